@@ -1,0 +1,243 @@
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Asks;
+
+/// <summary>Why a field could not be used.</summary>
+public enum Refusal
+{
+    /// <summary>It was not said, and is needed.</summary>
+    Missing,
+
+    /// <summary>It was said in a way that cannot be read, or is out of its range.</summary>
+    Unusable,
+
+    /// <summary>It reads well, but contradicts another field.</summary>
+    Contradicts,
+}
+
+/// <summary>What is wrong with one field of an ask.</summary>
+/// <param name="Field">The field's name in the API.</param>
+/// <param name="Refusal">The kind of trouble.</param>
+/// <param name="Says">What is wrong and what would be right, in a sentence or two.</param>
+public sealed record FieldError(string Field, Refusal Refusal, string Says);
+
+/// <summary>Reads the fields of one raw ask, and gathers what is wrong with them.</summary>
+/// <remarks>
+/// A field that cannot be read gives its least value and an error; whoever computes with the values looks at
+/// <see cref="Errors"/> first.
+/// </remarks>
+public sealed class AskReader(RawAsk raw, Ruler ruler)
+{
+    private readonly List<FieldError> errors = [];
+
+    public IReadOnlyList<FieldError> Errors => errors;
+
+    /// <summary>The ruler that the answer is written against.</summary>
+    public Ruler Ruler { get; } = ruler;
+
+    /// <summary>Whether the ask says anything for a field.</summary>
+    public bool Has(Field field) => raw.TryGet(field.Name, out _);
+
+    /// <summary>Records that a field contradicts another one.</summary>
+    public void Contradiction(Field field, string says) =>
+        errors.Add(new FieldError(field.Name, Refusal.Contradicts, says));
+
+    /// <summary>Records that a field is needed after all, because of what another one says.</summary>
+    public void Missing(Field field) =>
+        errors.Add(new FieldError(field.Name, Refusal.Missing, $"{field.Label} is missing."));
+
+    /// <summary>Reads a length; several in a list are added up.</summary>
+    public Length Length(LengthField field) => OptionalLength(field) ?? field.Least;
+
+    /// <summary>Reads a length that may be left out.</summary>
+    public Length? OptionalLength(LengthField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return null;
+        }
+        var total = Measures.Length.Zero;
+        foreach (var part in value.List ?? [value])
+        {
+            if (ReadLength(field, part, field.Kind) is not { } length)
+            {
+                return null;
+            }
+            total += length;
+        }
+        if (total >= field.Least && total <= field.Most)
+        {
+            return total;
+        }
+        Unusable(
+            field,
+            $"{field.Label} has to be between {Ruler.Write(field.Least, LengthKind.Fine)} and {Ruler.Write(field.Most, field.Kind)}."
+        );
+        return null;
+    }
+
+    /// <summary>Reads several lengths, each above nothing.</summary>
+    public IReadOnlyList<Length> Lengths(LengthsField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return [];
+        }
+        IReadOnlyList<RawValue> parts = value.List ?? [value];
+        if (parts.Count > field.MostReadings || (parts.Count == 0 && field.IsNeeded))
+        {
+            Unusable(field, $"{field.Label} takes 1 to {field.MostReadings} lengths.");
+            return [];
+        }
+        var lengths = new List<Length>(parts.Count);
+        foreach (var part in parts)
+        {
+            if (ReadLength(field, part, LengthKind.Marked) is not { } length)
+            {
+                return [];
+            }
+            if (length <= Measures.Length.Zero || length > field.Most)
+            {
+                Unusable(
+                    field,
+                    $"{field.Label}: each has to be more than nothing and at most {Ruler.Mark(field.Most)}."
+                );
+                return [];
+            }
+            lengths.Add(length);
+        }
+        return lengths;
+    }
+
+    /// <summary>Reads a plain number.</summary>
+    public double Number(NumberField field) => OptionalNumber(field) ?? field.Least;
+
+    /// <summary>Reads a plain number that may be left out.</summary>
+    public double? OptionalNumber(NumberField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return null;
+        }
+        if (value.Number is not { } number || !double.IsFinite(number))
+        {
+            Unusable(
+                field,
+                $"{field.Label} has to be a number, such as {field.Start ?? field.Least:0.##}."
+            );
+            return null;
+        }
+        if (number < field.Least || number > field.Most)
+        {
+            Unusable(
+                field,
+                $"{field.Label} has to be between {field.Least:0.##} and {field.Most:0.##}."
+            );
+            return null;
+        }
+        return number;
+    }
+
+    /// <summary>Reads a yes or no.</summary>
+    public bool Flag(FlagField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return false;
+        }
+        if (value.Flag is { } flag)
+        {
+            return flag;
+        }
+        Unusable(field, $"{field.Label} has to be true or false.");
+        return false;
+    }
+
+    /// <summary>Reads one of a list of choices: its place in the list, or -1 when it is not said.</summary>
+    public int Choice(ChoiceField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return -1;
+        }
+        var place = PlaceOf(field.Choices, value);
+        if (place < 0)
+        {
+            Unusable(field, $"{field.Label} has to be one of {Names(field.Choices)}.");
+        }
+        return place;
+    }
+
+    /// <summary>Reads any number of a list of choices, in the order they were said.</summary>
+    public IReadOnlyList<string> Choices(ChoicesField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return [];
+        }
+        IReadOnlyList<RawValue> said = value.List ?? [value];
+        if (said.Count > 50 || said.Any(s => PlaceOf(field.Choices, s) < 0))
+        {
+            Unusable(field, $"{field.Label} has to be a list from {Names(field.Choices)}.");
+            return [];
+        }
+        return [.. said.Select(s => s.Text!).Distinct()];
+    }
+
+    private static string Names(IReadOnlyList<Choice> choices) =>
+        string.Join(", ", choices.Select(c => $"“{c.Name}”"));
+
+    private static int PlaceOf(IReadOnlyList<Choice> choices, RawValue value)
+    {
+        for (var i = 0; i < choices.Count; i++)
+        {
+            if (choices[i].Name == value.Text)
+            {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private bool Take(Field field, out RawValue value)
+    {
+        if (raw.TryGet(field.Name, out value))
+        {
+            return true;
+        }
+        if (field.IsNeeded)
+        {
+            Missing(field);
+        }
+        return false;
+    }
+
+    private void Unusable(Field field, string says) =>
+        errors.Add(new FieldError(field.Name, Refusal.Unusable, says));
+
+    private Length? ReadLength(Field field, RawValue value, LengthKind kind)
+    {
+        if (value.Number is { } mm && double.IsFinite(mm))
+        {
+            return Measures.Length.FromMillimetres(mm);
+        }
+        if (value.Text is null)
+        {
+            Unusable(
+                field,
+                $"{field.Label} has to be a length: millimetres, or a text such as “92 cm” or “36 1/2 in”."
+            );
+            return null;
+        }
+        var reading =
+            kind == LengthKind.Fine
+                ? LengthReader.ReadFine(value.Text)
+                : LengthReader.Read(value.Text, Ruler.Units);
+        if (!reading.IsRead)
+        {
+            Unusable(field, reading.Error!);
+            return null;
+        }
+        return reading.Length;
+    }
+}

@@ -1,0 +1,76 @@
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Asks;
+
+/// <summary>One thing that an ask may say.</summary>
+/// <param name="Name">Its name in the API.</param>
+/// <param name="Label">Its name on the screen.</param>
+/// <param name="Says">What it means, in a sentence.</param>
+/// <param name="IsNeeded">Whether an ask without it is refused.</param>
+public abstract record Field(string Name, string Label, string Says, bool IsNeeded);
+
+/// <summary>A length, or several that are added up.</summary>
+/// <param name="Least">Anything shorter is refused.</param>
+/// <param name="Most">Anything longer is refused.</param>
+/// <param name="Start">What a new ask begins with; null when the person has to say.</param>
+/// <param name="Kind">How it is rounded when it is shown.</param>
+public sealed record LengthField(
+    string Name,
+    string Label,
+    string Says,
+    Length Least,
+    Length Most,
+    Length? Start = null,
+    LengthKind Kind = LengthKind.Marked,
+    bool IsNeeded = true
+) : Field(Name, Label, Says, IsNeeded);
+
+/// <summary>Several lengths, kept apart: readings of one thing, or pieces one after another.</summary>
+public sealed record LengthsField(
+    string Name,
+    string Label,
+    string Says,
+    Length Most,
+    int MostReadings = 20,
+    bool IsNeeded = true
+) : Field(Name, Label, Says, IsNeeded);
+
+/// <summary>A plain number.</summary>
+public sealed record NumberField(
+    string Name,
+    string Label,
+    string Says,
+    double Least,
+    double Most,
+    double? Start = null,
+    bool IsNeeded = true
+) : Field(Name, Label, Says, IsNeeded);
+
+/// <summary>Yes or no; no when it is not said.</summary>
+public sealed record FlagField(string Name, string Label, string Says, bool Start = false)
+    : Field(Name, Label, Says, false);
+
+/// <summary>One of several ways.</summary>
+/// <param name="Name">Its name in the API.</param>
+/// <param name="Label">Its name on the screen.</param>
+/// <param name="Follows">What follows from choosing it.</param>
+public sealed record Choice(string Name, string Label, string Follows);
+
+/// <summary>One of a list of choices.</summary>
+/// <param name="Start">The name of the choice a new ask begins with.</param>
+public sealed record ChoiceField(
+    string Name,
+    string Label,
+    string Says,
+    IReadOnlyList<Choice> Choices,
+    string? Start = null,
+    bool IsNeeded = true
+) : Field(Name, Label, Says, IsNeeded);
+
+/// <summary>Any number of a list of choices.</summary>
+public sealed record ChoicesField(
+    string Name,
+    string Label,
+    string Says,
+    IReadOnlyList<Choice> Choices
+) : Field(Name, Label, Says, false);

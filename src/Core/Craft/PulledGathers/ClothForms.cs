@@ -1,0 +1,169 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.PulledGathers;
+
+/// <summary>What the cloth there is allows: the greatest fullness, or the longest edge.</summary>
+/// <remarks>
+/// The straight form turned round. n strips across give n·W − 2j(n−1) − 2e (a ring n(W − 2j)), one along gives its length
+/// in whole cutting steps less ends or joins; over F that is the greatest fullness, over r the longest edge. Asking the
+/// straight form for exactly that takes no more cloth than there is.
+/// </remarks>
+/// <param name="GreatestFullness">Set when the edge was given.</param>
+/// <param name="LongestEdge">Set when the fullness was given.</param>
+/// <param name="Strips">How many strips the cloth holds.</param>
+/// <param name="FlatEdge">The flat edge that these give; not below 0.</param>
+/// <param name="ClothLeft">What is left of the length.</param>
+internal sealed record ClothAnswer(
+    double? GreatestFullness,
+    Length? LongestEdge,
+    int Strips,
+    Length FlatEdge,
+    Length ClothLeft
+) : Reckoning
+{
+    public override void Tell(IFigures figures)
+    {
+        if (GreatestFullness is { } fullness)
+        {
+            figures.Ratio("greatestFullness", fullness);
+        }
+        if (LongestEdge is { } edge)
+        {
+            figures.Length("longestEdge", edge, LengthKind.Marked);
+        }
+        figures.Count("stripCount", Strips);
+        figures.Length("flatEdge", FlatEdge, LengthKind.Marked);
+        figures.Length("clothLeft", ClothLeft, LengthKind.Marked);
+    }
+}
+
+/// <summary>The two turned-round forms.</summary>
+internal static class ClothForms
+{
+    private const double MostFullness = 6;
+
+    private static readonly LengthField Cloth = Fields.ClothAtHand with { IsNeeded = true };
+
+    private static readonly IReadOnlyList<Figure> Shared =
+    [
+        new("stripCount", FigureShape.Count, "How many strips the cloth holds."),
+        new("flatEdge", FigureShape.Length, "The flat edge that they give."),
+        new("clothLeft", FigureShape.Length, "What is left of the length."),
+    ];
+
+    public static Form Fullness { get; } =
+        new(
+            "fullness-from-cloth",
+            "The greatest fullness that the cloth there is allows",
+            FieldsWithout(Fields.Fullness),
+            [
+                new Figure(
+                    "greatestFullness",
+                    FigureShape.Ratio,
+                    "Asked of the straight form, it takes no more cloth than there is."
+                ),
+                .. Shared,
+            ],
+            Example.With(Example.Awning, "clothAtHand", "3.1 m"),
+            GreatestFullness
+        );
+
+    public static Form Edge { get; } =
+        new(
+            "edge-from-cloth",
+            "The longest edge that the cloth there is can be gathered to",
+            FieldsWithout(Fields.FinishedEdge),
+            [
+                new Figure(
+                    "longestEdge",
+                    FigureShape.Length,
+                    "Asked of the straight form, it takes no more cloth than there is."
+                ),
+                .. Shared,
+            ],
+            Example.With(Example.Awning, "clothAtHand", "3.1 m"),
+            LongestEdge
+        );
+
+    private static IReadOnlyList<Field> FieldsWithout(Field sought) =>
+        [.. Fields.All.Where(f => f != sought).Select(f => f == Fields.ClothAtHand ? Cloth : f)];
+
+    private static ClothAnswer? GreatestFullness(AskReader reader)
+    {
+        var cloth = reader.Length(Cloth);
+        if (Ask.Read(reader, fullness: 1) is not { } ask)
+        {
+            return null;
+        }
+        var (strips, flat) = Reckon.Greatest(ask, cloth);
+        var allowed = Math.Max(0, flat / ask.FinishedEdge);
+        List<Finding> findings = [];
+        if (allowed < 1)
+        {
+            findings.Add(TooLittle(ask, cloth, strips, reader.Ruler));
+        }
+        else if (allowed > MostFullness)
+        {
+            findings.Add(
+                new Finding(
+                    "more-than-needed",
+                    Severity.Note,
+                    $"The cloth would allow a fullness of {allowed:0.##}.",
+                    "Over 6 the seam is too thick for any cloth.",
+                    "Choose what the cloth's weight suggests, and keep the rest."
+                )
+            );
+        }
+        return Answer(ask, cloth, strips, flat, findings) with { GreatestFullness = allowed };
+    }
+
+    private static ClothAnswer? LongestEdge(AskReader reader)
+    {
+        var cloth = reader.Length(Cloth);
+        if (Ask.Read(reader, finishedEdge: Fields.FinishedEdge.Least) is not { } ask)
+        {
+            return null;
+        }
+        var (strips, flat) = Reckon.Greatest(ask, cloth);
+        var longest = Length.Max(Length.Zero, flat / ask.Fullness);
+        List<Finding> findings = [];
+        if (longest == Length.Zero)
+        {
+            findings.Add(TooLittle(ask, cloth, strips, reader.Ruler));
+        }
+        return Answer(ask, cloth, strips, flat, findings) with { LongestEdge = longest };
+    }
+
+    private static ClothAnswer Answer(
+        Ask ask,
+        Length cloth,
+        int strips,
+        Length flat,
+        List<Finding> findings
+    ) =>
+        new(
+            null,
+            null,
+            strips,
+            Length.Max(Length.Zero, flat),
+            ask.Along
+                ? cloth - Rounding.Down(cloth, ask.CuttingStep)
+                : cloth - strips * ask.CutDepth
+        )
+        {
+            Findings = findings,
+        };
+
+    private static Finding TooLittle(Ask ask, Length cloth, int strips, Ruler ruler) =>
+        new(
+            "too-little-cloth",
+            Severity.Stop,
+            strips == 0
+                ? $"{ruler.Mark(cloth)} of cloth does not hold one strip {ruler.Mark(ask.CutDepth)} deep."
+                : $"{ruler.Mark(cloth)} of cloth does not reach along this edge even flat.",
+            "A fullness of 1 is no gathers at all.",
+            "Find more cloth, piece in another, or make it shorter or less deep."
+        );
+}

@@ -1,0 +1,159 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.PulledGathers;
+
+/// <summary>Whether the work is still on course half way through the pulling.</summary>
+/// <param name="Should">What one pulled part has to measure.</param>
+/// <param name="Measured">The mean of the parts that were measured.</param>
+/// <param name="Parts">How many were measured.</param>
+/// <param name="PartsLeft">How many are still to be pulled.</param>
+/// <param name="RestShould">What each of the rest has to measure so that the whole still fits; null when none is left.</param>
+/// <param name="RestFullness">How full the rest then is; null when none is left.</param>
+internal sealed record HalfWayAnswer(
+    Length Should,
+    Length Measured,
+    int Parts,
+    int PartsLeft,
+    Length? RestShould,
+    double? RestFullness
+) : Reckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new("should", FigureShape.Length, "What one pulled part has to measure."),
+        new("measured", FigureShape.Length, "The mean of those that were measured."),
+        new(
+            "difference",
+            FigureShape.Length,
+            "Measured less wanted, for one part; below 0 is too short."
+        ),
+        new("parts", FigureShape.Count, "How many were measured."),
+        new("partsLeft", FigureShape.Count, "How many are still to be pulled."),
+        new(
+            "restShould",
+            FigureShape.Length,
+            "What each of the rest has to measure if these are left as they are.",
+            false
+        ),
+        new("restFullness", FigureShape.Ratio, "How full the rest then is.", false),
+    ];
+
+    public override void Tell(IFigures figures)
+    {
+        figures.Length("should", Should, LengthKind.Marked);
+        figures.Length("measured", Measured, LengthKind.Marked);
+        figures.Length("difference", Measured - Should, LengthKind.Marked);
+        figures.Count("parts", Parts);
+        figures.Count("partsLeft", PartsLeft);
+        if (RestShould is { } rest)
+        {
+            figures.Length("restShould", rest, LengthKind.Marked);
+        }
+        if (RestFullness is { } fullness)
+        {
+            figures.Ratio("restFullness", fullness);
+        }
+    }
+}
+
+/// <summary>The half-way check.</summary>
+internal static class HalfWayForm
+{
+    /// <summary>Workshop rule: a change of fullness under a tenth is not seen.</summary>
+    private const double Visible = 0.1;
+
+    /// <summary>Workshop rule: a hundredth of a part evens out by hand when it is pinned.</summary>
+    private const double EvensOut = 0.01;
+
+    private static readonly LengthsField Measured = new(
+        "measured",
+        "Measured",
+        "Pulled parts, from mark to mark, in order.",
+        Length.FromMillimetres(1e6),
+        64
+    );
+
+    public static Form Form { get; } =
+        new(
+            "half-way",
+            "Is it still on course half way?",
+            [.. Fields.All, Measured],
+            HalfWayAnswer.Figures,
+            Example.Awning.With(
+                "measured",
+                RawValue.Of([RawValue.Of("17 cm"), RawValue.Of("16.8 cm")])
+            ),
+            Check
+        );
+
+    private static HalfWayAnswer? Check(AskReader reader)
+    {
+        var measured = reader.Lengths(Measured);
+        if (Reckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        if (measured.Count > plan.Segments)
+        {
+            reader.Contradiction(
+                Measured,
+                $"The edge has {plan.Segments} parts, and {measured.Count} were measured."
+            );
+            return null;
+        }
+        var sum = measured.Aggregate(Length.Zero, (a, b) => a + b);
+        var left = plan.Segments - measured.Count;
+        Length? restShould =
+            left > 0 ? Length.Max(Length.Zero, plan.Ask.FinishedEdge - sum) / left : null;
+        double? restFullness =
+            restShould is { } rest && rest > Length.Zero ? plan.SegmentFlat / rest : null;
+        var answer = new HalfWayAnswer(
+            plan.SegmentGathered,
+            sum / measured.Count,
+            measured.Count,
+            left,
+            restShould,
+            restFullness
+        )
+        {
+            Findings = [],
+        };
+        return answer with { Findings = [Judge(answer, plan, reader.Ruler)] };
+    }
+
+    private static Finding Judge(HalfWayAnswer a, Answer plan, Ruler ruler)
+    {
+        var off = Length.Between(a.Measured, a.Should);
+        if (off <= Length.Max(a.Should * EvensOut, ruler.Marking))
+        {
+            return new Finding(
+                "on-course",
+                Severity.Note,
+                $"On course: each part measures {ruler.Mark(a.Measured)}.",
+                $"It has to be {ruler.Mark(a.Should)}, and the small rest evens out when it is pinned.",
+                "Pull up the other half the same way."
+            );
+        }
+        var tooLong = a.Measured > a.Should;
+        var fix = tooLong
+            ? $"Pull each part {ruler.Mark(off)} shorter and spread the gathers again."
+            : $"Ease each part out by {ruler.Mark(off)}, from the middle mark towards the tails.";
+        var leave =
+            a.RestFullness is { } fullness
+            && fullness >= 1
+            && Math.Abs(fullness / plan.AchievedFullness - 1) <= Visible
+                ? $" Or leave these and pull the other {a.PartsLeft} to {ruler.Mark(a.RestShould!.Value)} each: the difference will not be seen."
+                : "";
+        return new Finding(
+            tooLong ? "parts-long" : "parts-short",
+            Severity.Care,
+            $"Each part is {ruler.Mark(off)} too {(tooLong ? "long" : "short")}: {ruler.Mark(a.Measured)} instead of {ruler.Mark(a.Should)}.",
+            tooLong
+                ? "Left like this, the other half would have to be fuller, or the marks will not meet."
+                : "Left like this, the strip would not reach the end, or the other half would be scanter.",
+            fix + leave
+        );
+    }
+}

@@ -1,0 +1,79 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft;
+
+/// <summary>Either an answer or what is wrong with the ask.</summary>
+/// <param name="Answer">The answer; null when there are errors.</param>
+/// <param name="Errors">What is wrong, by field; empty when there is an answer.</param>
+public readonly record struct Outcome(Reckoning? Answer, IReadOnlyList<FieldError> Errors);
+
+/// <summary>One question that a technique answers, such as the straight one or one of its turned-round forms.</summary>
+/// <param name="Name">Its name in the address; empty for the straight form.</param>
+/// <param name="Title">What it answers, in a few words.</param>
+/// <param name="Fields">What an ask may say.</param>
+/// <param name="Figures">What an answer tells.</param>
+/// <param name="Example">An ask that is answered, from the demonstration scenario.</param>
+/// <param name="Work">Reads and reckons; returns null when the reader has errors.</param>
+public sealed record Form(
+    string Name,
+    string Title,
+    IReadOnlyList<Field> Fields,
+    IReadOnlyList<Figure> Figures,
+    RawAsk Example,
+    Func<AskReader, Reckoning?> Work
+)
+{
+    /// <summary>Answers an ask. Never throws for what the ask says.</summary>
+    public Outcome Reckon(RawAsk ask, Ruler ruler)
+    {
+        var reader = new AskReader(ask, ruler);
+        var answer = Work(reader);
+        return reader.Errors.Count > 0 ? new Outcome(null, reader.Errors) : new Outcome(answer, []);
+    }
+
+    /// <summary>
+    /// What is wrong with an ask that is still being written: fields that are missing or contradict each other are
+    /// not errors yet.
+    /// </summary>
+    public IReadOnlyList<FieldError> CheckUnfinished(RawAsk ask, Ruler ruler) =>
+        [.. Reckon(ask, ruler).Errors.Where(e => e.Refusal == Refusal.Unusable)];
+}
+
+/// <summary>A technique of the craft: everything the rest of the program needs to know of it.</summary>
+/// <param name="Name">Its name in addresses and in the store, such as <c>pulled-gathers</c>.</param>
+/// <param name="Title">Its name on the screen.</param>
+/// <param name="Says">What it makes, in a sentence.</param>
+/// <param name="SchemaVersion">Rises when stored asks need changing.</param>
+/// <param name="Straight">From the wanted piece to what is cut.</param>
+/// <param name="Turned">The same turned round, and the questions asked on the way.</param>
+/// <param name="Card">What to set on the machine, before the first swatch.</param>
+/// <param name="Scale">A drawing of the technique's main figure from least to most, for choosing by eye.</param>
+/// <param name="Compare">A later plan against what was cut by an earlier one; null when either reader has errors.</param>
+public sealed record Technique(
+    string Name,
+    string Title,
+    string Says,
+    int SchemaVersion,
+    Form Straight,
+    IReadOnlyList<Form> Turned,
+    Form Card,
+    Drawing Scale,
+    Func<AskReader, AskReader, Comparison?> Compare
+)
+{
+    /// <summary>Finds a form by its name in the address; the empty name is the straight form.</summary>
+    public Form? FormNamed(string name) =>
+        name.Length == 0 ? Straight : Turned.FirstOrDefault(f => f.Name == name);
+}
+
+/// <summary>The techniques that the program knows: one line each.</summary>
+public static class Techniques
+{
+    public static IReadOnlyList<Technique> All { get; } =
+    [PulledGathers.PulledGathersTechnique.Technique];
+
+    /// <summary>Finds a technique by its name; null when there is none.</summary>
+    public static Technique? Named(string name) => All.FirstOrDefault(t => t.Name == name);
+}

@@ -1,0 +1,121 @@
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Drawings;
+
+/// <summary>One thing in a drawing, placed in millimetres. Says nothing of pixels or colours.</summary>
+public abstract record Shape;
+
+/// <summary>What a piece of cloth in a drawing is.</summary>
+public enum ClothRole
+{
+    /// <summary>The working's own cloth.</summary>
+    Main,
+
+    /// <summary>The plain piece that the working is sewn to.</summary>
+    Plain,
+
+    /// <summary>Cloth from which pieces are cut.</summary>
+    Length,
+
+    /// <summary>What is left over.</summary>
+    LeftOver,
+}
+
+/// <summary>A flat piece of cloth: a rectangle.</summary>
+/// <param name="From">Its top left corner.</param>
+/// <param name="To">Its bottom right corner.</param>
+/// <param name="Role">What it is.</param>
+/// <param name="Label">What is written on it, or empty.</param>
+/// <param name="TornRight">Whether it goes on beyond the drawing on its right side.</param>
+public sealed record ClothPiece(
+    Point From,
+    Point To,
+    ClothRole Role,
+    string Label = "",
+    bool TornRight = false
+) : Shape;
+
+/// <summary>What a line on cloth means.</summary>
+public enum LineMeaning
+{
+    Chalk,
+    Stitch,
+
+    /// <summary>Stitched, and taken out again at the end.</summary>
+    StitchRemoved,
+    Seam,
+    Fold,
+    Join,
+    Hem,
+    Selvedge,
+
+    /// <summary>Joins two marks that will meet.</summary>
+    Match,
+}
+
+/// <summary>A straight line on cloth.</summary>
+public sealed record ClothLine(LineMeaning Meaning, Point From, Point To, string Label = "")
+    : Shape;
+
+/// <summary>A notch that will be matched with another.</summary>
+/// <param name="At">The tip of the notch, on the edge.</param>
+/// <param name="Number">Which of the marks it is, from 0.</param>
+/// <param name="FromBelow">Whether it stands below the edge and points up.</param>
+public sealed record Notch(Point At, int Number, bool FromBelow = false) : Shape;
+
+/// <summary>Which side of a drawing something stands at.</summary>
+public enum Side
+{
+    Above,
+    Below,
+    Left,
+    Right,
+}
+
+/// <summary>A distance with witness lines, set in the margin.</summary>
+/// <param name="From">One end.</param>
+/// <param name="To">The other end.</param>
+/// <param name="Side">In which margin.</param>
+/// <param name="Length">The distance it states.</param>
+/// <param name="Kind">How the distance is rounded.</param>
+/// <param name="Note">What is added after the figure, or empty.</param>
+public sealed record Dimension(
+    Point From,
+    Point To,
+    Side Side,
+    Length Length,
+    LengthKind Kind,
+    string Note = ""
+) : Shape;
+
+/// <summary>The direction of the lengthwise grain.</summary>
+public sealed record GrainArrow(Point From, Point To) : Shape;
+
+/// <summary>Cloth drawn up along its top edge, falling in folds to a hem.</summary>
+/// <param name="From">The top left corner, on the seam line.</param>
+/// <param name="Drop">How far it falls.</param>
+/// <param name="Hem">The hem as a wave, whose arc over its span is the fullness.</param>
+/// <param name="TornRight">Whether it goes on beyond the drawing on its right side.</param>
+public sealed record GatheredCloth(Point From, Length Drop, Wave Hem, bool TornRight = false)
+    : Shape;
+
+/// <summary>A few words at a place.</summary>
+public sealed record Words(Point At, string Text) : Shape;
+
+/// <summary>A scaled drawing of a piece of work.</summary>
+/// <param name="Name">Names it among the drawings of a technique, such as <c>gathered</c>.</param>
+/// <param name="Title">Its heading.</param>
+/// <param name="Says">The drawing in a sentence, for those who cannot see it.</param>
+/// <param name="Width">How wide the drawn things reach; dimensions stand in margins beyond it.</param>
+/// <param name="Height">How high they reach.</param>
+/// <param name="Shapes">In the order they are laid on top of each other.</param>
+/// <param name="IsCloseUp">Whether it shows a part larger than a whole, with a ruler beside it.</param>
+public sealed record Drawing(
+    string Name,
+    string Title,
+    string Says,
+    Length Width,
+    Length Height,
+    IReadOnlyList<Shape> Shapes,
+    bool IsCloseUp = false
+);

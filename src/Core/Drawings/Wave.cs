@@ -1,0 +1,73 @@
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Drawings;
+
+/// <summary>A sine wave whose arc length over its span is a fullness.</summary>
+/// <remarks>
+/// y(x) = A·sin(2πx/λ). Over one wavelength the arc is (λ/2π)·∫₀^2π √(1 + s²·cos²θ) dθ with s = 2πA/λ, the steepest
+/// slope; the ratio of arc to span therefore depends on s alone, grows with it, and is solved for s numerically.
+/// </remarks>
+/// <param name="From">Where the wave begins, on its axis.</param>
+/// <param name="Span">How far along the axis it runs; above 0.</param>
+/// <param name="Folds">Whole wavelengths in the span; at least 1.</param>
+/// <param name="Amplitude">Half the height from crest to trough.</param>
+public sealed record Wave(Point From, Length Span, int Folds, Length Amplitude)
+{
+    private const int Samples = 512;
+
+    /// <summary>The steepest slope of a sine wave whose arc is <paramref name="fullness"/> times its span.</summary>
+    /// <param name="fullness">1 to 20; 1 is a straight line.</param>
+    /// <returns>The slope, 0 or above.</returns>
+    /// <exception cref="ArgumentOutOfRangeException">The fullness is outside 1 to 20.</exception>
+    public static double SlopeFor(double fullness)
+    {
+        if (fullness is not (>= 1 and <= 20))
+        {
+            throw new ArgumentOutOfRangeException(
+                nameof(fullness),
+                fullness,
+                "A wave has a fullness of 1 to 20."
+            );
+        }
+        // √(1 + s²cos²θ) ≥ s·|cos θ|, whose mean is 2s/π: at s = fullness·π/2 the ratio is therefore reached.
+        double low = 0;
+        var high = fullness * Math.PI / 2;
+        for (var i = 0; i < 60 && high - low > 1e-12 * high; i++)
+        {
+            var middle = (low + high) / 2;
+            (low, high) = ArcRatio(middle) < fullness ? (middle, high) : (low, middle);
+        }
+        return (low + high) / 2;
+    }
+
+    /// <summary>Arc length over span of a sine wave with the steepest slope <paramref name="slope"/>.</summary>
+    /// <remarks>The trapezium rule over a whole period, which converges geometrically for a periodic integrand.</remarks>
+    public static double ArcRatio(double slope)
+    {
+        double sum = 0;
+        for (var i = 0; i < Samples; i++)
+        {
+            var rise = slope * Math.Cos(2 * Math.PI * i / Samples);
+            sum += Math.Sqrt(1 + rise * rise);
+        }
+        return sum / Samples;
+    }
+
+    /// <summary>The wave of a fullness over a span, with folds about as deep as asked for.</summary>
+    /// <param name="from">Where it begins.</param>
+    /// <param name="span">How far it runs; above 0.</param>
+    /// <param name="fullness">1 to 20.</param>
+    /// <param name="foldDepth">The wanted height from crest to trough; met as nearly as whole folds allow.</param>
+    /// <param name="mostFolds">No more folds than this, however fine they ought to be.</param>
+    public static Wave Of(Point from, Length span, double fullness, Length foldDepth, int mostFolds)
+    {
+        var slope = SlopeFor(fullness);
+        var wanted = span * slope / (Math.PI * foldDepth.Millimetres);
+        var folds = (int)Math.Clamp(Math.Round(wanted.Millimetres), 1, mostFolds);
+        return new Wave(from, span, folds, span / folds * (slope / (2 * Math.PI)));
+    }
+
+    /// <summary>The height of the wave above its axis at a distance along it.</summary>
+    public Length HeightAt(Length along) =>
+        Amplitude * Math.Sin(2 * Math.PI * Folds * (along / Span));
+}

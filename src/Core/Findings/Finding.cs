@@ -1,0 +1,33 @@
+namespace ZephyrReach.Core.Findings;
+
+/// <summary>How grave a finding is.</summary>
+public enum Severity
+{
+    /// <summary>Worth knowing.</summary>
+    Note,
+
+    /// <summary>It will work, if this is taken care of.</summary>
+    Care,
+
+    /// <summary>Sewn like this it will fail or do harm.</summary>
+    Stop,
+}
+
+/// <summary>Something noticed in an ask or a swatch.</summary>
+/// <param name="Code">Names the kind of finding, such as <c>row-off-edge</c>.</param>
+/// <param name="Severity">How grave it is.</param>
+/// <param name="Says">What was noticed, in a sentence with its figures.</param>
+/// <param name="Because">Why it matters.</param>
+/// <param name="Remedy">What to do about it.</param>
+public sealed record Finding(
+    string Code,
+    Severity Severity,
+    string Says,
+    string Because,
+    string Remedy
+);
+
+/// <summary>A hazard of the work, shown where it applies, plainly and once.</summary>
+/// <param name="Code">Names the hazard, such as <c>needle</c>.</param>
+/// <param name="Says">The caution, in a sentence or two.</param>
+public sealed record Caution(string Code, string Says);

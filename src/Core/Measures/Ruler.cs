@@ -1,0 +1,51 @@
+namespace ZephyrReach.Core.Measures;
+
+/// <summary>The two unit systems that lengths are written in.</summary>
+public enum UnitSystem
+{
+    Metric,
+    Imperial,
+}
+
+/// <summary>What a length is for, which decides how its text is rounded.</summary>
+public enum LengthKind
+{
+    /// <summary>To be cut: rounded up to the cutting step, so that it is never short.</summary>
+    Cut,
+
+    /// <summary>To be marked or compared: rounded to the nearest marking step.</summary>
+    Marked,
+
+    /// <summary>
+    /// Read off a machine's dial or a thickness gauge: to the nearest hundredth of a millimetre, in millimetres
+    /// in either system, because dials carry millimetres everywhere.
+    /// </summary>
+    Fine,
+
+    /// <summary>An amount of thread or cord: rounded up to a tenth of a metre or a quarter yard.</summary>
+    Amount,
+}
+
+/// <summary>What lengths are written against: a unit system with its cutting and marking steps.</summary>
+/// <param name="Units">The system of the text.</param>
+/// <param name="Cutting">What is cut is rounded up to this; above 0.</param>
+/// <param name="Marking">What is marked is rounded to the nearest of this; above 0.</param>
+public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
+{
+    /// <summary>Centimetres: cut to 5 mm, mark to 0.5 mm.</summary>
+    public static Ruler Metric { get; } =
+        new(UnitSystem.Metric, Length.FromMillimetres(5), Length.FromMillimetres(0.5));
+
+    /// <summary>Inches: cut to 1/4 in, mark to 1/16 in.</summary>
+    public static Ruler Imperial { get; } =
+        new(UnitSystem.Imperial, Length.FromInches(0.25), Length.FromInches(1 / 16d));
+
+    /// <summary>Writes a length as this ruler reads it.</summary>
+    public string Write(Length length, LengthKind kind) => LengthText.Write(length, kind, this);
+
+    /// <summary>Writes a length that is marked or compared.</summary>
+    public string Mark(Length length) => LengthText.Write(length, LengthKind.Marked, this);
+
+    /// <summary>Writes a length that is cut.</summary>
+    public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);
+}

@@ -1,0 +1,22 @@
+using ZephyrReach.Core.Asks;
+
+namespace ZephyrReach.Core.Swatches;
+
+/// <summary>One change that may mend a fault.</summary>
+/// <param name="Name">Its name in the API.</param>
+/// <param name="Says">What to change.</param>
+/// <param name="Because">Why it may help.</param>
+public sealed record Remedy(string Name, string Says, string Because);
+
+/// <summary>Something that is looked for on a swatch.</summary>
+/// <param name="Choice">Its name and how it shows.</param>
+/// <param name="Changes">What to try, the likeliest first; empty when all is well.</param>
+public sealed record Look(Choice Choice, IReadOnlyList<Remedy> Changes);
+
+/// <summary>The one change to try next.</summary>
+/// <param name="Name">Its name in the API.</param>
+/// <param name="Seen">What it answers.</param>
+/// <param name="Says">What to change.</param>
+/// <param name="Because">Why.</param>
+/// <param name="Left">How many more there are after it.</param>
+public sealed record Change(string Name, string Seen, string Says, string Because, int Left);

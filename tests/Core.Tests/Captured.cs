@@ -1,0 +1,106 @@
+using System.Text.Json;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Tests;
+
+/// <summary>Keeps what an answer tells, by name, so that a test can compare it.</summary>
+internal sealed class Captured : IFigures
+{
+    private readonly Dictionary<string, object> told = [];
+
+    public IReadOnlyCollection<string> Names => told.Keys;
+
+    public double this[string name] => Convert.ToDouble(told[name], null);
+
+    public static Captured From(Reckoning answer)
+    {
+        var captured = new Captured();
+        answer.Tell(captured);
+        return captured;
+    }
+
+    public IReadOnlyList<double> List(string name) => (IReadOnlyList<double>)told[name];
+
+    public IReadOnlyList<Captured> Rows(string name) => (IReadOnlyList<Captured>)told[name];
+
+    public Captured Inner(string name) => (Captured)told[name];
+
+    public string Said(string name) => (string)told[name];
+
+    public void Length(string name, Length length, LengthKind kind) =>
+        told.Add(name, length.Millimetres);
+
+    public void Lengths(string name, IReadOnlyList<Length> lengths, LengthKind kind) =>
+        told.Add(name, lengths.Select(l => l.Millimetres).ToList());
+
+    public void Count(string name, int count) => told.Add(name, count);
+
+    public void Ratio(string name, double ratio) => told.Add(name, ratio);
+
+    public void Flag(string name, bool flag) => told.Add(name, flag);
+
+    public void Text(string name, string text) => told.Add(name, text);
+
+    public void Table(string name, int rows, Action<int, IFigures> row) =>
+        told.Add(
+            name,
+            Enumerable
+                .Range(0, rows)
+                .Select(i =>
+                {
+                    var captured = new Captured();
+                    row(i, captured);
+                    return captured;
+                })
+                .ToList()
+        );
+
+    public void Group(string name, Action<IFigures> figures)
+    {
+        var captured = new Captured();
+        figures(captured);
+        told.Add(name, captured);
+    }
+}
+
+/// <summary>Makes asks for tests.</summary>
+internal static class Asked
+{
+    /// <summary>Reads an ask out of JSON, as the web does.</summary>
+    public static RawAsk FromJson(JsonElement ask) =>
+        new(
+            ask.EnumerateObject()
+                .Select(p => new KeyValuePair<string, RawValue>(p.Name, ValueOf(p.Value)))
+        );
+
+    /// <summary>The awning valance of the demonstration, with some fields said otherwise.</summary>
+    public static RawAsk Awning(params (string Field, object Value)[] but) =>
+        but.Aggregate(
+            Techniques.Named("pulled-gathers")!.Straight.Example,
+            (ask, b) =>
+                ask.With(
+                    b.Field,
+                    b.Value switch
+                    {
+                        double number => RawValue.Of(number),
+                        int number => RawValue.Of(number),
+                        bool flag => RawValue.Of(flag),
+                        string text => RawValue.Of(text),
+                        string[] list => RawValue.Of([.. list.Select(RawValue.Of)]),
+                        _ => RawValue.Unusable,
+                    }
+                )
+        );
+
+    private static RawValue ValueOf(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.Number => RawValue.Of(value.GetDouble()),
+            JsonValueKind.String => RawValue.Of(value.GetString()!),
+            JsonValueKind.True or JsonValueKind.False => RawValue.Of(value.GetBoolean()),
+            JsonValueKind.Array => RawValue.Of([.. value.EnumerateArray().Select(ValueOf)]),
+            _ => RawValue.Unusable,
+        };
+}
