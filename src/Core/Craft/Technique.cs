@@ -51,6 +51,7 @@ public sealed record Form(
 /// <param name="Card">What to set on the machine, before the first swatch.</param>
 /// <param name="Scale">A drawing of the technique's main figure from least to most, for choosing by eye.</param>
 /// <param name="Compare">A later plan against what was cut by an earlier one; null when either reader has errors.</param>
+/// <param name="Portrait">An answer in two figures, for a list; null while there is no answer.</param>
 public sealed record Technique(
     string Name,
     string Title,
@@ -60,13 +61,17 @@ public sealed record Technique(
     IReadOnlyList<Form> Turned,
     Form Card,
     Drawing Scale,
-    Func<AskReader, AskReader, Comparison?> Compare
+    Func<AskReader, AskReader, Comparison?> Compare,
+    Func<Reckoning?, Portrait?> Portrait
 )
 {
     /// <summary>Finds a form by its name in the address; the empty name is the straight form.</summary>
     public Form? FormNamed(string name) =>
         name.Length == 0 ? Straight : Turned.FirstOrDefault(f => f.Name == name);
 }
+
+/// <summary>A piece in two figures: how long its edge, and how full it comes out.</summary>
+public sealed record Portrait(Length Edge, double Fullness);
 
 /// <summary>The techniques that the program knows: one line each.</summary>
 public static class Techniques

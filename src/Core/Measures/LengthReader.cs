@@ -93,6 +93,28 @@ public ref struct LengthReader
     /// <returns>The length, or what is wrong and where.</returns>
     public static LengthReading ReadFine(string? text) => Read(text, 1);
 
+    /// <summary>The text with the unit it was read in written out, so that it means the same whatever the system.</summary>
+    /// <param name="text">A text that can be read; any other is given back as it is.</param>
+    /// <param name="units">The system whose unit a bare figure took.</param>
+    /// <param name="fine">Whether a bare figure was millimetres.</param>
+    public static string Spelled(string text, UnitSystem units, bool fine)
+    {
+        var ownUnit =
+            fine ? "mm"
+            : units == UnitSystem.Metric ? "cm"
+            : "in";
+        var reading = fine ? ReadFine(text) : Read(text, units);
+        if (!reading.IsRead || reading.HadUnit)
+        {
+            return text;
+        }
+        var terms = text.Split('+').Select(term => term.Trim());
+        return string.Join(
+            " + ",
+            terms.Select(term => Read(term, 1).HadUnit ? term : $"{term} {ownUnit}")
+        );
+    }
+
     private static LengthReading Read(string? text, double ownUnit)
     {
         if (string.IsNullOrWhiteSpace(text))

@@ -28,7 +28,9 @@ public static class PulledGathersTechnique
             [ClothForms.Fullness, ClothForms.Edge, SwatchForm.Form, HalfWayForm.Form],
             PulledGathersCard.Form,
             Scale(),
-            Compare
+            Compare,
+            reckoned =>
+                reckoned is Answer a ? new Portrait(a.Ask.FinishedEdge, a.AchievedFullness) : null
         );
 
     private static Craft.Comparison? Compare(AskReader then, AskReader now) =>

@@ -1,0 +1,107 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+
+namespace ZephyrReach.Files;
+
+/// <summary>Projects with all that belongs to them, as one JSON file that anybody can read and write.</summary>
+/// <param name="Format">Always <see cref="Bundle.Name"/>.</param>
+/// <param name="Version">The version of the format; this one reads version 1.</param>
+/// <param name="Title">What the bundle is, for people.</param>
+/// <param name="Projects">The projects.</param>
+public sealed record Bundle(
+    string Format,
+    int Version,
+    string Title,
+    IReadOnlyList<BundleProject> Projects
+)
+{
+    /// <summary>The name that every bundle carries.</summary>
+    public const string Name = "zephyr-reach-bundle";
+
+    private const int Newest = 1;
+
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
+    {
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+        ReadCommentHandling = JsonCommentHandling.Skip,
+        RespectNullableAnnotations = true,
+        RespectRequiredConstructorParameters = true,
+    };
+
+    /// <summary>Reads a bundle.</summary>
+    /// <param name="json">The file.</param>
+    /// <param name="cancel">Ends the reading.</param>
+    /// <exception cref="FormatException">It is not a bundle, or of a version that is not known; the message says which.</exception>
+    public static async Task<Bundle> ReadAsync(Stream json, CancellationToken cancel)
+    {
+        Bundle? bundle;
+        try
+        {
+            bundle = await JsonSerializer.DeserializeAsync<Bundle>(json, Options, cancel);
+        }
+        catch (JsonException wrong)
+        {
+            throw new FormatException($"This is not a bundle: {wrong.Message}", wrong);
+        }
+        if (bundle is not { Format: Name })
+        {
+            throw new FormatException($"This is not a bundle: its format is not “{Name}”.");
+        }
+        return bundle.Version == Newest
+            ? bundle
+            : throw new FormatException(
+                $"This bundle is of version {bundle.Version}; version {Newest} can be read."
+            );
+    }
+}
+
+/// <summary>A project in a bundle.</summary>
+public sealed record BundleProject(
+    Guid Id,
+    string Name,
+    DateOnly? WantedBy,
+    string Notes,
+    IReadOnlyList<BundleWorking> Workings
+);
+
+/// <summary>A working in a bundle.</summary>
+/// <param name="Ask">What was typed, by field.</param>
+/// <param name="CutLists">Frozen lists; one without an answer is reckoned from its ask when it is read in.</param>
+public sealed record BundleWorking(
+    Guid Id,
+    string Technique,
+    string Name,
+    string Stage,
+    JsonElement Ask,
+    JsonElement Cloth,
+    JsonElement? Progress = null,
+    IReadOnlyList<BundleSwatch>? Swatches = null,
+    IReadOnlyList<BundleCutList>? CutLists = null,
+    BundleKeep? Keep = null
+);
+
+/// <summary>A swatch in a bundle; its readings are in mm.</summary>
+public sealed record BundleSwatch(
+    Guid Id,
+    IReadOnlyDictionary<string, string> Settings,
+    IReadOnlyList<double> Flat,
+    IReadOnlyList<double> Gathered,
+    IReadOnlyList<double>? Steamed = null,
+    IReadOnlyList<double>? Stretched = null,
+    IReadOnlyList<string>? Looks = null,
+    string Changed = "",
+    string Verdict = "",
+    string Note = ""
+);
+
+/// <summary>A frozen cut list in a bundle.</summary>
+public sealed record BundleCutList(Guid Id, JsonElement Ask, JsonElement? Answer = null);
+
+/// <summary>A kept summary in a bundle.</summary>
+public sealed record BundleKeep(
+    Guid Id,
+    IReadOnlyDictionary<string, string> Settings,
+    string CameOut,
+    string Verdict,
+    string Note
+);

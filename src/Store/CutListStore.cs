@@ -1,0 +1,64 @@
+using System.Data;
+using System.Text.Json;
+using Npgsql;
+
+namespace ZephyrReach.Store;
+
+/// <summary>Keeps cut lists. They are frozen: they can be added and taken away, not changed.</summary>
+public sealed class CutListStore(Database database)
+    : RecordStore<CutListRow>(database, "cut_lists", Columns_, Row)
+{
+    private const string Columns_ =
+        $"id, working_id, ask::text, answer::text, swatches::text, {Columns.Stamp}";
+
+    /// <summary>The cut lists of some workings, the newest first.</summary>
+    public Task<List<CutListRow>> OfWorkingsAsync(
+        Seat seat,
+        IEnumerable<Guid> workings,
+        CancellationToken cancel
+    ) =>
+        WhereAsync(
+            "working_id = any ($2) order by created_at desc, id desc",
+            cancel,
+            seat.Workroom,
+            workings.ToArray()
+        );
+
+    /// <summary>Freezes a cut list; null when there is no such working.</summary>
+    public Task<CutListRow?> AddAsync(
+        Seat seat,
+        Guid id,
+        Guid working,
+        JsonElement ask,
+        JsonElement answer,
+        JsonElement swatches,
+        CancellationToken cancel
+    ) =>
+        AddAsync(
+            seat,
+            id,
+            "cut list frozen",
+            """
+            insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by)
+            select $1, $2, w.id, $4, $5, $6, $7 from workings w where w.id = $3 and w.workroom_id = $2
+            """,
+            cancel,
+            id,
+            seat.Workroom,
+            working,
+            Database.Json(ask),
+            Database.Json(answer),
+            Database.Json(swatches),
+            seat.By
+        );
+
+    private static CutListRow Row(NpgsqlDataReader row) =>
+        new(
+            row.GetGuid("id"),
+            row.GetGuid("working_id"),
+            row.JsonOf("ask"),
+            row.JsonOf("answer"),
+            row.JsonOf("swatches"),
+            row.StampOf()
+        );
+}

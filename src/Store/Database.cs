@@ -1,0 +1,144 @@
+using System.Data;
+using System.Text.Json;
+using Npgsql;
+using NpgsqlTypes;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Store;
+
+/// <summary>Who asks, and in which workroom: every statement is bound to it.</summary>
+/// <param name="Workroom">The workroom whose rows are seen and changed.</param>
+/// <param name="By">The seat that asks, such as <c>telephone</c>; may be empty.</param>
+public readonly record struct Seat(Guid Workroom, string By);
+
+/// <summary>Runs statements, each request's changes in one transaction and written down as one step.</summary>
+public sealed class Database(NpgsqlDataSource source)
+{
+    /// <summary>Reads rows.</summary>
+    public async Task<List<T>> ReadAsync<T>(
+        string sql,
+        Func<NpgsqlDataReader, T> row,
+        CancellationToken cancel,
+        params object?[] values
+    )
+    {
+        await using var command = source.CreateCommand(sql);
+        Bind(command.Parameters, values);
+        await using var reader = await command.ExecuteReaderAsync(cancel);
+        List<T> rows = [];
+        while (await reader.ReadAsync(cancel))
+        {
+            rows.Add(row(reader));
+        }
+        return rows;
+    }
+
+    /// <summary>
+    /// Changes rows, and writes the change down as a step that can be undone. Both statements go in one round trip and one
+    /// transaction: when this returns, the change is on disk.
+    /// </summary>
+    /// <param name="seat">Whose step it is.</param>
+    /// <param name="says">The step in a few words, such as <c>a swatch added</c>.</param>
+    /// <param name="sql">One statement that returns the changed rows; no rows means that nothing was changed.</param>
+    /// <param name="row">Reads a returned row.</param>
+    /// <param name="cancel">Ends the wait; the change may have happened.</param>
+    /// <param name="values">The statement's parameters, $1 and on.</param>
+    public async Task<T?> ChangeAsync<T>(
+        Seat seat,
+        string says,
+        string sql,
+        Func<NpgsqlDataReader, T> row,
+        CancellationToken cancel,
+        params object?[] values
+    )
+        where T : class
+    {
+        await using var connection = await source.OpenConnectionAsync(cancel);
+        await using var batch = new NpgsqlBatch(connection);
+        var step = new NpgsqlBatchCommand("select open_step($1, $2)");
+        Bind(step.Parameters, [seat.Workroom, says]);
+        var change = new NpgsqlBatchCommand(sql);
+        Bind(change.Parameters, values);
+        batch.BatchCommands.Add(step);
+        batch.BatchCommands.Add(change);
+        var close = new NpgsqlBatchCommand("select close_step($1)");
+        Bind(close.Parameters, [seat.Workroom]);
+        batch.BatchCommands.Add(close);
+        await using var reader = await batch.ExecuteReaderAsync(cancel);
+        await reader.NextResultAsync(cancel);
+        var changed = await reader.ReadAsync(cancel) ? row(reader) : null;
+        while (await reader.NextResultAsync(cancel)) { }
+        return changed;
+    }
+
+    /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>
+    public static NpgsqlParameter Json(JsonElement json) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Jsonb, Value = json.GetRawText() };
+
+    /// <summary>A parameter for a text that may be left as it is.</summary>
+    public static NpgsqlParameter Text(string? text) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Text, Value = (object?)text ?? DBNull.Value };
+
+    /// <summary>A parameter for JSON that may be left as it is.</summary>
+    public static NpgsqlParameter Json(JsonElement? json) =>
+        new()
+        {
+            NpgsqlDbType = NpgsqlDbType.Jsonb,
+            Value = (object?)json?.GetRawText() ?? DBNull.Value,
+        };
+
+    /// <summary>A parameter for lengths that may be left as they are, in mm.</summary>
+    public static NpgsqlParameter Lengths(IReadOnlyList<Length>? lengths) =>
+        new()
+        {
+            NpgsqlDbType = NpgsqlDbType.Array | NpgsqlDbType.Double,
+            Value = (object?)lengths?.Select(l => l.Millimetres).ToArray() ?? DBNull.Value,
+        };
+
+    /// <summary>A parameter for texts that may be left as they are.</summary>
+    public static NpgsqlParameter Texts(IReadOnlyList<string>? texts) =>
+        new()
+        {
+            NpgsqlDbType = NpgsqlDbType.Array | NpgsqlDbType.Text,
+            Value = (object?)texts?.ToArray() ?? DBNull.Value,
+        };
+
+    /// <summary>A parameter for a number that may be left as it is.</summary>
+    public static NpgsqlParameter Number(double? number) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Double, Value = (object?)number ?? DBNull.Value };
+
+    /// <summary>A parameter for a whole number that may be left as it is.</summary>
+    public static NpgsqlParameter Whole(int? number) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Integer, Value = (object?)number ?? DBNull.Value };
+
+    private static void Bind(NpgsqlParameterCollection parameters, object?[] values)
+    {
+        foreach (var value in values)
+        {
+            parameters.Add(
+                value as NpgsqlParameter ?? new NpgsqlParameter { Value = value ?? DBNull.Value }
+            );
+        }
+    }
+}
+
+/// <summary>Reads columns by name.</summary>
+internal static class Columns
+{
+    /// <summary>The columns that every table ends with.</summary>
+    public const string Stamp = "version, updated_by, created_at, updated_at";
+
+    public static Stamp StampOf(this NpgsqlDataReader row) =>
+        new(
+            row.GetInt32("version"),
+            row.GetString("updated_by"),
+            row.GetFieldValue<DateTimeOffset>("created_at"),
+            row.GetFieldValue<DateTimeOffset>("updated_at")
+        );
+
+    public static JsonElement JsonOf(this NpgsqlDataReader row, string column) =>
+        JsonDocument.Parse(row.GetString(column)).RootElement;
+
+    public static IReadOnlyList<Length> LengthsOf(this NpgsqlDataReader row, string column) =>
+        [.. row.GetFieldValue<double[]>(column).Select(Length.FromMillimetres)];
+}

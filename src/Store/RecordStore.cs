@@ -1,0 +1,109 @@
+using Npgsql;
+
+namespace ZephyrReach.Store;
+
+/// <summary>What the stores of records that live in a workroom share: finding, taking away, telling who was first.</summary>
+/// <param name="database">Where they are kept.</param>
+/// <param name="table">The table, a name from the migrations.</param>
+/// <param name="columns">The columns that a row is read from.</param>
+/// <param name="row">Reads a row.</param>
+public abstract class RecordStore<T>(
+    Database database,
+    string table,
+    string columns,
+    Func<NpgsqlDataReader, T> row
+)
+    where T : class
+{
+    protected Database Database { get; } = database;
+
+    /// <summary>Finds a record of the workroom; null when there is none.</summary>
+    public async Task<T?> FindAsync(Seat seat, Guid id, CancellationToken cancel) =>
+        (await WhereAsync("id = $2", cancel, seat.Workroom, id)).FirstOrDefault();
+
+    /// <summary>Takes a record away, with all that hangs on it; one step brings it all back.</summary>
+    /// <param name="version">Only if it still has this version; null takes it away whatever its version.</param>
+    public async Task<Changed<T>> RemoveAsync(
+        Seat seat,
+        Guid id,
+        int? version,
+        string says,
+        CancellationToken cancel
+    )
+    {
+        var removed = await Database.ChangeAsync(
+            seat,
+            says,
+            $"delete from {table} where workroom_id = $1 and id = $2 and version = coalesce($3, version) returning {columns}",
+            row,
+            cancel,
+            seat.Workroom,
+            id,
+            Store.Database.Whole(version)
+        );
+        return removed is not null
+            ? new(removed, true)
+            : new(await FindAsync(seat, id, cancel), false);
+    }
+
+    /// <summary>Rows of the workroom ($1) under a condition.</summary>
+    protected Task<List<T>> WhereAsync(
+        string condition,
+        CancellationToken cancel,
+        params object?[] values
+    ) =>
+        Database.ReadAsync(
+            $"select {columns} from {table} where workroom_id = $1 and {condition}",
+            row,
+            cancel,
+            values
+        );
+
+    /// <summary>Adds a record. One with this id that is there already is given back as it is.</summary>
+    /// <param name="insert">An insert that says what to do on conflict: nothing.</param>
+    protected async Task<T?> AddAsync(
+        Seat seat,
+        Guid id,
+        string says,
+        string insert,
+        CancellationToken cancel,
+        params object?[] values
+    ) =>
+        await Database.ChangeAsync(
+            seat,
+            says,
+            $"{insert} on conflict (id) do nothing returning {columns}",
+            row,
+            cancel,
+            values
+        ) ?? await FindAsync(seat, id, cancel);
+
+    /// <summary>Changes a record if it still has the version that the editor holds.</summary>
+    /// <param name="set">What is set, with parameters from $5 on; $1 to $4 are workroom, id, version and seat.</param>
+    protected async Task<Changed<T>> ChangeAsync(
+        Seat seat,
+        Guid id,
+        int version,
+        string says,
+        string set,
+        CancellationToken cancel,
+        params object?[] values
+    )
+    {
+        var changed = await Database.ChangeAsync(
+            seat,
+            says,
+            $"""
+            update {table} set {set}, version = version + 1, updated_by = $4, updated_at = now()
+            where workroom_id = $1 and id = $2 and version = $3
+            returning {columns}
+            """,
+            row,
+            cancel,
+            [seat.Workroom, id, version, seat.By, .. values]
+        );
+        return changed is not null
+            ? new(changed, true)
+            : new(await FindAsync(seat, id, cancel), false);
+    }
+}

@@ -1,0 +1,102 @@
+using System.Text.Json;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Store;
+
+/// <summary>What every kept record has.</summary>
+/// <param name="Version">Goes up with every change; what an editor holds against.</param>
+/// <param name="UpdatedBy">The seat that changed it last, such as <c>telephone</c>, or empty.</param>
+public readonly record struct Stamp(
+    int Version,
+    string UpdatedBy,
+    DateTimeOffset CreatedAt,
+    DateTimeOffset UpdatedAt
+);
+
+/// <summary>What one household keeps, and how it measures.</summary>
+public sealed record WorkroomRow(
+    Guid Id,
+    string Name,
+    UnitSystem Units,
+    Ruler Metric,
+    Ruler Imperial,
+    double NormalTension,
+    Length LongestStitch,
+    Stamp Stamp
+)
+{
+    /// <summary>The ruler of a unit system, with this workroom's steps.</summary>
+    public Ruler RulerFor(UnitSystem units) => units == UnitSystem.Metric ? Metric : Imperial;
+}
+
+/// <summary>Something being made.</summary>
+public sealed record ProjectRow(
+    Guid Id,
+    string Name,
+    DateOnly? WantedBy,
+    string Notes,
+    Stamp Stamp
+);
+
+/// <summary>One technique at one place in a project.</summary>
+/// <param name="Ask">What was typed, by field.</param>
+/// <param name="Cloth">The cloth's name and look.</param>
+/// <param name="Progress">Which sewing step is reached, and what was ticked and measured.</param>
+public sealed record WorkingRow(
+    Guid Id,
+    Guid ProjectId,
+    string Technique,
+    int SchemaVersion,
+    string Name,
+    JsonElement Ask,
+    JsonElement Cloth,
+    JsonElement Progress,
+    string Stage,
+    int Position,
+    Stamp Stamp
+);
+
+/// <summary>One sewn sample.</summary>
+/// <param name="Settings">What was set.</param>
+/// <param name="Changed">The change that this swatch tried, by its name, or empty.</param>
+public sealed record SwatchRow(
+    Guid Id,
+    Guid WorkingId,
+    JsonElement Settings,
+    IReadOnlyList<Length> Flat,
+    IReadOnlyList<Length> Gathered,
+    IReadOnlyList<Length> Steamed,
+    IReadOnlyList<Length> Stretched,
+    IReadOnlyList<string> Looks,
+    string Changed,
+    string Verdict,
+    string Note,
+    Stamp Stamp
+);
+
+/// <summary>A cut list as it was at the moment of cutting, with the swatches it rested on.</summary>
+public sealed record CutListRow(
+    Guid Id,
+    Guid WorkingId,
+    JsonElement Ask,
+    JsonElement Answer,
+    JsonElement Swatches,
+    Stamp Stamp
+);
+
+/// <summary>What was set and what came out, kept for next time.</summary>
+public sealed record KeepRow(
+    Guid Id,
+    Guid WorkingId,
+    JsonElement Settings,
+    string CameOut,
+    string Verdict,
+    string Note,
+    Stamp Stamp
+);
+
+/// <summary>What came of a change: the record as it now is, or why not.</summary>
+/// <param name="Row">The record; when the version did not match, as the other editor left it; null when there is none.</param>
+/// <param name="Matched">Whether the version that the editor held was the newest.</param>
+public readonly record struct Changed<T>(T? Row, bool Matched)
+    where T : class;

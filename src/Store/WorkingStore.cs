@@ -1,0 +1,116 @@
+using System.Data;
+using System.Text.Json;
+using Npgsql;
+
+namespace ZephyrReach.Store;
+
+/// <summary>What may be changed of a working; null leaves it as it is.</summary>
+/// <param name="Ask">Fields to set; a field set to null is taken out.</param>
+/// <param name="Cloth">The whole of the cloth's name and look.</param>
+/// <param name="Progress">The whole of the progress.</param>
+public sealed record WorkingChange(
+    string? Name = null,
+    JsonElement? Ask = null,
+    JsonElement? Cloth = null,
+    JsonElement? Progress = null,
+    string? Stage = null,
+    int? Position = null
+);
+
+/// <summary>Keeps workings.</summary>
+public sealed class WorkingStore(Database database)
+    : RecordStore<WorkingRow>(database, "workings", Columns_, Row)
+{
+    private const string Columns_ =
+        "id, project_id, technique, schema_version, name, ask::text, cloth::text, progress::text, stage, position, "
+        + Columns.Stamp;
+
+    /// <summary>The workings of some projects, in their order.</summary>
+    public Task<List<WorkingRow>> OfProjectsAsync(
+        Seat seat,
+        IEnumerable<Guid> projects,
+        CancellationToken cancel
+    ) =>
+        WhereAsync(
+            "project_id = any ($2) order by position, id",
+            cancel,
+            seat.Workroom,
+            projects.ToArray()
+        );
+
+    /// <summary>Adds a working at the end of its project; null when there is no such project.</summary>
+    public Task<WorkingRow?> AddAsync(
+        Seat seat,
+        Guid id,
+        Guid project,
+        string technique,
+        int schemaVersion,
+        string name,
+        JsonElement ask,
+        JsonElement cloth,
+        CancellationToken cancel
+    ) =>
+        AddAsync(
+            seat,
+            id,
+            $"working “{name}” begun",
+            """
+            insert into workings (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by)
+            select $1, $2, p.id, $4, $5, $6, $7, $8,
+                coalesce((select max(position) + 1 from workings where project_id = p.id), 0), $9
+            from projects p where p.id = $3 and p.workroom_id = $2
+            """,
+            cancel,
+            id,
+            seat.Workroom,
+            project,
+            technique,
+            schemaVersion,
+            name,
+            Database.Json(ask),
+            Database.Json(cloth),
+            seat.By
+        );
+
+    /// <summary>Changes a working if it still has the version that the editor holds.</summary>
+    public Task<Changed<WorkingRow>> ChangeAsync(
+        Seat seat,
+        Guid id,
+        int version,
+        string says,
+        WorkingChange change,
+        CancellationToken cancel
+    ) =>
+        ChangeAsync(
+            seat,
+            id,
+            version,
+            says,
+            """
+            name = coalesce($5, name), ask = jsonb_strip_nulls(ask || coalesce($6, '{}')), cloth = coalesce($7, cloth),
+            progress = coalesce($8, progress), stage = coalesce($9, stage), position = coalesce($10, position)
+            """,
+            cancel,
+            Database.Text(change.Name),
+            Database.Json(change.Ask),
+            Database.Json(change.Cloth),
+            Database.Json(change.Progress),
+            Database.Text(change.Stage),
+            Database.Whole(change.Position)
+        );
+
+    private static WorkingRow Row(NpgsqlDataReader row) =>
+        new(
+            row.GetGuid("id"),
+            row.GetGuid("project_id"),
+            row.GetString("technique"),
+            row.GetInt32("schema_version"),
+            row.GetString("name"),
+            row.JsonOf("ask"),
+            row.JsonOf("cloth"),
+            row.JsonOf("progress"),
+            row.GetString("stage"),
+            row.GetInt32("position"),
+            row.StampOf()
+        );
+}

@@ -1,0 +1,63 @@
+using System.Buffers;
+using System.Text.Json;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Swatches;
+
+namespace ZephyrReach.Web.CutLists;
+
+/// <summary>Freezes cut lists: the answer as it is now, with the swatches it rests on.</summary>
+public sealed class Freezer(SwatchStore swatches, CutListStore cutLists)
+{
+    /// <summary>Freezes the cut list of an ask.</summary>
+    /// <returns>The list; or what is wrong with the ask; or neither when the working is gone.</returns>
+    public async Task<(CutListRow? List, IReadOnlyList<FieldError> Errors)> FreezeAsync(
+        Seat seat,
+        Guid id,
+        WorkingRow working,
+        JsonElement ask,
+        Technique technique,
+        Ruler ruler,
+        CancellationToken cancel
+    )
+    {
+        var raw = AskJson.Read(ask);
+        var outcome = technique.Straight.Reckon(raw, ruler);
+        if (outcome.Answer is not { } answer)
+        {
+            return (null, outcome.Errors);
+        }
+        var rested = await swatches.OfWorkingsAsync(seat, [working.Id], cancel);
+        var list = await cutLists.AddAsync(
+            seat,
+            id,
+            working.Id,
+            ask,
+            Json(json =>
+                AnswerJson.Write(
+                    json,
+                    new Reckoned(answer, technique.Straight, raw, ruler, With.Nothing)
+                )
+            ),
+            JsonSerializer.SerializeToElement(
+                rested.Select(s => SwatchOut.Of(s, ruler)),
+                JsonSerializerOptions.Web
+            ),
+            cancel
+        );
+        return (list, []);
+    }
+
+    private static JsonElement Json(Action<Utf8JsonWriter> write)
+    {
+        var buffer = new ArrayBufferWriter<byte>();
+        using (var json = new Utf8JsonWriter(buffer, ReckonEndpoints.WriterOptions))
+        {
+            write(json);
+        }
+        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
+    }
+}

@@ -1,0 +1,34 @@
+using ZephyrReach.Store;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Find;
+
+/// <summary>Finds anything by its words.</summary>
+public static class FindEndpoints
+{
+    private const int LongestText = 100;
+
+    public static void MapFind(this IEndpointRouteBuilder routes) =>
+        routes
+            .MapGet("/api/find", FindAsync)
+            .WithTags("Find")
+            .WithSummary(
+                "Projects, workings, swatches and kept summaries whose words contain a text."
+            )
+            .Produces<IReadOnlyList<FoundRow>>();
+
+    private static async Task<IResult> FindAsync(
+        HttpContext http,
+        CurrentWorkroom workroom,
+        FindStore store,
+        string q = ""
+    )
+    {
+        var text = q.Trim();
+        return text.Length is 0 or > LongestText || text.Contains('\0', StringComparison.Ordinal)
+            ? Results.Ok(Array.Empty<FoundRow>())
+            : Results.Ok(
+                await store.FindAsync(await workroom.SeatAsync(http), text, http.RequestAborted)
+            );
+    }
+}

@@ -1,0 +1,142 @@
+using System.Text.Json;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Files;
+using ZephyrReach.Store;
+using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Workings;
+
+namespace ZephyrReach.Web.Hosting;
+
+/// <summary>Reads a bundle into a workroom, once. Begun again after a crash, it adds what is not there yet.</summary>
+public sealed class BundleLoader(
+    ProjectStore projects,
+    WorkingStore workings,
+    SwatchStore swatches,
+    KeepStore keeps,
+    Freezer freezer,
+    LoadStore loads
+)
+{
+    /// <summary>Reads the bundle in, unless that was done before.</summary>
+    /// <param name="workroom">Where to.</param>
+    /// <param name="path">The file; its name is what is remembered.</param>
+    /// <param name="cancel">Ends the loading; begun again, it goes on.</param>
+    /// <exception cref="FormatException">The file is no bundle, or holds an ask that cannot be used.</exception>
+    public async Task LoadOnceAsync(WorkroomRow workroom, string path, CancellationToken cancel)
+    {
+        var seat = new Seat(workroom.Id, "");
+        var name = Path.GetFileNameWithoutExtension(path);
+        if (await loads.IsDoneAsync(seat, name, cancel))
+        {
+            return;
+        }
+        await using var file = File.OpenRead(path);
+        var bundle = await Bundle.ReadAsync(file, cancel);
+        foreach (var project in bundle.Projects)
+        {
+            await projects.AddAsync(
+                seat,
+                project.Id,
+                project.Name,
+                project.WantedBy,
+                project.Notes,
+                cancel
+            );
+            foreach (var working in project.Workings)
+            {
+                await AddAsync(
+                    seat,
+                    workroom.RulerFor(workroom.Units),
+                    project.Id,
+                    working,
+                    cancel
+                );
+            }
+        }
+        await loads.FinishAsync(seat, name, cancel);
+    }
+
+    private async Task AddAsync(
+        Seat seat,
+        Ruler ruler,
+        Guid project,
+        BundleWorking working,
+        CancellationToken cancel
+    )
+    {
+        var technique =
+            Core.Craft.Techniques.Named(working.Technique)
+            ?? throw new FormatException(
+                $"“{working.Name}” is of a technique that is not known: {working.Technique}."
+            );
+        Refuse(working.Name, technique, working.Ask, ruler);
+        var row =
+            await workings.AddAsync(
+                seat,
+                working.Id,
+                project,
+                technique.Name,
+                technique.SchemaVersion,
+                working.Name,
+                working.Ask,
+                working.Cloth,
+                cancel
+            ) ?? throw new FormatException($"“{working.Name}” could not be added.");
+        foreach (var swatch in working.Swatches ?? [])
+        {
+            await swatches.AddAsync(seat, swatch.Id, row.Id, Parts(swatch), cancel);
+        }
+        foreach (var list in working.CutLists ?? [])
+        {
+            Refuse(working.Name, technique, list.Ask, ruler);
+            await freezer.FreezeAsync(seat, list.Id, row, list.Ask, technique, ruler, cancel);
+        }
+        if (working.Keep is { } keep)
+        {
+            var settings = JsonSerializer.SerializeToElement(keep.Settings);
+            await keeps.AddAsync(
+                seat,
+                keep.Id,
+                row.Id,
+                new KeepParts(settings, keep.CameOut, keep.Verdict, keep.Note),
+                cancel
+            );
+        }
+        if (row.Stage != working.Stage || working.Progress is not null)
+        {
+            await workings.ChangeAsync(
+                seat,
+                row.Id,
+                row.Stamp.Version,
+                "read in",
+                new WorkingChange(Stage: working.Stage, Progress: working.Progress),
+                cancel
+            );
+        }
+    }
+
+    private static void Refuse(string name, Technique technique, JsonElement ask, Ruler ruler)
+    {
+        if (StoredAsk.Check(technique, ask, ruler) is [var first, ..])
+        {
+            throw new FormatException($"“{name}” cannot be read in: {first.Field}: {first.Says}");
+        }
+    }
+
+    private static SwatchParts Parts(BundleSwatch swatch) =>
+        new(
+            JsonSerializer.SerializeToElement(swatch.Settings),
+            Lengths(swatch.Flat),
+            Lengths(swatch.Gathered),
+            Lengths(swatch.Steamed),
+            Lengths(swatch.Stretched),
+            swatch.Looks,
+            swatch.Changed,
+            swatch.Verdict,
+            swatch.Note
+        );
+
+    private static IReadOnlyList<Length>? Lengths(IReadOnlyList<double>? mm) =>
+        mm?.Select(Length.FromMillimetres).ToList();
+}

@@ -1,0 +1,76 @@
+using System.Text.Encodings.Web;
+using Npgsql;
+using OpenTelemetry.Metrics;
+using OpenTelemetry.Trace;
+using ZephyrReach.Store;
+using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Documents;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Hosting;
+
+/// <summary>What the program is made of.</summary>
+public static class Services
+{
+    public static void Add(WebApplicationBuilder builder, Settings settings)
+    {
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.ListenLocalhostOnly(settings.Port);
+            kestrel.Limits.MaxRequestBodySize = AskJson.LargestBody;
+            kestrel.AddServerHeader = false;
+        });
+        builder.Logging.ClearProviders();
+        builder.Logging.AddJsonConsole(options => options.UseUtcTimestamp = true);
+        builder.Logging.SetMinimumLevel(LogLevel.Warning);
+
+        var services = builder.Services;
+        services.AddSingleton(new NpgsqlDataSourceBuilder(settings.Database).Build());
+        services.AddSingleton(TimeProvider.System);
+        services.AddSingleton<Database>();
+        services.AddSingleton<WorkroomStore>();
+        services.AddSingleton<ProjectStore>();
+        services.AddSingleton<WorkingStore>();
+        services.AddSingleton<SwatchStore>();
+        services.AddSingleton<CutListStore>();
+        services.AddSingleton<KeepStore>();
+        services.AddSingleton<HistoryStore>();
+        services.AddSingleton<FindStore>();
+        services.AddSingleton<LoadStore>();
+        services.AddSingleton<CurrentWorkroom>();
+        services.AddSingleton<Freezer>();
+        services.AddSingleton<BundleLoader>();
+
+        services.AddProblemDetails();
+        services.AddExceptionHandler<Refusals>();
+        services.AddValidation();
+        services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+        services.ConfigureHttpJsonOptions(options =>
+            options.SerializerOptions.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping
+        );
+        services.AddOpenApi("v1", options => options.AddDocumentTransformer<CraftDocument>());
+        AddWatching(builder);
+    }
+
+    /// <summary>Metrics and traces, off unless somewhere to send them is configured.</summary>
+    private static void AddWatching(WebApplicationBuilder builder)
+    {
+        if (string.IsNullOrEmpty(builder.Configuration["OTEL_EXPORTER_OTLP_ENDPOINT"]))
+        {
+            return;
+        }
+        builder
+            .Services.AddOpenTelemetry()
+            .WithMetrics(m => m.AddAspNetCoreInstrumentation().AddMeter("Npgsql").AddOtlpExporter())
+            .WithTracing(t =>
+                t.AddAspNetCoreInstrumentation().AddSource("Npgsql").AddOtlpExporter()
+            );
+    }
+
+    private static void ListenLocalhostOnly(
+        this Microsoft.AspNetCore.Server.Kestrel.Core.KestrelServerOptions kestrel,
+        int port
+    ) => kestrel.Listen(System.Net.IPAddress.Loopback, port);
+}

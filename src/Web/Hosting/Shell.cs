@@ -1,0 +1,62 @@
+using Microsoft.Extensions.FileProviders;
+
+namespace ZephyrReach.Web.Hosting;
+
+/// <summary>Serves the client: its files, and its page for every address that is a view.</summary>
+public static class Shell
+{
+    private const string Policy =
+        "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'";
+
+    /// <summary>Headers that keep other pages and stray content types out.</summary>
+    public static void UseSafeHeaders(this WebApplication app) =>
+        app.Use(
+            (http, next) =>
+            {
+                var headers = http.Response.Headers;
+                headers.XContentTypeOptions = "nosniff";
+                headers.ContentSecurityPolicy = Policy;
+                headers["Referrer-Policy"] = "same-origin";
+                return next(http);
+            }
+        );
+
+    /// <summary>Files with a hash in their name are kept for a year; the page itself is asked for every time.</summary>
+    public static void UseClient(this WebApplication app)
+    {
+        var files = new StaticFileOptions
+        {
+            OnPrepareResponse = file =>
+                file.Context.Response.Headers.CacheControl =
+                    file.Context.Request.Path.StartsWithSegments("/assets")
+                        ? "public, max-age=31536000, immutable"
+                        : "no-cache",
+        };
+        app.UseStaticFiles(files);
+        app.MapFallback(
+            "{*path:nonfile}",
+            async http =>
+            {
+                if (http.Request.Path.StartsWithSegments("/api"))
+                {
+                    await Problems
+                        .Problem.NotFound("There is nothing at this address.")
+                        .ExecuteAsync(http);
+                    return;
+                }
+                IFileInfo page = app.Environment.WebRootFileProvider.GetFileInfo("index.html");
+                if (!page.Exists)
+                {
+                    http.Response.StatusCode = StatusCodes.Status404NotFound;
+                    await http.Response.WriteAsync(
+                        "The client has not been built: run ./run, or npm run build."
+                    );
+                    return;
+                }
+                http.Response.ContentType = "text/html; charset=utf-8";
+                http.Response.Headers.CacheControl = "no-cache";
+                await http.Response.SendFileAsync(page);
+            }
+        );
+    }
+}

@@ -1,0 +1,49 @@
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Measures;
+
+/// <summary>Reads one length, for a field that is being typed in.</summary>
+public static class LengthEndpoints
+{
+    public static void MapLengths(this IEndpointRouteBuilder routes) =>
+        routes
+            .MapGet("/api/lengths", ReadAsync)
+            .WithTags("Measures")
+            .WithSummary(
+                "What a text means as a length, nudged by marking steps; fine=true for dial figures."
+            )
+            .Produces<LengthOut>()
+            .ProducesValidationProblem();
+
+    private static async Task<IResult> ReadAsync(
+        HttpRequest request,
+        CurrentWorkroom workroom,
+        string text,
+        int nudge = 0,
+        bool fine = false
+    )
+    {
+        var (ruler, wrong) = await Asked.RulerAsync(request, workroom);
+        if (wrong is not null)
+        {
+            return wrong;
+        }
+        var reading = fine ? LengthReader.ReadFine(text) : LengthReader.Read(text, ruler.Units);
+        if (!reading.IsRead)
+        {
+            return Problem.Field("text", reading.Error!);
+        }
+        var (step, kind) = fine
+            ? (Length.FromMillimetres(0.1), LengthKind.Fine)
+            : (ruler.Marking, LengthKind.Marked);
+        // A nudge lands on whole steps, so that 36.03 goes to 36.5 and not to 36.53.
+        var nudged =
+            nudge == 0
+                ? reading.Length
+                : Length.Max(Length.Zero, Rounding.Nearest(reading.Length, step) + step * nudge);
+        return Results.Ok(LengthOut.Of(nudged, kind, ruler));
+    }
+}

@@ -1,0 +1,82 @@
+using System.Text.Json;
+using ZephyrReach.Core.Asks;
+
+namespace ZephyrReach.Web.Problems;
+
+/// <summary>Everything that can be wrong with a request, as <c>application/problem+json</c>.</summary>
+public static class Problem
+{
+    public static IResult WrongContentType() =>
+        Of(
+            StatusCodes.Status415UnsupportedMediaType,
+            "The body has to be JSON, with the content type application/json."
+        );
+
+    public static IResult TooLarge() =>
+        Of(
+            StatusCodes.Status413PayloadTooLarge,
+            "The body is larger than 64 kB, which is more than any ask needs."
+        );
+
+    public static IResult BrokenJson() =>
+        Of(StatusCodes.Status400BadRequest, "The body is not readable as JSON.");
+
+    public static IResult NotAnObject() =>
+        Of(StatusCodes.Status400BadRequest, "The body has to be a JSON object.");
+
+    /// <summary>Nothing is kept, or known, under that name.</summary>
+    public static IResult NotFound(string what) => Of(StatusCodes.Status404NotFound, what);
+
+    /// <summary>A change came without saying which version it rests on.</summary>
+    public static IResult VersionMissing() =>
+        Of(
+            StatusCodes.Status428PreconditionRequired,
+            "A change has to say which version it rests on, with If-Match."
+        );
+
+    /// <summary>Another editor was first.</summary>
+    /// <param name="current">The record as it is now.</param>
+    public static IResult Overtaken(int version, string by, DateTimeOffset at, object current) =>
+        Results.Problem(
+            title: $"This was changed {(by.Length > 0 ? $"on the {by} " : "")}before, at {at:HH:mm} UTC.",
+            statusCode: StatusCodes.Status412PreconditionFailed,
+            extensions: new Dictionary<string, object?>
+            {
+                ["version"] = version,
+                ["changedBy"] = by,
+                ["changedAt"] = at,
+                ["current"] = current,
+            }
+        );
+
+    /// <summary>One field is wrong.</summary>
+    public static IResult Field(string field, string says) =>
+        Fields([new FieldError(field, Refusal.Unusable, says)]);
+
+    /// <summary>Some fields are wrong; each is named.</summary>
+    public static IResult Fields(IReadOnlyList<FieldError> errors, JsonElement? understood = null)
+    {
+        var byField = errors
+            .GroupBy(e => e.Field)
+            .ToDictionary(g => g.Key, g => g.Select(e => e.Says).ToArray());
+        var extensions = new Dictionary<string, object?>
+        {
+            ["missing"] = errors
+                .Where(e => e.Refusal == Refusal.Missing)
+                .Select(e => e.Field)
+                .ToArray(),
+        };
+        if (understood is { } read)
+        {
+            extensions["understood"] = read;
+        }
+        return Results.ValidationProblem(
+            byField,
+            title: errors.Count == 1 ? errors[0].Says : "Some figures cannot be used.",
+            extensions: extensions
+        );
+    }
+
+    private static IResult Of(int status, string title) =>
+        Results.Problem(title: title, statusCode: status);
+}

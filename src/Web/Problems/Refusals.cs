@@ -1,0 +1,59 @@
+using Microsoft.AspNetCore.Diagnostics;
+using Npgsql;
+
+namespace ZephyrReach.Web.Problems;
+
+/// <summary>Turns what a request cannot be forgiven for, and what the database refuses, into problems.</summary>
+public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
+{
+    public async ValueTask<bool> TryHandleAsync(
+        HttpContext http,
+        Exception exception,
+        CancellationToken cancel
+    )
+    {
+        if (http.Response.HasStarted || http.RequestAborted.IsCancellationRequested)
+        {
+            return true;
+        }
+        var result = exception switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
+                Problem.TooLarge(),
+            BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
+                Problem.WrongContentType(),
+            BadHttpRequestException bad => Results.Problem(
+                title: Plain(bad),
+                statusCode: bad.StatusCode
+            ),
+            PostgresException { SqlState: PostgresErrorCodes.UntranslatableCharacter } =>
+                Results.Problem(
+                    title: "A text holds a character that cannot be kept.",
+                    statusCode: StatusCodes.Status400BadRequest
+                ),
+            PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Results.Problem(
+                title: "The disk is full: nothing more can be kept until there is room.",
+                statusCode: StatusCodes.Status507InsufficientStorage
+            ),
+            NpgsqlException { IsTransient: true }
+            or NpgsqlException { InnerException: System.Net.Sockets.SocketException } =>
+                Results.Problem(
+                    title: "The database does not answer; nothing was kept. Try again in a moment.",
+                    statusCode: StatusCodes.Status503ServiceUnavailable
+                ),
+            _ => null,
+        };
+        if (result is null)
+        {
+            return false;
+        }
+        log.LogInformation("Refused {Path}: {Reason}", http.Request.Path, exception.Message);
+        await result.ExecuteAsync(http);
+        return true;
+    }
+
+    private static string Plain(BadHttpRequestException bad) =>
+        bad.InnerException is System.Text.Json.JsonException json
+            ? $"The body is not what is expected here{(json.Path is { Length: > 2 } path ? $", at {path[2..]}" : "")}."
+            : bad.Message;
+}

@@ -1,0 +1,62 @@
+using ZephyrReach.Web.Bench;
+using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Find;
+using ZephyrReach.Web.Health;
+using ZephyrReach.Web.Histories;
+using ZephyrReach.Web.Hosting;
+using ZephyrReach.Web.Keeps;
+using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Projects;
+using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Swatches;
+using ZephyrReach.Web.Techniques;
+using ZephyrReach.Web.Workings;
+using ZephyrReach.Web.Workrooms;
+
+try
+{
+    var settings = Settings.Read(args);
+    var builder = WebApplication.CreateSlimBuilder(args);
+    Services.Add(builder, settings);
+    var app = builder.Build();
+
+    app.UseExceptionHandler();
+    app.UseStatusCodePages();
+    app.UseSafeHeaders();
+    app.MapHealth();
+    app.MapOpenApi();
+    app.MapReckoning();
+    app.MapTechniques();
+    app.MapLengths();
+    app.MapWorkroom();
+    app.MapBench();
+    app.MapProjects();
+    app.MapWorkings();
+    app.MapSwatches();
+    app.MapCutLists();
+    app.MapKeeps();
+    app.MapHistory();
+    app.MapFind();
+    app.UseClient();
+
+    await Preparation.PrepareAsync(app.Services, settings, CancellationToken.None);
+    try
+    {
+        await app.StartAsync();
+    }
+    catch (IOException taken)
+    {
+        throw new StartException(
+            3,
+            $"Port {settings.Port} on 127.0.0.1 cannot be used: {taken.Message} Choose another with PORT."
+        );
+    }
+    Console.WriteLine($"http://127.0.0.1:{settings.Port}");
+    await app.WaitForShutdownAsync();
+    return 0;
+}
+catch (StartException cannot)
+{
+    await Console.Error.WriteLineAsync(cannot.Message);
+    return cannot.ExitCode;
+}

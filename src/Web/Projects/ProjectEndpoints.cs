@@ -1,0 +1,173 @@
+using System.ComponentModel.DataAnnotations;
+using System.Globalization;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Projects;
+
+/// <summary>A project to begin.</summary>
+/// <param name="Id">A UUID of version 7, made by the client; the same id again is the same project.</param>
+/// <param name="WantedBy">The day it is wanted by, such as 2027-05-22, or left out.</param>
+public sealed record ProjectIn(
+    [property: Uuid7] Guid Id,
+    [property: Required, StringLength(200, MinimumLength = 1)] string Name,
+    DateOnly? WantedBy,
+    [property: StringLength(10000)] string? Notes
+);
+
+/// <summary>What may be changed of a project. What is left out stays as it is.</summary>
+/// <param name="WantedBy">A day, or an empty text for none.</param>
+public sealed record ProjectPatch(
+    [property: StringLength(200, MinimumLength = 1)] string? Name,
+    [property: RegularExpression(@"(\d{4}-\d\d-\d\d)?")] string? WantedBy,
+    [property: StringLength(10000)] string? Notes
+);
+
+/// <summary>A project as it goes out.</summary>
+public sealed record ProjectOut(Guid Id, string Name, DateOnly? WantedBy, string Notes, int Version)
+{
+    public static ProjectOut Of(ProjectRow row) =>
+        new(row.Id, row.Name, row.WantedBy, row.Notes, row.Stamp.Version);
+}
+
+/// <summary>A page of projects, newest first.</summary>
+/// <param name="Next">The cursor of the next page; null on the last.</param>
+public sealed record ProjectPage(IReadOnlyList<ProjectOut> Projects, Guid? Next);
+
+/// <summary>Projects.</summary>
+public static class ProjectEndpoints
+{
+    private const string Missing = "There is no such project.";
+
+    public static void MapProjects(this IEndpointRouteBuilder routes)
+    {
+        var group = routes
+            .MapGroup("/api/projects")
+            .WithTags("Projects")
+            .ProducesValidationProblem();
+        group
+            .MapGet("", PageAsync)
+            .WithSummary("The projects, newest first, by pages.")
+            .Produces<ProjectPage>();
+        group
+            .MapPost("", AddAsync)
+            .WithSummary("Begins a project.")
+            .Produces<ProjectOut>(StatusCodes.Status201Created);
+        group.MapGet("{id:guid}", GetAsync).WithSummary("One project.").Produces<ProjectOut>();
+        group
+            .MapPatch("{id:guid}", ChangeAsync)
+            .WithSummary("Changes a project.")
+            .Produces<ProjectOut>();
+        group
+            .MapDelete("{id:guid}", RemoveAsync)
+            .WithSummary("Takes a project away, with its workings; one undo brings all back.")
+            .Produces(StatusCodes.Status204NoContent);
+    }
+
+    private static async Task<IResult> PageAsync(
+        HttpContext http,
+        CurrentWorkroom workroom,
+        ProjectStore store,
+        Guid? cursor,
+        [Range(1, 200)] int limit = 50
+    )
+    {
+        var rows = await store.PageAsync(
+            await workroom.SeatAsync(http),
+            cursor,
+            limit + 1,
+            http.RequestAborted
+        );
+        var page = rows.Take(limit).Select(ProjectOut.Of).ToList();
+        return Results.Ok(new ProjectPage(page, rows.Count > limit ? page[^1].Id : null));
+    }
+
+    private static async Task<IResult> AddAsync(
+        HttpContext http,
+        ProjectIn project,
+        CurrentWorkroom workroom,
+        ProjectStore store
+    )
+    {
+        var row = await store.AddAsync(
+            await workroom.SeatAsync(http),
+            project.Id,
+            project.Name,
+            project.WantedBy,
+            project.Notes ?? "",
+            http.RequestAborted
+        );
+        return row is null
+            ? Problem.NotFound(Missing)
+            : Versions.Tagged(http, ProjectOut.Of(row), row.Stamp, $"/api/projects/{row.Id}");
+    }
+
+    private static async Task<IResult> GetAsync(
+        HttpContext http,
+        Guid id,
+        CurrentWorkroom workroom,
+        ProjectStore store
+    )
+    {
+        var row = await store.FindAsync(await workroom.SeatAsync(http), id, http.RequestAborted);
+        return row is null
+            ? Problem.NotFound(Missing)
+            : Versions.Tagged(http, ProjectOut.Of(row), row.Stamp);
+    }
+
+    private static async Task<IResult> ChangeAsync(
+        HttpContext http,
+        Guid id,
+        ProjectPatch change,
+        CurrentWorkroom workroom,
+        ProjectStore store
+    )
+    {
+        if (Versions.IfMatch(http.Request) is not { } version)
+        {
+            return Problem.VersionMissing();
+        }
+        DateOnly? day = null;
+        if (!string.IsNullOrEmpty(change.WantedBy))
+        {
+            if (!DateOnly.TryParse(change.WantedBy, CultureInfo.InvariantCulture, out var given))
+            {
+                return Problem.Field(
+                    "wantedBy",
+                    "Wanted by has to be a day of the calendar, such as 2027-05-22."
+                );
+            }
+            day = given;
+        }
+        var changed = await store.ChangeAsync(
+            await workroom.SeatAsync(http),
+            id,
+            version,
+            new ProjectChange(
+                change.Name,
+                change.WantedBy is null ? null : new DateChange(day),
+                change.Notes
+            ),
+            http.RequestAborted
+        );
+        return Versions.Answer(http, changed, r => r.Stamp, ProjectOut.Of, Missing);
+    }
+
+    private static async Task<IResult> RemoveAsync(
+        HttpContext http,
+        Guid id,
+        CurrentWorkroom workroom,
+        ProjectStore store
+    )
+    {
+        var removed = await store.RemoveAsync(
+            await workroom.SeatAsync(http),
+            id,
+            Versions.IfMatch(http.Request),
+            "project deleted",
+            http.RequestAborted
+        );
+        return Removal.Answer(http, removed, r => r.Stamp, ProjectOut.Of, Missing);
+    }
+}

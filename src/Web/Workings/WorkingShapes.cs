@@ -1,0 +1,85 @@
+using System.ComponentModel.DataAnnotations;
+using System.Text.Json;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Problems;
+
+namespace ZephyrReach.Web.Workings;
+
+/// <summary>How the working's cloth is called and looks in drawings.</summary>
+/// <param name="Colour">The ground, as #rrggbb.</param>
+/// <param name="Accent">The pattern's colour, as #rrggbb.</param>
+public sealed record Cloth(
+    [property: StringLength(120)] string? Name,
+    [property: RegularExpression("#[0-9a-fA-F]{6}")] string? Colour,
+    [property: RegularExpression("#[0-9a-fA-F]{6}")] string? Accent,
+    [property: AllowedValues("plain", "stripe", "check", "dots", "sprig", null)] string? Pattern
+);
+
+/// <summary>How far the sewing has come.</summary>
+/// <param name="Step">The key of the step that is being done.</param>
+/// <param name="At">Its place, from 0.</param>
+/// <param name="Checked">The checks that are ticked, each as step key and place.</param>
+/// <param name="Measured">The half-way readings, as typed.</param>
+public sealed record Progress(
+    [property: StringLength(40)] string? Step,
+    [property: Range(0, 200)] int At,
+    [property: MaxLength(400)] string[]? Checked,
+    [property: MaxLength(64)] string[]? Measured
+);
+
+/// <summary>A working to begin.</summary>
+/// <param name="Id">A UUID of version 7, made by the client.</param>
+/// <param name="Ask">What is said so far; fields may be missing, but none may be wrong.</param>
+public sealed record WorkingIn(
+    [property: Uuid7] Guid Id,
+    Guid ProjectId,
+    [property: Required] string Technique,
+    [property: Required, StringLength(200, MinimumLength = 1)] string Name,
+    JsonElement? Ask,
+    Cloth? Cloth
+);
+
+/// <summary>What may be changed of a working. What is left out stays as it is.</summary>
+/// <param name="Ask">The fields to change; null takes a field out.</param>
+public sealed record WorkingPatch(
+    [property: StringLength(200, MinimumLength = 1)] string? Name,
+    JsonElement? Ask,
+    Cloth? Cloth,
+    Progress? Progress,
+    [property: AllowedValues("plan", "set-up", "sample", "cut", "sew", "keep", null)] string? Stage,
+    [property: Range(0, 10000)] int? Position
+);
+
+/// <summary>A working as it goes out.</summary>
+/// <param name="Troubles">What is wrong with the ask as it is kept, by field; empty in all but a damaged database.</param>
+public sealed record WorkingOut(
+    Guid Id,
+    Guid ProjectId,
+    string Technique,
+    string Name,
+    JsonElement Ask,
+    JsonElement Cloth,
+    JsonElement Progress,
+    string Stage,
+    int Position,
+    int Version,
+    DateTimeOffset UpdatedAt,
+    IReadOnlyDictionary<string, string> Troubles
+)
+{
+    public static WorkingOut Of(WorkingRow row) =>
+        new(
+            row.Id,
+            row.ProjectId,
+            row.Technique,
+            row.Name,
+            row.Ask,
+            row.Cloth,
+            row.Progress,
+            row.Stage,
+            row.Position,
+            row.Stamp.Version,
+            row.Stamp.UpdatedAt,
+            StoredAsk.Troubles(row.Technique, row.Ask)
+        );
+}

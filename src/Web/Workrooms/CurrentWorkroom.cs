@@ -1,0 +1,51 @@
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Store;
+
+namespace ZephyrReach.Web.Workrooms;
+
+/// <summary>
+/// The workroom that requests are for: the household's own, until there is more than one. Kept for a second, because
+/// every reckoning asks for its ruler.
+/// </summary>
+public sealed class CurrentWorkroom(WorkroomStore store, TimeProvider clock)
+{
+    private static readonly TimeSpan Fresh = TimeSpan.FromSeconds(1);
+
+    private volatile Held? held;
+
+    /// <summary>The workroom with its rulers.</summary>
+    public ValueTask<WorkroomRow> RowAsync(CancellationToken cancel)
+    {
+        var last = held;
+        return last is not null && clock.GetElapsedTime(last.At) < Fresh
+            ? new ValueTask<WorkroomRow>(last.Row)
+            : new ValueTask<WorkroomRow>(LookAsync(last, cancel));
+    }
+
+    /// <summary>Forgets what was read, after a change.</summary>
+    public void Forget() => held = null;
+
+    /// <summary>Who asks: the workroom, and the seat that the client names.</summary>
+    public async ValueTask<Seat> SeatAsync(HttpContext http)
+    {
+        var by = http.Request.Headers["Zr-Seat"].ToString();
+        var row = await RowAsync(http.RequestAborted);
+        return new Seat(row.Id, by.Length <= 40 ? by : by[..40]);
+    }
+
+    private async Task<WorkroomRow> LookAsync(Held? last, CancellationToken cancel)
+    {
+        // Those who come while one looks take what was known, rather than all asking the database at once.
+        if (last is not null)
+        {
+            held = last with { At = clock.GetTimestamp() };
+        }
+        var row =
+            await store.FirstAsync(cancel)
+            ?? throw new InvalidOperationException("There is no workroom yet.");
+        held = new Held(row, clock.GetTimestamp());
+        return row;
+    }
+
+    private sealed record Held(WorkroomRow Row, long At);
+}
