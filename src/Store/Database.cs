@@ -38,14 +38,16 @@ public sealed class Database(NpgsqlDataSource source)
     /// transaction: when this returns, the change is on disk.
     /// </summary>
     /// <param name="seat">Whose step it is.</param>
-    /// <param name="says">The step in a few words, such as <c>a swatch added</c>.</param>
+    /// <param name="says">
+    /// The step in a few words, such as <c>a swatch added</c>; null for what is no step of work, such as which page is open.
+    /// </param>
     /// <param name="sql">One statement that returns the changed rows; no rows means that nothing was changed.</param>
     /// <param name="row">Reads a returned row.</param>
     /// <param name="cancel">Ends the wait; the change may have happened.</param>
     /// <param name="values">The statement's parameters, $1 and on.</param>
     public async Task<T?> ChangeAsync<T>(
         Seat seat,
-        string says,
+        string? says,
         string sql,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel,
@@ -55,17 +57,20 @@ public sealed class Database(NpgsqlDataSource source)
     {
         await using var connection = await source.OpenConnectionAsync(cancel);
         await using var batch = new NpgsqlBatch(connection);
-        var step = new NpgsqlBatchCommand("select open_step($1, $2)");
-        Bind(step.Parameters, [seat.Workroom, says]);
-        var change = new NpgsqlBatchCommand(sql);
-        Bind(change.Parameters, values);
-        batch.BatchCommands.Add(step);
-        batch.BatchCommands.Add(change);
-        var close = new NpgsqlBatchCommand("select close_step($1)");
-        Bind(close.Parameters, [seat.Workroom]);
-        batch.BatchCommands.Add(close);
+        if (says is not null)
+        {
+            Add(batch, "select open_step($1, $2)", [seat.Workroom, says]);
+        }
+        Add(batch, sql, values);
+        if (says is not null)
+        {
+            Add(batch, "select close_step($1)", [seat.Workroom]);
+        }
         await using var reader = await batch.ExecuteReaderAsync(cancel);
-        await reader.NextResultAsync(cancel);
+        if (says is not null)
+        {
+            await reader.NextResultAsync(cancel);
+        }
         var changed = await reader.ReadAsync(cancel) ? row(reader) : null;
         while (await reader.NextResultAsync(cancel)) { }
         return changed;
@@ -110,6 +115,13 @@ public sealed class Database(NpgsqlDataSource source)
     /// <summary>A parameter for a whole number that may be left as it is.</summary>
     public static NpgsqlParameter Whole(int? number) =>
         new() { NpgsqlDbType = NpgsqlDbType.Integer, Value = (object?)number ?? DBNull.Value };
+
+    private static void Add(NpgsqlBatch batch, string sql, object?[] values)
+    {
+        var command = new NpgsqlBatchCommand(sql);
+        Bind(command.Parameters, values);
+        batch.BatchCommands.Add(command);
+    }
 
     private static void Bind(NpgsqlParameterCollection parameters, object?[] values)
     {

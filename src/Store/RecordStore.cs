@@ -84,7 +84,7 @@ public abstract class RecordStore<T>(
         Seat seat,
         Guid id,
         int version,
-        string says,
+        string? says,
         string set,
         CancellationToken cancel,
         params object?[] values

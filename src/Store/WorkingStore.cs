@@ -73,11 +73,12 @@ public sealed class WorkingStore(Database database)
         );
 
     /// <summary>Changes a working if it still has the version that the editor holds.</summary>
+    /// <param name="says">The step in a few words; null when the change is no step of work.</param>
     public Task<Changed<WorkingRow>> ChangeAsync(
         Seat seat,
         Guid id,
         int version,
-        string says,
+        string? says,
         WorkingChange change,
         CancellationToken cancel
     ) =>

@@ -71,7 +71,7 @@ public sealed class AskReader(RawAsk raw, Ruler ruler)
         }
         Unusable(
             field,
-            $"{field.Label} has to be between {Ruler.Write(field.Least, LengthKind.Fine)} and {Ruler.Write(field.Most, field.Kind)}."
+            $"{field.Label} has to be between {Ruler.Write(field.Least, LengthKind.Fine)} and {Ruler.Write(field.Most, field.Kind == LengthKind.Marked ? LengthKind.Cut : field.Kind)}."
         );
         return null;
     }

@@ -109,6 +109,7 @@ public sealed record Words(Point At, string Text) : Shape;
 /// <param name="Width">How wide the drawn things reach; dimensions stand in margins beyond it.</param>
 /// <param name="Height">How high they reach.</param>
 /// <param name="Shapes">In the order they are laid on top of each other.</param>
+/// <param name="GrainUpright">Whether the lengthwise grain, and with it a stripe, runs up the page.</param>
 /// <param name="IsCloseUp">Whether it shows a part larger than a whole, with a ruler beside it.</param>
 public sealed record Drawing(
     string Name,
@@ -117,5 +118,6 @@ public sealed record Drawing(
     Length Width,
     Length Height,
     IReadOnlyList<Shape> Shapes,
+    bool GrainUpright,
     bool IsCloseUp = false
 );

@@ -4,7 +4,7 @@ namespace ZephyrReach.Core.Measures;
 
 /// <summary>Writes lengths as a person at the table reads them.</summary>
 /// <remarks>
-/// Metric: millimetres below 10 cm; centimetres above that; what is cut and is 2 m or more, in metres. Imperial:
+/// Metric: millimetres below 10 cm, centimetres below 2 m, metres above that; on a tape always centimetres. Imperial:
 /// inches with real fractions; what is cut and is 2 yards or more, in yards and inches. Reading a marked text back
 /// with <see cref="LengthReader"/> gives the same marked figure.
 /// </remarks>
@@ -24,7 +24,7 @@ public static class LengthText
         var rounded = kind switch
         {
             LengthKind.Cut => Rounding.Up(length, ruler.Cutting),
-            LengthKind.Marked => Rounding.Nearest(length, ruler.Marking),
+            LengthKind.Marked or LengthKind.Tape => Rounding.Nearest(length, ruler.Marking),
             LengthKind.Fine => Rounding.Nearest(length, Length.FromMillimetres(0.01)),
             _ => Rounding.Up(length, AmountStep(ruler.Units)),
         };
@@ -59,7 +59,7 @@ public static class LengthText
         {
             return Decimal(text, mm, " mm");
         }
-        return kind == LengthKind.Cut && mm >= 2000
+        return kind != LengthKind.Tape && mm >= 2000
             ? Decimal(text, mm / 1000, " m")
             : Decimal(text, mm / 10, " cm");
     }

@@ -17,6 +17,12 @@ public enum LengthKind
     Marked,
 
     /// <summary>
+    /// To be found on a tape: rounded as what is marked, and always in centimetres or inches, so that a column of marks
+    /// reads in one unit.
+    /// </summary>
+    Tape,
+
+    /// <summary>
     /// Read off a machine's dial or a thickness gauge: to the nearest hundredth of a millimetre, in millimetres
     /// in either system, because dials carry millimetres everywhere.
     /// </summary>

@@ -1,4 +1,7 @@
 using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Microsoft.AspNetCore.Routing.Constraints;
 using Npgsql;
 using OpenTelemetry.Metrics;
 using OpenTelemetry.Trace;
@@ -43,15 +46,36 @@ public static class Services
         services.AddSingleton<Freezer>();
         services.AddSingleton<BundleLoader>();
 
-        services.AddProblemDetails();
+        services.AddProblemDetails(options =>
+            options.CustomizeProblemDetails = context => CamelCaseFields(context.ProblemDetails)
+        );
         services.AddExceptionHandler<Refusals>();
         services.AddValidation();
+        services.Configure<RouteOptions>(options =>
+            options.SetParameterPolicy<RegexInlineRouteConstraint>("regex")
+        );
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
         services.ConfigureHttpJsonOptions(options =>
-            options.SerializerOptions.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping
-        );
+        {
+            options.SerializerOptions.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping;
+            options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+        });
         services.AddOpenApi("v1", options => options.AddDocumentTransformer<CraftDocument>());
         AddWatching(builder);
+    }
+
+    /// <summary>Names the fields of a refused body as the body names them.</summary>
+    private static void CamelCaseFields(Microsoft.AspNetCore.Mvc.ProblemDetails problem)
+    {
+        if (problem is not HttpValidationProblemDetails { Errors: var errors })
+        {
+            return;
+        }
+        foreach (var (field, says) in errors.ToList())
+        {
+            errors.Remove(field);
+            errors[JsonNamingPolicy.CamelCase.ConvertName(field)] = says;
+        }
     }
 
     /// <summary>Metrics and traces, off unless somewhere to send them is configured.</summary>

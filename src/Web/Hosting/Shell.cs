@@ -33,30 +33,25 @@ public static class Shell
                         : "no-cache",
         };
         app.UseStaticFiles(files);
-        app.MapFallback(
-            "{*path:nonfile}",
-            async http =>
-            {
-                if (http.Request.Path.StartsWithSegments("/api"))
+        // Only addresses of views get the page: an unknown address of the API is not found, a wrong verb not allowed.
+        app.MapGet(
+                "/{*path:regex(^(?!api/|health|openapi/)[^.]*$)}",
+                async (HttpContext http) =>
                 {
-                    await Problems
-                        .Problem.NotFound("There is nothing at this address.")
-                        .ExecuteAsync(http);
-                    return;
+                    IFileInfo page = app.Environment.WebRootFileProvider.GetFileInfo("index.html");
+                    if (!page.Exists)
+                    {
+                        http.Response.StatusCode = StatusCodes.Status404NotFound;
+                        await http.Response.WriteAsync(
+                            "The client has not been built: run ./run, or npm run build."
+                        );
+                        return;
+                    }
+                    http.Response.ContentType = "text/html; charset=utf-8";
+                    http.Response.Headers.CacheControl = "no-cache";
+                    await http.Response.SendFileAsync(page);
                 }
-                IFileInfo page = app.Environment.WebRootFileProvider.GetFileInfo("index.html");
-                if (!page.Exists)
-                {
-                    http.Response.StatusCode = StatusCodes.Status404NotFound;
-                    await http.Response.WriteAsync(
-                        "The client has not been built: run ./run, or npm run build."
-                    );
-                    return;
-                }
-                http.Response.ContentType = "text/html; charset=utf-8";
-                http.Response.Headers.CacheControl = "no-cache";
-                await http.Response.SendFileAsync(page);
-            }
-        );
+            )
+            .ExcludeFromDescription();
     }
 }

@@ -15,6 +15,7 @@ public static class DrawingJson
         json.WriteString("says", drawing.Says);
         Mm(json, "width", drawing.Width);
         Mm(json, "height", drawing.Height);
+        json.WriteBoolean("grainUpright", drawing.GrainUpright);
         json.WriteBoolean("isCloseUp", drawing.IsCloseUp);
         json.WriteStartArray("shapes");
         foreach (var shape in drawing.Shapes)

@@ -176,7 +176,7 @@ public static class WorkingEndpoints
         value is null ? null : JsonSerializer.SerializeToElement(value, JsonSerializerOptions.Web);
 
     /// <summary>The step in the words that an undo will offer it by.</summary>
-    private static string Says(WorkingPatch change, WorkingRow before, Technique technique)
+    private static string? Says(WorkingPatch change, WorkingRow before, Technique technique)
     {
         if (change.Ask is { } ask)
         {
@@ -193,7 +193,8 @@ public static class WorkingEndpoints
             { Name: not null } => $"name of “{before.Name}”",
             { Cloth: not null } => $"cloth of “{before.Name}”",
             { Progress: not null } => $"progress of “{before.Name}”",
-            { Stage: { } stage } => $"stage of “{before.Name}”: {stage}",
+            // Which stage is open is where she looks, not what she did.
+            { Stage: not null } => null,
             _ => $"“{before.Name}”",
         };
     }

@@ -107,9 +107,9 @@ internal static class AnswerFigures
             a.Segments + 1,
             (k, row) =>
             {
-                row.Length("strip", a.StripMark(k), LengthKind.Marked);
-                row.Length("fromCutEnd", a.MarkFromCutEnd(k), LengthKind.Marked);
-                row.Length("edge", a.EdgeMark(k), LengthKind.Marked);
+                row.Length("strip", a.StripMark(k), LengthKind.Tape);
+                row.Length("fromCutEnd", a.MarkFromCutEnd(k), LengthKind.Tape);
+                row.Length("edge", a.EdgeMark(k), LengthKind.Tape);
             }
         );
         to.Group("swatch", a.Swatch.Tell);

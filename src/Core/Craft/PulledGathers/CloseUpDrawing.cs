@@ -77,6 +77,7 @@ internal static class CloseUpDrawing
             width,
             height,
             shapes,
+            !a.Ask.Along,
             IsCloseUp: true
         );
     }

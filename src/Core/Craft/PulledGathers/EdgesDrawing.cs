@@ -57,7 +57,8 @@ internal static class EdgesDrawing
             $"The plain edge and below it the flat strip, each divided into {a.Segments} parts by the same marks.",
             width,
             top + depth,
-            shapes
+            shapes,
+            !a.Ask.Along
         );
     }
 

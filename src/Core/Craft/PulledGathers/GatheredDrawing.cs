@@ -66,7 +66,8 @@ internal static class GatheredDrawing
                 + "marks along the edge.",
             width,
             band + depth,
-            shapes
+            shapes,
+            !a.Ask.Along
         );
     }
 

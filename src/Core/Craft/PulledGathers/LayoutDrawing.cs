@@ -46,7 +46,7 @@ internal static class LayoutDrawing
                 new Point(cloth, ask.ClothWidth)
             )
         );
-        var grainY = ask.ClothWidth * 0.9;
+        var grainY = ask.ClothWidth * 0.08;
         shapes.Add(
             new GrainArrow(
                 new Point(cloth * 0.04, grainY),
@@ -79,7 +79,8 @@ internal static class LayoutDrawing
                 + $"which take {ruler.Cut(a.ClothToBuy)} of it.",
             cloth,
             ask.ClothWidth,
-            shapes
+            shapes,
+            false
         );
     }
 

@@ -76,7 +76,8 @@ public static class PulledGathersTechnique
             "A wave that grows from flat at fullness 1 to crowded at fullness 4.",
             step * waves,
             step * (slopeAtMost / Math.PI),
-            shapes
+            shapes,
+            false
         );
     }
 }

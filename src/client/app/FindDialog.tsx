@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, value } from '../api/http';
+
+const kinds: Record<string, string> = {
+  project: 'project',
+  working: 'working',
+  swatch: 'swatch note',
+  keep: 'kept summary',
+};
+
+/** Finds anything by its words; arrows choose, enter goes there. */
+export function FindDialog({ open, close }: { open: boolean; close: () => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(isOpen) => !isOpen && close()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="tacked fixed top-[12vh] left-1/2 z-30 max-h-[76vh] w-[min(36rem,94vw)] -translate-x-1/2 overflow-auto"
+        >
+          <Dialog.Title className="mb-2 text-lg font-bold">Find anything</Dialog.Title>
+          <Finder close={close} />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Finder({ close }: { close: () => void }) {
+  const [text, setText] = useState('');
+  const [at, setAt] = useState(0);
+  const navigate = useNavigate();
+  const found = useQuery({
+    queryKey: ['find', text.trim()],
+    enabled: text.trim().length > 0,
+    queryFn: () => value(api.GET('/api/find', { params: { query: { q: text.trim() } } })),
+    placeholderData: (last) => last,
+  });
+  const rows = (text.trim() ? found.data : undefined) ?? [];
+  const go = (place: number) => {
+    const row = rows[place];
+    if (!row) return;
+    close();
+    void navigate(row.working ? `/workings/${row.working}` : `/#${row.project}`);
+  };
+  return (
+    <>
+      <input
+        className="entry"
+        aria-label="Words to find"
+        role="combobox"
+        aria-expanded={rows.length > 0}
+        aria-controls="found"
+        aria-activedescendant={rows.length > 0 ? `found-${at}` : undefined}
+        placeholder="A project, a working, a cloth, words from a note"
+        value={text}
+        onChange={(e) => {
+          setText(e.target.value);
+          setAt(0);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown') setAt(Math.min(rows.length - 1, at + 1));
+          else if (e.key === 'ArrowUp') setAt(Math.max(0, at - 1));
+          else if (e.key === 'Enter') go(at);
+          else return;
+          e.preventDefault();
+        }}
+      />
+      <div id="found" role="listbox" aria-label="Found" className="mt-3 grid gap-1">
+        {rows.map((row, i) => (
+          <div
+            key={`${row.kind}${row.working ?? row.project}${i}`}
+            id={`found-${i}`}
+            role="option"
+            tabIndex={-1}
+            aria-selected={i === at}
+            className="flex min-h-11 cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 aria-selected:bg-ink aria-selected:text-paper"
+            onClick={() => go(i)}
+            onKeyDown={(e) => e.key === 'Enter' && go(i)}
+          >
+            <b className="min-w-0 break-words">{row.title}</b>
+            <span className="ml-auto shrink-0 text-sm">
+              {kinds[row.kind] ?? row.kind}
+              {row.where ? ` in ${row.where}` : ''}
+            </span>
+          </div>
+        ))}
+      </div>
+      {text.trim() && found.isSuccess && rows.length === 0 && (
+        <p className="mt-2 text-soft">Nothing has these words. Try a part of a word.</p>
+      )}
+    </>
+  );
+}

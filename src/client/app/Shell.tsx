@@ -1,0 +1,121 @@
+import { useEffect, useState } from 'react';
+import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { FindDialog } from './FindDialog';
+import { useTurn } from './history';
+import { useKeys } from './keys';
+import { KeysDialog } from './KeysDialog';
+import { lastWorking } from './lastWorking';
+import { useNotice, notify } from './notice';
+import { useChangeWorkroom, useUnits } from './workroom';
+
+const views = [
+  { name: 'Bench', to: '/', dot: 'var(--clay)' },
+  { name: 'Working', to: '/workings', dot: 'var(--tacking)' },
+  { name: 'Reckoner', to: '/reckoner', dot: 'var(--indigo)' },
+  { name: 'Workroom', to: '/workroom', dot: 'var(--moss)' },
+];
+
+/** What is round every view: the selvedge, the keys that work everywhere, and the line at the foot. */
+export function Shell() {
+  const [open, setOpen] = useState<'find' | 'keys' | null>(null);
+  const navigate = useNavigate();
+  const units = useUnits();
+  const change = useChangeWorkroom();
+  const turn = useTurn();
+  const { pathname } = useLocation();
+
+  useEffect(() => window.scrollTo(0, 0), [pathname]);
+
+  useKeys([
+    { keys: ['?'], shown: '?', says: 'these keys', run: () => setOpen('keys') },
+    { keys: ['/', 'Ctrl+k'], shown: '/', says: 'find anything', run: () => setOpen('find') },
+    {
+      keys: ['u'],
+      shown: 'u',
+      says: units === 'metric' ? 'show inches' : 'show centimetres',
+      run: () => change.mutate({ units: units === 'metric' ? 'imperial' : 'metric' }),
+    },
+    { keys: ['Ctrl+z'], shown: 'Ctrl Z', says: 'undo', run: () => void turn('undo') },
+    {
+      keys: ['Ctrl+Shift+z', 'Ctrl+y'],
+      shown: 'Ctrl Shift Z',
+      says: 'do again',
+      run: () => void turn('redo'),
+    },
+    { keys: ['b'], shown: 'b', says: 'go to the bench', run: () => void navigate('/') },
+  ]);
+
+  return (
+    <div className="shell">
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-paper focus:p-3"
+      >
+        To the page
+      </a>
+      <nav className="selvedge" aria-label="Views">
+        {views.map((view) => (
+          <ViewLink key={view.name} {...view} pathname={pathname} />
+        ))}
+        <p className="house" aria-hidden>
+          ZEPHYR
+          <br />
+          REACH
+        </p>
+      </nav>
+      <main className="page" id="page" tabIndex={-1}>
+        <Outlet context={{ open: setOpen } satisfies ShellContext} />
+      </main>
+      <NoticeLine />
+      <FindDialog open={open === 'find'} close={() => setOpen(null)} />
+      <KeysDialog open={open === 'keys'} close={() => setOpen(null)} />
+    </div>
+  );
+}
+
+export type ShellContext = { open: (what: 'find' | 'keys') => void };
+
+function ViewLink({ name, to, dot, pathname }: { name: string; to: string; dot: string; pathname: string }) {
+  const isHere = to === '/' ? pathname === '/' : pathname.startsWith(to);
+  const last = lastWorking();
+  if (name === 'Working' && !isHere && !last) return null;
+  const target = name === 'Working' ? (isHere ? pathname : `/workings/${last}`) : to;
+  return (
+    <Link
+      to={target}
+      aria-current={isHere ? 'page' : undefined}
+      style={{ '--dot': dot } as React.CSSProperties}
+    >
+      <i aria-hidden />
+      {name}
+    </Link>
+  );
+}
+
+function NoticeLine() {
+  const notice = useNotice();
+  return (
+    <div
+      role="status"
+      className="no-print fixed bottom-20 left-1/2 z-10 w-max max-w-[92vw] -translate-x-1/2 md:bottom-6"
+    >
+      {notice && (
+        <p className="flex items-center gap-3 rounded-lg bg-ink py-1 pr-2 pl-5 text-paper shadow-lg">
+          <span className="py-2">{notice.says}</span>
+          {notice.action && (
+            <button
+              type="button"
+              className="min-h-11 rounded-md px-3 font-bold underline underline-offset-4"
+              onClick={() => {
+                notice.action!.run();
+                notify(null);
+              }}
+            >
+              {notice.action.label}
+            </button>
+          )}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { useEffect, useRef } from 'react';
+
+/** One key of a view: what it is, what it does, and the doing. */
+export type Key = { keys: string[]; shown: string; says: string; run: () => void };
+
+const registered: Key[][] = [];
+
+/** The keys of this view, those of the innermost part first. */
+export const keysNow = () => registered.flat();
+
+/** Listens for keys while the part is there. Keys do nothing while something is typed, except those with Ctrl. */
+export function useKeys(keys: Key[]) {
+  const now = useRef(keys);
+  useEffect(() => {
+    now.current = keys;
+  });
+  useEffect(() => {
+    const list: Key[] = [];
+    registered.unshift(list);
+    const refresh = () => list.splice(0, list.length, ...now.current);
+    refresh();
+    const listen = (event: KeyboardEvent) => {
+      refresh();
+      if (event.defaultPrevented || document.querySelector('[role=dialog][data-state=open]')) return;
+      const name = nameOf(event);
+      if (isTyping(event.target)) return;
+      const key = now.current.find((k) => k.keys.includes(name));
+      if (key) {
+        event.preventDefault();
+        key.run();
+      }
+    };
+    addEventListener('keydown', listen);
+    return () => {
+      removeEventListener('keydown', listen);
+      registered.splice(registered.indexOf(list), 1);
+    };
+  }, []);
+}
+
+function nameOf(event: KeyboardEvent) {
+  const control = event.ctrlKey || event.metaKey ? 'Ctrl+' : '';
+  const shift = control && event.shiftKey ? 'Shift+' : '';
+  return event.altKey ? '' : control + shift + (event.key.length === 1 ? event.key.toLowerCase() : event.key);
+}
+
+function isTyping(target: EventTarget | null) {
+  return (
+    target instanceof HTMLTextAreaElement ||
+    target instanceof HTMLSelectElement ||
+    (target instanceof HTMLInputElement && !['checkbox', 'radio', 'range', 'color'].includes(target.type))
+  );
+}

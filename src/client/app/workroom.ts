@@ -1,0 +1,40 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ifMatch, value } from '../api/http';
+import type { components } from '../api/schema';
+import type { Units } from '../api/types';
+import { keeping } from './kept';
+
+export type WorkroomRecord = components['schemas']['WorkroomOut'];
+export type WorkroomChange = components['schemas']['WorkroomIn'];
+
+/** The workroom: its units, steps and machine. */
+export function useWorkroom() {
+  return useQuery({ queryKey: ['workroom'], queryFn: () => value(api.GET('/api/workroom')) });
+}
+
+/** The units that are shown; metric until the workroom is known. */
+export function useUnits(): Units {
+  return useWorkroom().data?.units === 'imperial' ? 'imperial' : 'metric';
+}
+
+/** Changes the workroom; everything that was written in its units is asked for again. */
+export function useChangeWorkroom() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (change: Partial<WorkroomChange>) => {
+      const now = await value(api.GET('/api/workroom'));
+      return keeping(
+        value(
+          api.PATCH('/api/workroom', {
+            headers: ifMatch(now.version),
+            body: change as WorkroomChange,
+          }),
+        ),
+      );
+    },
+    onSuccess: (row) => {
+      queries.setQueryData(['workroom'], row);
+      return queries.invalidateQueries();
+    },
+  });
+}

@@ -1,0 +1,116 @@
+import { useId } from 'react';
+import type { Cloth, Drawing, Units } from '../api/types';
+import { lookOf } from './cloth';
+import { ClothPattern } from './ClothPattern';
+import { RulerStrip } from './RulerStrip';
+import { ShapeView, type Frame } from './ShapeView';
+import { useWidth } from './useWidth';
+
+/** CSS pixels of one millimetre at true size. */
+const truePixels = 96 / 25.4;
+
+/** The cloth's pattern repeats about this often, in mm. */
+const repeatMm = 24;
+
+type Props = { drawing: Drawing; cloth: Cloth | undefined; units: Units; maxHeight?: number };
+
+/** A scaled drawing: mm from the server, pixels here. The scale is said, with a ruler along one side. */
+export function DrawingView({ drawing, cloth, units, maxHeight = 330 }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const id = useId();
+  const frame = frameOf(drawing, width, maxHeight);
+  return (
+    <figure className="drawing" ref={ref}>
+      <figcaption className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2>{drawing.title}</h2>
+        {frame && <span className="text-sm text-soft">{scaleOf(frame.scale)}</span>}
+      </figcaption>
+      {frame && (
+        <svg
+          width={frame.width}
+          height={frame.height}
+          viewBox={`0 0 ${frame.width} ${frame.height}`}
+          className="block max-w-full overflow-visible"
+          role="img"
+          aria-label={drawing.says}
+        >
+          <Patterns id={id} drawing={drawing} cloth={cloth} scale={frame.scale} />
+          <g transform={`translate(${frame.left} ${frame.top})`}>
+            {drawing.shapes.map((shape, i) => (
+              <ShapeView key={i} shape={shape} frame={frame} fill={id} look={lookOf(cloth)} />
+            ))}
+          </g>
+          <RulerStrip drawing={drawing} frame={frame} units={units} />
+        </svg>
+      )}
+    </figure>
+  );
+}
+
+function Patterns({
+  id,
+  drawing,
+  cloth,
+  scale,
+}: {
+  id: string;
+  drawing: Drawing;
+  cloth: Cloth | undefined;
+  scale: number;
+}) {
+  const look = lookOf(cloth);
+  const repeat = Math.max(9, repeatMm * scale);
+  const gathered = drawing.shapes.find((s) => s.kind === 'gathered');
+  const crowded = gathered ? 1.6 : 1;
+  return (
+    <defs>
+      <ClothPattern
+        id={`${id}-main`}
+        look={look}
+        repeat={repeat}
+        lying={!drawing.grainUpright}
+        weave={drawing.isCloseUp}
+      />
+      <ClothPattern
+        id={`${id}-gathered`}
+        look={look}
+        repeat={repeat}
+        crowded={crowded}
+        lying={!drawing.grainUpright}
+      />
+    </defs>
+  );
+}
+
+/** How a drawing lies on the screen: margins for its dimensions, and pixels for each mm. */
+function frameOf(drawing: Drawing, width: number, maxHeight: number): Frame | null {
+  if (width < 40) return null;
+  const has = (side: string) => drawing.shapes.some((s) => s.kind === 'dimension' && s.side === side);
+  const labels = drawing.isCloseUp ? drawing.shapes.filter((s) => s.kind === 'line' && s.label) : [];
+  const besides = width > 560;
+  const left = drawing.isCloseUp ? 34 : 0;
+  const right = labels.length ? (besides ? 250 : 6) : has('right') ? 30 : 6;
+  const top = has('above') ? 30 : 12;
+  const scale = Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);
+  const below = drawing.isCloseUp ? (besides ? 6 : labels.length * 19 + 8) : (has('below') ? 30 : 4) + 24;
+  return {
+    scale,
+    left,
+    top,
+    besides,
+    width:
+      drawing.isCloseUp && besides
+        ? Math.min(width, left + drawing.width * scale + right)
+        : left + drawing.width * scale + right,
+    height: top + drawing.height * scale + below,
+    drawnWidth: drawing.width * scale,
+    drawnHeight: drawing.height * scale,
+  };
+}
+
+/** Says the scale: 1 : 7.4, or 3 : 1 for a close-up. */
+function scaleOf(pixelsPerMm: number) {
+  const times = pixelsPerMm / truePixels;
+  const round = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10);
+  return times >= 1 ? `drawn ${round(times)} : 1` : `drawn 1 : ${round(1 / times)}`;
+}

@@ -1,0 +1,238 @@
+import type { Point, Shape } from '../api/types';
+import type { ClothLook } from './cloth';
+import { Gathered } from './Gathered';
+
+/** How a drawing lies on the screen. All but the scale are pixels. */
+export type Frame = {
+  /** Pixels of one mm. */
+  scale: number;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  drawnWidth: number;
+  drawnHeight: number;
+  /** Whether there is room beside the drawing for what its lines are called. */
+  besides: boolean;
+};
+
+type Props = { shape: Shape; frame: Frame; fill: string; look: ClothLook };
+
+/** One thing of a drawing. Form tells what a line means: long dashes stitched, dots the seam, short dashes folds and joins. */
+export function ShapeView({ shape, frame, fill, look }: Props) {
+  const s = frame.scale;
+  const at = (p: Point) => [p[0] * s, p[1] * s] as const;
+  switch (shape.kind) {
+    case 'cloth':
+      return <Piece shape={shape} frame={frame} fill={fill} look={look} />;
+    case 'line':
+      return <Line shape={shape} frame={frame} look={look} />;
+    case 'gathered':
+      return <Gathered shape={shape} scale={s} fill={`url(#${fill}-gathered)`} look={look} />;
+    case 'notch': {
+      const [x, y] = at(shape.at);
+      const up = shape.fromBelow ? 1 : -1;
+      return <path d={`M${x} ${y}l-4.4 ${8 * up}h8.8z`} fill="var(--tacking)" />;
+    }
+    case 'dimension':
+      return <Dimension shape={shape} frame={frame} />;
+    case 'grain': {
+      const [[x1, y], [x2]] = [at(shape.at), at(shape.to)];
+      return (
+        <g stroke={look.ink} fill="none" strokeWidth={1.5}>
+          <path d={`M${x1} ${y}H${x2}M${x1 + 7} ${y - 4}l-7 4 7 4M${x2 - 7} ${y - 4}l7 4-7 4`} />
+          <text
+            x={(x1 + x2) / 2}
+            y={y - 5}
+            textAnchor="middle"
+            stroke={look.ground}
+            strokeWidth={4}
+            paintOrder="stroke"
+            style={{ fill: look.ink }}
+          >
+            grain
+          </text>
+        </g>
+      );
+    }
+    case 'words': {
+      const [x, y] = at(shape.at);
+      return (
+        <text
+          x={x + 8}
+          y={y - 8}
+          stroke={look.ground}
+          strokeWidth={5}
+          strokeLinejoin="round"
+          paintOrder="stroke"
+          style={{ fill: look.ink, fontWeight: 650 }}
+        >
+          {shape.text}
+        </text>
+      );
+    }
+  }
+}
+
+function Piece({ shape, frame, fill, look }: Props & { shape: Extract<Shape, { kind: 'cloth' }> }) {
+  const s = frame.scale;
+  const [x, y] = [shape.at[0] * s, shape.at[1] * s];
+  const [w, h] = [(shape.to[0] - shape.at[0]) * s, (shape.to[1] - shape.at[1]) * s];
+  const paint = {
+    main: `url(#${fill}-main)`,
+    plain: 'var(--plain)',
+    length: look.ground,
+    leftOver: 'var(--paper)',
+  }[shape.role];
+  const outline = shape.tornRight
+    ? `M${x + w} ${y}H${x}V${y + h}H${x + w}${torn(x + w, y + h, -h)}`
+    : `M${x} ${y}h${w}v${h}h${-w}z`;
+  return (
+    <g>
+      <path
+        d={outline}
+        fill={paint}
+        stroke={shape.role === 'leftOver' ? 'var(--slate)' : 'var(--cloth-edge)'}
+        strokeWidth={1.1}
+        strokeDasharray={shape.role === 'leftOver' ? '3 3' : undefined}
+      />
+      {shape.label && w > 14 && h > 14 && (
+        <text
+          x={x + w / 2}
+          y={y + h / 2 + 4}
+          textAnchor="middle"
+          stroke={shape.role === 'leftOver' ? 'var(--paper)' : look.ground}
+          strokeWidth={5}
+          strokeLinejoin="round"
+          paintOrder="stroke"
+          transform={
+            w < shape.label.length * 7 && h > w ? `rotate(-90 ${x + w / 2} ${y + h / 2})` : undefined
+          }
+          style={{ fontWeight: 650, fill: shape.role === 'leftOver' ? 'var(--ink)' : look.ink }}
+        >
+          {shape.label}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** A torn edge from a place down (or up) a length: the piece goes on beyond the drawing. */
+function torn(_x: number, _y: number, length: number) {
+  const teeth = Math.max(2, Math.round(Math.abs(length) / 9));
+  const dy = length / teeth / 2;
+  return Array.from({ length: teeth }, () => `l4 ${dy}l-4 ${dy}`).join('') + 'z';
+}
+
+const lines = {
+  stitch: { dash: '11 4', width: 1.9 },
+  stitchRemoved: { dash: '11 4', width: 1.9 },
+  seam: { dash: '0.1 6', width: 2.6 },
+  fold: { dash: '4 4', width: 1.4 },
+  join: { dash: '3 3', width: 1.5 },
+  hem: { dash: '4 4', width: 1.2 },
+  chalk: { dash: undefined, width: 1.2 },
+  selvedge: { dash: undefined, width: 3.2 },
+  match: { dash: undefined, width: 1 },
+} as const;
+
+function Line({
+  shape,
+  frame,
+  look,
+}: {
+  shape: Extract<Shape, { kind: 'line' }>;
+  frame: Frame;
+  look: ClothLook;
+}) {
+  const s = frame.scale;
+  const [x1, y1, x2, y2] = [shape.at[0] * s, shape.at[1] * s, shape.to[0] * s, shape.to[1] * s];
+  const isNear = Boolean(shape.label);
+  const { dash, width } = lines[shape.meaning];
+  const stroke = shape.meaning === 'match' ? 'var(--slate)' : look.ink;
+  return (
+    <g>
+      {/* A light edge keeps a row readable on a busy cloth. */}
+      {shape.meaning !== 'match' && isNear && (
+        <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={look.ground} strokeWidth={width + 4} opacity={0.75} />
+      )}
+      <line
+        x1={x1}
+        y1={y1}
+        x2={x2}
+        y2={y2}
+        stroke={stroke}
+        strokeWidth={isNear ? width * 1.4 : width * 0.62}
+        strokeDasharray={isNear ? dash : dash && (shape.meaning === 'seam' ? dash : '5 2')}
+        strokeLinecap="round"
+        opacity={shape.meaning === 'stitchRemoved' ? 0.85 : 1}
+      />
+      {shape.meaning === 'stitchRemoved' && isNear && (
+        <path d={crosses(x1, x2, y1)} stroke={look.ink} strokeWidth={1.3} fill="none" />
+      )}
+      {isNear && frame.besides && (
+        <>
+          <line x1={x2 + 6} x2={x2 + 22} y1={y1} y2={y1} stroke="var(--ink)" />
+          <text x={x2 + 27} y={y1 + 4.5} style={{ fontWeight: 650 }}>
+            {shape.label}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
+
+/** Small crosses along a row that is taken out again. */
+function crosses(x1: number, x2: number, y: number) {
+  let d = '';
+  for (let x = x1 + 40; x < x2 - 6; x += 80) d += `M${x - 4} ${y - 4}l8 8m0-8l-8 8`;
+  return d;
+}
+
+function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension' }>; frame: Frame }) {
+  const s = frame.scale;
+  const text = shape.note ? `${shape.text} ${shape.note}` : shape.text;
+  const wide = text.length * 7 + 14;
+  if (shape.side === 'right') {
+    const x = Math.max(shape.at[0], shape.to[0]) * s + 16;
+    const [y1, y2] = [shape.at[1] * s, shape.to[1] * s];
+    const middle = (y1 + y2) / 2;
+    const fits = y2 - y1 > wide;
+    return (
+      <g>
+        <path className="dim" d={`M${x - 5} ${y1}h10M${x - 5} ${y2}h10M${x} ${y1}V${y2}`} />
+        <rect className="gap" x={x - 8} y={middle - wide / 2} width={16} height={fits ? wide : 0} />
+        <text
+          textAnchor="middle"
+          transform={
+            fits ? `rotate(-90 ${x} ${middle}) translate(${x} ${middle + 4.5})` : `translate(${x} ${y2 + 14})`
+          }
+          style={{ fontWeight: 650 }}
+        >
+          {fits ? text : ''}
+        </text>
+      </g>
+    );
+  }
+  const [x1, x2] = [shape.at[0] * s, shape.to[0] * s];
+  const y =
+    shape.side === 'above'
+      ? Math.min(shape.at[1], shape.to[1]) * s - 16
+      : Math.max(shape.at[1], shape.to[1]) * s + 17;
+  const middle = Math.max(x1 + wide / 2, Math.min((x1 + x2) / 2, frame.drawnWidth - wide / 2 + 6));
+  const inside = x2 - x1 > wide + 20;
+  return (
+    <g>
+      <path className="dim" d={`M${x1} ${y - 5}v10M${x2} ${y - 5}v10M${x1} ${y}H${x2}`} />
+      {inside && <rect className="gap" x={(x1 + x2 - wide) / 2} y={y - 9} width={wide} height={18} />}
+      <text
+        x={inside ? (x1 + x2) / 2 : x2 + 8 + wide > frame.drawnWidth ? middle : x2 + 8}
+        y={inside || x2 + 8 + wide <= frame.drawnWidth ? y + 4.5 : y - 6}
+        textAnchor={inside || x2 + 8 + wide > frame.drawnWidth ? 'middle' : 'start'}
+        style={{ fontWeight: 650 }}
+      >
+        {text}
+      </text>
+    </g>
+  );
+}

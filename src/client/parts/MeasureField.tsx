@@ -1,0 +1,89 @@
+import { useId } from 'react';
+import { api, value } from '../api/http';
+import type { Length } from '../api/types';
+import { Measure } from './Measure';
+
+type Props = {
+  label: string;
+  /** What was typed, exactly. */
+  typed: string;
+  onType: (text: string) => void;
+  /** What the server understood by it. */
+  understood?: Length;
+  error?: string;
+  hint?: string;
+  units: string;
+  /** Whether a bare figure is millimetres, as on a dial. */
+  fine?: boolean;
+  placeholder?: string;
+  autoFocus?: boolean;
+  onEnter?: () => void;
+  className?: string;
+};
+
+/** A field for a length: takes what people write, says what it understood, steps with the arrow keys. */
+export function MeasureField(props: Props) {
+  const {
+    label,
+    typed,
+    onType,
+    understood,
+    error,
+    hint,
+    units,
+    fine,
+    placeholder,
+    autoFocus,
+    onEnter,
+    className,
+  } = props;
+  const id = useId();
+  const says = error ?? (understood && tells(typed, understood.text) ? `= ${understood.text}` : hint);
+  const nudge = async (steps: number) => {
+    if (!typed.trim()) return;
+    try {
+      const query = { text: typed, nudge: steps, fine: fine ?? false, units };
+      onType((await value(api.GET('/api/lengths', { params: { query } }))).text);
+    } catch {
+      // A text that cannot be read has no next step; the field says what is wrong with it.
+    }
+  };
+  return (
+    <div className={`field ${className ?? ''}`}>
+      <label className="label" htmlFor={id}>
+        {label}
+      </label>
+      <input
+        id={id}
+        className="entry"
+        autoComplete="off"
+        spellCheck={false}
+        // A field that is opened to be typed in at once is what the person asked for.
+        // eslint-disable-next-line jsx-a11y/no-autofocus
+        autoFocus={autoFocus}
+        value={typed}
+        placeholder={placeholder}
+        aria-invalid={Boolean(error)}
+        aria-describedby={says ? `${id}-says` : undefined}
+        onChange={(e) => onType(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') onEnter?.();
+          if (e.key !== 'ArrowUp' && e.key !== 'ArrowDown') return;
+          e.preventDefault();
+          void nudge((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 10 : 1));
+        }}
+      />
+      {says && (
+        <p id={`${id}-says`} className={error ? 'wrong' : 'mt-[2px] text-[0.8rem] break-words'}>
+          <Measure text={says} />
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Whether the understood text says more than was typed. */
+function tells(typed: string, text: string) {
+  const bare = (t: string) => t.replace(/\s+/g, '').toLowerCase();
+  return bare(typed) !== bare(text);
+}

@@ -1,0 +1,54 @@
+import { useId } from 'react';
+
+type Props = {
+  label: string;
+  typed: string;
+  onType: (text: string) => void;
+  error?: string;
+  hint?: string;
+  /** How far an arrow key steps. */
+  step: number;
+  suffix?: string;
+  className?: string;
+};
+
+/** A field for a plain number. Half-typed values stay as they are. */
+export function NumberField({ label, typed, onType, error, hint, step, suffix, className }: Props) {
+  const id = useId();
+  const says = error ?? hint;
+  return (
+    <div className={`field ${className ?? ''}`}>
+      <label className="label" htmlFor={id}>
+        {label}
+        {suffix && <span className="text-soft">, {suffix}</span>}
+      </label>
+      <input
+        id={id}
+        className="entry"
+        inputMode="decimal"
+        autoComplete="off"
+        value={typed}
+        aria-invalid={Boolean(error)}
+        aria-describedby={says ? `${id}-says` : undefined}
+        onChange={(e) => onType(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key !== 'ArrowUp' && e.key !== 'ArrowDown') return;
+          e.preventDefault();
+          const by = (e.key === 'ArrowUp' ? step : -step) * (e.shiftKey ? 10 : 1);
+          onType(String(Math.round(((numberOf(typed) ?? 0) + by) * 1000) / 1000));
+        }}
+      />
+      {says && (
+        <p id={`${id}-says`} className={error ? 'wrong' : 'mt-[2px] text-[0.8rem]'}>
+          {says}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The number in a text, with a comma or a point; null when it is none yet. */
+export function numberOf(text: string): number | null {
+  const number = Number(text.trim().replace(',', '.'));
+  return text.trim() && Number.isFinite(number) ? number : null;
+}

@@ -1,0 +1,103 @@
+import { Slider } from 'radix-ui';
+import { useId } from 'react';
+import type { Technique } from '../../api/types';
+import { NumberField, numberOf } from '../../parts/NumberField';
+
+type Props = {
+  technique: Technique;
+  typed: string;
+  set: (value: unknown) => void;
+  error?: string;
+  suggested?: { low: number; high: number; because: string };
+};
+
+const least = 1;
+const most = 4;
+
+/** How full: a figure, and a wave from scant to lavish to choose it on by eye. */
+export function FullnessControl({ technique, typed, set, error, suggested }: Props) {
+  const id = useId();
+  const now = numberOf(typed);
+  return (
+    <div className="flex min-w-0 flex-1 basis-80 items-start gap-4">
+      <NumberField
+        label="Fullness"
+        className="w-20 shrink-0"
+        typed={typed}
+        onType={(text) => set(numberOf(text) ?? text)}
+        error={error}
+        step={0.05}
+      />
+      <div className="min-w-0 flex-1 text-[0.84rem] text-soft">
+        <span id={id}>
+          {suggested ? `usual here: ${suggested.low} to ${suggested.high}` : 'from scant to lavish'}
+        </span>
+        <Slider.Root
+          className="relative flex h-12 touch-none items-center"
+          min={least}
+          max={most}
+          step={0.05}
+          value={[Math.min(most, Math.max(least, now ?? least))]}
+          onValueChange={([v]) => set(Math.round(v! * 100) / 100)}
+        >
+          <Slider.Track className="absolute inset-0 overflow-hidden rounded-[7px] bg-paper shadow-[inset_0_0_0_1px_var(--rule)]">
+            <ScaleWave technique={technique} suggested={suggested} />
+          </Slider.Track>
+          <Slider.Thumb
+            aria-labelledby={id}
+            aria-valuetext={now === null ? 'not said' : `${now} times`}
+            className="block h-14 w-3 rounded-full border-2 border-paper bg-ink"
+          />
+        </Slider.Root>
+      </div>
+    </div>
+  );
+}
+
+/** The wave that grows with the scale, and the part of it that is usual for this cloth. */
+function ScaleWave({ technique, suggested }: Pick<Props, 'technique' | 'suggested'>) {
+  const { scale } = technique;
+  const at = (fullness: number) => ((fullness - least) / (most - least)) * scale.width;
+  const tall = scale.height;
+  let d = `M0 ${tall / 2}`;
+  const words = [];
+  for (const shape of scale.shapes) {
+    if (shape.kind === 'gathered') {
+      for (let i = 1; i <= 16; i++) {
+        const x = shape.at[0] + (shape.span * i) / 16;
+        d += `L${x.toFixed(2)} ${(tall / 2 + shape.amplitude * Math.sin((2 * Math.PI * i) / 16)).toFixed(2)}`;
+      }
+    } else if (shape.kind === 'words') words.push(shape);
+  }
+  return (
+    <>
+      <svg
+        className="absolute inset-x-0 top-0 h-8 w-full"
+        viewBox={`0 -2 ${scale.width} ${tall + 4}`}
+        preserveAspectRatio="none"
+        aria-hidden
+      >
+        {suggested && (
+          <rect
+            x={at(suggested.low)}
+            y={-2}
+            width={at(suggested.high) - at(suggested.low)}
+            height={tall + 4}
+            fill="var(--chalk)"
+            opacity={0.75}
+          />
+        )}
+        <path d={d} fill="none" stroke="var(--ink)" strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
+      </svg>
+      {words.map((word) => (
+        <span
+          key={word.text}
+          className="absolute bottom-0 -translate-x-1/2 text-[0.72rem] font-semibold text-ink"
+          style={{ left: `${(word.at[0] / scale.width) * 100}%` }}
+        >
+          {word.text}
+        </span>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+import { useId } from 'react';
+import type { Kind } from './SwatchCard';
+
+type Props = {
+  kind: Kind;
+  text: string;
+  error: string | undefined;
+  autoFocus: boolean;
+  type: (text: string) => void;
+  keep: () => void;
+};
+
+const labels: Record<Kind, string> = {
+  flat: 'Flat',
+  gathered: 'Gathered',
+  steamed: 'After steam',
+  stretched: 'Stretched',
+};
+
+/** Readings of one kind, entered with full hands: number, enter, number, enter. Several are parted by a semicolon. */
+export function Readings({ kind, text, error, autoFocus, type, keep }: Props) {
+  const id = useId();
+  const count = text.split(';').filter((t) => t.trim()).length;
+  return (
+    <div className="field">
+      <label htmlFor={id}>{labels[kind]}</label>
+      <input
+        id={id}
+        className="entry"
+        autoComplete="off"
+        // A swatch that was just added waits for its first figure.
+        // eslint-disable-next-line jsx-a11y/no-autofocus
+        autoFocus={autoFocus}
+        value={text}
+        placeholder={kind === 'flat' || kind === 'gathered' ? '' : 'if measured'}
+        aria-invalid={Boolean(error)}
+        aria-describedby={`${id}-says`}
+        onChange={(e) => type(e.target.value)}
+        onBlur={keep}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter') return;
+          e.preventDefault();
+          keep();
+          const entries = [
+            ...e.currentTarget.closest('li')!.querySelectorAll<HTMLInputElement>('input.entry'),
+          ];
+          entries[entries.indexOf(e.currentTarget) + 1]?.focus();
+        }}
+      />
+      <p id={`${id}-says`} className={error ? 'wrong' : 'mt-[2px] text-[0.8rem]'}>
+        {error ?? (count > 1 ? `${count} readings` : kind === 'flat' ? 'again: after a ;' : '')}
+      </p>
+    </div>
+  );
+}

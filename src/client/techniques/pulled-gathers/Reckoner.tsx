@@ -1,0 +1,82 @@
+import { useEffect, useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Ask, Technique, Units } from '../../api/types';
+import { Pencil } from '../../parts/Pencil';
+import { startOf } from '../useTechnique';
+import { useReckoning } from '../useReckoning';
+import type { Gathers } from './answer';
+import { ClothAllowsLine } from './ClothAllowsLine';
+import { Drawings } from './Drawings';
+import { PlanFields } from './PlanFields';
+import { ToCut } from './ToCut';
+
+/** Pulled gathers at once, nothing saved: the address holds the figures. */
+export function Reckoner({ technique, units }: { technique: Technique; units: Units }) {
+  const [address, setAddress] = useSearchParams();
+  const ask = useMemo(() => ({ ...startOf(technique), ...asked(technique, address) }), [technique, address]);
+  const reckoning = useReckoning<Gathers>(
+    `reckon/${technique.name}`,
+    ask,
+    units,
+    'working,drawings,understood',
+  );
+  const { answer } = reckoning;
+
+  const set = (field: string, typed: unknown) =>
+    setAddress(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (typed === '' || typed === null) next.delete(field);
+        else next.set(field, String(typed));
+        return next;
+      },
+      { replace: true },
+    );
+
+  useEffect(() => {
+    document.title = answer
+      ? `${answer.stripCount} × ${answer.stripLength.text} · Zephyr Reach`
+      : 'Reckoner · Zephyr Reach';
+    return () => {
+      document.title = 'Zephyr Reach';
+    };
+  }, [answer]);
+
+  return (
+    <>
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_322px]">
+        <div className="order-2 grid min-w-0 content-start gap-5 lg:order-1">
+          <PlanFields technique={technique} ask={ask} set={set} reckoning={reckoning} units={units} />
+          {answer && <Drawings answer={answer} cloth={undefined} units={units} />}
+        </div>
+        <aside className="order-1 grid content-start gap-4 lg:sticky lg:top-4 lg:order-2 lg:self-start">
+          {answer ? (
+            <ToCut answer={answer} isOld={reckoning.isOld} there={ask.clothAtHand as string | undefined} />
+          ) : (
+            <p className="tacked text-lg">
+              {reckoning.unreachable ?? 'Type how long the edge is: what to cut stands here at once.'}
+            </p>
+          )}
+          <ClothAllowsLine ask={ask} units={units} use={set} />
+        </aside>
+      </div>
+      <div className="mt-4">
+        <Pencil lines={answer?.working} />
+      </div>
+    </>
+  );
+}
+
+/** The figures in the address, each as its field takes it. */
+function asked(technique: Technique, address: URLSearchParams): Ask {
+  const ask: Ask = {};
+  for (const field of technique.fields) {
+    const text = address.get(field.name);
+    if (text === null) continue;
+    if (field.kind === 'flag') ask[field.name] = text === 'true';
+    else if (field.kind === 'number')
+      ask[field.name] = Number.isFinite(Number(text)) && text.trim() ? Number(text) : text;
+    else ask[field.name] = text;
+  }
+  return ask;
+}

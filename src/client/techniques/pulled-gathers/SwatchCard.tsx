@@ -1,0 +1,257 @@
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Ask, Choice, Cloth, Technique, Units } from '../../api/types';
+import { readDraft, writeDraft } from '../../app/drafts';
+import { lookOf } from '../../drawing/cloth';
+import { ClothPattern } from '../../drawing/ClothPattern';
+import { Findings } from '../../parts/Findings';
+import { Segmented } from '../../parts/Segmented';
+import { useReckoning } from '../useReckoning';
+import type { Swatch, SwatchChange } from '../useSwatches';
+import type { SwatchSays } from './answer';
+import { Readings } from './Readings';
+import { SwatchVerdict } from './SwatchVerdict';
+
+type Props = {
+  number: number;
+  swatch: Swatch;
+  before: Swatch | undefined;
+  isFresh: boolean;
+  tried: string[];
+  technique: Technique;
+  ask: Ask;
+  cloth: Cloth;
+  units: Units;
+  change: (id: string, parts: SwatchChange) => Promise<Record<string, string[]>>;
+  remove: (id: string) => void;
+  /** Adds the next swatch, to try a change; only the last one can. */
+  next?: (changed: string) => void;
+  plan: (fullness: number) => void;
+};
+
+const kinds = ['flat', 'gathered', 'steamed', 'stretched'] as const;
+export type Kind = (typeof kinds)[number];
+
+/** One swatch: two figures to type, its fullness at once, how it looks, and what to try next. */
+export function SwatchCard(props: Props) {
+  const { number, swatch, before, isFresh, tried, technique, ask, cloth, units, change, remove } = props;
+  const [typed, setTyped] = useState<Partial<Record<Kind, string>>>(() => readDraft(swatch.id));
+  const [wrong, setWrong] = useState<Record<string, string[]>>({});
+  const fields = technique.forms.swatch ?? [];
+  const looks = fields.find((f) => f.name === 'looks')?.choices ?? [];
+  const changes = fields.find((f) => f.name === 'tried')?.choices ?? [];
+
+  const textOf = (kind: Kind) => typed[kind] ?? swatch[kind].map((l) => l.text).join('; ');
+  const readings = (kind: Kind) =>
+    textOf(kind)
+      .split(';')
+      .map((t) => t.trim())
+      .filter(Boolean);
+  const type = (kind: Kind, text: string) => {
+    const next = { ...typed, [kind]: text };
+    setTyped(next);
+    writeDraft(swatch.id, next);
+  };
+  const keep = async (kind: Kind) => {
+    if (typed[kind] === undefined) return;
+    const errors = await change(swatch.id, { [kind]: readings(kind) } as SwatchChange);
+    setWrong(errors);
+    if (errors[kind]) return;
+    const rest = { ...typed };
+    delete rest[kind];
+    setTyped(rest);
+    writeDraft(swatch.id, rest);
+  };
+
+  const planned = Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness ?? 1) || 1;
+  const says = useReckoning<SwatchSays>(
+    readings('flat').length && readings('gathered').length ? 'reckon/pulled-gathers/swatch' : null,
+    {
+      fullness: Math.min(6, Math.max(1, planned)),
+      finishedEdge: ask.finishedEdge,
+      flat: readings('flat'),
+      gathered: readings('gathered'),
+      ...(readings('steamed').length ? { steamed: readings('steamed') } : {}),
+      ...(readings('stretched').length ? { stretched: readings('stretched') } : {}),
+      looks: swatch.looks,
+      tried,
+    },
+    units,
+    '',
+  );
+  return (
+    <li className="sheet grid min-w-0 gap-3" aria-label={`Swatch ${number}`}>
+      <Header number={number} swatch={swatch} cloth={cloth} remove={remove} changes={changes} />
+      <div className="grid grid-cols-2 gap-3">
+        {kinds.map((kind, i) => (
+          <Readings
+            key={kind}
+            kind={kind}
+            text={textOf(kind)}
+            error={wrong[kind]?.join(' ') ?? (typed[kind] !== undefined ? says.errors[kind] : undefined)}
+            autoFocus={isFresh && i === 0}
+            type={(text) => type(kind, text)}
+            keep={() => void keep(kind)}
+          />
+        ))}
+      </div>
+      {says.answer && <SwatchVerdict says={says.answer} planned={planned} plan={props.plan} />}
+      <Looks looks={looks} seen={swatch.looks} see={(list) => void change(swatch.id, { looks: list })} />
+      <Segmented
+        label="Verdict"
+        value={swatch.verdict}
+        choices={[
+          { name: 'yes', label: 'right' },
+          { name: 'nearly', label: 'nearly' },
+          { name: 'no', label: 'not yet' },
+        ]}
+        onChoose={(verdict) => void change(swatch.id, { verdict })}
+      />
+      {says.answer?.firstChange && swatch.verdict !== 'yes' && (
+        <div className="care">
+          <b className="block">First change to try: {says.answer.firstChange.change}</b>
+          {says.answer.firstChange.because}
+          {props.next && (
+            <button
+              type="button"
+              className="btn bare !block !min-h-11 !px-0 !text-inherit"
+              onClick={() =>
+                props.next!(changes.find((c) => c.label === says.answer!.firstChange!.change)?.name ?? '')
+              }
+            >
+              Add a swatch that tries it
+            </button>
+          )}
+        </div>
+      )}
+      {says.answer && <Findings findings={says.answer.findings} />}
+      <Note swatch={swatch} keep={(note) => void change(swatch.id, { note })} />
+      <Settings swatch={swatch} before={before} />
+    </li>
+  );
+}
+
+function Header({
+  number,
+  swatch,
+  cloth,
+  remove,
+  changes,
+}: Pick<Props, 'number' | 'swatch' | 'cloth' | 'remove'> & { changes: Choice[] }) {
+  const changed = changes.find((c) => c.name === swatch.changed);
+  const id = `swatch-${swatch.id}`;
+  return (
+    <div className="flex items-center gap-3">
+      <svg width={44} height={44} aria-hidden className="shrink-0">
+        <defs>
+          <ClothPattern id={id} look={lookOf(cloth)} repeat={11} />
+        </defs>
+        <path d={pinked(44)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
+      </svg>
+      <div className="min-w-0">
+        <h3 className="fig text-xl">Swatch {number}</h3>
+        {changed && <p className="text-sm text-soft">tries: {changed.label}</p>}
+      </div>
+      <button
+        type="button"
+        className="ml-auto grid h-11 w-11 shrink-0 place-items-center rounded-lg"
+        aria-label={`Delete swatch ${number}`}
+        onClick={() => remove(swatch.id)}
+      >
+        <Trash2 size={18} aria-hidden />
+      </button>
+    </div>
+  );
+}
+
+/** A square with a pinked edge. */
+function pinked(side: number) {
+  const n = 8;
+  const step = (side - 4) / n;
+  const half = step / 2;
+  const run = (dx: number, dy: number, ox: number, oy: number) =>
+    Array.from(
+      { length: n },
+      () => `l${dx * half + ox * 2} ${dy * half + oy * 2}l${dx * half - ox * 2} ${dy * half - oy * 2}`,
+    ).join('');
+  return `M2 2${run(1, 0, 0, -1)}${run(0, 1, 1, 0)}${run(-1, 0, 0, 1)}${run(0, -1, -1, 0)}z`;
+}
+
+function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (list: string[]) => void }) {
+  return (
+    <fieldset>
+      <legend className="text-[0.84rem] text-soft">What do you see?</legend>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {looks.map((look) => {
+          const on = seen.includes(look.name);
+          return (
+            <button
+              key={look.name}
+              type="button"
+              title={look.follows}
+              aria-pressed={on}
+              className={`min-h-11 rounded-full px-3.5 text-[0.9rem] font-semibold shadow-[inset_0_0_0_1px_var(--rule)] ${on ? 'bg-ink text-paper' : 'bg-ground text-ink'}`}
+              onClick={() => see(on ? seen.filter((s) => s !== look.name) : [...seen, look.name])}
+            >
+              {look.label}
+            </button>
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}
+
+function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => void }) {
+  const draft = `${swatch.id}.note`;
+  const [typed, setTyped] = useState<string | undefined>(() => readDraft<{ note: string }>(draft).note);
+  return (
+    <label className="field">
+      Note
+      <textarea
+        className="entry"
+        rows={2}
+        maxLength={4000}
+        value={typed ?? swatch.note}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          writeDraft(draft, { note: e.target.value });
+        }}
+        onBlur={() => {
+          if (typed === undefined) return;
+          keep(typed);
+          writeDraft(draft, {});
+        }}
+      />
+    </label>
+  );
+}
+
+function Settings({ swatch, before }: Pick<Props, 'swatch' | 'before'>) {
+  const set = swatch.settings as Record<string, string>;
+  const was = before?.settings as Record<string, string> | undefined;
+  const moved = Object.keys(set).filter((k) => was && was[k] !== set[k]);
+  return (
+    <div className="text-sm">
+      <dl className="facts">
+        {Object.entries(set).map(([name, figure]) => (
+          <div key={name} className="contents">
+            <dt>{name}</dt>
+            <dd>
+              {moved.includes(name) ? (
+                <mark className="rounded bg-chalk px-1 text-on-chalk">{figure}</mark>
+              ) : (
+                figure
+              )}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {moved.length > 1 && (
+        <p className="noted mt-2">
+          Note: {moved.length} things changed since the last swatch; it will not tell which of them did it.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { Measure } from '../../parts/Measure';
+import type { SwatchSays } from './answer';
+
+/** The fullness a swatch came to, how sure that is, and what it means for the real edge. */
+export function SwatchVerdict({
+  says,
+  planned,
+  plan,
+}: {
+  says: SwatchSays;
+  planned: number;
+  plan: (fullness: number) => void;
+}) {
+  const percent = Math.round(Math.abs(says.fromTarget) * 100);
+  const rounded = Math.round(says.fullness * 100) / 100;
+  return (
+    <div className="rounded-md bg-ground p-3" aria-live="polite">
+      <p className="flex items-baseline gap-2">
+        <span className="fig text-[2.2rem]">{says.fullness.toFixed(2)}</span>
+        <span className="text-soft">times full</span>
+      </p>
+      <p className="text-[0.92rem]">
+        {percent === 0
+          ? 'Just as planned'
+          : `${percent} % ${says.fromTarget > 0 ? 'fuller' : 'scanter'} than the planned ${planned}`}
+        ; sure to {says.low.toFixed(2)}–{says.high.toFixed(2)}.
+      </p>
+      {says.flatForEdge && (
+        <p className="text-[0.92rem]">
+          Your edge would take{' '}
+          <b>
+            <Measure text={says.flatForEdge.text} />
+          </b>{' '}
+          flat, give or take <Measure text={says.flatGiveOrTake!.text} />.
+        </p>
+      )}
+      {says.steamedFullness !== undefined && (
+        <p className="text-[0.92rem]">After steam {says.steamedFullness.toFixed(2)}.</p>
+      )}
+      {says.spring !== undefined && (
+        <p className="text-[0.92rem]">It stretches out to {says.spring.toFixed(2)} times its length.</p>
+      )}
+      {percent > 0 && rounded >= 1 && rounded <= 6 && (
+        <button type="button" className="btn bare !px-0" onClick={() => plan(rounded)}>
+          Plan {rounded} instead
+        </button>
+      )}
+    </div>
+  );
+}

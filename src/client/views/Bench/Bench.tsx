@@ -1,0 +1,67 @@
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useLocation } from 'react-router';
+import { api, value } from '../../api/http';
+import { PageHead } from '../../app/PageHead';
+import { NewProject } from './NewProject';
+import { ProjectSheet } from './ProjectSheet';
+
+/** The projects in hand, each with what is next and what it waits for. */
+export function Bench() {
+  const [isBeginning, setBeginning] = useState(false);
+  const { hash } = useLocation();
+  const bench = useInfiniteQuery({
+    queryKey: ['bench', 'pages'],
+    initialPageParam: undefined as string | undefined,
+    queryFn: ({ pageParam }) => value(api.GET('/api/bench', { params: { query: { cursor: pageParam } } })),
+    getNextPageParam: (last) => last.next ?? undefined,
+  });
+  const projects = bench.data?.pages.flatMap((p) => p.projects) ?? [];
+  const loaded = bench.isSuccess;
+  useEffect(() => {
+    if (loaded && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
+  }, [hash, loaded]);
+  return (
+    <>
+      <PageHead title="Bench" crumb="what is in hand, and what is next" />
+      <div className="mt-4 grid gap-5">
+        {bench.error && (
+          <p className="care">
+            <b>The bench cannot be shown: {bench.error.message}</b> It comes back by itself when the program
+            answers again.
+          </p>
+        )}
+        {loaded && projects.length === 0 && !isBeginning && (
+          <section className="tacked max-w-2xl">
+            <h2 className="fig mb-1 text-2xl">Nothing is on the bench yet</h2>
+            <p className="mb-4 text-soft">
+              A project is something you are making, with the day it is wanted by; each frill, tuck or seam in
+              it is a working.
+            </p>
+            <button type="button" className="btn" onClick={() => setBeginning(true)}>
+              Begin a project
+            </button>
+          </section>
+        )}
+        {isBeginning && <NewProject close={() => setBeginning(false)} />}
+        {projects.map((project) => (
+          <ProjectSheet key={project.id} project={project} />
+        ))}
+        {bench.hasNextPage && (
+          <button
+            type="button"
+            className="btn quiet justify-self-start"
+            onClick={() => void bench.fetchNextPage()}
+          >
+            Older projects
+          </button>
+        )}
+        {projects.length > 0 && !isBeginning && (
+          <button type="button" className="btn quiet justify-self-start" onClick={() => setBeginning(true)}>
+            Begin a project
+          </button>
+        )}
+      </div>
+    </>
+  );
+}

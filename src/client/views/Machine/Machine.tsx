@@ -1,0 +1,152 @@
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useKeys } from '../../app/keys';
+import { useUnits } from '../../app/workroom';
+import { Measure } from '../../parts/Measure';
+import { useReckoning } from '../../techniques/useReckoning';
+import { HalfWay } from '../Working/HalfWay';
+import { allTicked, StepChecks } from '../Working/StepChecks';
+import { useWorking } from '../Working/useWorking';
+import { useAwake } from './useAwake';
+
+/** One step at a time, readable from a metre: space bar, arrows or a tap for the next. */
+export function Machine() {
+  const { id = '' } = useParams();
+  const working = useWorking(id);
+  const units = useUnits();
+  const row = working.row;
+  const steps = useReckoning(row ? `reckon/${row.technique}` : null, working.ask, units, 'steps').answer
+    ?.steps;
+  const isAwake = useAwake();
+  const [asked, setAsked] = useState(false);
+  const at = Math.min(working.progress.at ?? 0, Math.max(0, (steps?.length ?? 1) - 1));
+  const step = steps?.[at];
+  const isDone = steps ? (working.progress.at ?? 0) >= steps.length : false;
+
+  const go = (place: number) => {
+    if (!steps || place < 0) return;
+    setAsked(false);
+    working.change({
+      progress: {
+        ...working.progress,
+        at: Math.min(place, steps.length),
+        step: steps[Math.min(place, steps.length - 1)]!.key,
+      },
+    });
+  };
+  const next = () => {
+    if (!step || isDone) return;
+    // A check that is not ticked holds the step once; the second press goes on.
+    if (!allTicked(step, working.progress) && !asked) setAsked(true);
+    else go(at + 1);
+  };
+  useKeys([
+    { keys: [' ', 'ArrowRight', 'PageDown', 'Enter'], shown: 'space', says: 'the next step', run: next },
+    {
+      keys: ['ArrowLeft', 'PageUp'],
+      shown: '←',
+      says: 'the step before',
+      run: () => go(isDone ? steps!.length - 1 : at - 1),
+    },
+  ]);
+  useEffect(() => {
+    document.title = step ? `${step.title} · Zephyr Reach` : 'Zephyr Reach';
+  }, [step]);
+
+  if (!row || !steps || !step) {
+    return (
+      <main className="grid min-h-dvh place-items-center p-8 text-center">
+        <p className="text-xl">
+          {row ? 'The plan still misses a figure.' : 'Opening…'}{' '}
+          <Link to={`/workings/${id}`}>Back to the working</Link>
+        </p>
+      </main>
+    );
+  }
+  return (
+    <main className="grid min-h-dvh grid-rows-[auto_1fr_auto] gap-4 p-4 sm:p-8">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <Link className="btn quiet" to={`/workings/${id}/sew`}>
+          Back
+        </Link>
+        <p className="min-w-0 flex-1 truncate font-semibold">{working.name}</p>
+        <p className="text-soft">{isAwake ? 'screen stays on' : ''}</p>
+        <Beads count={steps.length} at={isDone ? steps.length : at} />
+      </header>
+      {isDone ? (
+        <section className="grid content-center gap-6">
+          <h1 className="text-[clamp(2.4rem,9vw,5rem)]">All sewn.</h1>
+          <Link className="btn justify-self-start text-xl" to={`/workings/${id}/keep`}>
+            Write down what came out
+          </Link>
+        </section>
+      ) : (
+        <section className="grid content-center gap-[2.2vh]" aria-live="polite">
+          <p className="text-xl text-soft">
+            Step {at + 1} of {steps.length}
+          </p>
+          <h1 className="text-[clamp(2.2rem,8.4vw,4.6rem)]">{step.title}</h1>
+          <p className="fig text-[clamp(2rem,7.4vw,4.2rem)] text-tacking [overflow-wrap:anywhere]">
+            <Measure text={step.big} />
+          </p>
+          <p className="max-w-[34em] text-[clamp(1.15rem,2.6vw,1.7rem)] leading-snug">
+            <Measure text={step.says} />
+          </p>
+          {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
+          {step.schools.length > 0 && (
+            <p className="max-w-[44em] text-[1.05rem] text-soft">
+              {step.schools.map((s) => `${s.name}: ${s.follows}`).join(' ')}
+            </p>
+          )}
+          <StepChecks
+            step={step}
+            progress={working.progress}
+            tick={(progress) => working.change({ progress })}
+            big
+          />
+          {step.takesMeasure && (
+            <HalfWay
+              key={step.key}
+              technique={row.technique}
+              ask={working.ask}
+              units={units}
+              measured={working.progress.measured ?? []}
+              keep={(measured) => working.change({ progress: { ...working.progress, measured } }, 'pause')}
+            />
+          )}
+          {asked && (
+            <p role="alert" className="care max-w-[44em] text-[1.1rem]">
+              <b>Not everything is ticked.</b> Look once more; the next press goes on all the same.
+            </p>
+          )}
+        </section>
+      )}
+      <footer className="grid grid-cols-[1fr_2fr] gap-3">
+        <button
+          type="button"
+          className="btn quiet min-h-16 text-xl"
+          onClick={() => go(isDone ? steps.length - 1 : at - 1)}
+          disabled={at === 0 && !isDone}
+        >
+          Before
+        </button>
+        <button type="button" className="btn min-h-16 text-xl" onClick={next} disabled={isDone}>
+          {at === steps.length - 1 ? 'Done' : `Next: ${steps[at + 1]?.title ?? ''}`}
+        </button>
+      </footer>
+    </main>
+  );
+}
+
+function Beads({ count, at }: { count: number; at: number }) {
+  return (
+    <div className="flex w-full items-center gap-1 sm:w-auto" aria-hidden>
+      {Array.from({ length: count }, (_, i) => (
+        <span
+          key={i}
+          className={`h-2.5 flex-1 rounded-full sm:w-6 ${i < at ? 'bg-slate' : i === at ? 'bg-tacking' : 'bg-rule'}`}
+        />
+      ))}
+    </div>
+  );
+}

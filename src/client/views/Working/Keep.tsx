@@ -1,0 +1,168 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, ifMatch, Refused, value } from '../../api/http';
+import { newId } from '../../api/id';
+import type { CardAnswer } from '../../api/types';
+import { readDraft, writeDraft } from '../../app/drafts';
+import { keeping } from '../../app/kept';
+import { useWorkroom } from '../../app/workroom';
+import { Segmented } from '../../parts/Segmented';
+import type { StageProps } from '../../techniques/registry';
+import { useReckoning } from '../../techniques/useReckoning';
+import { useSwatches } from '../../techniques/useSwatches';
+
+type Parts = { cameOut?: string; verdict?: string; note?: string };
+
+/** Keep: what was set and what came out, so that next time starts here. */
+export function Keep({ working, technique, units }: StageProps) {
+  const queries = useQueryClient();
+  const draftName = `${working.id}.keep`;
+  const [typed, setTyped] = useState<Parts>(() => readDraft(draftName));
+  const kept = useQuery({
+    queryKey: ['keep', working.id],
+    queryFn: async () => {
+      try {
+        return await value(api.GET('/api/workings/{id}/keep', { params: { path: { id: working.id } } }));
+      } catch (error) {
+        if (error instanceof Refused && error.problem.status === 404) return null;
+        throw error;
+      }
+    },
+  });
+  const settings = useSettings(working.ask, technique.name, units);
+  const { swatches } = useSwatches(working.id, units);
+  const row = kept.data;
+  const now = { cameOut: '', verdict: '', note: '', ...row, ...typed };
+  const type = (parts: Parts) => {
+    const next = { ...typed, ...parts };
+    setTyped(next);
+    writeDraft(draftName, next);
+  };
+  const keep = async (parts: Parts) => {
+    const said = { ...typed, ...parts };
+    if (Object.keys(said).length === 0 || kept.isPending) return;
+    const body = { ...said, settings } as never;
+    await keeping(
+      row
+        ? value(
+            api.PATCH('/api/keeps/{id}', {
+              params: { path: { id: row.id } },
+              headers: ifMatch(row.version),
+              body,
+            }),
+          )
+        : value(
+            api.POST('/api/workings/{id}/keep', {
+              params: { path: { id: working.id } },
+              body: { ...(body as object), id: newId() } as never,
+            }),
+          ),
+    );
+    setTyped({});
+    writeDraft(draftName, {});
+    await queries.invalidateQueries();
+  };
+  return (
+    <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
+      <section className="tacked grid min-w-0 content-start gap-4">
+        <h2 className="text-soft">What came out</h2>
+        <label className="field">
+          In a sentence, with its figures
+          <textarea
+            className="entry"
+            rows={2}
+            maxLength={4000}
+            value={now.cameOut}
+            placeholder="2.21 on an edge of 2.6 m, even to the ends."
+            onChange={(e) => type({ cameOut: e.target.value })}
+            onBlur={() => void keep({})}
+          />
+        </label>
+        <Segmented
+          label="Verdict"
+          value={now.verdict}
+          choices={[
+            { name: 'yes', label: 'again like this' },
+            { name: 'nearly', label: 'nearly' },
+            { name: 'no', label: 'not like this' },
+          ]}
+          onChoose={(verdict) => {
+            type({ verdict });
+            void keep({ verdict });
+          }}
+        />
+        <label className="field">
+          For next time
+          <textarea
+            className="entry"
+            rows={4}
+            maxLength={4000}
+            value={now.note}
+            onChange={(e) => type({ note: e.target.value })}
+            onBlur={() => void keep({})}
+          />
+        </label>
+        {row ? (
+          <p className="font-semibold text-moss">
+            ✓ Kept on {new Date(row.keptAt).toLocaleDateString('en-GB')}. You find it on the bench, and with
+            /.
+          </p>
+        ) : (
+          <button
+            type="button"
+            className="btn justify-self-start"
+            onClick={() => void keep({ cameOut: now.cameOut })}
+          >
+            Keep it
+          </button>
+        )}
+        <Link className="btn quiet justify-self-start" to="/">
+          To the bench
+        </Link>
+      </section>
+      <aside className="grid content-start gap-4">
+        <section className="sheet">
+          <h2>What was set</h2>
+          <dl className="facts mt-2">
+            {Object.entries((row?.settings as Record<string, string> | undefined) ?? settings).map(
+              ([name, figure]) => (
+                <div key={name} className="contents">
+                  <dt>{name}</dt>
+                  <dd>{figure}</dd>
+                </div>
+              ),
+            )}
+          </dl>
+        </section>
+        <p className="noted">
+          {swatches?.length ?? 0} {swatches?.length === 1 ? 'swatch rests' : 'swatches rest'} with this
+          working.
+        </p>
+      </aside>
+    </div>
+  );
+}
+
+/** What was set, in a few lines: the plan's fullness and the card's figures that matter again. */
+function useSettings(ask: StageProps['working']['ask'], technique: string, units: StageProps['units']) {
+  const workroom = useWorkroom().data;
+  const card = useReckoning<CardAnswer>(
+    workroom ? `card/${technique}` : null,
+    {
+      rows: ask.rows,
+      clothWeight: ask.clothWeight,
+      normalTension: workroom?.normalTension,
+      longestStitch: workroom?.longestStitchMm,
+    },
+    units,
+    '',
+  ).answer;
+  const lines = card?.lines.filter((l) =>
+    ['needle', 'stitch', 'length', 'needle-tension', 'bobbin-thread'].includes(l.key),
+  );
+  return Object.fromEntries([
+    ['Fullness', String(ask.fullness ?? '')],
+    ...(lines ?? []).map((l) => [l.setting, [l.figure, l.dial].filter(Boolean).join(', ')]),
+  ]) as Record<string, string>;
+}

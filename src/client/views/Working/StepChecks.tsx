@@ -1,0 +1,36 @@
+import type { Progress, Step } from '../../api/types';
+
+type Props = { step: Step; progress: Progress; tick: (progress: Progress) => void; big?: boolean };
+
+/** What to make sure of before the next step; each is ticked. */
+export function StepChecks({ step, progress, tick, big }: Props) {
+  const checked = progress.checked ?? [];
+  return (
+    <ul className="grid gap-1">
+      {step.checks.map((check, i) => {
+        const key = `${step.key}:${i}`;
+        const on = checked.includes(key);
+        return (
+          <li key={key}>
+            <label className={`flex min-h-11 items-center gap-3 ${big ? 'text-[1.25rem]' : ''}`}>
+              <input
+                type="checkbox"
+                className={`shrink-0 ${big ? 'h-8 w-8' : 'h-6 w-6'}`}
+                checked={on}
+                onChange={() =>
+                  tick({ ...progress, checked: on ? checked.filter((c) => c !== key) : [...checked, key] })
+                }
+              />
+              {check}
+            </label>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Whether every check of a step is ticked. */
+export function allTicked(step: Step, progress: Progress) {
+  return step.checks.every((_, i) => progress.checked?.includes(`${step.key}:${i}`));
+}

@@ -1,0 +1,135 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, Refused, value } from '../../api/http';
+import type { Stage } from '../../api/types';
+import { useKeys } from '../../app/keys';
+import { rememberWorking } from '../../app/lastWorking';
+import { PageHead } from '../../app/PageHead';
+import { useUnits } from '../../app/workroom';
+import { techniques } from '../../techniques/registry';
+import { useReckoning } from '../../techniques/useReckoning';
+import { useTechnique } from '../../techniques/useTechnique';
+import { Keep } from './Keep';
+import { SetUp } from './SetUp';
+import { Sew } from './Sew';
+import { stages } from './stages';
+import { StageThread } from './StageThread';
+import { useWorking } from './useWorking';
+
+/** One technique at one place in a project, through its six stages. */
+export function Working() {
+  const { id = '' } = useParams();
+  return <Opened key={id} id={id} />;
+}
+
+function Opened({ id }: { id: string }) {
+  const working = useWorking(id);
+  const missing = working.failed instanceof Refused && working.failed.problem.status === 404;
+  useEffect(() => {
+    if (missing) rememberWorking(null);
+    else if (working.row) rememberWorking(id);
+  }, [id, missing, working.row]);
+  if (missing) {
+    return (
+      <div className="tacked mx-auto mt-16 max-w-lg">
+        <h1 className="text-2xl">This working is gone</h1>
+        <p className="my-3">
+          It was deleted, perhaps at another seat. An undo brings it back, with its swatches.
+        </p>
+        <Link className="btn" to="/">
+          To the bench
+        </Link>
+      </div>
+    );
+  }
+  if (!working.row) return <p className="p-8 text-soft">Opening…</p>;
+  return <Staged working={working} />;
+}
+
+function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
+  const { id } = working;
+  const { stage: asked } = useParams();
+  const stage = stages.some((s) => s.name === asked) ? (asked as Stage) : working.stage;
+  const row = working.row!;
+  const units = useUnits();
+  const technique = useTechnique(row.technique).data;
+  const reckoning = useReckoning(
+    `reckon/${row.technique}`,
+    working.ask,
+    units,
+    'working,drawings,steps,understood',
+  );
+  const project = useQuery({
+    queryKey: ['project', row.projectId],
+    queryFn: () => value(api.GET('/api/projects/{id}', { params: { path: { id: row.projectId } } })),
+  }).data;
+  const Parts = techniques[row.technique];
+  useStageKeys(id, row.projectId);
+
+  const { change } = working;
+  useEffect(() => {
+    if (working.stage !== stage) change({ stage });
+    // The stage follows the address, not the other way round.
+  }, [stage, change, working.stage]);
+
+  if (!Parts || !technique) return <p className="p-8 text-soft">Opening…</p>;
+  const shared = { working, technique, reckoning, units };
+  return (
+    <>
+      <PageHead
+        title={<NameField name={working.name} rename={(name) => working.change({ name }, 'pause')} />}
+        crumb={
+          <>
+            <Link to={`/#${row.projectId}`}>{project?.name ?? ''}</Link> · {technique.title}
+          </>
+        }
+      />
+      <StageThread id={id} now={stage} />
+      {reckoning.unreachable && (
+        <p className="care mb-3">{reckoning.unreachable} What you type is kept in this browser meanwhile.</p>
+      )}
+      {stage === 'plan' && <Parts.Plan {...shared} />}
+      {stage === 'set-up' && <SetUp {...shared} />}
+      {stage === 'sample' && <Parts.Sample {...shared} />}
+      {stage === 'cut' && <Parts.Cut {...shared} />}
+      {stage === 'sew' && <Sew {...shared} />}
+      {stage === 'keep' && <Keep {...shared} />}
+    </>
+  );
+}
+
+function NameField({ name, rename }: { name: string; rename: (name: string) => void }) {
+  return (
+    <input
+      aria-label="Name of this working"
+      className="field-sizing-content max-w-full min-w-40 rounded bg-transparent hover:bg-paper focus:bg-paper"
+      value={name}
+      maxLength={200}
+      onChange={(e) => e.target.value.trim() && rename(e.target.value)}
+    />
+  );
+}
+
+/** 1 to 6 go to a stage, [ and ] to the neighbouring working. */
+function useStageKeys(id: string, projectId: string) {
+  const navigate = useNavigate();
+  const bench = useQuery({ queryKey: ['bench'], queryFn: () => value(api.GET('/api/bench')) }).data;
+  const here = bench?.projects.find((p) => p.id === projectId)?.workings ?? [];
+  const go = (by: number) => {
+    const place = here.findIndex((w) => w.id === id);
+    const next = here[(place + by + here.length) % here.length];
+    if (next) void navigate(`/workings/${next.id}`);
+  };
+  useKeys([
+    ...stages.map((stage, i) => ({
+      keys: [`${i + 1}`],
+      shown: `${i + 1}`,
+      says: stage.title,
+      run: () => void navigate(`/workings/${id}/${stage.name}`),
+    })),
+    { keys: ['['], shown: '[', says: 'the previous working', run: () => go(-1) },
+    { keys: [']'], shown: ']', says: 'the next working', run: () => go(1) },
+    { keys: ['m'], shown: 'm', says: 'at the machine', run: () => void navigate(`/workings/${id}/machine`) },
+  ]);
+}
