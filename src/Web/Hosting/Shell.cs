@@ -1,5 +1,3 @@
-using Microsoft.Extensions.FileProviders;
-
 namespace ZephyrReach.Web.Hosting;
 
 /// <summary>Serves the client: its files, and its page for every address that is a view.</summary>
@@ -34,24 +32,25 @@ public static class Shell
         };
         app.UseStaticFiles(files);
         // Only addresses of views get the page: an unknown address of the API is not found, a wrong verb not allowed.
-        app.MapGet(
-                "/{*path:regex(^(?!api/|health|openapi/)[^.]*$)}",
-                async (HttpContext http) =>
-                {
-                    IFileInfo page = app.Environment.WebRootFileProvider.GetFileInfo("index.html");
-                    if (!page.Exists)
-                    {
-                        http.Response.StatusCode = StatusCodes.Status404NotFound;
-                        await http.Response.WriteAsync(
-                            "The client has not been built: run ./run, or npm run build."
-                        );
-                        return;
-                    }
-                    http.Response.ContentType = "text/html; charset=utf-8";
-                    http.Response.Headers.CacheControl = "no-cache";
-                    await http.Response.SendFileAsync(page);
-                }
-            )
-            .ExcludeFromDescription();
+        foreach (var view in new[] { "/", "/{*path:regex(^(?!api/|health|openapi/)[^.]*$)}" })
+        {
+            app.MapGet(view, PageAsync).ExcludeFromDescription();
+        }
+    }
+
+    private static async Task PageAsync(HttpContext http, IWebHostEnvironment environment)
+    {
+        var page = environment.WebRootFileProvider.GetFileInfo("index.html");
+        if (!page.Exists)
+        {
+            http.Response.StatusCode = StatusCodes.Status404NotFound;
+            await http.Response.WriteAsync(
+                "The client has not been built: run ./run, or npm run build."
+            );
+            return;
+        }
+        http.Response.ContentType = "text/html; charset=utf-8";
+        http.Response.Headers.CacheControl = "no-cache";
+        await http.Response.SendFileAsync(page);
     }
 }

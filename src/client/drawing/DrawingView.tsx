@@ -43,7 +43,20 @@ export function DrawingView({ drawing, cloth, units, maxHeight = 330 }: Props) {
           <RulerStrip drawing={drawing} frame={frame} units={units} />
         </svg>
       )}
+      {frame && drawing.isCloseUp && !frame.besides && <LineNames drawing={drawing} />}
     </figure>
+  );
+}
+
+/** What the lines of a close-up are called, where there is no room beside it. */
+function LineNames({ drawing }: { drawing: Drawing }) {
+  const names = drawing.shapes.flatMap((s) => (s.kind === 'line' && s.label ? [s.label] : []));
+  return (
+    <ol className="mt-1 text-sm">
+      {names.map((name) => (
+        <li key={name}>{name}</li>
+      ))}
+    </ol>
   );
 }
 
@@ -92,7 +105,7 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number): Frame | nu
   const right = labels.length ? (besides ? 250 : 6) : has('right') ? 30 : 6;
   const top = has('above') ? 30 : 12;
   const scale = Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);
-  const below = drawing.isCloseUp ? (besides ? 6 : labels.length * 19 + 8) : (has('below') ? 30 : 4) + 24;
+  const below = drawing.isCloseUp ? 6 : (has('below') ? 30 : 4) + 24;
   return {
     scale,
     left,

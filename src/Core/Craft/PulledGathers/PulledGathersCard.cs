@@ -19,6 +19,7 @@ internal static class PulledGathersCard
 
     private static readonly NumberField Fullness = Fields.Fullness with { IsNeeded = false };
     private static readonly LengthField Tail = Fields.Tail with { IsNeeded = false };
+    private static readonly LengthField Stitch = Fields.StitchLength with { IsNeeded = false };
     private static readonly ChoiceField Rows = Fields.Rows with { IsNeeded = false };
 
     public static Form Form { get; } =
@@ -30,6 +31,7 @@ internal static class PulledGathersCard
                 Fullness,
                 Fields.ClothWeight,
                 Tail,
+                Stitch,
                 Fields.ZigzagWidth,
                 MachineTraits.NormalTensionField,
                 MachineTraits.LongestStitchField,
@@ -54,6 +56,7 @@ internal static class PulledGathersCard
         var grams = reader.OptionalNumber(Fields.ClothWeight);
         var tail = reader.OptionalLength(Tail) ?? Tail.Start!.Value;
         var zigzag = reader.OptionalLength(Fields.ZigzagWidth) ?? Fields.ZigzagWidth.Start!.Value;
+        var stitch = reader.OptionalLength(Stitch);
         var machine = MachineTraits.Read(reader);
         if (reader.Errors.Count > 0)
         {
@@ -85,7 +88,9 @@ internal static class PulledGathersCard
             ),
         };
         lines.AddRange(
-            rows.IsOverThreads ? OverThreads(machine, zigzag, reader.Ruler) : Pulled(machine)
+            rows.IsOverThreads
+                ? OverThreads(machine, zigzag, reader.Ruler)
+                : Pulled(machine, stitch)
         );
         lines.AddRange([
             new(
@@ -119,7 +124,7 @@ internal static class PulledGathersCard
                 "After any change of foot, needle or width: if the needle can touch metal, do not sew."
             ),
         ]);
-        return new SettingsCard(lines) { Findings = Noticed(machine, rows, reader.Ruler) };
+        return new SettingsCard(lines) { Findings = Noticed(machine, rows, stitch, reader.Ruler) };
     }
 
     private static CardLine Needle(ClothWeight? weight, double? fullness)
@@ -145,9 +150,9 @@ internal static class PulledGathersCard
         );
     }
 
-    private static IEnumerable<CardLine> Pulled(MachineTraits machine)
+    private static IEnumerable<CardLine> Pulled(MachineTraits machine, Length? planned)
     {
-        var length = Length.Min(machine.LongestStitch, LongestUseful);
+        var length = Length.Min(machine.LongestStitch, planned ?? LongestUseful);
         yield return new CardLine(
             "stitch",
             "Stitch",
@@ -159,7 +164,7 @@ internal static class PulledGathersCard
             "length",
             "Stitch length",
             $"{length.Millimetres.ToString("0.#", CultureInfo.InvariantCulture)} mm",
-            machine.LongestStitch <= LongestUseful ? "longest" : "",
+            length == machine.LongestStitch ? "longest" : "",
             "The longest stitch, 4 to 5 mm, pulls easily and marks least."
         );
         yield return new CardLine(
@@ -207,9 +212,26 @@ internal static class PulledGathersCard
         );
     }
 
-    private static List<Finding> Noticed(MachineTraits machine, RowScheme rows, Ruler ruler)
+    private static List<Finding> Noticed(
+        MachineTraits machine,
+        RowScheme rows,
+        Length? planned,
+        Ruler ruler
+    )
     {
         List<Finding> findings = [];
+        if (planned > machine.LongestStitch && !rows.IsOverThreads)
+        {
+            findings.Add(
+                new Finding(
+                    "stitch-beyond-machine",
+                    Severity.Care,
+                    $"The plan has stitches of {ruler.Write(planned.Value, LengthKind.Fine)}, and this machine makes {ruler.Write(machine.LongestStitch, LengthKind.Fine)} at most.",
+                    "Shorter stitches take more thread and pull harder.",
+                    $"Set {ruler.Write(machine.LongestStitch, LengthKind.Fine)}, and change the plan to it, so that the thread is right."
+                )
+            );
+        }
         if (machine.LongestStitch < ShortestUseful && !rows.IsOverThreads)
         {
             findings.Add(

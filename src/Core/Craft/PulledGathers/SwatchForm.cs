@@ -78,11 +78,11 @@ internal sealed record SwatchAnswer(
         }
         if (FinishedEdge is { } edge)
         {
-            figures.Length("flatForEdge", edge * Reading.Fullness, LengthKind.Marked);
+            figures.Length("flatForEdge", edge * Reading.Fullness, LengthKind.Cut);
             figures.Length(
                 "flatGiveOrTake",
                 edge * ((Reading.High - Reading.Low) / 2),
-                LengthKind.Marked
+                LengthKind.Cut
             );
         }
         if (Change is { } change)

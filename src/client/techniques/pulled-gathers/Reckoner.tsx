@@ -4,7 +4,8 @@ import type { Ask, Technique, Units } from '../../api/types';
 import { Pencil } from '../../parts/Pencil';
 import { startOf } from '../useTechnique';
 import { useReckoning } from '../useReckoning';
-import type { Gathers } from './answer';
+import { Measure } from '../../parts/Measure';
+import { size, type Gathers } from './answer';
 import { ClothAllowsLine } from './ClothAllowsLine';
 import { Drawings } from './Drawings';
 import { PlanFields } from './PlanFields';
@@ -45,11 +46,11 @@ export function Reckoner({ technique, units }: { technique: Technique; units: Un
   return (
     <>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_322px]">
-        <div className="order-2 grid min-w-0 content-start gap-5 lg:order-1">
+        <div className="grid min-w-0 content-start gap-5">
+          {answer && <AtAGlance answer={answer} isOld={reckoning.isOld} />}
           <PlanFields technique={technique} ask={ask} set={set} reckoning={reckoning} units={units} />
-          {answer && <Drawings answer={answer} cloth={undefined} units={units} />}
         </div>
-        <aside className="order-1 grid content-start gap-4 lg:sticky lg:top-4 lg:order-2 lg:self-start">
+        <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
             <ToCut answer={answer} isOld={reckoning.isOld} there={ask.clothAtHand as string | undefined} />
           ) : (
@@ -59,11 +60,31 @@ export function Reckoner({ technique, units }: { technique: Technique; units: Un
           )}
           <ClothAllowsLine ask={ask} units={units} use={set} />
         </aside>
+        <div className="min-w-0">
+          {answer && <Drawings answer={answer} cloth={undefined} units={units} />}
+        </div>
       </div>
       <div className="mt-4">
         <Pencil lines={answer?.working} />
       </div>
     </>
+  );
+}
+
+/** What to cut, in one line that stays in sight while the fields below it are typed in with one thumb. */
+function AtAGlance({ answer, isOld }: { answer: Gathers; isOld: boolean }) {
+  const strip = size(answer.stripLength, answer.cutDepth);
+  return (
+    <p
+      className={`sticky top-0 z-[4] -mx-4 bg-ink px-4 py-2 text-paper lg:hidden ${isOld ? 'opacity-80' : ''}`}
+    >
+      <span className="fig text-2xl">
+        {answer.stripCount} × <Measure text={strip.figures} /> {strip.unit}
+      </span>
+      <span className="ml-3 text-sm">
+        <Measure text={answer.clothToBuy.text} /> of cloth
+      </span>
+    </p>
   );
 }
 

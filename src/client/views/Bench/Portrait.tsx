@@ -24,7 +24,7 @@ export function Portrait({ slope, cloth }: { slope: number; cloth: Cloth }) {
         Array.from({ length: folds }, (_, i) => (
           <path
             key={i}
-            d={`M${(i + 0.7) * (w / folds)} 6L${(i + 0.5) * (w / folds)} ${h - 15}H${(i + 1) * (w / folds)}L${(i + 0.8) * (w / folds)} 6z`}
+            d={`M${(i + 0.7) * (w / folds)} 6L${(i + 0.5) * (w / folds)} ${h - 15}Q${(i + 0.75) * (w / folds)} ${h - 15 - amplitude * 1.9} ${(i + 1) * (w / folds)} ${h - 15}L${(i + 0.8) * (w / folds)} 6z`}
             fill="#14233c"
             opacity={0.15}
           />

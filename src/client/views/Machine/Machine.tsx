@@ -86,7 +86,7 @@ export function Machine() {
             Step {at + 1} of {steps.length}
           </p>
           <h1 className="text-[clamp(2.2rem,8.4vw,4.6rem)]">{step.title}</h1>
-          <p className="fig text-[clamp(2rem,7.4vw,4.2rem)] text-tacking [overflow-wrap:anywhere]">
+          <p className="fig text-[clamp(2rem,7.4vw,4.2rem)] [overflow-wrap:anywhere]">
             <Measure text={step.big} />
           </p>
           <p className="max-w-[34em] text-[clamp(1.15rem,2.6vw,1.7rem)] leading-snug">

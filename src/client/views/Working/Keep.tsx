@@ -152,6 +152,7 @@ function useSettings(ask: StageProps['working']['ask'], technique: string, units
     {
       rows: ask.rows,
       clothWeight: ask.clothWeight,
+      stitchLength: ask.stitchLength,
       normalTension: workroom?.normalTension,
       longestStitch: workroom?.longestStitchMm,
     },

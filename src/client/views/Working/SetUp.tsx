@@ -9,7 +9,7 @@ import type { StageProps } from '../../techniques/registry';
 import { useReckoning } from '../../techniques/useReckoning';
 
 /** What a card asks of the working, whatever its technique. */
-const cardFields = ['rows', 'fullness', 'clothWeight', 'tail', 'zigzagWidth'];
+const cardFields = ['rows', 'fullness', 'clothWeight', 'stitchLength', 'tail', 'zigzagWidth'];
 
 /** Set up: the settings card for this machine, each line with its reason, and the hand-wheel check. */
 export function SetUp({ working, technique, reckoning, units }: StageProps) {
@@ -51,7 +51,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
             .map((line) => (
               <div
                 key={line.key}
-                className="grid items-baseline gap-x-5 border-b border-rule py-2 last:border-0 sm:grid-cols-[9rem_minmax(9rem,14rem)_1fr]"
+                className="grid items-baseline gap-x-5 border-b border-rule py-[5px] last:border-0 sm:grid-cols-[9rem_minmax(9rem,14rem)_1fr]"
               >
                 <dt className="text-soft">{line.setting}</dt>
                 <dd className="fig text-xl">
