@@ -6,6 +6,7 @@ using ZephyrReach.Web.Histories;
 using ZephyrReach.Web.Hosting;
 using ZephyrReach.Web.Keeps;
 using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Projects;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Swatches;
@@ -23,6 +24,9 @@ try
     app.UseExceptionHandler();
     app.UseStatusCodePages();
     app.UseSafeHeaders();
+    app.UseBodyLimit();
+    app.UseRouting();
+    app.UseClient();
     app.MapHealth();
     app.MapOpenApi();
     app.MapReckoning();
@@ -37,7 +41,6 @@ try
     app.MapKeeps();
     app.MapHistory();
     app.MapFind();
-    app.UseClient();
 
     await Preparation.PrepareAsync(app.Services, settings, CancellationToken.None);
     try

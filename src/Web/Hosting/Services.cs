@@ -1,7 +1,6 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Microsoft.AspNetCore.Routing.Constraints;
 using Npgsql;
 using OpenTelemetry.Metrics;
 using OpenTelemetry.Trace;
@@ -9,7 +8,6 @@ using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Hosting;
@@ -22,7 +20,6 @@ public static class Services
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.ListenLocalhostOnly(settings.Port);
-            kestrel.Limits.MaxRequestBodySize = AskJson.LargestBody;
             kestrel.AddServerHeader = false;
         });
         builder.Logging.ClearProviders();
@@ -51,9 +48,6 @@ public static class Services
         );
         services.AddExceptionHandler<Refusals>();
         services.AddValidation();
-        services.Configure<RouteOptions>(options =>
-            options.SetParameterPolicy<RegexInlineRouteConstraint>("regex")
-        );
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
         services.ConfigureHttpJsonOptions(options =>
         {
@@ -74,7 +68,9 @@ public static class Services
         foreach (var (field, says) in errors.ToList())
         {
             errors.Remove(field);
-            errors[JsonNamingPolicy.CamelCase.ConvertName(field)] = says;
+            errors[
+                string.Join('.', field.Split('.').Select(JsonNamingPolicy.CamelCase.ConvertName))
+            ] = says;
         }
     }
 

@@ -32,11 +32,19 @@ public static class Shell
         };
         app.UseStaticFiles(files);
         // Only addresses of views get the page: an unknown address of the API is not found, a wrong verb not allowed.
-        foreach (var view in new[] { "/", "/{*path:regex(^(?!api/|health|openapi/)[^.]*$)}" })
-        {
-            app.MapGet(view, PageAsync).ExcludeFromDescription();
-        }
+        // An address that no route answers is a view; an unknown one of the API is not found, a wrong verb not allowed.
+        app.Use(
+            (http, next) =>
+                http.GetEndpoint() is null
+                && HttpMethods.IsGet(http.Request.Method)
+                && IsView(http.Request.Path)
+                    ? PageAsync(http, app.Environment)
+                    : next(http)
+        );
     }
+
+    private static bool IsView(PathString path) =>
+        !path.StartsWithSegments("/api") && !Path.HasExtension(path.Value);
 
     private static async Task PageAsync(HttpContext http, IWebHostEnvironment environment)
     {

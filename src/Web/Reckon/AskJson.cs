@@ -1,4 +1,3 @@
-using System.Buffers;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
 
@@ -7,9 +6,6 @@ namespace ZephyrReach.Web.Reckon;
 /// <summary>Reads asks out of JSON.</summary>
 public static class AskJson
 {
-    /// <summary>No body is larger than this.</summary>
-    public const int LargestBody = 64 * 1024;
-
     private static readonly JsonDocumentOptions Options = new() { MaxDepth = 8 };
 
     /// <summary>Reads the body of a request as one JSON object.</summary>
@@ -22,45 +18,25 @@ public static class AskJson
         {
             return (null, Problems.Problem.WrongContentType());
         }
-        if (request.ContentLength > LargestBody)
-        {
-            return (null, Problems.Problem.TooLarge());
-        }
-        var rented = ArrayPool<byte>.Shared.Rent(LargestBody + 1);
+        JsonDocument body;
         try
         {
-            var length = 0;
-            int read;
-            while (
-                (
-                    read = await request.Body.ReadAsync(
-                        rented.AsMemory(length, LargestBody + 1 - length)
-                    )
-                ) > 0
-            )
-            {
-                length += read;
-                if (length > LargestBody)
-                {
-                    return (null, Problems.Problem.TooLarge());
-                }
-            }
-            var body = Parse(rented.AsMemory(0, length).ToArray());
-            if (body is null)
-            {
-                return (null, Problems.Problem.BrokenJson());
-            }
-            if (body.RootElement.ValueKind == JsonValueKind.Object)
-            {
-                return (body, null);
-            }
-            body.Dispose();
-            return (null, Problems.Problem.NotAnObject());
+            body = await JsonDocument.ParseAsync(
+                request.Body,
+                Options,
+                request.HttpContext.RequestAborted
+            );
         }
-        finally
+        catch (JsonException)
         {
-            ArrayPool<byte>.Shared.Return(rented);
+            return (null, Problems.Problem.BrokenJson());
         }
+        if (body.RootElement.ValueKind == JsonValueKind.Object)
+        {
+            return (body, null);
+        }
+        body.Dispose();
+        return (null, Problems.Problem.NotAnObject());
     }
 
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
@@ -115,18 +91,6 @@ public static class AskJson
         else
         {
             json.WriteNullValue();
-        }
-    }
-
-    private static JsonDocument? Parse(ReadOnlyMemory<byte> body)
-    {
-        try
-        {
-            return JsonDocument.Parse(body, Options);
-        }
-        catch (JsonException)
-        {
-            return null;
         }
     }
 

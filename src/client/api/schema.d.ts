@@ -1470,7 +1470,7 @@ export interface paths {
                          * @example {
                          *       "flatEdge": {
                          *         "mm": 5720.000000000001,
-                         *         "text": "572 cm"
+                         *         "text": "5.72 m"
                          *       },
                          *       "stripCount": 5,
                          *       "stripLength": {
@@ -1479,7 +1479,7 @@ export interface paths {
                          *       },
                          *       "sewnFlat": {
                          *         "mm": 5724,
-                         *         "text": "572.4 cm"
+                         *         "text": "5.724 m"
                          *       },
                          *       "achievedFullness": 2.2015384615384614,
                          *       "cutDepth": {
@@ -1810,7 +1810,7 @@ export interface paths {
                          *         {
                          *           "code": "long-run",
                          *           "severity": "note",
-                         *           "says": "572.4 cm is a long way to pull in one.",
+                         *           "says": "5.724 m is a long way to pull in one.",
                          *           "because": "A thread that is pulled through a long row snaps at its far end.",
                          *           "remedy": "Break the rows at every second mark and pull from both ends; each break takes two more tails a row. Or sew a zigzag over threads."
                          *         }
@@ -2101,7 +2101,7 @@ export interface paths {
                          *       "stripCount": 9,
                          *       "flatEdge": {
                          *         "mm": 12198,
-                         *         "text": "1219.8 cm"
+                         *         "text": "12.198 m"
                          *       },
                          *       "clothLeft": {
                          *         "mm": 265,
@@ -2277,12 +2277,12 @@ export interface paths {
                          * @example {
                          *       "longestEdge": {
                          *         "mm": 5544.545454545454,
-                         *         "text": "554.45 cm"
+                         *         "text": "5.5445 m"
                          *       },
                          *       "stripCount": 9,
                          *       "flatEdge": {
                          *         "mm": 12198,
-                         *         "text": "1219.8 cm"
+                         *         "text": "12.198 m"
                          *       },
                          *       "clothLeft": {
                          *         "mm": 265,
@@ -2428,11 +2428,11 @@ export interface paths {
                          *       "fromTarget": -0.16341327384272175,
                          *       "flatForEdge": {
                          *         "mm": 4785.276073619632,
-                         *         "text": "478.55 cm"
+                         *         "text": "4.79 m"
                          *       },
                          *       "flatGiveOrTake": {
                          *         "mm": 22.238255572980535,
-                         *         "text": "22 mm"
+                         *         "text": "25 mm"
                          *       },
                          *       "firstChange": {
                          *         "seen": "not full enough",
@@ -2783,6 +2783,8 @@ export interface paths {
                         clothWeight?: number;
                         /** @description The thread left hanging at each end of a row, to pull by. */
                         tail?: number | string | (number | string)[];
+                        /** @description Of the gathering rows: the longest the machine makes, 4 to 5 mm. */
+                        stitchLength?: number | string | (number | string)[];
                         /** @description Of a zigzag over threads: 3 mm, and at least the threads and 1.5 mm. */
                         zigzagWidth?: number | string | (number | string)[];
                         /** @description The dial figure this machine sews ordinary seams at. */

@@ -1,0 +1,171 @@
+using System.Collections.Concurrent;
+using System.Net;
+using ZephyrReach.Tests;
+
+namespace ZephyrReach.Web.Tests;
+
+/// <summary>Starting, being killed, and starting again.</summary>
+public class LifeTests
+{
+    [Fact]
+    public async Task Killed_at_any_moment_it_has_kept_all_that_it_answered_and_a_repeat_does_no_harm()
+    {
+        await using var database = await TestDatabase.CreateAsync();
+        var sent = new ConcurrentBag<Guid>();
+        var answered = new ConcurrentBag<Guid>();
+        Guid working;
+        await using (var server = await Server.StartAsync(database.Connection, "--empty"))
+        {
+            working = await server.WorkingAsync();
+            var senders = Enumerable
+                .Range(0, 8)
+                .Select(_ => SendUntilItDiesAsync(server, working, sent, answered))
+                .ToList();
+            while (answered.Count < 150)
+            {
+                await Task.Yield();
+            }
+            // In the middle of eight statements, each between its commit and its answer or before.
+            server.Kill();
+            await Task.WhenAll(senders);
+        }
+
+        await using var again = await Server.StartAsync(database.Connection, "--empty");
+        (await IdsAsync(again, working)).ShouldBeSubsetOf(sent);
+        answered.ShouldBeSubsetOf(await IdsAsync(again, working));
+
+        foreach (var id in sent)
+        {
+            var (response, _) = await again.SendAsync(
+                HttpMethod.Post,
+                "/api/swatches",
+                new
+                {
+                    id,
+                    workingId = working,
+                    flat = new[] { 300 },
+                }
+            );
+            response.StatusCode.ShouldBe(HttpStatusCode.Created);
+        }
+        (await IdsAsync(again, working)).ShouldBe(sent, ignoreOrder: true);
+    }
+
+    [Fact]
+    public async Task Two_that_start_at_once_on_an_empty_database_load_one_demonstration()
+    {
+        await using var database = await TestDatabase.CreateAsync();
+        var both = await Task.WhenAll(
+            Server.StartAsync(database.Connection),
+            Server.StartAsync(database.Connection)
+        );
+        await using var first = both[0];
+        await using var second = both[1];
+
+        var (_, one) = await first.SendAsync(HttpMethod.Get, "/api/projects");
+        var (_, two) = await second.SendAsync(HttpMethod.Get, "/api/projects");
+        var (_, history) = await second.SendAsync(HttpMethod.Get, "/api/history");
+
+        one.GetProperty("projects").GetArrayLength().ShouldBe(3);
+        two.GetRawText().ShouldBe(one.GetRawText());
+        history
+            .GetProperty("undo")
+            .ValueKind.ShouldBe(
+                System.Text.Json.JsonValueKind.Null,
+                "the demonstration is nobody's step"
+            );
+    }
+
+    [Fact]
+    public async Task What_was_deleted_of_the_demonstration_stays_deleted_and_can_be_undone_after_a_restart()
+    {
+        await using var database = await TestDatabase.CreateAsync();
+        await using (var server = await Server.StartAsync(database.Connection))
+        {
+            var (_, page) = await server.SendAsync(HttpMethod.Get, "/api/projects");
+            var id = page.GetProperty("projects")[0].GetProperty("id").GetGuid();
+            (
+                await server.SendAsync(HttpMethod.Delete, $"/api/projects/{id}")
+            ).Response.StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        }
+
+        await using var again = await Server.StartAsync(database.Connection);
+        (await ProjectsAsync(again)).ShouldBe(2);
+        var (_, history) = await again.SendAsync(HttpMethod.Get, "/api/history");
+        await again.SendAsync(
+            HttpMethod.Post,
+            "/api/history/undo",
+            new { step = history.GetProperty("undo").GetProperty("id").GetInt64() }
+        );
+        (await ProjectsAsync(again)).ShouldBe(3);
+    }
+
+    [Fact]
+    public async Task Without_a_database_or_a_port_it_says_so_in_a_sentence()
+    {
+        await using var database = await TestDatabase.CreateAsync();
+        await using var running = await Server.StartAsync(database.Connection, "--empty");
+
+        var noDatabase = await Server.FailAsync(
+            $"Host=127.0.0.1;Port={Server.FreePort()};Username=nobody;Timeout=2",
+            Server.FreePort()
+        );
+        var noPort = await Server.FailAsync(database.Connection, running.Port);
+
+        noDatabase.Code.ShouldBe(4);
+        noDatabase.Says.ShouldStartWith("The database does not answer at 127.0.0.1:");
+        noPort.Code.ShouldBe(3);
+        noPort.Says.ShouldStartWith($"Port {running.Port} on 127.0.0.1 cannot be used");
+        (noDatabase.Says + noPort.Says).ShouldNotContain("   at ");
+    }
+
+    private static async Task SendUntilItDiesAsync(
+        Server server,
+        Guid working,
+        ConcurrentBag<Guid> sent,
+        ConcurrentBag<Guid> answered
+    )
+    {
+        while (true)
+        {
+            var id = Guid.CreateVersion7();
+            sent.Add(id);
+            try
+            {
+                var (response, _) = await server.SendAsync(
+                    HttpMethod.Post,
+                    "/api/swatches",
+                    new
+                    {
+                        id,
+                        workingId = working,
+                        flat = new[] { 300 },
+                    }
+                );
+                if (response.IsSuccessStatusCode)
+                {
+                    answered.Add(id);
+                }
+            }
+            catch (Exception died) when (died is HttpRequestException or IOException)
+            {
+                return;
+            }
+        }
+    }
+
+    private static async Task<List<Guid>> IdsAsync(Server server, Guid working)
+    {
+        var (_, swatches) = await server.SendAsync(
+            HttpMethod.Get,
+            $"/api/workings/{working}/swatches"
+        );
+        return [.. swatches.EnumerateArray().Select(s => s.GetProperty("id").GetGuid())];
+    }
+
+    private static async Task<int> ProjectsAsync(Server server)
+    {
+        var (_, page) = await server.SendAsync(HttpMethod.Get, "/api/projects");
+        return page.GetProperty("projects").GetArrayLength();
+    }
+}
