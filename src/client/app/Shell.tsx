@@ -24,7 +24,10 @@ export function Shell() {
   const turn = useTurn();
   const { pathname } = useLocation();
 
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  // In braces, because newer browsers answer a scroll with a promise, which is no clean-up.
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
 
   useKeys([
     { keys: ['?'], shown: '?', says: 'these keys', run: () => setOpen('keys') },

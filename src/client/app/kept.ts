@@ -5,6 +5,7 @@ export type Kept = { state: 'kept' | 'keeping' | 'waiting'; says: string };
 
 let now: Kept = { state: 'kept', says: 'kept' };
 let running = 0;
+const typed = new Set<string>();
 const waiting = new Map<string, string>();
 const listeners = new Set<() => void>();
 
@@ -12,7 +13,7 @@ function tell() {
   const [reason] = waiting.values();
   now = reason
     ? { state: 'waiting', says: reason }
-    : running > 0
+    : running > 0 || typed.size > 0
       ? { state: 'keeping', says: 'keeping…' }
       : { state: 'kept', says: 'kept' };
   listeners.forEach((l) => l());
@@ -28,6 +29,14 @@ export async function keeping<T>(save: Promise<T>): Promise<T> {
     running--;
     tell();
   }
+}
+
+/** Says that something was typed which is about to be kept. */
+export function aboutToKeep(what: string, isTyped: boolean) {
+  if (isTyped === typed.has(what)) return;
+  if (isTyped) typed.add(what);
+  else typed.delete(what);
+  tell();
 }
 
 /** Says that something is not kept yet, and why; null once it is. */

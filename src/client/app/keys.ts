@@ -23,7 +23,7 @@ export function useKeys(keys: Key[]) {
       refresh();
       if (event.defaultPrevented || document.querySelector('[role=dialog][data-state=open]')) return;
       const name = nameOf(event);
-      if (isTyping(event.target)) return;
+      if (isTyping(event.target) || isPressing(event)) return;
       const key = now.current.find((k) => k.keys.includes(name));
       if (key) {
         event.preventDefault();
@@ -42,6 +42,15 @@ function nameOf(event: KeyboardEvent) {
   const control = event.ctrlKey || event.metaKey ? 'Ctrl+' : '';
   const shift = control && event.shiftKey ? 'Shift+' : '';
   return event.altKey ? '' : control + shift + (event.key.length === 1 ? event.key.toLowerCase() : event.key);
+}
+
+/** Space and Enter belong to what has the focus, when that can be pressed. */
+function isPressing(event: KeyboardEvent) {
+  return (
+    [' ', 'Enter'].includes(event.key) &&
+    event.target instanceof Element &&
+    event.target.closest('a, button, input, summary') !== null
+  );
 }
 
 function isTyping(target: EventTarget | null) {

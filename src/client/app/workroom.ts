@@ -32,6 +32,13 @@ export function useChangeWorkroom() {
         ),
       );
     },
+    // What is chosen is shown at once; the answer confirms it.
+    onMutate: (change) =>
+      queries.setQueryData<WorkroomRecord>(
+        ['workroom'],
+        (now) => now && ({ ...now, ...change } as WorkroomRecord),
+      ),
+    onError: () => queries.invalidateQueries({ queryKey: ['workroom'] }),
     onSuccess: (row) => {
       queries.setQueryData(['workroom'], row);
       return queries.invalidateQueries();

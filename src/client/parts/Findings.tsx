@@ -10,8 +10,10 @@ export function Findings({ findings }: { findings: Finding[] }) {
         <li key={finding.code} className={finding.severity === 'note' ? 'noted' : finding.severity}>
           {finding.severity === 'note' ? (
             <details>
-              <summary className="py-1">
-                <Measure text={finding.says} />
+              <summary className="flex min-h-11 items-center gap-1">
+                <span>
+                  <Measure text={finding.says} />
+                </span>
               </summary>
               <Measure text={finding.because} /> <Measure text={finding.remedy} />
             </details>

@@ -12,7 +12,7 @@ const glyphs: Record<string, string> = {
 
 /** A text with measures in it, its fractions set as real ones: `36 1/2 in` becomes 36½ in. */
 export function Measure({ text }: { text: string }) {
-  const parts = text.split(/(?:(?<=\d) )?(\d+\/\d+)(?= in| yd|$)/);
+  const parts = text.split(/(?:(?<=\d) )?(\d+\/\d+)(?= in| yd| ×|$)/);
   return (
     <>
       {parts.map((part, i) =>

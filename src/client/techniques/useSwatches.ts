@@ -25,7 +25,8 @@ export function useSwatches(workingId: string, units: Units) {
   const refresh = () =>
     Promise.all([key, ['bench'], ['history']].map((queryKey) => queries.invalidateQueries({ queryKey })));
 
-  const inTurn = (run: () => Promise<void>) => (queue.current = queue.current.then(run));
+  // One after the other, so that each knows the version the last one left; a failure does not hold up the next.
+  const inTurn = (run: () => Promise<void>) => (queue.current = queue.current.then(run, run));
 
   const add = (swatch: SwatchChange) =>
     inTurn(async () => {
@@ -58,8 +59,12 @@ export function useSwatches(workingId: string, units: Units) {
             await refresh();
             return send(true);
           }
-          wrong = problem?.errors ?? {};
-          if (problem?.status !== 400) notKept(id, 'a swatch is not kept yet: no answer');
+          if (problem?.status !== 400) {
+            wrong = Object.fromEntries(
+              Object.keys(parts).map((part) => [part, ['Not kept: no answer. Leave the field again.']]),
+            );
+            notKept(id, 'a swatch is not kept yet: no answer');
+          } else wrong = problem.errors ?? {};
         }
       };
       await send(false);

@@ -5,7 +5,8 @@ type Props = {
   kind: Kind;
   text: string;
   error: string | undefined;
-  autoFocus: boolean;
+  /** Whether the swatch was just added and waits for its first figure. */
+  waits: boolean;
   type: (text: string) => void;
   keep: () => void;
 };
@@ -18,7 +19,7 @@ const labels: Record<Kind, string> = {
 };
 
 /** Readings of one kind, entered with full hands: number, enter, number, enter. Several are parted by a semicolon. */
-export function Readings({ kind, text, error, autoFocus, type, keep }: Props) {
+export function Readings({ kind, text, error, waits, type, keep }: Props) {
   const id = useId();
   const count = text.split(';').filter((t) => t.trim()).length;
   return (
@@ -30,7 +31,7 @@ export function Readings({ kind, text, error, autoFocus, type, keep }: Props) {
         autoComplete="off"
         // A swatch that was just added waits for its first figure.
         // eslint-disable-next-line jsx-a11y/no-autofocus
-        autoFocus={autoFocus}
+        autoFocus={waits}
         value={text}
         placeholder={kind === 'flat' || kind === 'gathered' ? '' : 'if measured'}
         aria-invalid={Boolean(error)}

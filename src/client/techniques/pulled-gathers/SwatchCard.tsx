@@ -36,7 +36,7 @@ export type Kind = (typeof kinds)[number];
 export function SwatchCard(props: Props) {
   const { number, swatch, before, isFresh, tried, technique, ask, cloth, units, change, remove } = props;
   const [typed, setTyped] = useState<Partial<Record<Kind, string>>>(() => readDraft(swatch.id));
-  const [wrong, setWrong] = useState<Record<string, string[]>>({});
+  const [wrong, setWrong] = useState<Partial<Record<Kind, string[]>>>({});
   const fields = technique.forms.swatch ?? [];
   const looks = fields.find((f) => f.name === 'looks')?.choices ?? [];
   const changes = fields.find((f) => f.name === 'tried')?.choices ?? [];
@@ -47,20 +47,19 @@ export function SwatchCard(props: Props) {
       .split(';')
       .map((t) => t.trim())
       .filter(Boolean);
-  const type = (kind: Kind, text: string) => {
-    const next = { ...typed, [kind]: text };
-    setTyped(next);
-    writeDraft(swatch.id, next);
-  };
+  // From the newest state, never from a closure: one reading is kept while the next is already typed.
+  const type = (kind: Kind, text: string) => setTyped((now) => drafted({ ...now, [kind]: text }));
   const keep = async (kind: Kind) => {
-    if (typed[kind] === undefined) return;
+    const text = typed[kind];
+    if (text === undefined) return;
     const errors = await change(swatch.id, { [kind]: readings(kind) } as SwatchChange);
-    setWrong(errors);
+    setWrong((now) => ({ ...now, [kind]: errors[kind] }));
     if (errors[kind]) return;
-    const rest = { ...typed };
-    delete rest[kind];
-    setTyped(rest);
-    writeDraft(swatch.id, rest);
+    setTyped((now) => (now[kind] === text ? drafted({ ...now, [kind]: undefined }) : now));
+  };
+  const drafted = (next: typeof typed) => {
+    writeDraft(swatch.id, Object.fromEntries(Object.entries(next).filter(([, text]) => text !== undefined)));
+    return next;
   };
 
   const planned = Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness ?? 1) || 1;
@@ -89,7 +88,7 @@ export function SwatchCard(props: Props) {
             kind={kind}
             text={textOf(kind)}
             error={wrong[kind]?.join(' ') ?? (typed[kind] !== undefined ? says.errors[kind] : undefined)}
-            autoFocus={isFresh && i === 0}
+            waits={isFresh && i === 0}
             type={(text) => type(kind, text)}
             keep={() => void keep(kind)}
           />

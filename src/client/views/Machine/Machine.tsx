@@ -41,7 +41,7 @@ export function Machine() {
     else go(at + 1);
   };
   useKeys([
-    { keys: [' ', 'ArrowRight', 'PageDown', 'Enter'], shown: 'space', says: 'the next step', run: next },
+    { keys: [' ', 'ArrowRight', 'PageDown'], shown: 'space', says: 'the next step', run: next },
     {
       keys: ['ArrowLeft', 'PageUp'],
       shown: '←',

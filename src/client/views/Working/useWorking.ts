@@ -4,7 +4,7 @@ import { api, ifMatch, Refused, value } from '../../api/http';
 import type { components } from '../../api/schema';
 import type { Ask, Cloth, Progress, Stage } from '../../api/types';
 import { onForget, readDraft, writeDraft } from '../../app/drafts';
-import { keeping, notKept } from '../../app/kept';
+import { aboutToKeep, keeping, notKept } from '../../app/kept';
 import { notify } from '../../app/notice';
 import { useUnits } from '../../app/workroom';
 
@@ -41,6 +41,7 @@ export function useWorking(id: string) {
     (next: Draft) => {
       latest.current = next;
       writeDraft(id, next);
+      aboutToKeep(id, Object.keys(next).length > 0);
       setDraft(next);
     },
     [id],
@@ -89,6 +90,8 @@ export function useWorking(id: string) {
     if (problem?.status === 400 && sent.ask) {
       // A half-typed figure stays where it is typed; the rest is kept.
       const wrong = Object.keys(problem.errors ?? {});
+      aboutToKeep(id, false);
+      notKept(id, 'one figure is not right yet');
       const right = Object.fromEntries(Object.entries(sent.ask).filter(([field]) => !wrong.includes(field)));
       waits.current = true;
       if (
@@ -131,11 +134,15 @@ export function useWorking(id: string) {
     if (loaded) keepNow();
     const stopForgetting = onForget(() => {
       latest.current = {};
+      aboutToKeep(id, false);
+      notKept(id, null);
       setDraft({});
     });
     addEventListener('pagehide', keepNow);
     return () => {
       keepNow();
+      aboutToKeep(id, false);
+      notKept(id, null);
       stopForgetting();
       removeEventListener('pagehide', keepNow);
     };
@@ -166,15 +173,11 @@ function said(ask: Ask): Ask {
 
 /** A draft without what was sent and has not been typed over since. */
 function without(now: Draft, sent: Draft): Draft {
-  const rest: Record<string, unknown> = { ...now };
-  for (const [part, was] of Object.entries(sent)) {
-    if (part === 'ask') {
-      const left = Object.entries(now.ask ?? {}).filter(
-        ([f, v]) => !(f in (sent.ask ?? {})) || sent.ask![f] !== v,
-      );
-      if (left.length) rest.ask = Object.fromEntries(left);
-      else delete rest.ask;
-    } else if (JSON.stringify(rest[part]) === JSON.stringify(was)) delete rest[part];
-  }
-  return rest;
+  const left = Object.entries(now.ask ?? {}).filter(
+    ([f, v]) => !(f in (sent.ask ?? {})) || sent.ask![f] !== v,
+  );
+  const rest = Object.entries(now).filter(
+    ([part, is]) => part !== 'ask' && JSON.stringify(is) !== JSON.stringify(sent[part as keyof Draft]),
+  );
+  return { ...Object.fromEntries(rest), ...(left.length ? { ask: Object.fromEntries(left) } : {}) };
 }

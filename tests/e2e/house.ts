@@ -1,0 +1,124 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { execFileSync, spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+
+const root = join(import.meta.dirname, '../..');
+
+/** A program of its own, on a database of its own. */
+export type House = { address: string; stop: () => void; start: () => Promise<void> };
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = server.address() as { port: number };
+      server.close(() => resolve(port));
+    });
+  });
+}
+
+/** Makes a database on the tests' cluster; its connection string. */
+function makeDatabase(): string {
+  const cluster = process.env.ZR_TEST_DATABASE;
+  if (!cluster) throw new Error('ZR_TEST_DATABASE is not set: run ./test.');
+  const part = Object.fromEntries(cluster.split(';').map((p) => p.split('=') as [string, string]));
+  const name = `e${Date.now()}${Math.floor(Math.random() * 1e6)}`;
+  execFileSync(
+    'psql',
+    [
+      '-q',
+      '-h',
+      part.Host!,
+      '-p',
+      part.Port!,
+      '-U',
+      part.Username!,
+      '-d',
+      'postgres',
+      '-c',
+      `create database ${name}`,
+    ],
+    {
+      env: { ...process.env, PGPASSWORD: part.Password },
+    },
+  );
+  return cluster.replace(/Database=[^;]*/, `Database=${name}`);
+}
+
+/** Opens a house: the program as it is run, with the demonstration or empty. */
+export async function openHouse(...args: string[]): Promise<House> {
+  const database = makeDatabase();
+  const port = await freePort();
+  let program: ReturnType<typeof spawn>;
+  const start = () =>
+    new Promise<void>((resolve, reject) => {
+      program = spawn('dotnet', [join(root, 'src/Web/bin/Release/net10.0/ZephyrReach.Web.dll'), ...args], {
+        cwd: root,
+        env: {
+          ...process.env,
+          ZR_DATABASE: database,
+          PORT: `${port}`,
+          ASPNETCORE_CONTENTROOT: join(root, 'src/Web'),
+        },
+      });
+      program.stdout!.once('data', () => resolve());
+      program.stderr!.on('data', (text) => reject(new Error(String(text))));
+    });
+  await start();
+  return { address: `http://127.0.0.1:${port}`, stop: () => void program.kill('SIGKILL'), start };
+}
+
+/** The tests' own kind of test: `house` has the demonstration, `page` is at home in it. Nothing may fail unseen. */
+export const test = base.extend<{ quiet: undefined }, { house: House }>({
+  house: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const house = await openHouse();
+      await use(house);
+      house.stop();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ house }, use) => use(house.address),
+  quiet: [
+    async ({ page }, use) => {
+      const broken: string[] = [];
+      page.on('pageerror', (error) => broken.push(error.message));
+      page.on('response', (response) => {
+        if (response.status() >= 500) broken.push(`${response.status()} ${response.url()}`);
+      });
+      await use(undefined);
+      expect(broken).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+/** Opens a working of the demonstration, by its name on the bench. */
+export async function openWorking(page: Page, name: string, stage?: string) {
+  await page.goto('/');
+  await page.getByRole('link', { name }).click();
+  await expect(page.getByLabel('Name of this working')).toHaveValue(name);
+  if (stage)
+    await page
+      .getByRole('navigation', { name: 'Stages' })
+      .getByRole('link', { name: stage, exact: true })
+      .click();
+}
+
+/** Begins a project and a working in it, ready for its edge. */
+export async function beginWorking(page: Page, project: string) {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Begin a project' }).click();
+  await page.getByLabel('What are you making?').fill(project);
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('region', { name: project }).getByRole('button', { name: 'Gather an edge' }).click();
+  await expect(page.getByRole('textbox', { name: 'Finished edge' })).toBeVisible();
+}
+
+/** Waits until all is on disk. */
+export async function kept(page: Page) {
+  await expect(page.getByText('✓ kept')).toBeVisible();
+}
+
+export { expect };

@@ -1,0 +1,104 @@
+import { expect, openHouse, test } from './house';
+
+test('from an empty house to a printed cut list and a kept frill, with the keyboard alone', async ({
+  page,
+}) => {
+  const house = await openHouse('--empty');
+  const press = async (...keys: string[]) => {
+    for (const key of keys) await page.keyboard.press(key);
+  };
+  const tabTo = async (name: string | RegExp, role: 'button' | 'link' | 'textbox' | 'radio' = 'button') => {
+    const wanted = page.getByRole(role, { name }).first();
+    for (let i = 0; i < 80; i++) {
+      if (await wanted.evaluate((e) => e === document.activeElement)) return;
+      await press('Tab');
+    }
+    throw new Error(`The keyboard does not reach ${name}.`);
+  };
+  await page.goto(house.address);
+  await expect(page.getByText('Nothing is on the bench yet')).toBeVisible();
+  await tabTo('Begin a project');
+  await press('Enter');
+  await page.keyboard.type('Awning');
+  await press('Enter');
+  await tabTo('Gather an edge');
+  await press('Enter');
+
+  // Plan: the edge as she would say it.
+  await expect(page.getByText('How long is the edge?')).toBeVisible();
+  await tabTo('Finished edge', 'textbox');
+  await page.keyboard.type('2.6 m');
+  const toCut = page.getByRole('region', { name: 'To cut' });
+  await expect(toCut.getByText(/^\d+$/).first()).toHaveText('4');
+  await expect(page.getByRole('img', { name: /gathered piece from the front/ })).toBeVisible();
+
+  // Set up, and the dial of this machine.
+  await page.getByRole('textbox', { name: 'Finished edge' }).blur();
+  await press('2');
+  await expect(page.getByText('dial 3')).toBeVisible();
+  await tabTo('Normal tension', 'textbox');
+  await press('Control+a');
+  await page.keyboard.type('5');
+  await expect(page.getByText('dial 4')).toBeVisible();
+
+  // Sample: number, enter, number, enter.
+  await tabTo('Sew a swatch', 'link');
+  await press('Enter');
+  await tabTo('Add the first swatch');
+  await press('Enter');
+  await expect(page.getByLabel('Flat')).toBeFocused();
+  await page.keyboard.type('30');
+  await press('Enter');
+  await page.keyboard.type('15');
+  await press('Enter');
+  await expect(page.getByText('2.00', { exact: true })).toBeVisible();
+  await expect(page.getByText('Just as planned')).toBeVisible();
+  await tabTo(/right|nearly|not yet/, 'radio');
+  await press('Space');
+  await tabTo('Right: go on to cut', 'link');
+  await press('Enter');
+
+  // Cut, and one sheet of paper.
+  await tabTo('Cut it');
+  await press('Enter');
+  await expect(page.getByText('The cut list is frozen.')).toBeVisible();
+  for (const format of ['A4', 'Letter'] as const) {
+    const pdf = (await page.pdf({ format })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  }
+
+  // Sew at the machine: the space bar, checks that hold, the place kept through a reload.
+  await page.keyboard.press('m');
+  await expect(page.getByRole('heading', { name: 'Cut the strips' })).toBeVisible();
+  await press('Space');
+  await expect(page.getByText('Not everything is ticked.')).toBeVisible();
+  await press('Space');
+  await expect(page.getByRole('heading', { name: 'Join the strips' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Join the strips' })).toBeVisible();
+  for (let i = 0; i < 30 && !(await page.getByText('All sewn.').isVisible()); i++) {
+    const step = await page.locator('h1').textContent();
+    await press('ArrowRight');
+    await press('ArrowRight');
+    await expect(page.locator('h1')).not.toHaveText(step!);
+  }
+  await tabTo('Write down what came out', 'link');
+  await press('Enter');
+
+  // Keep, and find it again after the program was killed and started again.
+  await tabTo(/In a sentence/, 'textbox');
+  await page.keyboard.type('2.01 on the awning, even to the ends.');
+  // What was written is kept when the field is left.
+  await press('Tab');
+  await expect(page.getByText(/✓ Kept on/)).toBeVisible();
+  house.stop();
+  await house.start();
+  await page.goto(house.address);
+  await expect(page.getByText('2.01 on the awning, even to the ends.')).toBeVisible();
+  await press('/');
+  await page.keyboard.type('even to');
+  await expect(page.getByRole('option', { name: /2.01 on the awning/ })).toBeVisible();
+  await press('Enter');
+  await expect(page.getByLabel('Name of this working')).toHaveValue('New gathers');
+  house.stop();
+});

@@ -1,0 +1,86 @@
+import { beginWorking, expect, kept, openWorking, test } from './house';
+
+test('every change shows at once, and what cannot be is said at the field', async ({ page }) => {
+  await beginWorking(page, 'Figures');
+  const edge = page.getByRole('textbox', { name: 'Finished edge' });
+  await edge.fill('1.2 m + 80 cm + 60');
+  await expect(page.getByText('= 2.6 m')).toBeVisible();
+  await edge.fill('2 m 6');
+  await expect(page.getByText('At character 5: “6” has no unit of its own.')).toBeVisible();
+  await expect(edge).toHaveAttribute('aria-invalid', 'true');
+  // The last right answer stays to be seen, and says that it is old.
+  await expect(page.getByText('As it was, until the figure is right')).toBeVisible();
+  await edge.fill('36 1/2 in');
+  await expect(page.getByText('= 92.7 cm')).toBeVisible();
+
+  await page.getByText('Allowances and stitch').click();
+  await page.getByRole('textbox', { name: 'Row gap' }).fill('12 mm');
+  await expect(page.getByText(/The first row would lie off the cloth/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Row gap' }).fill('6 mm');
+  await page.getByRole('radio', { name: 'ring' }).check();
+  await expect(page.getByText(/joined to a ring/)).toBeVisible();
+  await page.getByRole('radio', { name: 'doubled' }).check();
+  await expect(page.getByLabel('Hem', { exact: true })).toHaveCount(0);
+  await kept(page);
+});
+
+test('a figure steps by the marking step, and the wave chooses the fullness', async ({ page }) => {
+  await beginWorking(page, 'Steps');
+  const edge = page.getByRole('textbox', { name: 'Finished edge' });
+  await edge.fill('1 m');
+  await edge.press('ArrowUp');
+  await expect(edge).toHaveValue('100.05 cm');
+  await edge.press('Shift+ArrowDown');
+  await expect(edge).toHaveValue('99.55 cm');
+  await page.getByRole('slider').press('ArrowRight');
+  await expect(page.getByRole('textbox', { name: 'Fullness', exact: true })).toHaveValue('2.05');
+});
+
+test('nothing typed is lost: a half-typed figure through a reload, a whole one through a silence', async ({
+  page,
+  context,
+}) => {
+  await beginWorking(page, 'Silence');
+  const edge = page.getByRole('textbox', { name: 'Finished edge' });
+  await edge.fill('2.6 m');
+  await kept(page);
+  await edge.fill('2.6 m and a b');
+  await page.reload();
+  await expect(edge).toHaveValue('2.6 m and a b');
+
+  await context.setOffline(true);
+  await edge.fill('3.4 m');
+  await expect(page.getByText(/not kept/)).toBeVisible();
+  await context.setOffline(false);
+  await kept(page);
+  await page.evaluate(() => localStorage.clear());
+  await page.reload();
+  await expect(edge).toHaveValue('3.4 m');
+});
+
+test('turned round: the cloth there is says how full and how long it can be', async ({ page }) => {
+  await openWorking(page, 'Valance over the seedling stall', 'Plan');
+  const allows = page.getByRole('region', { name: 'The cloth there is' });
+  await expect(allows).toContainText('a fullness of 4.69');
+  await allows.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(page.getByRole('textbox', { name: 'Fullness', exact: true })).toHaveValue('4.69');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('3.1 m');
+  await kept(page);
+  await page.getByRole('button', { name: /^Undo: fullness/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Fullness', exact: true })).toHaveValue('2.2');
+});
+
+test('two seats at one working: what both typed is there', async ({ page, context }) => {
+  await beginWorking(page, 'Two seats');
+  await page.getByRole('textbox', { name: 'Finished edge' }).fill('2.6 m');
+  await kept(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByRole('textbox', { name: 'Finished depth' }).fill('31 cm');
+  await kept(other);
+  await page.getByRole('textbox', { name: 'Seam', exact: true }).fill('17 mm');
+  await kept(page);
+  await expect(page.getByRole('textbox', { name: 'Finished depth' })).toHaveValue('31 cm');
+  await other.reload();
+  await expect(other.getByRole('textbox', { name: 'Seam', exact: true })).toHaveValue('17 mm');
+});

@@ -1,0 +1,72 @@
+import { expect, kept, openWorking, test } from './house';
+
+test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page }) => {
+  await openWorking(page, 'Valance over the seedling stall');
+  await page.keyboard.press('1');
+  await expect(page.getByText('117 × 31.5')).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText(/46 ¼ × 12 ½|46¼ × 12½/)).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText('117 × 31.5')).toBeVisible();
+  await page.keyboard.press(']');
+  await expect(page.getByLabel('Name of this working')).toHaveValue('Frill round the tea table');
+  await page.keyboard.press('[');
+  await expect(page.getByLabel('Name of this working')).toHaveValue('Valance over the seedling stall');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of this view' })).toContainText('the next working');
+  await page.keyboard.press('Escape');
+
+  await page.keyboard.press('1');
+  await page.getByRole('radio', { name: 'ring' }).check();
+  await kept(page);
+  await page.locator('main').focus();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { name: 'open' })).toBeChecked();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.getByRole('radio', { name: 'ring' })).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { name: 'open' })).toBeChecked();
+
+  await page.keyboard.press('/');
+  await page.keyboard.type('marigold');
+  await expect(page.getByRole('option')).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of this working')).toHaveValue('Lower tier of the skirt');
+});
+
+test('deleting offers an undo, not a question', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Delete Potting shed' }).click();
+  await expect(page.getByRole('region', { name: 'Potting shed' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Potting shed' })).toContainText('2.61 on an edge of 94 cm');
+});
+
+test('the reckoner saves nothing: its address holds the figures', async ({ page, context }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/reckoner');
+  await page.getByRole('textbox', { name: 'Finished edge' }).fill('102 3/8 in');
+  await page.getByRole('radio', { name: 'ring' }).check();
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('strips, each');
+  const friend = await context.newPage();
+  await friend.goto(page.url());
+  await expect(friend.getByRole('textbox', { name: 'Finished edge' })).toHaveValue('102 3/8 in');
+  await expect(friend.getByRole('radio', { name: 'ring' })).toBeChecked();
+  await expect(friend.getByRole('region', { name: 'To cut' })).toHaveText(
+    (await page.getByRole('region', { name: 'To cut' }).textContent())!,
+  );
+});
+
+test('the workroom: steps, units and a lamp-lit appearance that stays', async ({ page }) => {
+  await page.goto('/workroom');
+  await page.getByLabel('10 mm').check();
+  await kept(page);
+  await openWorking(page, 'Valance over the seedling stall', 'Plan');
+  await expect(page.getByText('117 × 32', { exact: true })).toBeVisible();
+  await page.goto('/workroom');
+  await page.getByLabel('5 mm', { exact: true }).check();
+  await page.getByLabel('lamp').check();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});
