@@ -37,7 +37,6 @@ public sealed class Database(NpgsqlDataSource source)
     /// Changes rows, and writes the change down as a step that can be undone. Both statements go in one round trip and one
     /// transaction: when this returns, the change is on disk.
     /// </summary>
-    /// <param name="seat">Whose step it is.</param>
     /// <param name="says">
     /// The step in a few words, such as <c>a swatch added</c>; null for what is no step of work, such as which page is open.
     /// </param>
@@ -46,7 +45,6 @@ public sealed class Database(NpgsqlDataSource source)
     /// <param name="cancel">Ends the wait; the change may have happened.</param>
     /// <param name="values">The statement's parameters, $1 and on.</param>
     public async Task<T?> ChangeAsync<T>(
-        Seat seat,
         string? says,
         string sql,
         Func<NpgsqlDataReader, T> row,
@@ -59,13 +57,9 @@ public sealed class Database(NpgsqlDataSource source)
         await using var batch = new NpgsqlBatch(connection);
         if (says is not null)
         {
-            Add(batch, "select open_step($1, $2)", [seat.Workroom, says]);
+            Add(batch, "select name_step($1)", [says]);
         }
         Add(batch, sql, values);
-        if (says is not null)
-        {
-            Add(batch, "select close_step($1)", [seat.Workroom]);
-        }
         await using var reader = await batch.ExecuteReaderAsync(cancel);
         if (says is not null)
         {

@@ -32,7 +32,6 @@ public abstract class RecordStore<T>(
     )
     {
         var removed = await Database.ChangeAsync(
-            seat,
             says,
             $"delete from {table} where workroom_id = $1 and id = $2 and version = coalesce($3, version) returning {columns}",
             row,
@@ -70,7 +69,6 @@ public abstract class RecordStore<T>(
         params object?[] values
     ) =>
         await Database.ChangeAsync(
-            seat,
             says,
             $"{insert} on conflict (id) do nothing returning {columns}",
             row,
@@ -91,7 +89,6 @@ public abstract class RecordStore<T>(
     )
     {
         var changed = await Database.ChangeAsync(
-            seat,
             says,
             $"""
             update {table} set {set}, version = version + 1, updated_by = $4, updated_at = now()

@@ -55,7 +55,6 @@ public sealed class WorkroomStore(Database database)
     )
     {
         var row = await database.ChangeAsync(
-            seat,
             "workroom settings",
             $"""
             update workrooms set

@@ -5,7 +5,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Refused } from './api/http';
 import { Lost } from './app/Lost';
+import { notify } from './app/notice';
 import { Shell } from './app/Shell';
 import { Bench } from './views/Bench/Bench';
 import { Machine } from './views/Machine/Machine';
@@ -15,6 +17,11 @@ import { Workroom } from './views/Workroom/Workroom';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } },
+});
+
+// Whatever could not be kept and has no place of its own to say so, says so at the foot of the page.
+addEventListener('unhandledrejection', (event) => {
+  if (event.reason instanceof Refused) notify({ says: event.reason.problem.title });
 });
 
 const router = createBrowserRouter([

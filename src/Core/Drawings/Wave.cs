@@ -13,7 +13,13 @@ namespace ZephyrReach.Core.Drawings;
 /// <param name="Amplitude">Half the height from crest to trough.</param>
 public sealed record Wave(Point From, Length Span, int Folds, Length Amplitude)
 {
-    private const int Samples = 512;
+    /// <summary>The squared cosine over a quarter period; the other three repeat it.</summary>
+    private static readonly double[] SquaredCosine =
+    [
+        .. Enumerable
+            .Range(0, 128)
+            .Select(i => Math.Pow(Math.Cos(Math.PI / 2 * (i + 0.5) / 128), 2)),
+    ];
 
     /// <summary>The steepest slope of a sine wave whose arc is <paramref name="fullness"/> times its span.</summary>
     /// <param name="fullness">1 to 20; 1 is a straight line.</param>
@@ -29,28 +35,38 @@ public sealed record Wave(Point From, Length Span, int Folds, Length Amplitude)
                 "A wave has a fullness of 1 to 20."
             );
         }
-        // √(1 + s²cos²θ) ≥ s·|cos θ|, whose mean is 2s/π: at s = fullness·π/2 the ratio is therefore reached.
-        double low = 0;
-        var high = fullness * Math.PI / 2;
-        for (var i = 0; i < 60 && high - low > 1e-12 * high; i++)
+        // √(1 + s²cos²θ) ≥ s·|cos θ|, whose mean is 2s/π: at s = fullness·π/2 the ratio is reached. The ratio is convex
+        // in s, so Newton's steps from there come down to the root and never pass it.
+        var slope = fullness * Math.PI / 2;
+        for (var i = 0; i < 60; i++)
         {
-            var middle = (low + high) / 2;
-            (low, high) = ArcRatio(middle) < fullness ? (middle, high) : (low, middle);
+            var (ratio, rise) = ArcRatioAndRise(slope);
+            var next = rise > 0 ? Math.Max(0, slope - (ratio - fullness) / rise) : 0;
+            if (Math.Abs(next - slope) <= 1e-13 * slope)
+            {
+                break;
+            }
+            slope = next;
         }
-        return (low + high) / 2;
+        return slope;
     }
 
     /// <summary>Arc length over span of a sine wave with the steepest slope <paramref name="slope"/>.</summary>
-    /// <remarks>The trapezium rule over a whole period, which converges geometrically for a periodic integrand.</remarks>
-    public static double ArcRatio(double slope)
+    public static double ArcRatio(double slope) => ArcRatioAndRise(slope).Ratio;
+
+    /// <summary>The ratio of arc to span, and how fast it rises with the slope.</summary>
+    /// <remarks>The midpoint rule over a quarter period, which converges geometrically for a periodic integrand.</remarks>
+    private static (double Ratio, double Rise) ArcRatioAndRise(double slope)
     {
         double sum = 0;
-        for (var i = 0; i < Samples; i++)
+        double rise = 0;
+        foreach (var squared in SquaredCosine)
         {
-            var rise = slope * Math.Cos(2 * Math.PI * i / Samples);
-            sum += Math.Sqrt(1 + rise * rise);
+            var root = Math.Sqrt(1 + slope * slope * squared);
+            sum += root;
+            rise += slope * squared / root;
         }
-        return sum / Samples;
+        return (sum / SquaredCosine.Length, rise / SquaredCosine.Length);
     }
 
     /// <summary>The wave of a fullness over a span, with folds about as deep as asked for.</summary>

@@ -81,10 +81,25 @@ public static class LengthText
         return at;
     }
 
+    /// <summary>Writes a figure of 0 or above with up to five places, no more than it needs.</summary>
+    /// <remarks>
+    /// Steps are no finer than a hundredth of a millimetre, so five places in metres are exact. Whole numbers are written
+    /// rather than a general format, which would cost most of a reckoning.
+    /// </remarks>
     private static int Decimal(Span<char> text, double figure, ReadOnlySpan<char> unit)
     {
-        // Steps are no finer than a hundredth of a millimetre, so five places in metres are exact.
-        Math.Round(figure, 5).TryFormat(text, out var at, "0.#####", CultureInfo.InvariantCulture);
+        var parts = (long)Math.Round(figure * 100_000);
+        var rest = (int)(parts % 100_000);
+        (parts / 100_000).TryFormat(text, out var at, default, CultureInfo.InvariantCulture);
+        if (rest > 0)
+        {
+            text[at++] = '.';
+            for (var place = 10_000; rest > 0; place /= 10)
+            {
+                text[at++] = (char)('0' + rest / place);
+                rest %= place;
+            }
+        }
         unit.CopyTo(text[at..]);
         return at + unit.Length;
     }

@@ -120,39 +120,38 @@ create table changes (
 );
 create index changes_by_step on changes (step_id, id);
 
--- Opens a step for the running transaction: what follows in it is written down.
-create function open_step(workroom uuid, what text) returns void language plpgsql as $$
+-- Names what the running transaction is about to do. The step itself begins with the first row that changes: where
+-- nothing changes there is no step, and nothing to undo.
+create function name_step(what text) returns void language sql as $$
+    select set_config('zr.says', what, true), set_config('zr.step', '', true);
+$$;
+
+-- Begins the step of the running transaction. What had been undone can no longer be done again. Now and then the oldest
+-- steps go; 200 stay at least. Plans are kept from when the table was empty, so indexes are asked for.
+create function begin_step(workroom uuid) returns bigint language plpgsql set enable_seqscan = off as $$
 declare
     step bigint;
 begin
-    insert into steps (workroom_id, says) values (workroom, what) returning id into step;
-    perform set_config('zr.step', step::text, true);
-end $$;
-
--- Closes it. A step under which nothing changed is no step: one would undo it and see nothing happen. After any other,
--- what had been undone can no longer be done again. Now and then the oldest steps go; 200 stay at least.
-create function close_step(workroom uuid) returns void language plpgsql as $$
-declare
-    step bigint := current_setting('zr.step')::bigint;
-begin
-    if not exists (select 1 from changes where step_id = step) then
-        delete from steps where id = step;
-        return;
-    end if;
     delete from steps where workroom_id = workroom and undone;
+    insert into steps (workroom_id, says) values (workroom, current_setting('zr.says')) returning id into step;
     if step % 50 = 0 then
         delete from steps where workroom_id = workroom and id < (
             select min(id) from (
                 select id from steps where workroom_id = workroom order by id desc limit 200) newest);
     end if;
+    return step;
 end $$;
 
 create function write_down_change() returns trigger language plpgsql as $$
 declare
     step text := current_setting('zr.step', true);
 begin
-    if step is null or step = '' then
+    if coalesce(current_setting('zr.says', true), '') = '' then
         return null;
+    end if;
+    if step = '' then
+        step := begin_step(case when tg_op = 'DELETE' then old.workroom_id else new.workroom_id end)::text;
+        perform set_config('zr.step', step, true);
     end if;
     insert into changes (step_id, table_name, before, after) values (
         step::bigint, tg_table_name,

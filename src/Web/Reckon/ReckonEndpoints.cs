@@ -81,7 +81,7 @@ public static class ReckonEndpoints
                     with.HasFlag(With.Understood) ? Understood(form, ask, ruler) : null
                 );
             }
-            Write(
+            await WriteAsync(
                 http.Response,
                 json => AnswerJson.Write(json, new Reckoned(outcome.Answer, form, ask, ruler, with))
             );
@@ -122,7 +122,7 @@ public static class ReckonEndpoints
             {
                 return Problem.Fields([.. then.Errors, .. now.Errors]);
             }
-            Write(http.Response, json => Write(json, comparison));
+            await WriteAsync(http.Response, json => Write(json, comparison));
             return Results.Empty;
         }
     }
@@ -166,10 +166,30 @@ public static class ReckonEndpoints
         return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
     }
 
-    private static void Write(HttpResponse response, Action<Utf8JsonWriter> write)
+    /// <summary>Writes an answer in one piece, with its length said, so that it goes out in one packet.</summary>
+    private static async Task WriteAsync(HttpResponse response, Action<Utf8JsonWriter> write)
     {
+        var scratch = Scratch ??= new ScratchPad();
+        scratch.Buffer.ResetWrittenCount();
+        scratch.Json.Reset();
+        write(scratch.Json);
+        scratch.Json.Flush();
         response.ContentType = "application/json; charset=utf-8";
-        using var json = new Utf8JsonWriter(response.BodyWriter, WriterOptions);
-        write(json);
+        response.ContentLength = scratch.Buffer.WrittenCount;
+        // Copied to the response before the first wait, after which this thread's scratch pad is another request's.
+        response.BodyWriter.Write(scratch.Buffer.WrittenSpan);
+        await response.BodyWriter.FlushAsync();
+    }
+
+    [ThreadStatic]
+    private static ScratchPad? Scratch;
+
+    private sealed class ScratchPad
+    {
+        public ScratchPad() => Json = new Utf8JsonWriter(Buffer, WriterOptions);
+
+        public ArrayBufferWriter<byte> Buffer { get; } = new(16 * 1024);
+
+        public Utf8JsonWriter Json { get; }
     }
 }
