@@ -18,7 +18,6 @@ public enum Stage
 
 /// <summary>How far a working has come.</summary>
 /// <param name="Technique">The technique.</param>
-/// <param name="Ask">What was said so far.</param>
 /// <param name="Stage">The stage the person is at.</param>
 /// <param name="Swatches">How many were sewn.</param>
 /// <param name="LastVerdict">Of the last swatch: yes, nearly, no, or empty.</param>
@@ -27,7 +26,6 @@ public enum Stage
 /// <param name="IsKept">Whether a summary was written.</param>
 public sealed record WorkingState(
     Technique Technique,
-    RawAsk Ask,
     Stage Stage,
     int Swatches,
     string LastVerdict,
@@ -44,13 +42,15 @@ public sealed record WorkingState(
 public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDone = false)
 {
     /// <summary>Looks at a working and says what is next.</summary>
-    public static NextUp For(WorkingState working, Ruler ruler)
+    /// <param name="working">How far it has come.</param>
+    /// <param name="outcome">What the straight form says of its ask.</param>
+    /// <param name="ruler">What its figures are written against.</param>
+    public static NextUp For(WorkingState working, Outcome outcome, Ruler ruler)
     {
         if (working.IsKept)
         {
             return new NextUp(Stage.Keep, "Kept for next time.", "", true);
         }
-        var outcome = working.Technique.Straight.Reckon(working.Ask, ruler);
         if (outcome.Answer is not { } answer)
         {
             var first = outcome.Errors[0];

@@ -132,11 +132,10 @@ public static class BenchEndpoints
                 row.Stamp.Version
             );
         }
-        var ask = AskJson.Read(row.Ask);
+        var outcome = technique.Straight.Reckon(AskJson.Read(row.Ask), ruler);
         var next = NextUp.For(
             new WorkingState(
                 technique,
-                ask,
                 (Stage)Math.Max(0, Array.IndexOf(Stages, row.Stage)),
                 facts.Swatches[row.Id].Count(),
                 facts.Swatches[row.Id].LastOrDefault()?.Verdict ?? "",
@@ -144,9 +143,10 @@ public static class BenchEndpoints
                 StepsDone(row),
                 kept is not null
             ),
+            outcome,
             ruler
         );
-        var portrait = technique.Portrait(technique.Straight.Reckon(ask, ruler).Answer);
+        var portrait = technique.Portrait(outcome.Answer);
         return new BenchWorking(
             row.Id,
             row.Name,

@@ -85,7 +85,7 @@ function Piece({ shape, frame, fill, look }: Props & { shape: Extract<Shape, { k
     leftOver: 'var(--paper)',
   }[shape.role];
   const outline = shape.tornRight
-    ? `M${x + w} ${y}H${x}V${y + h}H${x + w}${torn(x + w, y + h, -h)}`
+    ? `M${x + w} ${y}H${x}V${y + h}H${x + w}${torn(-h)}`
     : `M${x} ${y}h${w}v${h}h${-w}z`;
   return (
     <g>
@@ -117,8 +117,8 @@ function Piece({ shape, frame, fill, look }: Props & { shape: Extract<Shape, { k
   );
 }
 
-/** A torn edge from a place down (or up) a length: the piece goes on beyond the drawing. */
-function torn(_x: number, _y: number, length: number) {
+/** A torn edge, down (or up) a length: the piece goes on beyond the drawing. */
+function torn(length: number) {
   const teeth = Math.max(2, Math.round(Math.abs(length) / 9));
   const dy = length / teeth / 2;
   return Array.from({ length: teeth }, () => `l4 ${dy}l-4 ${dy}`).join('') + 'z';

@@ -85,7 +85,7 @@ export function Cut({ working, reckoning, units }: StageProps) {
           </ToCut>
         </aside>
       </div>
-      <CutSheet answer={answer} working={working} units={units} />
+      <CutSheet answer={answer} working={working} />
     </>
   );
 }

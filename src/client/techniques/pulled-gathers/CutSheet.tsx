@@ -1,10 +1,9 @@
-import type { Units } from '../../api/types';
 import { Measure } from '../../parts/Measure';
 import type { EditedWorking } from '../../views/Working/useWorking';
 import { size, type Gathers } from './answer';
 
 /** The cut list and the marks on one sheet of paper, black on white. */
-export function CutSheet({ answer, working }: { answer: Gathers; working: EditedWorking; units: Units }) {
+export function CutSheet({ answer, working }: { answer: Gathers; working: EditedWorking }) {
   const strip = size(answer.stripLength, answer.cutDepth);
   const marks = answer.marks.map((mark, k) => ({ ...mark, k }));
   const columns = marks.length > 34 ? 3 : marks.length > 10 ? 2 : 1;
