@@ -57,7 +57,7 @@ public sealed class Database(NpgsqlDataSource source)
         await using var batch = new NpgsqlBatch(connection);
         if (says is not null)
         {
-            Add(batch, "select name_step($1)", [says]);
+            Add(batch, "select set_config('zr.says', $1, true)", [says]);
         }
         Add(batch, sql, values);
         await using var reader = await batch.ExecuteReaderAsync(cancel);

@@ -18,13 +18,17 @@ public sealed class HistoryStore(Database database)
     {
         var steps = await database.ReadAsync(
             """
-            (select id, says, undone from steps where workroom_id = $1 and not undone order by id desc limit 1)
+            with stands as (
+                select step, says from changes where workroom_id = $1 and not undone order by step desc limit 1)
+            select step, says, false as undone from stands
             union all
-            (select id, says, undone from steps where workroom_id = $1 and undone order by id limit 1)
+            (select step, says, true from changes
+                where workroom_id = $1 and undone and step > coalesce((select step from stands), 0)
+                order by step limit 1)
             """,
             r =>
                 (
-                    Step: new StepRow(r.GetInt64("id"), r.GetString("says")),
+                    Step: new StepRow(r.GetInt64("step"), r.GetString("says")),
                     Undone: r.GetBoolean("undone")
                 ),
             cancel,
@@ -42,12 +46,13 @@ public sealed class HistoryStore(Database database)
     /// <returns>Whether it was turned.</returns>
     public async Task<bool> TurnAsync(Seat seat, long step, bool back, CancellationToken cancel)
     {
+        var next = await LookAsync(seat, cancel);
+        if (step != (back ? next.Undo : next.Redo)?.Id)
+        {
+            return false;
+        }
         var turned = await database.ReadAsync(
-            """
-            select turn_step($1, $2, $3) where $2 = case when $3
-                then (select max(id) from steps where workroom_id = $1 and not undone)
-                else (select min(id) from steps where workroom_id = $1 and undone) end
-            """,
+            "select turn_step($1, $2, $3)",
             r => r.GetBoolean(0),
             cancel,
             seat.Workroom,

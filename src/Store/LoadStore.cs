@@ -19,7 +19,7 @@ public sealed class LoadStore(Database database)
     public Task FinishAsync(Seat seat, string name, CancellationToken cancel) =>
         database.ReadAsync(
             """
-            with gone as (delete from steps where workroom_id = $1)
+            with gone as (delete from changes where workroom_id = $1)
             insert into loads (workroom_id, name) values ($1, $2) on conflict do nothing returning 1
             """,
             r => r.GetInt32(0),

@@ -70,10 +70,7 @@ internal static class Asked
 {
     /// <summary>Reads an ask out of JSON, as the web does.</summary>
     public static RawAsk FromJson(JsonElement ask) =>
-        new(
-            ask.EnumerateObject()
-                .Select(p => new KeyValuePair<string, RawValue>(p.Name, ValueOf(p.Value)))
-        );
+        new(ask.EnumerateObject().ToDictionary(p => p.Name, p => ValueOf(p.Value)));
 
     /// <summary>The awning valance of the demonstration, with some fields said otherwise.</summary>
     public static RawAsk Awning(params (string Field, object Value)[] but) =>

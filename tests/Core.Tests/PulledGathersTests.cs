@@ -238,10 +238,14 @@ public class PulledGathersTests
             .Awning(("closed", true), ("doubled", true))
             .Values.Where(v => v.Key is not ("endAllowance" or "hemAllowance"));
 
-        Technique.Straight.Reckon(new RawAsk(raw), Ruler.Metric).Errors.ShouldBeEmpty();
+        Technique
+            .Straight.Reckon(new RawAsk(raw.ToDictionary()), Ruler.Metric)
+            .Errors.ShouldBeEmpty();
         Technique
             .Straight.Reckon(
-                new RawAsk(Asked.Awning().Values.Where(v => v.Key != "endAllowance")),
+                new RawAsk(
+                    Asked.Awning().Values.Where(v => v.Key != "endAllowance").ToDictionary()
+                ),
                 Ruler.Metric
             )
             .Errors.ShouldHaveSingleItem()
@@ -261,7 +265,9 @@ public class PulledGathersTests
     public void Suggests_a_fullness(int grams, string? use, double low, double high)
     {
         var raw = Asked.Awning(("clothWeight", grams), ("use", use ?? "valance"));
-        var ask = use is null ? new RawAsk(raw.Values.Where(v => v.Key != "use")) : raw;
+        var ask = use is null
+            ? new RawAsk(raw.Values.Where(v => v.Key != "use").ToDictionary())
+            : raw;
 
         var suggested = Reckon(ask).Inner("suggested");
 

@@ -111,6 +111,9 @@ public class ReckonRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
         400
     )]
     [InlineData("{\"finishedEdge\":1e999}", 400)]
+    [InlineData("{\"fullness\":2,\"fullness\":2.2}", 400)]
+    [InlineData("{\"finishedEdge\":\"\\ud800\"}", 400)]
+    [InlineData("{\"fullness\":2} {}", 400)]
     public async Task A_body_that_cannot_be_used_is_a_problem(string body, int status)
     {
         var (response, problem) = await Server.SendAsync(HttpMethod.Post, Gathers, body);

@@ -123,7 +123,7 @@ public sealed class AskReader(RawAsk raw, Ruler ruler)
         {
             Unusable(
                 field,
-                $"{field.Label} has to be a number, such as {field.Start ?? field.Least:0.##}."
+                $"{field.Label} has to be a number, such as {DecimalText.Write(field.Start ?? field.Least)}."
             );
             return null;
         }
@@ -131,7 +131,7 @@ public sealed class AskReader(RawAsk raw, Ruler ruler)
         {
             Unusable(
                 field,
-                $"{field.Label} has to be between {field.Least:0.##} and {field.Most:0.##}."
+                $"{field.Label} has to be between {DecimalText.Write(field.Least)} and {DecimalText.Write(field.Most)}."
             );
             return null;
         }

@@ -27,10 +27,13 @@ public readonly record struct RawValue(
 /// <summary>An ask as it was sent, by field, before anything in it has been read.</summary>
 public sealed class RawAsk
 {
-    private readonly Dictionary<string, RawValue> values;
+    private readonly IReadOnlyDictionary<string, RawValue> values;
 
-    public RawAsk(IEnumerable<KeyValuePair<string, RawValue>> values) =>
-        this.values = new Dictionary<string, RawValue>(values, StringComparer.Ordinal);
+    /// <summary>An ask of these fields, which nobody changes afterwards.</summary>
+    public RawAsk(IReadOnlyDictionary<string, RawValue> values) => this.values = values;
+
+    /// <summary>An ask that says nothing.</summary>
+    public static RawAsk Empty { get; } = new(new Dictionary<string, RawValue>());
 
     /// <summary>The fields that were sent. A field sent as null counts as not sent, and is left out by the sender.</summary>
     public IReadOnlyDictionary<string, RawValue> Values => values;
@@ -39,9 +42,5 @@ public sealed class RawAsk
 
     /// <summary>The same ask with one field set.</summary>
     public RawAsk With(string field, RawValue value) =>
-        new(
-            values
-                .Where(v => v.Key != field)
-                .Append(new KeyValuePair<string, RawValue>(field, value))
-        );
+        new(new Dictionary<string, RawValue>(values) { [field] = value });
 }

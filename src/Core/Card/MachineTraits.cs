@@ -1,4 +1,3 @@
-using System.Globalization;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 
@@ -36,5 +35,5 @@ public sealed record MachineTraits(double NormalTension, Length LongestStitch)
 
     /// <summary>The dial figure some steps from normal; never below 0, which is where every dial ends.</summary>
     public string Dial(double steps) =>
-        "dial " + Math.Max(0, NormalTension + steps).ToString("0.##", CultureInfo.InvariantCulture);
+        "dial " + DecimalText.Write(Math.Max(0, NormalTension + steps));
 }

@@ -34,6 +34,28 @@ public ref struct LengthReader
 {
     private const int LongestText = 200;
     private const double Longest = 1e9;
+    private const int MostDigits = 32;
+    private const int ExactDigits = 15;
+
+    private static readonly double[] PowersOfTen =
+    [
+        1,
+        1e1,
+        1e2,
+        1e3,
+        1e4,
+        1e5,
+        1e6,
+        1e7,
+        1e8,
+        1e9,
+        1e10,
+        1e11,
+        1e12,
+        1e13,
+        1e14,
+        1e15,
+    ];
 
     private static readonly (string Name, double Mm)[] Units =
     [
@@ -296,36 +318,31 @@ public ref struct LengthReader
     private (double Figure, bool IsWhole) ReadDecimal()
     {
         var start = at;
-        Span<char> digits = stackalloc char[32];
-        var count = 0;
-        var isWhole = true;
-        while (at < text.Length && (char.IsAsciiDigit(text[at]) || text[at] is '.' or ','))
+        var (digits, places, all) = (0, -1, 0L);
+        for (; at < text.Length && (char.IsAsciiDigit(text[at]) || text[at] is '.' or ','); at++)
         {
-            if (!char.IsAsciiDigit(text[at]))
-            {
-                if (!isWhole)
-                {
-                    Fail(at, "a figure has one decimal sign only");
-                    return (0, false);
-                }
-                isWhole = false;
-            }
-            if (count == digits.Length)
+            if (at - start == MostDigits)
             {
                 Fail(start, "this figure has too many digits");
                 return (0, false);
             }
-            digits[count++] = text[at] == ',' ? '.' : text[at];
-            at++;
+            if (char.IsAsciiDigit(text[at]))
+            {
+                // Only figures of up to fifteen digits use what is added up here; more may run over.
+                all = unchecked(all * 10 + (text[at] - '0'));
+                digits++;
+            }
+            else if (places >= 0)
+            {
+                Fail(at, "a figure has one decimal sign only");
+                return (0, false);
+            }
+            else
+            {
+                places = digits;
+            }
         }
-        if (
-            !double.TryParse(
-                digits[..count],
-                NumberStyles.AllowDecimalPoint,
-                CultureInfo.InvariantCulture,
-                out var figure
-            )
-        )
+        if (digits == 0)
         {
             Fail(
                 start,
@@ -333,7 +350,17 @@ public ref struct LengthReader
             );
             return (0, false);
         }
-        return (figure, isWhole);
+        // Two whole numbers that a double holds exactly give the double nearest to the figure as written.
+        var figure =
+            digits > ExactDigits
+                ? double.Parse(
+                    text[start..at].ToString().Replace(',', '.'),
+                    NumberStyles.AllowDecimalPoint,
+                    CultureInfo.InvariantCulture
+                )
+            : places < 0 ? all
+            : all / PowersOfTen[digits - places];
+        return (figure, places < 0);
     }
 
     /// <summary>The millimetres in the unit that stands here; 0 when none does.</summary>

@@ -1,4 +1,4 @@
-using System.Globalization;
+using System.Text;
 
 namespace ZephyrReach.Core.Measures;
 
@@ -10,8 +10,13 @@ namespace ZephyrReach.Core.Measures;
 /// </remarks>
 public static class LengthText
 {
+    /// <summary>No length writes more bytes than this.</summary>
+    public const int MostBytes = 64;
+
     private const int FractionsOfInch = 64;
-    private const char Minus = '\u2212';
+
+    /// <summary>Steps are no finer than a hundredth of a millimetre, so five places in metres are exact.</summary>
+    private const int Places = 5;
 
     /// <summary>Writes a length.</summary>
     /// <param name="length">Any length; a negative one carries a minus sign.</param>
@@ -19,6 +24,15 @@ public static class LengthText
     /// <param name="ruler">The unit system and its steps.</param>
     /// <returns>Such as <c>36 1/2 in</c>, <c>35.8 cm</c>, <c>2.6 m</c>.</returns>
     public static string Write(Length length, LengthKind kind, Ruler ruler)
+    {
+        Span<byte> text = stackalloc byte[MostBytes];
+        return Encoding.UTF8.GetString(text[..Write(length, kind, ruler, text)]);
+    }
+
+    /// <summary>Writes a length as UTF-8, where a string of its own would cost more than the reckoning.</summary>
+    /// <param name="text">Takes at least <see cref="MostBytes"/>.</param>
+    /// <returns>How many bytes were written: digits, signs and units, none of which JSON has to escape.</returns>
+    public static int Write(Length length, LengthKind kind, Ruler ruler, Span<byte> text)
     {
         ArgumentNullException.ThrowIfNull(ruler);
         var rounded = kind switch
@@ -28,110 +42,79 @@ public static class LengthText
             LengthKind.Fine => Rounding.Nearest(length, Length.FromMillimetres(0.01)),
             _ => Rounding.Up(length, AmountStep(ruler.Units)),
         };
-        Span<char> text = stackalloc char[64];
         var at = 0;
         if (rounded < Length.Zero)
         {
-            text[at++] = Minus;
+            at = DecimalText.Put("−"u8, text, 0);
             rounded = -rounded;
         }
-        at += (kind, ruler.Units) switch
+        if (kind == LengthKind.Fine || ruler.Units == UnitSystem.Metric)
         {
-            (LengthKind.Fine, _) => Decimal(text[at..], rounded.Millimetres, " mm"),
-            (LengthKind.Amount, UnitSystem.Metric) => Decimal(
-                text[at..],
-                rounded.Millimetres / 1000,
-                " m"
-            ),
-            (LengthKind.Amount, _) => WithFraction(text[at..], rounded.Inches / 36, " yd"),
-            (_, UnitSystem.Metric) => Metric(text[at..], rounded.Millimetres, kind),
-            _ => Imperial(text[at..], rounded.Inches, kind),
-        };
-        return new string(text[..at]);
+            return Metric(text, at, rounded.Millimetres, kind);
+        }
+        return Imperial(text, at, rounded.Inches, kind);
     }
 
     private static Length AmountStep(UnitSystem units) =>
         units == UnitSystem.Metric ? Length.FromMillimetres(100) : Length.FromInches(9);
 
-    private static int Metric(Span<char> text, double mm, LengthKind kind)
+    private static int Metric(Span<byte> text, int at, double mm, LengthKind kind)
     {
-        if (mm < 100)
+        var inMetres =
+            kind == LengthKind.Amount
+            || (kind is LengthKind.Cut or LengthKind.Marked && mm >= 2000);
+        if (inMetres)
         {
-            return Decimal(text, mm, " mm");
+            return DecimalText.Write(text, at, mm / 1000, Places, " m"u8);
         }
-        return kind != LengthKind.Tape && mm >= 2000
-            ? Decimal(text, mm / 1000, " m")
-            : Decimal(text, mm / 10, " cm");
+        return kind == LengthKind.Fine || mm < 100
+            ? DecimalText.Write(text, at, mm, Places, " mm"u8)
+            : DecimalText.Write(text, at, mm / 10, Places, " cm"u8);
     }
 
-    private static int Imperial(Span<char> text, double inches, LengthKind kind)
+    private static int Imperial(Span<byte> text, int at, double inches, LengthKind kind)
     {
+        if (kind == LengthKind.Amount)
+        {
+            return WithFraction(text, at, inches / 36, " yd"u8);
+        }
         if (kind != LengthKind.Cut || inches < 72)
         {
-            return WithFraction(text, inches, " in");
+            return WithFraction(text, at, inches, " in"u8);
         }
         var yards = Math.Floor(inches / 36 + 1e-9);
         var rest = Math.Max(0, inches - yards * 36);
-        var at = Decimal(text, yards, " yd");
+        at = DecimalText.Write(text, at, yards, Places, " yd"u8);
         if (rest * FractionsOfInch >= 0.5)
         {
-            text[at++] = ' ';
-            at += WithFraction(text[at..], rest, " in");
+            at = WithFraction(text, DecimalText.Put(" "u8, text, at), rest, " in"u8);
         }
         return at;
     }
 
-    /// <summary>Writes a figure of 0 or above with up to five places, no more than it needs.</summary>
-    /// <remarks>
-    /// Steps are no finer than a hundredth of a millimetre, so five places in metres are exact. Whole numbers are written
-    /// rather than a general format, which would cost most of a reckoning.
-    /// </remarks>
-    private static int Decimal(Span<char> text, double figure, ReadOnlySpan<char> unit)
+    private static int WithFraction(Span<byte> text, int at, double figure, ReadOnlySpan<byte> unit)
     {
-        var parts = (long)Math.Round(figure * 100_000);
-        var rest = (int)(parts % 100_000);
-        (parts / 100_000).TryFormat(text, out var at, default, CultureInfo.InvariantCulture);
-        if (rest > 0)
-        {
-            text[at++] = '.';
-            for (var place = 10_000; rest > 0; place /= 10)
-            {
-                text[at++] = (char)('0' + rest / place);
-                rest %= place;
-            }
-        }
-        unit.CopyTo(text[at..]);
-        return at + unit.Length;
-    }
-
-    private static int WithFraction(Span<char> text, double figure, ReadOnlySpan<char> unit)
-    {
-        var parts = (long)Math.Round(figure * FractionsOfInch);
-        var whole = parts / FractionsOfInch;
-        var top = (int)(parts % FractionsOfInch);
-        var at = 0;
+        var parts = (ulong)Math.Round(figure * FractionsOfInch);
+        var (whole, top) = (parts / FractionsOfInch, (uint)(parts % FractionsOfInch));
         if (whole > 0 || top == 0)
         {
-            whole.TryFormat(text, out at, default, CultureInfo.InvariantCulture);
+            at = DecimalText.Whole(text, at, whole);
         }
         if (top > 0)
         {
-            var bottom = FractionsOfInch;
+            var bottom = (uint)FractionsOfInch;
             while (top % 2 == 0)
             {
                 (top, bottom) = (top / 2, bottom / 2);
             }
-            if (at > 0)
+            if (whole > 0)
             {
-                text[at++] = ' ';
+                text[at++] = (byte)' ';
             }
-            top.TryFormat(text[at..], out var written, default, CultureInfo.InvariantCulture);
-            at += written;
-            text[at++] = '/';
-            bottom.TryFormat(text[at..], out written, default, CultureInfo.InvariantCulture);
-            at += written;
+            at = DecimalText.Whole(text, at, top);
+            text[at++] = (byte)'/';
+            at = DecimalText.Whole(text, at, bottom);
         }
-        unit.CopyTo(text[at..]);
-        return at + unit.Length;
+        return DecimalText.Put(unit, text, at);
     }
 }

@@ -1,4 +1,3 @@
-using System.Buffers;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
@@ -36,12 +35,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists)
             id,
             working.Id,
             ask,
-            Json(json =>
-                AnswerJson.Write(
-                    json,
-                    new Reckoned(answer, technique.Straight, raw, ruler, With.Nothing)
-                )
-            ),
+            AnswerJson.Of(answer, technique.Straight, raw, ruler),
             JsonSerializer.SerializeToElement(
                 rested.Select(s => SwatchOut.Of(s, ruler)),
                 JsonSerializerOptions.Web
@@ -49,15 +43,5 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists)
             cancel
         );
         return (list, []);
-    }
-
-    private static JsonElement Json(Action<Utf8JsonWriter> write)
-    {
-        var buffer = new ArrayBufferWriter<byte>();
-        using (var json = new Utf8JsonWriter(buffer, ReckonEndpoints.WriterOptions))
-        {
-            write(json);
-        }
-        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
     }
 }

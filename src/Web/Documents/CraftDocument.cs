@@ -82,17 +82,8 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
                         ["application/json"] = new()
                         {
                             Schema = AnswerSchema(form.Figures),
-                            Example = Example(json =>
-                                AnswerJson.Write(
-                                    json,
-                                    new Reckoned(
-                                        answer,
-                                        form,
-                                        form.Example,
-                                        Ruler.Metric,
-                                        With.Nothing
-                                    )
-                                )
+                            Example = JsonSerializer.SerializeToNode(
+                                AnswerJson.Of(answer, form, form.Example, Ruler.Metric)
                             ),
                         },
                     },

@@ -9,69 +9,65 @@ namespace ZephyrReach.Web.Reckon;
 /// <summary>Writes answers as JSON, with what was asked to come along.</summary>
 public static class AnswerJson
 {
-    /// <summary>Writes a whole answer.</summary>
-    public static void Write(Utf8JsonWriter json, Reckoned reckoned)
+    /// <summary>Writes a whole answer on a pad.</summary>
+    public static void Write(FigurePad pad, Reckoned reckoned)
     {
         var (answer, form, ask, ruler, with) = reckoned;
-        json.WriteStartObject();
-        answer.Tell(new JsonFigures(json, ruler));
-        json.WritePropertyName("findings");
-        Write(json, answer.Findings);
+        pad.Begin(ruler);
+        answer.Tell(pad);
+        Tell(pad, answer.Findings);
         if (with.HasFlag(With.Understood))
         {
-            json.WritePropertyName("understood");
-            WriteUnderstood(json, form, ask, ruler);
+            pad.Part("understood", json => WriteUnderstood(json, form, ask, ruler));
         }
         if (with.HasFlag(With.Working))
         {
-            WriteWorking(json, answer.Pencil(ruler));
+            pad.Part("working", json => Write(json, answer.Pencil(ruler)));
         }
         if (with.HasFlag(With.Drawings))
         {
-            json.WriteStartArray("drawings");
-            foreach (var drawing in answer.Drawings(ruler))
-            {
-                DrawingJson.Write(json, drawing, ruler);
-            }
-            json.WriteEndArray();
+            pad.Part("drawings", json => DrawingJson.Write(json, answer.Drawings(ruler), ruler));
         }
         if (with.HasFlag(With.Steps))
         {
-            WriteSteps(json, answer.Steps(ruler));
-            json.WriteStartArray("cautions");
-            foreach (var caution in answer.Cautions)
-            {
-                Write(json, caution);
-            }
-            json.WriteEndArray();
+            pad.Part("steps", json => Write(json, answer.Steps(ruler)));
+            pad.Part("cautions", json => Write(json, answer.Cautions));
         }
-        json.WriteEndObject();
+        pad.End();
     }
 
-    /// <summary>Writes findings, gravest first as they come.</summary>
-    public static void Write(Utf8JsonWriter json, IReadOnlyList<Finding> findings)
+    /// <summary>A whole answer as it is kept or shown as an example: without what comes along.</summary>
+    public static JsonElement Of(Reckoning answer, Form form, RawAsk ask, Ruler ruler)
     {
-        json.WriteStartArray();
-        foreach (var finding in findings)
-        {
-            json.WriteStartObject();
-            json.WriteString("code", finding.Code);
-            json.WriteString(
-                "severity",
-                finding.Severity switch
-                {
-                    Severity.Stop => "stop",
-                    Severity.Care => "care",
-                    _ => "note",
-                }
-            );
-            json.WriteString("says", finding.Says);
-            json.WriteString("because", finding.Because);
-            json.WriteString("remedy", finding.Remedy);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
+        var pad = FigurePad.OfThread;
+        Write(pad, new Reckoned(answer, form, ask, ruler, With.Nothing));
+        using var json = JsonDocument.Parse(pad.Written);
+        return json.RootElement.Clone();
     }
+
+    /// <summary>Tells findings, in the order they come.</summary>
+    public static void Tell(IFigures figures, IReadOnlyList<Finding> findings) =>
+        figures.Table(
+            "findings",
+            findings.Count,
+            (i, row) =>
+            {
+                var finding = findings[i];
+                row.Text("code", finding.Code);
+                row.Text(
+                    "severity",
+                    finding.Severity switch
+                    {
+                        Severity.Stop => "stop",
+                        Severity.Care => "care",
+                        _ => "note",
+                    }
+                );
+                row.Text("says", finding.Says);
+                row.Text("because", finding.Because);
+                row.Text("remedy", finding.Remedy);
+            }
+        );
 
     /// <summary>Writes each length of an ask as it was understood; what cannot be read is left out.</summary>
     public static void WriteUnderstood(Utf8JsonWriter json, Form form, RawAsk ask, Ruler ruler)
@@ -83,15 +79,15 @@ public static class AnswerJson
             if (reader.Has(field) && reader.OptionalLength(field) is { } length)
             {
                 json.WritePropertyName(field.Name);
-                JsonFigures.Write(json, length, field.Kind, ruler);
+                FigurePad.Write(json, length, field.Kind, ruler);
             }
         }
         json.WriteEndObject();
     }
 
-    private static void WriteWorking(Utf8JsonWriter json, IReadOnlyList<PencilLine> lines)
+    private static void Write(Utf8JsonWriter json, IReadOnlyList<PencilLine> lines)
     {
-        json.WriteStartArray("working");
+        json.WriteStartArray();
         foreach (var line in lines)
         {
             json.WriteStartObject();
@@ -103,9 +99,19 @@ public static class AnswerJson
         json.WriteEndArray();
     }
 
-    private static void WriteSteps(Utf8JsonWriter json, IReadOnlyList<SewingStep> steps)
+    private static void Write(Utf8JsonWriter json, IReadOnlyList<Caution> cautions)
     {
-        json.WriteStartArray("steps");
+        json.WriteStartArray();
+        foreach (var caution in cautions)
+        {
+            Write(json, caution);
+        }
+        json.WriteEndArray();
+    }
+
+    private static void Write(Utf8JsonWriter json, IReadOnlyList<SewingStep> steps)
+    {
+        json.WriteStartArray();
         foreach (var step in steps)
         {
             json.WriteStartObject();

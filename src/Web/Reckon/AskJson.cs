@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
 
@@ -6,7 +7,45 @@ namespace ZephyrReach.Web.Reckon;
 /// <summary>Reads asks out of JSON.</summary>
 public static class AskJson
 {
-    private static readonly JsonDocumentOptions Options = new() { MaxDepth = 8 };
+    private const int Depth = 8;
+
+    private static readonly JsonDocumentOptions Options = new()
+    {
+        MaxDepth = Depth,
+        AllowDuplicateProperties = false,
+    };
+
+    /// <summary>Reads the body of a request as one ask.</summary>
+    /// <returns>The ask; or the problem to answer with.</returns>
+    public static async ValueTask<(RawAsk? Ask, IResult? Problem)> ReadAskAsync(HttpRequest request)
+    {
+        if (!request.HasJsonContentType())
+        {
+            return (null, Problems.Problem.WrongContentType());
+        }
+        var body = request.BodyReader;
+        var read = await body.ReadAsync();
+        while (!read.IsCompleted)
+        {
+            body.AdvanceTo(read.Buffer.Start, read.Buffer.End);
+            read = await body.ReadAsync();
+        }
+        try
+        {
+            return Read(read.Buffer) is { } ask
+                ? (ask, null)
+                : (null, Problems.Problem.NotAnObject());
+        }
+        catch (Exception broken) when (broken is JsonException or InvalidOperationException)
+        {
+            // A text that is no Unicode is found only when it is taken out.
+            return (null, Problems.Problem.BrokenJson());
+        }
+        finally
+        {
+            body.AdvanceTo(read.Buffer.End);
+        }
+    }
 
     /// <summary>Reads the body of a request as one JSON object.</summary>
     /// <returns>The document, which the caller disposes of; or the problem to answer with.</returns>
@@ -39,15 +78,42 @@ public static class AskJson
         return (null, Problems.Problem.NotAnObject());
     }
 
+    /// <summary>The ask in a JSON text; null when it is JSON but no object.</summary>
+    /// <exception cref="JsonException">It is not JSON, or names a field twice.</exception>
+    private static RawAsk? Read(ReadOnlySequence<byte> body)
+    {
+        var json = new Utf8JsonReader(body, new JsonReaderOptions { MaxDepth = Depth });
+        json.Read();
+        if (json.TokenType != JsonTokenType.StartObject)
+        {
+            json.Skip();
+            while (json.Read()) { }
+            return null;
+        }
+        var values = new Dictionary<string, RawValue>(24, StringComparer.Ordinal);
+        while (json.Read() && json.TokenType != JsonTokenType.EndObject)
+        {
+            var field = json.GetString()!;
+            json.Read();
+            if (json.TokenType != JsonTokenType.Null && !values.TryAdd(field, ValueAt(ref json)))
+            {
+                throw new JsonException($"“{field}” is said twice.");
+            }
+        }
+        // What comes after the object is read too, so that a broken end is noticed.
+        while (json.Read()) { }
+        return new RawAsk(values);
+    }
+
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
     public static RawAsk Read(JsonElement json)
     {
-        var values = new List<KeyValuePair<string, RawValue>>(24);
+        var values = new Dictionary<string, RawValue>(24, StringComparer.Ordinal);
         foreach (var property in json.EnumerateObject())
         {
             if (property.Value.ValueKind != JsonValueKind.Null)
             {
-                values.Add(new(property.Name, ValueOf(property.Value)));
+                values[property.Name] = ValueOf(property.Value);
             }
         }
         return new RawAsk(values);
@@ -91,6 +157,32 @@ public static class AskJson
         else
         {
             json.WriteNullValue();
+        }
+    }
+
+    /// <summary>The value that a reader stands at; leaves it at the value's end.</summary>
+    private static RawValue ValueAt(ref Utf8JsonReader json)
+    {
+        switch (json.TokenType)
+        {
+            case JsonTokenType.Number:
+                return json.TryGetDouble(out var number) && double.IsFinite(number)
+                    ? RawValue.Of(number)
+                    : RawValue.Unusable;
+            case JsonTokenType.String:
+                return RawValue.Of(json.GetString()!);
+            case JsonTokenType.True or JsonTokenType.False:
+                return RawValue.Of(json.GetBoolean());
+            case JsonTokenType.StartArray:
+                List<RawValue> list = [];
+                while (json.Read() && json.TokenType != JsonTokenType.EndArray)
+                {
+                    list.Add(ValueAt(ref json));
+                }
+                return RawValue.Of(list);
+            default:
+                json.Skip();
+                return RawValue.Unusable;
         }
     }
 

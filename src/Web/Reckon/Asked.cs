@@ -24,7 +24,7 @@ public static class Asked
     )
     {
         var units = request.Query["units"];
-        var row = await workroom.RowAsync(request.HttpContext.RequestAborted);
+        var row = await workroom.RowAsync(request.HttpContext);
         if (units.Count == 0)
         {
             return (row.RulerFor(row.Units), null);

@@ -7,6 +7,16 @@ namespace ZephyrReach.Web.Reckon;
 /// <summary>Writes scaled drawings as JSON: places are pairs of mm, dimensions carry their text.</summary>
 public static class DrawingJson
 {
+    public static void Write(Utf8JsonWriter json, IReadOnlyList<Drawing> drawings, Ruler ruler)
+    {
+        json.WriteStartArray();
+        foreach (var drawing in drawings)
+        {
+            Write(json, drawing, ruler);
+        }
+        json.WriteEndArray();
+    }
+
     public static void Write(Utf8JsonWriter json, Drawing drawing, Ruler ruler)
     {
         json.WriteStartObject();

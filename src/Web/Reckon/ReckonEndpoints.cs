@@ -18,38 +18,49 @@ public static class ReckonEndpoints
 
     public static void MapReckoning(this IEndpointRouteBuilder routes)
     {
+        var workroom = routes.ServiceProvider.GetRequiredService<CurrentWorkroom>();
+        // As plain delegates: there is nothing in these requests for the framework to bind or to validate.
+        Map("/api/reckon/{technique}", t => t.Straight);
+        Map("/api/card/{technique}", t => t.Card);
         routes
             .MapPost(
-                "/api/reckon/{technique}",
-                (HttpContext http, string technique, CurrentWorkroom workroom) =>
-                    ReckonAsync(http, technique, "", workroom)
+                "/api/reckon/{technique}/{form}",
+                http => AnswerAsync(http, Named(http)?.FormNamed(Value(http, "form")), workroom)
             )
             .ExcludeFromDescription();
-        routes.MapPost("/api/reckon/{technique}/{form}", ReckonAsync).ExcludeFromDescription();
-        routes.MapPost("/api/card/{technique}", CardAsync).ExcludeFromDescription();
         routes
             .MapPost("/api/compare/{technique}", CompareAsync)
             .WithTags("Reckoning")
             .WithSummary("A later plan against what was cut by an earlier one: { then, now }.")
             .Accepts<JsonElement>("application/json")
             .ProducesProblem(StatusCodes.Status400BadRequest);
+
+        void Map(string pattern, Func<Technique, Form> form) =>
+            routes
+                .MapPost(
+                    pattern,
+                    http => AnswerAsync(http, Named(http) is { } t ? form(t) : null, workroom)
+                )
+                .ExcludeFromDescription();
     }
 
-    private static Task<IResult> ReckonAsync(
-        HttpContext http,
-        string technique,
-        string form,
-        CurrentWorkroom workroom
-    ) => AnswerAsync(http, Core.Craft.Techniques.Named(technique)?.FormNamed(form), workroom);
+    private static Technique? Named(HttpContext http) =>
+        Core.Craft.Techniques.Named(Value(http, "technique"));
 
-    private static Task<IResult> CardAsync(
-        HttpContext http,
-        string technique,
-        CurrentWorkroom workroom
-    ) => AnswerAsync(http, Core.Craft.Techniques.Named(technique)?.Card, workroom);
+    private static string Value(HttpContext http, string name) =>
+        (string)http.Request.RouteValues[name]!;
 
-    /// <summary>Answers a form. The answer is written straight to the response; a problem is a result.</summary>
-    private static async Task<IResult> AnswerAsync(
+    /// <summary>Answers a form.</summary>
+    private static async Task AnswerAsync(HttpContext http, Form? form, CurrentWorkroom workroom)
+    {
+        if (await TryAnswerAsync(http, form, workroom) is { } problem)
+        {
+            await problem.ExecuteAsync(http);
+        }
+    }
+
+    /// <summary>Writes the answer straight to the response; gives back the problem if there is one.</summary>
+    private static async ValueTask<IResult?> TryAnswerAsync(
         HttpContext http,
         Form? form,
         CurrentWorkroom workroom
@@ -65,28 +76,23 @@ public static class ReckonEndpoints
         {
             return wrong;
         }
-        var (body, problem) = await AskJson.ReadBodyAsync(http.Request);
-        if (body is null)
+        var (ask, problem) = await AskJson.ReadAskAsync(http.Request);
+        if (ask is null)
         {
             return problem!;
         }
-        using (body)
+        var outcome = form.Reckon(ask, ruler);
+        if (outcome.Answer is null)
         {
-            var ask = AskJson.Read(body.RootElement);
-            var outcome = form.Reckon(ask, ruler);
-            if (outcome.Answer is null)
-            {
-                return Problem.Fields(
-                    outcome.Errors,
-                    with.HasFlag(With.Understood) ? Understood(form, ask, ruler) : null
-                );
-            }
-            await WriteAsync(
-                http.Response,
-                json => AnswerJson.Write(json, new Reckoned(outcome.Answer, form, ask, ruler, with))
+            return Problem.Fields(
+                outcome.Errors,
+                with.HasFlag(With.Understood) ? Understood(form, ask, ruler) : null
             );
-            return Results.Empty;
         }
+        var pad = FigurePad.OfThread;
+        AnswerJson.Write(pad, new Reckoned(outcome.Answer, form, ask, ruler, with));
+        await WriteAsync(http.Response, pad);
+        return null;
     }
 
     private static async Task<IResult> CompareAsync(
@@ -122,7 +128,11 @@ public static class ReckonEndpoints
             {
                 return Problem.Fields([.. then.Errors, .. now.Errors]);
             }
-            await WriteAsync(http.Response, json => Write(json, comparison));
+            var pad = FigurePad.OfThread;
+            pad.Begin(ruler);
+            Tell(pad, comparison);
+            pad.End();
+            await WriteAsync(http.Response, pad);
             return Results.Empty;
         }
     }
@@ -135,25 +145,23 @@ public static class ReckonEndpoints
     {
         var isThere =
             body.TryGetProperty(name, out var ask) && ask.ValueKind == JsonValueKind.Object;
-        return (new AskReader(isThere ? AskJson.Read(ask) : new RawAsk([]), ruler), isThere);
+        return (new AskReader(isThere ? AskJson.Read(ask) : RawAsk.Empty, ruler), isThere);
     }
 
-    private static void Write(Utf8JsonWriter json, Comparison comparison)
+    private static void Tell(IFigures figures, Comparison comparison)
     {
-        json.WriteStartObject();
-        json.WriteStartArray("differences");
-        foreach (var difference in comparison.Differences)
-        {
-            json.WriteStartObject();
-            json.WriteString("title", difference.Title);
-            json.WriteString("was", difference.Was);
-            json.WriteString("isNow", difference.IsNow);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-        json.WritePropertyName("findings");
-        AnswerJson.Write(json, comparison.Findings);
-        json.WriteEndObject();
+        figures.Table(
+            "differences",
+            comparison.Differences.Count,
+            (i, row) =>
+            {
+                var difference = comparison.Differences[i];
+                row.Text("title", difference.Title);
+                row.Text("was", difference.Was);
+                row.Text("isNow", difference.IsNow);
+            }
+        );
+        AnswerJson.Tell(figures, comparison.Findings);
     }
 
     private static JsonElement Understood(Form form, RawAsk ask, Ruler ruler)
@@ -167,29 +175,12 @@ public static class ReckonEndpoints
     }
 
     /// <summary>Writes an answer in one piece, with its length said, so that it goes out in one packet.</summary>
-    private static async Task WriteAsync(HttpResponse response, Action<Utf8JsonWriter> write)
+    private static async Task WriteAsync(HttpResponse response, FigurePad pad)
     {
-        var scratch = Scratch ??= new ScratchPad();
-        scratch.Buffer.ResetWrittenCount();
-        scratch.Json.Reset();
-        write(scratch.Json);
-        scratch.Json.Flush();
         response.ContentType = "application/json; charset=utf-8";
-        response.ContentLength = scratch.Buffer.WrittenCount;
-        // Copied to the response before the first wait, after which this thread's scratch pad is another request's.
-        response.BodyWriter.Write(scratch.Buffer.WrittenSpan);
+        response.ContentLength = pad.Written.Length;
+        // Copied to the response before the first wait, after which this thread's pad is another request's.
+        response.BodyWriter.Write(pad.Written.Span);
         await response.BodyWriter.FlushAsync();
-    }
-
-    [ThreadStatic]
-    private static ScratchPad? Scratch;
-
-    private sealed class ScratchPad
-    {
-        public ScratchPad() => Json = new Utf8JsonWriter(Buffer, WriterOptions);
-
-        public ArrayBufferWriter<byte> Buffer { get; } = new(16 * 1024);
-
-        public Utf8JsonWriter Json { get; }
     }
 }

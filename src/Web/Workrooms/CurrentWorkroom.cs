@@ -14,12 +14,13 @@ public sealed class CurrentWorkroom(WorkroomStore store, TimeProvider clock)
     private volatile Held? held;
 
     /// <summary>The workroom with its rulers.</summary>
-    public ValueTask<WorkroomRow> RowAsync(CancellationToken cancel)
+    /// <remarks>The request's token costs something to ask for, so it is asked for only when there is a wait.</remarks>
+    public ValueTask<WorkroomRow> RowAsync(HttpContext http)
     {
         var last = held;
         return last is not null && clock.GetElapsedTime(last.At) < Fresh
             ? new ValueTask<WorkroomRow>(last.Row)
-            : new ValueTask<WorkroomRow>(LookAsync(last, cancel));
+            : new ValueTask<WorkroomRow>(LookAsync(last, http.RequestAborted));
     }
 
     /// <summary>Forgets what was read, after a change.</summary>
@@ -29,7 +30,7 @@ public sealed class CurrentWorkroom(WorkroomStore store, TimeProvider clock)
     public async ValueTask<Seat> SeatAsync(HttpContext http)
     {
         var by = http.Request.Headers["Zr-Seat"].ToString();
-        var row = await RowAsync(http.RequestAborted);
+        var row = await RowAsync(http);
         return new Seat(row.Id, by.Length <= 40 ? by : by[..40]);
     }
 

@@ -110,7 +110,7 @@ internal static class ClothForms
                 new Finding(
                     "more-than-needed",
                     Severity.Note,
-                    $"The cloth would allow a fullness of {allowed:0.##}.",
+                    $"The cloth would allow a fullness of {DecimalText.Write(allowed)}.",
                     "Over 6 the seam is too thick for any cloth.",
                     "Choose what the cloth's weight suggests, and keep the rest."
                 )

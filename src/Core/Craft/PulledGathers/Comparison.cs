@@ -15,7 +15,11 @@ internal static class Comparison
             ruler.Mark(then.Ask.FinishedEdge),
             ruler.Mark(now.Ask.FinishedEdge)
         );
-        Compare("Fullness", $"{then.Ask.Fullness:0.##}", $"{now.Ask.Fullness:0.##}");
+        Compare(
+            "Fullness",
+            $"{DecimalText.Write(then.Ask.Fullness)}",
+            $"{DecimalText.Write(now.Ask.Fullness)}"
+        );
         Compare("Strips", $"{then.StripCount}", $"{now.StripCount}");
         Compare("Strip length", ruler.Cut(then.StripLength), ruler.Cut(now.StripLength));
         Compare("Strip depth", ruler.Cut(then.Ask.CutDepth), ruler.Cut(now.Ask.CutDepth));
@@ -68,8 +72,8 @@ internal static class Comparison
             return new Finding(
                 "cut-serves",
                 Severity.Note,
-                $"What was cut still serves: it gives a fullness of {fullness:0.##}.",
-                $"{now.Ask.Fullness:0.##} is wanted on an edge of {ruler.Mark(now.Ask.FinishedEdge)}.",
+                $"What was cut still serves: it gives a fullness of {DecimalText.Write(fullness)}.",
+                $"{DecimalText.Write(now.Ask.Fullness)} is wanted on an edge of {ruler.Mark(now.Ask.FinishedEdge)}.",
                 flat > now.SewnFlat
                     ? $"Use it all, or take {ruler.Mark(flat - now.SewnFlat)} off one strip before joining."
                     : "Mark it by the new table."
@@ -79,9 +83,9 @@ internal static class Comparison
         return new Finding(
             "cut-too-short",
             fullness < 1 ? Severity.Stop : Severity.Care,
-            $"What was cut gives a fullness of {Math.Max(0, fullness):0.##} on the new edge, and {now.Ask.Fullness:0.##} is wanted.",
+            $"What was cut gives a fullness of {DecimalText.Write(Math.Max(0, fullness))} on the new edge, and {DecimalText.Write(now.Ask.Fullness)} is wanted.",
             $"It is {ruler.Mark(missing)} short, flat.",
-            $"Cut one more strip of {ruler.Cut(missing + 2 * now.Ask.JoinAllowance)}, or plan {Math.Max(1, Math.Floor(fullness * 100) / 100):0.##}."
+            $"Cut one more strip of {ruler.Cut(missing + 2 * now.Ask.JoinAllowance)}, or plan {DecimalText.Write(Math.Max(1, Math.Floor(fullness * 100) / 100))}."
         );
     }
 }

@@ -97,7 +97,7 @@ internal static class Noticed
             yield return new Finding(
                 "unusual-fullness",
                 Severity.Note,
-                $"{ask.Fullness:0.##} is {side} than is usual here: {usual.Low:0.##} to {usual.High:0.##}.",
+                $"{DecimalText.Write(ask.Fullness)} is {side} than is usual here: {DecimalText.Write(usual.Low)} to {DecimalText.Write(usual.High)}.",
                 usual.Because,
                 "Sew a swatch at this fullness before the cloth is cut."
             );
@@ -158,7 +158,7 @@ internal static class Noticed
                 ? "A strip cut along cannot be longer than the cloth."
                 : $"{a.StripCount} strips, each {ruler.Mark(a.Ask.CutDepth)} deep, lie one below the other.",
             fullness >= 1
-                ? $"The cloth there is allows a fullness of {fullness:0.##}; or make it less deep."
+                ? $"The cloth there is allows a fullness of {DecimalText.Write(fullness)}; or make it less deep."
                 : "The cloth there is does not reach round this edge even flat: find more, or a shorter edge."
         );
     }

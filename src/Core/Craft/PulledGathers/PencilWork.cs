@@ -1,4 +1,3 @@
-using System.Globalization;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.PulledGathers;
@@ -10,7 +9,7 @@ internal static class PencilWork
     {
         var ask = a.Ask;
         var j = ask.JoinAllowance;
-        var r = ask.Fullness.ToString("0.###", CultureInfo.InvariantCulture);
+        var r = DecimalText.Write(ask.Fullness, 3);
         string M(Length length) => ruler.Mark(length);
         List<PencilLine> lines =
         [
@@ -30,7 +29,7 @@ internal static class PencilWork
             lines.Add(
                 new(
                     "Strips",
-                    $"{M(needed)} ÷ ({M(ask.ClothWidth)} − 2 × {M(j)}) = {needed / (ask.ClothWidth - 2 * j):0.##}, so {a.StripCount}",
+                    $"{M(needed)} ÷ ({M(ask.ClothWidth)} − 2 × {M(j)}) = {DecimalText.Write(needed / (ask.ClothWidth - 2 * j))}, so {a.StripCount}",
                     ask.Closed
                         ? "Each strip gives its length less two joins; a ring has a join at every end."
                         : "Each strip gives its length less two joins; the two outer ends give their end allowance instead."
@@ -58,7 +57,7 @@ internal static class PencilWork
         lines.Add(
             new(
                 "Fullness reached",
-                $"{M(a.SewnFlat)} ÷ {M(ask.FinishedEdge)} = {a.AchievedFullness:0.###}",
+                $"{M(a.SewnFlat)} ÷ {M(ask.FinishedEdge)} = {DecimalText.Write(a.AchievedFullness, 3)}",
                 "What the rounded strips give once they are joined."
             )
         );
@@ -97,7 +96,7 @@ internal static class PencilWork
         lines.Add(
             new(
                 "Seam bulk",
-                $"{a.AchievedFullness:0.##} × {Fine(ask.ClothThickness)} + {Fine(ask.PlainThickness)} = {Fine(a.SeamBulk)}",
+                $"{DecimalText.Write(a.AchievedFullness)} × {Fine(ask.ClothThickness)} + {Fine(ask.PlainThickness)} = {Fine(a.SeamBulk)}",
                 "As many layers as the fullness, and the plain edge."
             )
         );

@@ -1,4 +1,3 @@
-using System.Globalization;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Findings;
@@ -146,7 +145,7 @@ internal static class PulledGathersCard
             "Needle",
             $"universal {from} to {to}",
             "",
-            $"For {known.GramsPerSquareMetre.ToString("0", CultureInfo.InvariantCulture)} g/m².{up}"
+            $"For {DecimalText.Write(known.GramsPerSquareMetre, 0)} g/m².{up}"
         );
     }
 
@@ -163,7 +162,7 @@ internal static class PulledGathersCard
         yield return new CardLine(
             "length",
             "Stitch length",
-            $"{length.Millimetres.ToString("0.#", CultureInfo.InvariantCulture)} mm",
+            $"{DecimalText.Write(length.Millimetres, 1)} mm",
             length == machine.LongestStitch ? "longest" : "",
             "The longest stitch, 4 to 5 mm, pulls easily and marks least."
         );
@@ -192,7 +191,7 @@ internal static class PulledGathersCard
         yield return new CardLine(
             "length",
             "Stitch length",
-            $"{Length.Min(machine.LongestStitch, ShortestUseful).Millimetres.ToString("0.#", CultureInfo.InvariantCulture)} mm",
+            $"{DecimalText.Write(Length.Min(machine.LongestStitch, ShortestUseful).Millimetres, 1)} mm",
             "",
             "Long enough to slide over the threads."
         );

@@ -69,12 +69,12 @@ public static class Uses
 /// <param name="Because">The reason, in a sentence.</param>
 public sealed record SuggestedFullness(double Low, double High, string Because)
 {
-    private static readonly (double UpToGrams, string Name, double Low, double High)[] Bands =
+    private static readonly Band[] Bands =
     [
-        (60, "sheer", 2.5, 3),
-        (120, "light", 2, 2.5),
-        (220, "medium", 1.5, 2),
-        (double.PositiveInfinity, "heavy", 1.25, 1.5),
+        new(60, "sheer", 2.5, 3),
+        new(120, "light", 2, 2.5),
+        new(220, "medium", 1.5, 2),
+        new(double.PositiveInfinity, "heavy", 1.25, 1.5),
     ];
 
     /// <summary>In the middle of the two ends, to a twentieth.</summary>
@@ -83,9 +83,9 @@ public sealed record SuggestedFullness(double Low, double High, string Because)
     /// <summary>The suggestion for a cloth and, when it is known, a use.</summary>
     public static SuggestedFullness For(ClothWeight weight, Use? use)
     {
-        var (_, name, low, high) = Bands.First(b => weight.GramsPerSquareMetre <= b.UpToGrams);
-        var because =
-            $"{weight.GramsPerSquareMetre:0} g/m² is {name} cloth, which gathers well at {low:0.##} to {high:0.##}";
+        var band = Array.Find(Bands, b => weight.GramsPerSquareMetre <= b.UpToGrams)!;
+        var (low, high) = (band.Low, band.High);
+        var because = $"{DecimalText.Write(weight.GramsPerSquareMetre, 0)} g/m² {band.Says}";
         if (use is null)
         {
             return new SuggestedFullness(low, high, because + ".");
@@ -97,5 +97,11 @@ public sealed record SuggestedFullness(double Low, double High, string Because)
             Math.Round(to * 20) / 20,
             $"{because}; for {use.Choice.Label}, {use.Choice.Follows}."
         );
+    }
+
+    private sealed record Band(double UpToGrams, string Name, double Low, double High)
+    {
+        public string Says { get; } =
+            $"is {Name} cloth, which gathers well at {DecimalText.Write(Low)} to {DecimalText.Write(High)}";
     }
 }

@@ -224,7 +224,7 @@ internal static class SwatchForm
                 new Finding(
                     "unsure-reading",
                     Severity.Note,
-                    $"The readings leave {reading.Low:0.##} to {reading.High:0.##} open.",
+                    $"The readings leave {DecimalText.Write(reading.Low)} to {DecimalText.Write(reading.High)} open.",
                     $"They differ by {ruler.Mark(Length.Max(reading.FlatSpread, reading.GatheredSpread))}, or the swatch is short.",
                     "Spread the gathers evenly and measure once more, or sew a longer swatch."
                 )
