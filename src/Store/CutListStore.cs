@@ -11,6 +11,20 @@ public sealed class CutListStore(Database database)
     private const string Columns_ =
         $"id, working_id, ask::text, answer::text, swatches::text, {Columns.Stamp}";
 
+    /// <summary>Which of some workings have been cut.</summary>
+    public Task<List<Guid>> CutAsync(
+        Seat seat,
+        IEnumerable<Guid> workings,
+        CancellationToken cancel
+    ) =>
+        Database.ReadAsync(
+            "select distinct working_id from cut_lists where workroom_id = $1 and working_id = any ($2)",
+            r => r.GetGuid(0),
+            cancel,
+            seat.Workroom,
+            workings.ToArray()
+        );
+
     /// <summary>The cut lists of some workings, the newest first.</summary>
     public Task<List<CutListRow>> OfWorkingsAsync(
         Seat seat,

@@ -18,6 +18,9 @@ public sealed record SwatchParts(
     string? Note = null
 );
 
+/// <summary>How many swatches a working has, and the verdict on the last.</summary>
+public sealed record SwatchTally(Guid WorkingId, int Sewn, string LastVerdict);
+
 /// <summary>Keeps swatches.</summary>
 public sealed class SwatchStore(Database database)
     : RecordStore<SwatchRow>(database, "swatches", Columns_, Row)
@@ -34,6 +37,27 @@ public sealed class SwatchStore(Database database)
     ) =>
         WhereAsync(
             "working_id = any ($2) order by created_at, id",
+            cancel,
+            seat.Workroom,
+            workings.ToArray()
+        );
+
+    /// <summary>How far the swatches of some workings have come; a working without swatches is left out.</summary>
+    public Task<List<SwatchTally>> TallyAsync(
+        Seat seat,
+        IEnumerable<Guid> workings,
+        CancellationToken cancel
+    ) =>
+        Database.ReadAsync(
+            """
+            select working_id, count(*) as sewn, (array_agg(verdict order by created_at desc, id desc))[1] as verdict
+            from swatches where workroom_id = $1 and working_id = any ($2) group by working_id
+            """,
+            r => new SwatchTally(
+                r.GetGuid("working_id"),
+                (int)r.GetInt64("sewn"),
+                r.GetString("verdict")
+            ),
             cancel,
             seat.Workroom,
             workings.ToArray()

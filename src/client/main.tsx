@@ -4,16 +4,13 @@ import './styles.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider, type LoaderFunctionArgs } from 'react-router';
 import { Refused } from './api/http';
+import { workingQuery } from './app/working';
+import { workroomQuery } from './app/workroom';
 import { Lost } from './app/Lost';
 import { notify } from './app/notice';
 import { Shell } from './app/Shell';
-import { Bench } from './views/Bench/Bench';
-import { Machine } from './views/Machine/Machine';
-import { Reckoner } from './views/Reckoner/Reckoner';
-import { Working } from './views/Working/Working';
-import { Workroom } from './views/Workroom/Workroom';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } },
@@ -24,22 +21,47 @@ addEventListener('unhandledrejection', (event) => {
   if (event.reason instanceof Refused) notify({ says: event.reason.problem.title });
 });
 
+// What a working needs is asked for while its view is still on the way.
+const askAhead = ({ params: { id = '' } }: LoaderFunctionArgs) => {
+  void queries.prefetchQuery(workroomQuery);
+  void queries.prefetchQuery(workingQuery(id));
+  return null;
+};
+
+// Each view comes when it is first wanted; the others follow once the first stands, so that turning to one needs no wait.
+const views = {
+  bench: async () => ({ Component: (await import('./views/Bench/Bench')).Bench }),
+  working: async () => ({ Component: (await import('./views/Working/Working')).Working }),
+  machine: async () => ({ Component: (await import('./views/Machine/Machine')).Machine }),
+  reckoner: async () => ({ Component: (await import('./views/Reckoner/Reckoner')).Reckoner }),
+  workroom: async () => ({ Component: (await import('./views/Workroom/Workroom')).Workroom }),
+};
+
 const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Lost />,
+    HydrateFallback: () => null,
     children: [
-      { path: '/', element: <Bench /> },
-      { path: '/workings/:id', element: <Working /> },
-      { path: '/workings/:id/:stage', element: <Working /> },
-      { path: '/reckoner', element: <Reckoner /> },
-      { path: '/reckoner/:technique', element: <Reckoner /> },
-      { path: '/workroom', element: <Workroom /> },
+      { path: '/', lazy: views.bench },
+      { path: '/workings/:id', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
+      { path: '/workings/:id/:stage', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
+      { path: '/reckoner', lazy: views.reckoner },
+      { path: '/reckoner/:technique', lazy: views.reckoner },
+      { path: '/workroom', lazy: views.workroom },
       { path: '*', element: <Lost /> },
     ],
   },
-  { path: '/workings/:id/machine', element: <Machine />, errorElement: <Lost /> },
+  {
+    path: '/workings/:id/machine',
+    lazy: views.machine,
+    errorElement: <Lost />,
+    HydrateFallback: () => null,
+  },
 ]);
+
+const fetchAhead = () => Object.values(views).forEach((view) => void view());
+addEventListener('load', () => setTimeout(fetchAhead, 3000));
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -87,8 +87,8 @@ public static class BenchEndpoints
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
         var ids = inThem.Select(w => w.Id).ToList();
         var facts = new Facts(
-            (await swatches.OfWorkingsAsync(seat, ids, cancel)).ToLookup(s => s.WorkingId),
-            (await cutLists.OfWorkingsAsync(seat, ids, cancel)).ToLookup(c => c.WorkingId),
+            (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
+            (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet(),
             (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId)
         );
         var byProject = inThem.ToLookup(w => w.ProjectId);
@@ -132,14 +132,15 @@ public static class BenchEndpoints
                 row.Stamp.Version
             );
         }
+        var sewn = facts.Swatches.GetValueOrDefault(row.Id);
         var outcome = technique.Straight.Reckon(AskJson.Read(row.Ask), ruler);
         var next = NextUp.For(
             new WorkingState(
                 technique,
                 (Stage)Math.Max(0, Array.IndexOf(Stages, row.Stage)),
-                facts.Swatches[row.Id].Count(),
-                facts.Swatches[row.Id].LastOrDefault()?.Verdict ?? "",
-                facts.CutLists[row.Id].Any(),
+                sewn?.Sewn ?? 0,
+                sewn?.LastVerdict ?? "",
+                facts.Cut.Contains(row.Id),
                 StepsDone(row),
                 kept is not null
             ),
@@ -169,8 +170,8 @@ public static class BenchEndpoints
         row.Progress.TryGetProperty("at", out var at) && at.TryGetInt32(out var done) ? done : 0;
 
     private sealed record Facts(
-        ILookup<Guid, SwatchRow> Swatches,
-        ILookup<Guid, CutListRow> CutLists,
+        Dictionary<Guid, SwatchTally> Swatches,
+        HashSet<Guid> Cut,
         Dictionary<Guid, KeepRow> Keeps
     );
 }

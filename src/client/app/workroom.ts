@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ifMatch, value } from '../api/http';
 import type { components } from '../api/schema';
 import type { Units } from '../api/types';
@@ -8,8 +8,13 @@ export type WorkroomRecord = components['schemas']['WorkroomOut'];
 export type WorkroomChange = components['schemas']['WorkroomIn'];
 
 /** The workroom: its units, steps and machine. */
+export const workroomQuery = queryOptions({
+  queryKey: ['workroom'],
+  queryFn: () => value(api.GET('/api/workroom')),
+});
+
 export function useWorkroom() {
-  return useQuery({ queryKey: ['workroom'], queryFn: () => value(api.GET('/api/workroom')) });
+  return useQuery(workroomQuery);
 }
 
 /** The units that are shown; metric until the workroom is known. */

@@ -6,6 +6,7 @@ import type { Ask, Cloth, Progress, Stage } from '../../api/types';
 import { onForget, readDraft, writeDraft } from '../../app/drafts';
 import { aboutToKeep, keeping, notKept } from '../../app/kept';
 import { notify } from '../../app/notice';
+import { workingQuery } from '../../app/working';
 import { useUnits } from '../../app/workroom';
 
 type Row = components['schemas']['WorkingOut'];
@@ -27,10 +28,7 @@ export type EditedWorking = ReturnType<typeof useWorking>;
 export function useWorking(id: string) {
   const queries = useQueryClient();
   const units = useUnits();
-  const kept = useQuery({
-    queryKey: ['working', id],
-    queryFn: () => value(api.GET('/api/workings/{id}', { params: { path: { id } } })),
-  });
+  const kept = useQuery(workingQuery(id));
   const [draft, setDraft] = useState<Draft>(() => readDraft<Draft>(id));
   const latest = useRef(draft);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
