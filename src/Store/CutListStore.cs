@@ -38,7 +38,7 @@ public sealed class CutListStore(Database database)
             workings.ToArray()
         );
 
-    /// <summary>Freezes a cut list; null when there is no such working.</summary>
+    /// <summary>Freezes a cut list, and takes its cloth off the shelf; null when there is no such working.</summary>
     public Task<CutListRow?> AddAsync(
         Seat seat,
         Guid id,
@@ -46,12 +46,14 @@ public sealed class CutListStore(Database database)
         JsonElement ask,
         JsonElement answer,
         JsonElement swatches,
+        Taken? cloth,
         CancellationToken cancel
     ) =>
-        AddAsync(
+        AddTakingAsync(
             seat,
             id,
             "cut list frozen",
+            cloth,
             """
             insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by)
             select $1, $2, w.id, $4, $5, $6, $7 from workings w where w.id = $3 and w.workroom_id = $2

@@ -26,18 +26,20 @@ public sealed class KeepStore(Database database)
         CancellationToken cancel
     ) => WhereAsync("working_id = any ($2)", cancel, seat.Workroom, workings.ToArray());
 
-    /// <summary>Adds a summary; null when there is no such working or it has one already.</summary>
+    /// <summary>Adds a summary, and takes its thread off the spool; null when there is no such working or it has one already.</summary>
     public Task<KeepRow?> AddAsync(
         Seat seat,
         Guid id,
         Guid working,
         KeepParts parts,
+        Taken? thread,
         CancellationToken cancel
     ) =>
-        AddAsync(
+        AddTakingAsync(
             seat,
             id,
             "summary kept",
+            thread,
             """
             insert into keeps (id, workroom_id, working_id, updated_by, settings, came_out, verdict, note)
             select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, ''), coalesce($7, ''), coalesce($8, '')

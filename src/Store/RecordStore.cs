@@ -1,6 +1,10 @@
 using Npgsql;
+using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Store;
+
+/// <summary>Something that is used up.</summary>
+public sealed record Taken(Guid Thing, Length Length);
 
 /// <summary>What the stores of records that live in a workroom share: finding, taking away, telling who was first.</summary>
 /// <param name="database">Where they are kept.</param>
@@ -59,22 +63,45 @@ public abstract class RecordStore<T>(
         );
 
     /// <summary>Adds a record. One with this id that is there already is given back as it is.</summary>
-    /// <param name="insert">An insert that says what to do on conflict: nothing.</param>
-    protected async Task<T?> AddAsync(
+    /// <param name="insert">An insert; its second parameter is the workroom.</param>
+    protected Task<T?> AddAsync(
         Seat seat,
         Guid id,
         string says,
         string insert,
         CancellationToken cancel,
         params object?[] values
-    ) =>
-        await Database.ChangeAsync(
-            says,
-            $"{insert} on conflict (id) do nothing returning {columns}",
-            row,
-            cancel,
-            values
-        ) ?? await FindAsync(seat, id, cancel);
+    ) => AddTakingAsync(seat, id, says, null, insert, cancel, values);
+
+    /// <summary>Adds a record, and lowers what is left of a thing by what it takes: both, once, or neither.</summary>
+    /// <param name="taken">What is used up; null when nothing is.</param>
+    protected async Task<T?> AddTakingAsync(
+        Seat seat,
+        Guid id,
+        string says,
+        Taken? taken,
+        string insert,
+        CancellationToken cancel,
+        params object?[] values
+    )
+    {
+        var lowering = taken is null
+            ? ""
+            : $"""
+                , lowered as (
+                    update things set left_mm = greatest(0, left_mm - ${values.Length
+                    + 1}), version = version + 1, updated_at = now()
+                    where id = ${values.Length
+                    + 2} and workroom_id = $2 and left_mm is not null and exists (select 1 from added))
+                """;
+        return await Database.ChangeAsync(
+                says,
+                $"with added as ({insert} on conflict (id) do nothing returning *){lowering} select {columns} from added",
+                row,
+                cancel,
+                taken is { } some ? [.. values, some.Length.Millimetres, some.Thing] : values
+            ) ?? await FindAsync(seat, id, cancel);
+    }
 
     /// <summary>Changes a record if it still has the version that the editor holds.</summary>
     /// <param name="set">What is set, with parameters from $5 on; $1 to $4 are workroom, id, version and seat.</param>

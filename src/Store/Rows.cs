@@ -41,6 +41,7 @@ public sealed record ProjectRow(
 /// <summary>One technique at one place in a project.</summary>
 /// <param name="Ask">What was typed, by field.</param>
 /// <param name="Cloth">The cloth's name and look.</param>
+/// <param name="Uses">Which things of the drawer it uses, by kind.</param>
 /// <param name="Progress">Which sewing step is reached, and what was ticked and measured.</param>
 public sealed record WorkingRow(
     Guid Id,
@@ -53,8 +54,14 @@ public sealed record WorkingRow(
     JsonElement Progress,
     string Stage,
     int Position,
+    JsonElement Uses,
     Stamp Stamp
-);
+)
+{
+    /// <summary>The thing of a kind that it uses; null when none was chosen.</summary>
+    public Guid? UsedOf(string kind) =>
+        Uses.TryGetProperty(kind, out var id) && id.TryGetGuid(out var thing) ? thing : null;
+}
 
 /// <summary>One sewn sample.</summary>
 /// <param name="Settings">What was set.</param>

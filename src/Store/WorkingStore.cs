@@ -8,13 +8,15 @@ namespace ZephyrReach.Store;
 /// <param name="Ask">Fields to set; a field set to null is taken out.</param>
 /// <param name="Cloth">The whole of the cloth's name and look.</param>
 /// <param name="Progress">The whole of the progress.</param>
+/// <param name="Uses">Things of the drawer to set, by kind; a kind set to null is taken out.</param>
 public sealed record WorkingChange(
     string? Name = null,
     JsonElement? Ask = null,
     JsonElement? Cloth = null,
     JsonElement? Progress = null,
     string? Stage = null,
-    int? Position = null
+    int? Position = null,
+    JsonElement? Uses = null
 );
 
 /// <summary>Keeps workings.</summary>
@@ -22,7 +24,7 @@ public sealed class WorkingStore(Database database)
     : RecordStore<WorkingRow>(database, "workings", Columns_, Row)
 {
     private const string Columns_ =
-        "id, project_id, technique, schema_version, name, ask::text, cloth::text, progress::text, stage, position, "
+        "id, project_id, technique, schema_version, name, ask::text, cloth::text, progress::text, stage, position, uses::text, "
         + Columns.Stamp;
 
     /// <summary>The workings of some projects, in their order.</summary>
@@ -89,7 +91,8 @@ public sealed class WorkingStore(Database database)
             says,
             """
             name = coalesce($5, name), ask = jsonb_strip_nulls(ask || coalesce($6, '{}')), cloth = coalesce($7, cloth),
-            progress = coalesce($8, progress), stage = coalesce($9, stage), position = coalesce($10, position)
+            progress = coalesce($8, progress), stage = coalesce($9, stage), position = coalesce($10, position),
+            uses = jsonb_strip_nulls(uses || coalesce($11, '{}'))
             """,
             cancel,
             Database.Text(change.Name),
@@ -97,7 +100,8 @@ public sealed class WorkingStore(Database database)
             Database.Json(change.Cloth),
             Database.Json(change.Progress),
             Database.Text(change.Stage),
-            Database.Whole(change.Position)
+            Database.Whole(change.Position),
+            Database.Json(change.Uses)
         );
 
     private static WorkingRow Row(NpgsqlDataReader row) =>
@@ -112,6 +116,7 @@ public sealed class WorkingStore(Database database)
             row.JsonOf("progress"),
             row.GetString("stage"),
             row.GetInt32("position"),
+            row.JsonOf("uses"),
             row.StampOf()
         );
 }

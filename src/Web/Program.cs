@@ -1,6 +1,9 @@
 using ZephyrReach.Web.Bench;
+using ZephyrReach.Web.Card;
 using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Find;
+using ZephyrReach.Web.Fit;
 using ZephyrReach.Web.Health;
 using ZephyrReach.Web.Histories;
 using ZephyrReach.Web.Hosting;
@@ -41,6 +44,10 @@ try
     app.MapKeeps();
     app.MapHistory();
     app.MapFind();
+    app.MapDrawer();
+    app.MapDrawerFiles();
+    app.MapFit();
+    app.MapCards();
 
     await Preparation.PrepareAsync(app.Services, settings, CancellationToken.None);
     try

@@ -153,6 +153,28 @@ public sealed class AskReader(RawAsk raw, Ruler ruler)
         return false;
     }
 
+    /// <summary>Reads a yes or no that may not be known.</summary>
+    public bool? OptionalFlag(FlagField field) => Has(field) ? Flag(field) : null;
+
+    /// <summary>Reads one of a list of choices by its name; null when it is not said.</summary>
+    public string? OptionalChoice(ChoiceField field) =>
+        Choice(field) is >= 0 and var place ? field.Choices[place].Name : null;
+
+    /// <summary>Reads a colour; null when it is not said.</summary>
+    public Colour? OptionalColour(ColourField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return null;
+        }
+        if (Colour.TryRead(value.Text, out var colour))
+        {
+            return colour;
+        }
+        Unusable(field, $"{field.Label} has to be a colour, such as #1a2b3c.");
+        return null;
+    }
+
     /// <summary>Reads one of a list of choices: its place in the list, or -1 when it is not said.</summary>
     public int Choice(ChoiceField field)
     {

@@ -74,3 +74,7 @@ public sealed record ChoicesField(
     string Says,
     IReadOnlyList<Choice> Choices
 ) : Field(Name, Label, Says, false);
+
+/// <summary>A colour, as <c>#1a2b3c</c>.</summary>
+public sealed record ColourField(string Name, string Label, string Says)
+    : Field(Name, Label, Says, false);

@@ -48,7 +48,6 @@ public sealed record Form(
 /// <param name="SchemaVersion">Rises when stored asks need changing.</param>
 /// <param name="Straight">From the wanted piece to what is cut.</param>
 /// <param name="Turned">The same turned round, and the questions asked on the way.</param>
-/// <param name="Card">What to set on the machine, before the first swatch.</param>
 /// <param name="Scale">A drawing of the technique's main figure from least to most, for choosing by eye.</param>
 /// <param name="Compare">A later plan against what was cut by an earlier one; null when either reader has errors.</param>
 /// <param name="Portrait">An answer in two figures, for a list; null while there is no answer.</param>
@@ -59,7 +58,6 @@ public sealed record Technique(
     int SchemaVersion,
     Form Straight,
     IReadOnlyList<Form> Turned,
-    Form Card,
     Drawing Scale,
     Func<AskReader, AskReader, Comparison?> Compare,
     Func<Reckoning?, Portrait?> Portrait
@@ -70,8 +68,10 @@ public sealed record Technique(
         name.Length == 0 ? Straight : Turned.FirstOrDefault(f => f.Name == name);
 }
 
-/// <summary>A piece in two figures: how long its edge, and how full it comes out.</summary>
-public sealed record Portrait(Length Edge, double Fullness);
+/// <summary>A piece in two figures: how long its edge, and how full it comes out; and what it uses up.</summary>
+/// <param name="Cloth">The cloth that is cut for it.</param>
+/// <param name="Thread">The thread that is sewn into it.</param>
+public sealed record Portrait(Length Edge, double Fullness, Length Cloth, Length Thread);
 
 /// <summary>The techniques that the program knows: one line each.</summary>
 public static class Techniques

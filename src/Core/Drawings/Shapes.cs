@@ -121,3 +121,17 @@ public sealed record Drawing(
     bool GrainUpright,
     bool IsCloseUp = false
 );
+
+/// <summary>A part of a tool: the sole of a foot, its opening, a groove, a hole, or the swing of the needle.</summary>
+/// <param name="From">One corner.</param>
+/// <param name="To">The other corner.</param>
+/// <param name="Role">sole, opening, groove, hole or swing.</param>
+/// <param name="IsGuess">Whether its size is not known, and a usual one is drawn.</param>
+public sealed record Plate(Point From, Point To, string Role, bool IsGuess) : Shape;
+
+/// <summary>A place where a drawing can be pulled to adjust a figure.</summary>
+/// <param name="At">Where it is.</param>
+/// <param name="Field">The figure it adjusts.</param>
+/// <param name="Origin">Where the figure would be nothing.</param>
+/// <param name="Per">How much the figure grows for each millimetre to the right.</param>
+public sealed record Handle(Point At, string Field, Point Origin, double Per) : Shape;

@@ -40,6 +40,9 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists)
                 rested.Select(s => SwatchOut.Of(s, ruler)),
                 JsonSerializerOptions.Web
             ),
+            working.UsedOf("cloth") is { } cloth && technique.Portrait(answer) is { } portrait
+                ? new Taken(cloth, portrait.Cloth)
+                : null,
             cancel
         );
         return (list, []);

@@ -41,7 +41,6 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
                     false
                 );
             }
-            Add(document, $"/api/card/{technique.Name}", technique.Card, "Card", false);
         }
         return Task.CompletedTask;
     }
@@ -147,6 +146,7 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             FlagField => Of(JsonSchemaType.Boolean),
             ChoiceField choice => OneOfThese(choice.Choices),
             ChoicesField choices => ListOf(OneOfThese(choices.Choices)),
+            ColourField => Of(JsonSchemaType.String),
             _ => throw new InvalidOperationException($"{field.GetType().Name} has no schema."),
         };
         schema.Description = field.Says;

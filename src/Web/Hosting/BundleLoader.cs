@@ -100,6 +100,7 @@ public sealed class BundleLoader(
                 keep.Id,
                 row.Id,
                 new KeepParts(settings, keep.CameOut, keep.Verdict, keep.Note),
+                null,
                 cancel
             );
         }

@@ -7,6 +7,7 @@ using OpenTelemetry.Trace;
 using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Documents;
+using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Workrooms;
 
@@ -38,6 +39,9 @@ public static class Services
         services.AddSingleton<KeepStore>();
         services.AddSingleton<HistoryStore>();
         services.AddSingleton<FindStore>();
+        services.AddSingleton<ThingStore>();
+        services.AddSingleton<TriedStore>();
+        services.AddSingleton<DrawerReader>();
         services.AddSingleton<LoadStore>();
         services.AddSingleton<CurrentWorkroom>();
         services.AddSingleton<Freezer>();

@@ -2,6 +2,7 @@ using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Keeps;
@@ -98,6 +99,7 @@ public static class KeepEndpoints
         Guid id,
         KeepIn keep,
         CurrentWorkroom workroom,
+        WorkingStore workings,
         KeepStore store
     )
     {
@@ -106,7 +108,14 @@ public static class KeepEndpoints
             return Problem.Field("id", new Uuid7Attribute().FormatErrorMessage("id"));
         }
         var seat = await workroom.SeatAsync(http);
-        var row = await store.AddAsync(seat, keepId, id, keep.Parts(), http.RequestAborted);
+        var row = await store.AddAsync(
+            seat,
+            keepId,
+            id,
+            keep.Parts(),
+            await ThreadOfAsync(http, seat, id, workroom, workings),
+            http.RequestAborted
+        );
         if (row is null)
         {
             return (await store.OfWorkingsAsync(seat, [id], http.RequestAborted)) is [var there]
@@ -119,6 +128,30 @@ public static class KeepEndpoints
                 : Problem.NotFound("There is no such working.");
         }
         return Versions.Tagged(http, KeepOut.Of(row), row.Stamp, $"/api/workings/{id}/keep");
+    }
+
+    /// <summary>The thread that the working has used up, when one was chosen for it.</summary>
+    private static async Task<Taken?> ThreadOfAsync(
+        HttpContext http,
+        Seat seat,
+        Guid id,
+        CurrentWorkroom workroom,
+        WorkingStore workings
+    )
+    {
+        if (
+            await workings.FindAsync(seat, id, http.RequestAborted) is not { } working
+            || working.UsedOf("thread") is not { } thread
+            || Core.Craft.Techniques.Named(working.Technique) is not { } technique
+        )
+        {
+            return null;
+        }
+        var row = await workroom.RowAsync(http);
+        var outcome = technique.Straight.Reckon(AskJson.Read(working.Ask), row.RulerFor(row.Units));
+        return technique.Portrait(outcome.Answer) is { } portrait
+            ? new Taken(thread, portrait.Thread)
+            : null;
     }
 
     private static async Task<IResult> ChangeAsync(

@@ -75,6 +75,17 @@ public static class DrawingJson
                 Mm(json, "amplitude", gathered.Hem.Amplitude);
                 json.WriteBoolean("tornRight", gathered.TornRight);
                 break;
+            case Plate plate:
+                Kind(json, "plate", plate.From, plate.To);
+                json.WriteString("role", plate.Role);
+                json.WriteBoolean("isGuess", plate.IsGuess);
+                break;
+            case Handle handle:
+                Kind(json, "handle", handle.At);
+                json.WriteString("field", handle.Field);
+                Place(json, "origin", handle.Origin);
+                json.WriteNumber("per", handle.Per);
+                break;
             case Words words:
                 Kind(json, "words", words.At);
                 json.WriteString("text", words.Text);

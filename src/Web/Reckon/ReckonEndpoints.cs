@@ -20,14 +20,8 @@ public static class ReckonEndpoints
     {
         var workroom = routes.ServiceProvider.GetRequiredService<CurrentWorkroom>();
         // As plain delegates: there is nothing in these requests for the framework to bind or to validate.
-        Map("/api/reckon/{technique}", t => t.Straight);
-        Map("/api/card/{technique}", t => t.Card);
-        routes
-            .MapPost(
-                "/api/reckon/{technique}/{form}",
-                http => AnswerAsync(http, Named(http)?.FormNamed(Value(http, "form")), workroom)
-            )
-            .ExcludeFromDescription();
+        Map("/api/reckon/{technique}", http => Named(http)?.Straight);
+        Map("/api/reckon/{technique}/{form}", http => Named(http)?.FormNamed(Value(http, "form")));
         routes
             .MapPost("/api/compare/{technique}", CompareAsync)
             .WithTags("Reckoning")
@@ -35,12 +29,9 @@ public static class ReckonEndpoints
             .Accepts<JsonElement>("application/json")
             .ProducesProblem(StatusCodes.Status400BadRequest);
 
-        void Map(string pattern, Func<Technique, Form> form) =>
+        void Map(string pattern, Func<HttpContext, Form?> form) =>
             routes
-                .MapPost(
-                    pattern,
-                    http => AnswerAsync(http, Named(http) is { } t ? form(t) : null, workroom)
-                )
+                .MapPost(pattern, http => AnswerAsync(http, form(http), workroom))
                 .ExcludeFromDescription();
     }
 

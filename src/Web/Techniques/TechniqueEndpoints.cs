@@ -55,99 +55,17 @@ public static class TechniqueEndpoints
         json.WriteString("name", known.Name);
         json.WriteString("title", known.Title);
         json.WriteString("says", known.Says);
-        WriteFields(json, "fields", known.Straight, ruler);
+        FieldJson.Write(json, "fields", known.Straight.Fields, ruler);
         json.WriteStartObject("forms");
         foreach (var form in known.Turned)
         {
-            WriteFields(json, form.Name, form, ruler);
+            FieldJson.Write(json, form.Name, form.Fields, ruler);
         }
         json.WriteEndObject();
         json.WritePropertyName("scale");
         DrawingJson.Write(json, known.Scale, ruler);
         json.WriteEndObject();
         return Results.Empty;
-    }
-
-    private static void WriteFields(
-        Utf8JsonWriter json,
-        string name,
-        Form form,
-        Core.Measures.Ruler ruler
-    )
-    {
-        json.WriteStartArray(name);
-        foreach (var field in form.Fields)
-        {
-            json.WriteStartObject();
-            json.WriteString("name", field.Name);
-            json.WriteString("label", field.Label);
-            json.WriteString("says", field.Says);
-            json.WriteBoolean("isNeeded", field.IsNeeded);
-            WriteParts(json, field, ruler);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-    }
-
-    private static void WriteParts(Utf8JsonWriter json, Field field, Core.Measures.Ruler ruler)
-    {
-        switch (field)
-        {
-            case LengthField length:
-                json.WriteString(
-                    "kind",
-                    length.Kind == Core.Measures.LengthKind.Fine ? "fine" : "length"
-                );
-                if (length.Start is { } start)
-                {
-                    json.WriteString("start", ruler.Write(start, length.Kind));
-                }
-                break;
-            case LengthsField:
-                json.WriteString("kind", "lengths");
-                break;
-            case NumberField number:
-                json.WriteString("kind", "number");
-                json.WriteNumber("least", number.Least);
-                json.WriteNumber("most", number.Most);
-                if (number.Start is { } begin)
-                {
-                    json.WriteNumber("start", begin);
-                }
-                break;
-            case FlagField flag:
-                json.WriteString("kind", "flag");
-                json.WriteBoolean("start", flag.Start);
-                break;
-            case ChoiceField choice:
-                json.WriteString("kind", "choice");
-                if (choice.Start is { } chosen)
-                {
-                    json.WriteString("start", chosen);
-                }
-                WriteChoices(json, choice.Choices);
-                break;
-            case ChoicesField choices:
-                json.WriteString("kind", "choices");
-                WriteChoices(json, choices.Choices);
-                break;
-            default:
-                throw new InvalidOperationException($"{field.GetType().Name} has no description.");
-        }
-    }
-
-    private static void WriteChoices(Utf8JsonWriter json, IReadOnlyList<Choice> choices)
-    {
-        json.WriteStartArray("choices");
-        foreach (var choice in choices)
-        {
-            json.WriteStartObject();
-            json.WriteString("name", choice.Name);
-            json.WriteString("label", choice.Label);
-            json.WriteString("follows", choice.Follows);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
     }
 }
 

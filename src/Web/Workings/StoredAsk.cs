@@ -50,10 +50,14 @@ public static class StoredAsk
     }
 
     /// <summary>The ask with every bare figure's unit written out, so that turning the units round changes no length.</summary>
-    public static JsonElement Spelled(Technique technique, JsonElement ask, UnitSystem units)
+    public static JsonElement Spelled(
+        IReadOnlyList<Field> fields,
+        JsonElement ask,
+        UnitSystem units
+    )
     {
         var spelled = JsonNode.Parse(ask.GetRawText())!.AsObject();
-        foreach (var field in technique.Straight.Fields.OfType<LengthField>())
+        foreach (var field in fields.OfType<LengthField>())
         {
             if (spelled[field.Name] is not { } value)
             {

@@ -129,7 +129,8 @@ public static class WorkingEndpoints
                 Json(change.Cloth),
                 Json(change.Progress),
                 change.Stage,
-                change.Position
+                change.Position,
+                change.Uses is { } uses ? JsonSerializer.SerializeToElement(uses) : null
             ),
             http.RequestAborted
         );
@@ -168,7 +169,7 @@ public static class WorkingEndpoints
         var errors = StoredAsk.Check(technique, ask, ruler);
         return errors.Count > 0
             ? (ask, Problem.Fields(errors))
-            : (StoredAsk.Spelled(technique, ask, ruler.Units), null);
+            : (StoredAsk.Spelled(technique.Straight.Fields, ask, ruler.Units), null);
     }
 
     private static JsonElement? Json<T>(T? value)
@@ -192,6 +193,7 @@ public static class WorkingEndpoints
         {
             { Name: not null } => $"name of “{before.Name}”",
             { Cloth: not null } => $"cloth of “{before.Name}”",
+            { Uses: not null } => $"what “{before.Name}” uses",
             { Progress: not null } => $"progress of “{before.Name}”",
             // Which stage is open is where she looks, not what she did.
             { Stage: not null } => null,

@@ -41,13 +41,15 @@ public sealed record WorkingIn(
 
 /// <summary>What may be changed of a working. What is left out stays as it is.</summary>
 /// <param name="Ask">The fields to change; null takes a field out.</param>
+/// <param name="Uses">Things of the drawer, by kind; null takes one out.</param>
 public sealed record WorkingPatch(
     [property: StringLength(200, MinimumLength = 1)] string? Name,
     JsonElement? Ask,
     Cloth? Cloth,
     Progress? Progress,
     [property: AllowedValues("plan", "set-up", "sample", "cut", "sew", "keep", null)] string? Stage,
-    [property: Range(0, 10000)] int? Position
+    [property: Range(0, 10000)] int? Position,
+    [property: MaxLength(12)] Dictionary<string, Guid?>? Uses
 );
 
 /// <summary>A working as it goes out.</summary>
@@ -62,6 +64,7 @@ public sealed record WorkingOut(
     JsonElement Progress,
     string Stage,
     int Position,
+    JsonElement Uses,
     int Version,
     DateTimeOffset UpdatedAt,
     IReadOnlyDictionary<string, string> Troubles
@@ -78,6 +81,7 @@ public sealed record WorkingOut(
             row.Progress,
             row.Stage,
             row.Position,
+            row.Uses,
             row.Stamp.Version,
             row.Stamp.UpdatedAt,
             StoredAsk.Troubles(row.Technique, row.Ask)

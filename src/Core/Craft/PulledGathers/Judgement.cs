@@ -163,26 +163,6 @@ internal static class Judgement
         ),
     ];
 
-    /// <summary>The first change not tried yet, for the first fault that was seen and has one left.</summary>
-    public static Change? FirstChange(IReadOnlyList<string> looks, IReadOnlyList<string> tried)
-    {
-        foreach (var look in Looks.Where(l => looks.Contains(l.Choice.Name)))
-        {
-            var left = look.Changes.Where(c => !tried.Contains(c.Name)).ToList();
-            if (left.Count > 0)
-            {
-                return new Change(
-                    left[0].Name,
-                    look.Choice.Label,
-                    left[0].Says,
-                    left[0].Because,
-                    left.Count - 1
-                );
-            }
-        }
-        return null;
-    }
-
     private static Choice Named(string name, string label, string follows) =>
         new(name, label, follows);
 }

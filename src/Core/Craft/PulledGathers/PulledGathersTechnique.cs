@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
@@ -26,11 +25,17 @@ public static class PulledGathersTechnique
                 Reckon.Straight
             ),
             [ClothForms.Fullness, ClothForms.Edge, SwatchForm.Form, HalfWayForm.Form],
-            PulledGathersCard.Form,
             Scale(),
             Compare,
             reckoned =>
-                reckoned is Answer a ? new Portrait(a.Ask.FinishedEdge, a.AchievedFullness) : null
+                reckoned is Answer a
+                    ? new Portrait(
+                        a.Ask.FinishedEdge,
+                        a.AchievedFullness,
+                        a.ClothToBuy,
+                        a.ThreadTotal
+                    )
+                    : null
         );
 
     private static Craft.Comparison? Compare(AskReader then, AskReader now) =>

@@ -196,7 +196,7 @@ internal static class SwatchForm
             stretched.Count > 0
                 ? FullnessReading.Mean(stretched) / FullnessReading.Mean(gathered)
                 : null,
-            Judgement.FirstChange(looks, tried)
+            Look.FirstChange(Judgement.Looks, looks, tried)
         )
         {
             Findings = Noticed(reading, reader.Ruler),

@@ -1,13 +1,13 @@
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Card;
+namespace ZephyrReach.Core.Fit;
 
 /// <summary>Needle sizes by cloth.</summary>
 /// <remarks>
 /// Workshop rule: under 60 g/m² sizes 60 to 70, to 110 70 to 80, to 200 80 to 90, to 300 90 to 100, over that 100 to 110;
 /// one size up for several layers or bulk.
 /// </remarks>
-public static class NeedleChoice
+public static class NeedleSize
 {
     private static readonly (double Under, int From, int To)[] Bands =
     [
@@ -19,10 +19,11 @@ public static class NeedleChoice
     ];
 
     /// <summary>The two sizes (NM) that suit a cloth: the finer first.</summary>
-    public static (int From, int To) For(ClothWeight weight)
+    /// <param name="bulky">Several layers or a thick seam: one size up.</param>
+    public static (int From, int To) For(ClothWeight weight, bool bulky = false)
     {
         var grams = weight.GramsPerSquareMetre;
         var band = Bands.First(b => b.Under == 60 ? grams < b.Under : grams <= b.Under);
-        return (band.From, band.To);
+        return bulky ? (band.From + 10, band.To + 10) : (band.From, band.To);
     }
 }

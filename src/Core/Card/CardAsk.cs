@@ -1,0 +1,166 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Measures;
+using Thread = ZephyrReach.Core.Drawer.Thread;
+
+namespace ZephyrReach.Core.Card;
+
+/// <summary>What is in the drawer, as far as a card looks into it.</summary>
+public sealed record DrawerContents(
+    IReadOnlyList<Owned<Machine>> Machines,
+    IReadOnlyList<Owned<Foot>> Feet,
+    IReadOnlyList<Owned<Needle>> Needles,
+    IReadOnlyList<Owned<Thread>> Threads,
+    IReadOnlyList<Owned<Elastic>> Elastics,
+    IReadOnlyList<Owned<Stabiliser>> Stabilisers,
+    IReadOnlyList<TriedNote> Tried
+)
+{
+    public static DrawerContents Empty { get; } = new([], [], [], [], [], [], []);
+}
+
+/// <summary>What a card is asked for.</summary>
+/// <param name="Machine">The machine it is written for.</param>
+/// <param name="Drawer">What can be chosen from.</param>
+/// <param name="Cloth">The cloth; null when it is not known.</param>
+/// <param name="Thread">The thread that was chosen; null to choose one.</param>
+/// <param name="Elastic">The elastic that was chosen.</param>
+/// <param name="Wants">What the piece wants, by the technique's fields.</param>
+/// <param name="Ruler">What lengths are written against.</param>
+public sealed record CardAsk(
+    Owned<Machine> Machine,
+    DrawerContents Drawer,
+    Owned<Cloth>? Cloth,
+    Owned<Thread>? Thread,
+    Owned<Elastic>? Elastic,
+    Wants Wants,
+    Ruler Ruler
+)
+{
+    /// <summary>Grams a square metre, when they are known.</summary>
+    public double? Grams => Cloth?.Is.Weight?.GramsPerSquareMetre;
+
+    /// <summary>Whether the cloth is thin or gives: dense stitches need something under it.</summary>
+    public bool NeedsStabiliser => Grams < 120 || Cloth?.Is.Gives == true;
+}
+
+/// <summary>What a piece wants of its card. Null is not said; each technique reads what it uses.</summary>
+public sealed record Wants(
+    Length? Cord,
+    Length? Gap,
+    Length? Bite,
+    Length? RowGap,
+    Length? StitchLength,
+    Length? StitchWidth,
+    Length? Tail,
+    double? Fullness,
+    int Layers,
+    int? Every,
+    string? Rows,
+    string? School
+)
+{
+    public static LengthField CordField { get; } =
+        Fine("cordThickness", "Cord", "How thick the cord is.", 0.3, 30);
+
+    public static LengthField GapField { get; } =
+        Fine("gap", "Gap", "Between the two folds.", 0.5, 12);
+
+    public static LengthField BiteField { get; } =
+        Fine("bite", "Bite", "How far the stitch goes into each fold.", 0.5, 4);
+
+    public static LengthField RowGapField { get; } =
+        Fine("rowGap", "Rows apart", "The gap between rows that is wanted.", 1, 100);
+
+    public static LengthField StitchLengthField { get; } =
+        Fine("stitchLength", "Stitch length", "When the plan has one.", 0.2, 15);
+
+    public static LengthField StitchWidthField { get; } =
+        Fine("stitchWidth", "Stitch width", "When the plan has one.", 0.5, 15);
+
+    public static LengthField TailField { get; } =
+        new(
+            "tail",
+            "Tails",
+            "Thread left at every end.",
+            Length.Zero,
+            Length.FromMillimetres(1000),
+            IsNeeded: false
+        );
+
+    public static NumberField FullnessField { get; } =
+        new("fullness", "Fullness", "Flat over gathered.", 1, 6, IsNeeded: false);
+
+    public static NumberField LayersField { get; } =
+        new("layers", "Layers", "Of cloth under the foot.", 1, 12, 1, IsNeeded: false);
+
+    public static NumberField EveryField { get; } =
+        new(
+            "stitchesPerTuck",
+            "A fold every",
+            "Stitches from fold to fold.",
+            1,
+            100,
+            6,
+            IsNeeded: false
+        );
+
+    public static ChoiceField RowsField { get; } =
+        Craft.PulledGathers.Fields.Rows with
+        {
+            IsNeeded = false,
+        };
+
+    /// <summary>Fields for what is in the drawer and has no place there: a cloth that is only described.</summary>
+    public static NumberField ClothWeightField { get; } =
+        new(
+            "clothWeight",
+            "Cloth weight",
+            "Grams a square metre, for a cloth that is not in the drawer.",
+            10,
+            1500,
+            IsNeeded: false
+        );
+
+    public static ChoiceField SchoolField(params Choice[] ways) =>
+        new("school", "Way", "One of several respected ways.", ways, ways[0].Name, IsNeeded: false);
+
+    /// <summary>Reads what a technique's card asks for.</summary>
+    public static Wants Read(AskReader reader, CardTechnique technique)
+    {
+        return new Wants(
+            Of(CordField),
+            Of(GapField),
+            Of(BiteField),
+            Of(RowGapField),
+            Of(StitchLengthField),
+            Of(StitchWidthField),
+            Of(TailField),
+            reader.OptionalNumber(FullnessField),
+            (int)(reader.OptionalNumber(LayersField) ?? 1),
+            (int?)reader.OptionalNumber(EveryField),
+            reader.OptionalChoice(RowsField),
+            technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null
+        );
+
+        Length? Of(LengthField field) => reader.OptionalLength(field);
+    }
+
+    private static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most
+    ) =>
+        new(
+            name,
+            label,
+            says,
+            Length.FromMillimetres(least),
+            Length.FromMillimetres(most),
+            Kind: LengthKind.Fine,
+            IsNeeded: false
+        );
+}

@@ -1,0 +1,172 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches;
+
+namespace ZephyrReach.Core.Card;
+
+/// <summary>Feet that serve a technique alike.</summary>
+/// <param name="Kinds">Their kinds.</param>
+/// <param name="Because">Why they serve.</param>
+/// <param name="Costs">What it costs to use one of these rather than those before; empty for the best.</param>
+public sealed record FootChoice(IReadOnlyList<string> Kinds, string Because, string Costs = "");
+
+/// <summary>The stitch that a technique wants, before a machine has its say.</summary>
+/// <param name="Name">Such as <c>zigzag</c>.</param>
+/// <param name="Because">Why that.</param>
+/// <param name="LengthWanted">Null where hands or the pattern set it.</param>
+/// <param name="LengthBecause">Why that length.</param>
+/// <param name="LengthSays">Stands in for a figure where there is none.</param>
+/// <param name="WidthWanted">Nothing for straight stitches.</param>
+/// <param name="WidthLeast">The narrowest that still serves.</param>
+/// <param name="WidthBecause">Why that width.</param>
+public sealed record StitchPlan(
+    string Name,
+    string Because,
+    Length? LengthWanted,
+    string LengthBecause,
+    string LengthSays = "",
+    Length WidthWanted = default,
+    Length WidthLeast = default,
+    string WidthBecause = ""
+);
+
+/// <summary>A thread that is wanted.</summary>
+/// <param name="Says">In words, when none is owned.</param>
+/// <param name="Because">Why that.</param>
+/// <param name="LeastTex">The thinnest that serves.</param>
+/// <param name="MostTex">The thickest.</param>
+/// <param name="Contrast">Whether another colour than the cloth's is wanted.</param>
+public sealed record ThreadWanted(
+    string Says,
+    string Because,
+    double LeastTex = 18,
+    double MostTex = 35,
+    bool Contrast = false
+);
+
+/// <summary>A setting in words, with its reason.</summary>
+public sealed record Setting(string Figure, string Because);
+
+/// <summary>
+/// How one technique is set up: the wishes that a card holds against a machine, a cloth and a drawer. The figures are
+/// workshop rules; each is given with its reason.
+/// </summary>
+public sealed record CardTechnique
+{
+    /// <summary>Its name in addresses, such as <c>couching</c>.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Its name on the screen.</summary>
+    public required string Title { get; init; }
+
+    /// <summary>What it makes, in a sentence.</summary>
+    public required string Says { get; init; }
+
+    /// <summary>What its card may be told of the piece.</summary>
+    public IReadOnlyList<Field> Fields { get; init; } = [];
+
+    /// <summary>Respected ways to do it, of which one is chosen; null when there is but one.</summary>
+    public ChoiceField? School { get; init; }
+
+    /// <summary>Feet that serve, the best first.</summary>
+    public required IReadOnlyList<FootChoice> Feet { get; init; }
+
+    /// <summary>Orders feet of one choice for a cloth: the least comes first.</summary>
+    public Func<CardAsk, Foot, double> Rank { get; init; } = (_, _) => 0;
+
+    /// <summary>What else to look for when buying a foot.</summary>
+    public Func<CardAsk, string> BuyAlso { get; init; } = _ => "";
+
+    public required Func<CardAsk, StitchPlan> Stitch { get; init; }
+
+    /// <summary>Needle tension in steps from normal.</summary>
+    public Func<CardAsk, double> Tension { get; init; } = _ => 0;
+
+    public required string TensionBecause { get; init; }
+
+    /// <summary>Whether a pair of needles is used.</summary>
+    public bool Twin { get; init; }
+
+    /// <summary>The point that is wanted in a weave; null for what suits the cloth.</summary>
+    public string? Point { get; init; }
+
+    /// <summary>Whether several layers or a thick seam pass under the foot.</summary>
+    public Func<CardAsk, bool> Bulky { get; init; } = ask => ask.Wants.Layers > 1;
+
+    public ThreadWanted Above { get; init; } =
+        new("ordinary", "Nothing here strains it, and the eye of the needle passes it.");
+
+    public ThreadWanted Below { get; init; } =
+        new("the same", "Alike above and below, the stitch locks in the middle.");
+
+    /// <summary>Whether elastic goes below.</summary>
+    public bool ElasticBelow { get; init; }
+
+    /// <summary>Foot pressure in steps from normal.</summary>
+    public double Pressure { get; init; }
+
+    public string PressureBecause { get; init; } = "Flat layers, nothing to hold back.";
+
+    public bool FeedDogsDown { get; init; }
+
+    /// <summary>Differential feed; null where it plays no part.</summary>
+    public double? Differential { get; init; }
+
+    public bool NeedsOverlocker { get; init; }
+
+    public bool NeedsProgram { get; init; }
+
+    public Setting Speed { get; init; } =
+        new("medium, steady", "An even pace makes even stitches.");
+
+    /// <summary>Whether dense or decorative stitches want something under the cloth, whatever the cloth.</summary>
+    public bool Dense { get; init; }
+
+    /// <summary>The stabiliser for a cloth; null for none.</summary>
+    public Func<CardAsk, Setting?> Stabiliser { get; init; } = _ => null;
+
+    /// <summary>What to do with the presser and the needle stop.</summary>
+    public Setting? Presser { get; init; }
+
+    /// <summary>Where the needle stands.</summary>
+    public Setting Position { get; init; } =
+        new("middle", "The foot holds evenly on both sides of it.");
+
+    /// <summary>What is done before the first stitch.</summary>
+    public required Setting Preparation { get; init; }
+
+    /// <summary>Lines of its own.</summary>
+    public Func<CardAsk, IEnumerable<CardLine>> More { get; init; } = _ => [];
+
+    /// <summary>What is looked at first.</summary>
+    public required IReadOnlyList<string> Checks { get; init; }
+
+    /// <summary>Other respected ways, with what follows.</summary>
+    public IReadOnlyList<School> Alternatives { get; init; } = [];
+
+    /// <summary>What to do where a machine cannot.</summary>
+    public required string Instead { get; init; }
+
+    /// <summary>Height of a cord or a build-up of stitches under the foot; null for none.</summary>
+    public Func<CardAsk, Length?> BuildUp { get; init; } = _ => null;
+
+    /// <summary>Whether rows lie side by side, so that edges and grooves guide them.</summary>
+    public bool HasRows { get; init; }
+
+    /// <summary>What is looked for on a swatch, and what to try for each, the likeliest first.</summary>
+    public required IReadOnlyList<Look> Looks { get; init; }
+
+    /// <summary>The technique whose card serves instead, by what is wanted; null for this one.</summary>
+    public Func<Wants, string?> Serves { get; init; } = _ => null;
+
+    /// <summary>Everything the card may be told.</summary>
+    public IReadOnlyList<Field> AllFields =>
+        [
+            .. Fields,
+            .. School is { } school ? new Field[] { school } : [],
+            Wants.LayersField,
+            Wants.ClothWeightField,
+        ];
+}

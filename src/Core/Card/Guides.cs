@@ -1,0 +1,100 @@
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Card;
+
+/// <summary>Row gaps that can be guided without marking: by the edges of the sole, by grooves, with the needle moved.</summary>
+internal static class Guides
+{
+    private const int Most = 12;
+    private static readonly Length Least = Length.FromMillimetres(0.5);
+
+    /// <summary>The gaps of the picked foot, the nearest to the wanted one first; without a wish, the narrowest first.</summary>
+    /// <remarks>
+    /// The last row runs along an edge of the sole, so the gap is that edge's distance from the needle. A needle moved
+    /// towards an edge comes nearer to it, and goes as much further from the other.
+    /// </remarks>
+    public static IReadOnlyList<Guide> Of(CardAsk ask, Pick pick)
+    {
+        if (pick.Foot is not { Is: var foot })
+        {
+            return [];
+        }
+        List<(Length Gap, string Says)> gaps = [];
+        if (foot.GroovePitch is { } pitch && foot.HasGrooves)
+        {
+            var last = Math.Max(1, (foot.Grooves ?? 3) - 1);
+            for (var k = 1; k <= Math.Min(3, last); k++)
+            {
+                gaps.Add(
+                    (
+                        pitch * k,
+                        k == 1
+                            ? "the last row in the next groove"
+                            : $"the last row {k} grooves away"
+                    )
+                );
+            }
+        }
+        foreach (var shift in Shifts(ask, pick))
+        {
+            var needle =
+                shift == Length.Zero
+                    ? ""
+                    : $", needle {Say.Mm(shift < Length.Zero ? -shift : shift)} {(shift < Length.Zero ? "left" : "right")}";
+            if (foot.SoleLeft is { } left)
+            {
+                gaps.Add((left + shift, $"left edge of the sole along the last row{needle}"));
+            }
+            if (foot.SoleRight is { } right)
+            {
+                gaps.Add((right - shift, $"right edge of the sole along the last row{needle}"));
+            }
+        }
+        var wanted = ask.Wants.RowGap;
+        return
+        [
+            .. gaps.Where(g => g.Gap >= Least)
+                .OrderBy(g =>
+                    wanted is { } w ? Length.Between(g.Gap, w).Millimetres : g.Gap.Millimetres
+                )
+                .ThenBy(g => g.Says.Length)
+                .DistinctBy(g => Math.Round(g.Gap.Millimetres, 2))
+                .Take(Most)
+                .Select(g => new Guide(
+                    g.Gap,
+                    g.Says,
+                    wanted is { } w ? Length.Between(g.Gap, w) : null
+                )),
+        ];
+    }
+
+    /// <summary>Needle positions that clear the foot and the plate, the middle first.</summary>
+    private static IEnumerable<Length> Shifts(CardAsk ask, Pick pick)
+    {
+        yield return Length.Zero;
+        if (
+            pick.Technique.Twin
+            || pick.Width > Length.Zero
+            || ask.Machine.Is
+                is not { NeedlePositions: > 2 and var positions, NeedleShift: { } far }
+        )
+        {
+            yield break;
+        }
+        var each = far * 2 / (positions - 1);
+        for (var i = 1; i <= (positions - 1) / 2; i++)
+        {
+            foreach (var shift in new[] { each * i, -(each * i) })
+            {
+                var moved = pick.Combination(ask);
+                moved = moved with { For = moved.Sewing with { Offset = each * i } };
+                if (Fitting.Glance(moved).Verdict != Verdict.No)
+                {
+                    yield return shift;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,308 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Measures;
+using Thread = ZephyrReach.Core.Drawer.Thread;
+
+namespace ZephyrReach.Core.Card;
+
+/// <summary>The lines of a card, in the order they are set.</summary>
+internal static class Lines
+{
+    public static List<CardLine> Of(
+        CardTechnique technique,
+        CardAsk ask,
+        StitchPlan plan,
+        Length? length,
+        Pick pick
+    )
+    {
+        var machine = ask.Machine.Is;
+        var steps = machine.Dial.Reachable(technique.Tension(ask));
+        List<CardLine> lines =
+        [
+            Foot(pick),
+            Needle(technique, ask, pick),
+            Threads(
+                "needle-thread",
+                technique.NeedsOverlocker ? "Needle threads" : "Needle thread",
+                technique.Above,
+                ask,
+                ask.Thread
+            ),
+            technique.ElasticBelow
+                ? ElasticLine(ask)
+                : Threads(
+                    technique.NeedsOverlocker ? "looper-thread" : "bobbin-thread",
+                    technique.NeedsOverlocker ? "Looper threads" : "Bobbin thread",
+                    technique.Below,
+                    ask,
+                    null
+                ),
+            new("stitch", "Stitch", plan.Name, "", plan.Because),
+            new(
+                "length",
+                "Stitch length",
+                length is { } l ? Say.Mm(l) : plan.LengthSays,
+                length == machine.LongestStitch && length is not null ? "longest" : "",
+                plan.LengthBecause
+            ),
+        ];
+        if (pick.Width > Length.Zero)
+        {
+            lines.Add(new("width", "Stitch width", Say.Mm(pick.Width), "", plan.WidthBecause));
+        }
+        lines.Add(
+            new(
+                "needle-position",
+                "Needle position",
+                technique.Position.Figure,
+                "",
+                technique.Position.Because
+            )
+        );
+        lines.Add(
+            new(
+                "needle-tension",
+                "Needle tension",
+                StepText(steps),
+                machine.Dial.Says(steps),
+                technique.TensionBecause
+            )
+        );
+        lines.Add(Pressure(technique, machine));
+        lines.Add(FeedDogs(technique, machine));
+        if (technique.Differential is { } wanted)
+        {
+            lines.Add(
+                new(
+                    "differential",
+                    "Differential",
+                    DecimalText.Write(Math.Min(wanted, machine.GreatestDifferential ?? wanted)),
+                    machine.GreatestDifferential <= wanted ? "highest" : "",
+                    "The front feed dogs push in more than the back ones take away."
+                )
+            );
+        }
+        lines.Add(Speed(technique, machine));
+        if (technique.Stabiliser(ask) is { } stabiliser)
+        {
+            lines.Add(
+                new(
+                    "stabiliser",
+                    "Stabiliser",
+                    stabiliser.Figure,
+                    Owns(ask, stabiliser),
+                    stabiliser.Because
+                )
+            );
+        }
+        if (technique.Presser is { } presser)
+        {
+            var stops = machine.NeedleStop == false ? "by hand wheel" : "";
+            lines.Add(
+                new("presser", "Presser and needle stop", presser.Figure, stops, presser.Because)
+            );
+        }
+        lines.Add(
+            new(
+                "preparation",
+                "Preparation",
+                technique.Preparation.Figure,
+                "",
+                technique.Preparation.Because
+            )
+        );
+        lines.AddRange(technique.More(ask));
+        lines.Add(
+            new(
+                "start",
+                "Starting",
+                technique.NeedsOverlocker
+                    ? "a chain of a few stitches"
+                    : "threads under and behind",
+                machine.LockStitch == true && technique.Dense ? "lock stitch" : "",
+                technique.NeedsOverlocker
+                    ? "The loopers then hold the edge from the first stitch."
+                    : "Hold both for the first stitches, so that they are not drawn down."
+            )
+        );
+        lines.Add(
+            new(
+                "hand-wheel",
+                "Hand wheel",
+                "one full stitch",
+                "",
+                "After any change of foot, needle or width: if the needle can touch metal, do not sew."
+            )
+        );
+        return lines;
+    }
+
+    /// <summary>What the machine makes harder, and what the cloth does not like.</summary>
+    public static IEnumerable<Finding> Noticed(CardTechnique technique, CardAsk ask)
+    {
+        var wanted = technique.Tension(ask);
+        var reached = ask.Machine.Is.Dial.Reachable(wanted);
+        if (Math.Abs(reached - wanted) > 1e-9)
+        {
+            yield return new Finding(
+                "dial-end",
+                Severity.Note,
+                $"The dial ends at {DecimalText.Write(ask.Machine.Is.Dial.At(wanted)!.Value)}: {StepText(wanted)} cannot be reached.",
+                technique.TensionBecause,
+                "Sew at its end, and see what the swatch says."
+            );
+        }
+        if (technique.Name is "gathering-foot" or "shirring" && ask.Grams > 200)
+        {
+            yield return new Finding(
+                "thick-cloth",
+                Severity.Care,
+                $"{ask.Cloth!.Name} is {DecimalText.Write(ask.Grams.Value, 0)} g/m²: thick cloth hardly gathers this way.",
+                "The plate or the elastic has to bend it, and its weight pulls it flat again.",
+                "Take a lighter cloth, or gather by pulled threads."
+            );
+        }
+    }
+
+    internal static string StepText(double steps) =>
+        steps == 0
+            ? "normal"
+            : $"{(steps < 0 ? "−" : "+")}{DecimalText.Write(Math.Abs(steps))} step{(Math.Abs(steps) == 1 ? "" : "s")}";
+
+    private static CardLine Foot(Pick pick) =>
+        pick.Foot is { } foot
+            ? new("foot", "Foot", foot.Name, "", pick.Options[0].Because)
+            : new(
+                "foot",
+                "Foot",
+                pick.Options[^1].Name,
+                "none owned that fits",
+                pick.Options[^1].Because
+            );
+
+    private static CardLine Needle(CardTechnique technique, CardAsk ask, Pick pick)
+    {
+        var needle = pick.Needle;
+        var cloth = ask.Grams is { } grams
+            ? $"For {DecimalText.Write(grams, 0)} g/m²{(technique.Bulky(ask) ? ", one size up for the layers" : "")}."
+            : "The weight of the cloth is not known: a middling size.";
+        return new(
+            "needle",
+            "Needle",
+            needle.Name,
+            needle.Id.Length == 0 ? "not in the drawer" : "",
+            technique.Twin
+                ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest pair that stands in a groove of {Say.Mm(groove)}." : "A pair that suits the groove.")} {cloth}"
+                : $"{cloth} {PointReason(needle.Is.Point)}"
+        );
+    }
+
+    private static string PointReason(string? point) =>
+        point switch
+        {
+            Drawer.Needle.Ballpoint or Drawer.Needle.Stretch =>
+                "Its round point parts the loops of a knit.",
+            Drawer.Needle.Sharp => "Its fine point keeps the line straight in a fine weave.",
+            Drawer.Needle.Jeans => "Strong and sharp, for a dense, thick weave.",
+            Drawer.Needle.Embroidery or Drawer.Needle.Topstitch =>
+                "Its large eye spares the thread.",
+            _ => "Its point suits most weaves.",
+        };
+
+    private static CardLine Threads(
+        string key,
+        string setting,
+        ThreadWanted wanted,
+        CardAsk ask,
+        Owned<Thread>? chosen
+    )
+    {
+        var thread = chosen ?? ThreadMatch.Best(ask.Drawer.Threads, wanted, ask.Cloth?.Is.Colour);
+        var seen =
+            thread?.Is.Colour is { } colour && ask.Cloth?.Is.Colour is { } cloth
+                ? ThreadMatch.Visible(Lab.Difference(colour.ToLab(), cloth.ToLab()))
+                : "";
+        return thread is null
+            ? new(key, setting, wanted.Says, "", wanted.Because)
+            : new(key, setting, thread.Name, seen, wanted.Because);
+    }
+
+    private static CardLine ElasticLine(CardAsk ask)
+    {
+        var elastic = ask.Elastic ?? (ask.Drawer.Elastics is [var first, ..] ? first : null);
+        var isThick = elastic?.Is.Diameter > Length.FromMillimetres(0.8);
+        return new(
+            "bobbin-thread",
+            "Bobbin thread",
+            elastic?.Name ?? "elastic thread, about 0.6 mm",
+            isThick ? "bobbin loosened" : "",
+            isThick
+                ? "Thick elastic needs the bobbin's screw opened: keep a second, marked case for it. Wind it one way and stay with it."
+                : "Wind it one way and stay with it: how far it draws up belongs to how it was wound."
+        );
+    }
+
+    private static CardLine Pressure(CardTechnique technique, Machine machine)
+    {
+        var figure = StepText(technique.Pressure).Replace("step", "turn", StringComparison.Ordinal);
+        return machine.Pressure == false && technique.Pressure != 0
+            ? new(
+                "pressure",
+                "Foot pressure",
+                "as it is",
+                "not adjustable",
+                $"{technique.PressureBecause} Here hold the cloth back lightly behind the foot instead."
+            )
+            : new("pressure", "Foot pressure", figure, "", technique.PressureBecause);
+    }
+
+    private static CardLine FeedDogs(CardTechnique technique, Machine machine) =>
+        technique.FeedDogsDown
+            ? new(
+                "feed-dogs",
+                "Feed dogs",
+                machine.FeedDogs == "covers" ? "covered" : "down",
+                "",
+                "Your hands move the cloth, in every direction."
+            )
+            : new(
+                "feed-dogs",
+                "Feed dogs",
+                "up",
+                "",
+                "The machine moves the cloth, stitch for stitch alike."
+            );
+
+    private static CardLine Speed(CardTechnique technique, Machine machine)
+    {
+        var half =
+            machine.Fastest is { } fastest && technique.Speed.Figure == "half"
+                ? $"about {DecimalText.Write(fastest / 2, 0)} a minute"
+                : "";
+        return new(
+            "speed",
+            "Speed",
+            technique.Speed.Figure == "half" ? "half of full" : technique.Speed.Figure,
+            half,
+            technique.Speed.Because
+        );
+    }
+
+    private static string Owns(CardAsk ask, Setting wanted)
+    {
+        var known = ((ChoiceField)Drawer.Stabiliser.Kind_.Fields[0]).Choices.FirstOrDefault(k =>
+            Plain(wanted.Figure).StartsWith(Plain(k.Name), StringComparison.Ordinal)
+        );
+        return
+            known is null
+            || ask.Drawer.Stabilisers.Count == 0
+            || ask.Drawer.Stabilisers.Any(s => s.Is.Kind == known.Name)
+            ? ""
+            : "not in the drawer";
+
+        static string Plain(string text) => text.Replace('-', ' ');
+    }
+}

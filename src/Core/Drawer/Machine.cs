@@ -1,0 +1,399 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>A sewing machine. Lengths in mm on the machine; null is not known.</summary>
+/// <param name="Kind">home, industrial or overlocker.</param>
+/// <param name="Mounts">The foot mounts it takes; empty when not known.</param>
+/// <param name="WidestStitch">0 for straight stitches only.</param>
+/// <param name="PlateOpening">Width of the hole in the needle plate.</param>
+/// <param name="NeedlePositions">How many places the needle can be put to, evenly spaced.</param>
+/// <param name="NeedleShift">How far it goes to either side of the middle.</param>
+/// <param name="FeedDogs">lowers, covers or neither.</param>
+/// <param name="Fastest">Stitches a minute.</param>
+/// <param name="Dial">Its needle tension.</param>
+public sealed record Machine(
+    string? Kind,
+    IReadOnlyList<string> Mounts,
+    string? NeedleSystem,
+    Length? WidestStitch,
+    Length? ShortestStitch,
+    Length? LongestStitch,
+    Length? PlateOpening,
+    bool? StraightPlate,
+    int? NeedlePositions,
+    Length? NeedleShift,
+    string? FeedDogs,
+    string? Bobbin,
+    Length? BobbinThread,
+    Length? BobbinElastic,
+    Length? PresserLift,
+    bool? Pressure,
+    bool? ClampScrew,
+    double? Fastest,
+    bool? NeedleStop,
+    bool? ProgrammedDarning,
+    bool? LockStitch,
+    TensionDial Dial,
+    double? LeastDifferential,
+    double? GreatestDifferential,
+    bool? ChainLooper
+) : IThing
+{
+    /// <summary>Whether it is known to sew straight stitches only, by its plate or for good.</summary>
+    public bool IsStraightOnly => StraightPlate == true || WidestStitch == Length.Zero;
+
+    /// <summary>Whether it is an overlocker.</summary>
+    public bool IsOverlocker => Kind == Overlocker;
+
+    public const string Overlocker = "overlocker";
+
+    private static readonly ChoiceField KindField = Choice(
+        "kind",
+        "Kind",
+        "What it is.",
+        new Choice(
+            "home",
+            "home lockstitch",
+            "A needle and a bobbin; straight stitch and, mostly, zigzag."
+        ),
+        new Choice(
+            "industrial",
+            "industrial lockstitch",
+            "Fast, straight stitch, feet of their own mount."
+        ),
+        new Choice(
+            Overlocker,
+            "overlocker",
+            "Trims and wraps the edge; loopers instead of a bobbin."
+        )
+    );
+
+    private static readonly ChoicesField MountsField = new(
+        "mounts",
+        "Takes feet",
+        "The mounts it takes: a snap-on holder on a low shank takes both.",
+        MountChoices.All
+    );
+
+    private static readonly ChoiceField SystemField = NeedleSystems.Field(
+        "The needle system its hook is set for."
+    );
+
+    private static readonly LengthField Widest = Fine(
+        "widestStitch",
+        "Widest stitch",
+        "0 for straight stitches only.",
+        0,
+        15
+    );
+
+    private static readonly LengthField Shortest = Fine(
+        "shortestStitch",
+        "Shortest stitch",
+        "",
+        0,
+        5
+    );
+
+    private static readonly LengthField Longest = Fine(
+        "longestStitch",
+        "Longest stitch",
+        "",
+        1,
+        15
+    );
+
+    private static readonly LengthField Plate = Fine(
+        "plateOpening",
+        "Plate opening",
+        "How wide the hole in the needle plate is, measured across.",
+        0.5,
+        15
+    );
+
+    private static readonly FlagField Straight = new(
+        "straightPlate",
+        "Straight-stitch plate fitted",
+        "A plate with a round hole is on: nothing but straight stitches from the middle."
+    );
+
+    private static readonly NumberField Positions = Number(
+        "needlePositions",
+        "Needle positions",
+        "How many places the needle can be put to.",
+        1,
+        99
+    );
+
+    private static readonly LengthField Shift = Fine(
+        "needleShift",
+        "Needle moves to either side",
+        "How far from the middle it goes.",
+        0,
+        7.5
+    );
+
+    private static readonly ChoiceField Feed = Choice(
+        "feedDogs",
+        "Feed dogs",
+        "For free-motion work they must be out of the way.",
+        new Choice("lowers", "lower", "A lever drops them."),
+        new Choice("covers", "are covered", "A plate goes over them."),
+        new Choice("neither", "stay up", "They cannot be put out of the way.")
+    );
+
+    private static readonly ChoiceField BobbinField = Choice(
+        "bobbin",
+        "Bobbin",
+        "How it is loaded.",
+        new Choice("drop-in", "drop-in", "From above; the thread must lie in its slot."),
+        new Choice("front-case", "in a case", "A case of its own, which can be kept twice."),
+        new Choice("none", "none", "Loopers instead.")
+    );
+
+    private static readonly LengthField BobbinHolds = Long(
+        "bobbinThread",
+        "A bobbin holds, thread",
+        "Ordinary thread on a full bobbin.",
+        500
+    );
+
+    private static readonly LengthField BobbinElasticHolds = Long(
+        "bobbinElastic",
+        "A bobbin holds, elastic",
+        "Elastic thread on a full bobbin.",
+        200
+    );
+
+    private static readonly LengthField Lift = Fine(
+        "presserLift",
+        "Presser lift",
+        "How high the foot goes, without the knee's help.",
+        1,
+        25
+    );
+
+    private static readonly FlagField PressureField = new(
+        "pressure",
+        "Foot pressure adjustable",
+        "A dial or a screw for the pressure of the foot."
+    );
+
+    private static readonly FlagField Clamp = new(
+        "clampScrew",
+        "Needle clamp screw sticks out",
+        "An arm of a darning or pleating attachment can ride on it."
+    );
+
+    private static readonly NumberField FastestField = Number(
+        "fastest",
+        "Fastest",
+        "Stitches a minute.",
+        50,
+        10_000
+    );
+
+    private static readonly FlagField Stop = new(
+        "needleStop",
+        "Needle stop down",
+        "Stops with the needle in the cloth."
+    );
+
+    private static readonly FlagField Darns = new(
+        "programmedDarning",
+        "Darns by itself",
+        "Goes back and forth over a hole by a program."
+    );
+
+    private static readonly FlagField Locks = new(
+        "lockStitch",
+        "Lock stitch",
+        "A few stitches on the spot at a key."
+    );
+
+    private static readonly NumberField Normal = Number(
+        "normalTension",
+        "Normal tension",
+        "What its dial shows when it sews an ordinary seam; nothing for a dial without figures.",
+        0,
+        20
+    );
+
+    private static readonly NumberField Lowest = Number(
+        "lowestTension",
+        "Dial begins at",
+        "",
+        0,
+        20
+    );
+
+    private static readonly NumberField Highest = Number(
+        "highestTension",
+        "Dial ends at",
+        "",
+        0,
+        20
+    );
+
+    private static readonly NumberField LeastDiff = Number(
+        "leastDifferential",
+        "Differential from",
+        "Front feed dogs against back ones.",
+        0.3,
+        1
+    );
+
+    private static readonly NumberField MostDiff = Number(
+        "greatestDifferential",
+        "Differential to",
+        "",
+        1,
+        4
+    );
+
+    private static readonly FlagField Looper = new(
+        "chainLooper",
+        "Chain-stitch looper",
+        "Sews a chain stitch, also with elastic in the looper."
+    );
+
+    public static ThingKind Kind_ { get; } =
+        new(
+            "machine",
+            "machine",
+            "machines",
+            "What sews: its stitches, its needle, its feet, its dials.",
+            [
+                KindField,
+                MountsField,
+                SystemField,
+                Widest,
+                Shortest,
+                Longest,
+                Plate,
+                Straight,
+                Positions,
+                Shift,
+                Feed,
+                BobbinField,
+                BobbinHolds,
+                BobbinElasticHolds,
+                Lift,
+                PressureField,
+                Clamp,
+                FastestField,
+                Stop,
+                Darns,
+                Locks,
+                Normal,
+                Lowest,
+                Highest,
+                LeastDiff,
+                MostDiff,
+                Looper,
+            ],
+            Starters.Machines,
+            Read
+        );
+
+    /// <summary>A machine of which nothing is known.</summary>
+    public static Machine Unknown { get; } =
+        (Machine)Read(new AskReader(RawAsk.Empty, Ruler.Metric));
+
+    /// <summary>A machine of which nothing is known but what an older workroom had written down.</summary>
+    public static Machine Plain(double normalTension, Length longestStitch) =>
+        (Machine)Read(
+            new AskReader(
+                Of(
+                    ("normalTension", normalTension),
+                    ("longestStitch", longestStitch.Millimetres),
+                    ("kind", "home")
+                ),
+                Ruler.Metric
+            )
+        );
+
+    private static Machine Read(AskReader reader)
+    {
+        var machine = new Machine(
+            reader.OptionalChoice(KindField),
+            reader.Choices(MountsField),
+            reader.OptionalChoice(SystemField),
+            reader.OptionalLength(Widest),
+            reader.OptionalLength(Shortest),
+            reader.OptionalLength(Longest),
+            reader.OptionalLength(Plate),
+            reader.OptionalFlag(Straight),
+            (int?)reader.OptionalNumber(Positions),
+            reader.OptionalLength(Shift),
+            reader.OptionalChoice(Feed),
+            reader.OptionalChoice(BobbinField),
+            reader.OptionalLength(BobbinHolds),
+            reader.OptionalLength(BobbinElasticHolds),
+            reader.OptionalLength(Lift),
+            reader.OptionalFlag(PressureField),
+            reader.OptionalFlag(Clamp),
+            reader.OptionalNumber(FastestField),
+            reader.OptionalFlag(Stop),
+            reader.OptionalFlag(Darns),
+            reader.OptionalFlag(Locks),
+            new TensionDial(
+                reader.OptionalNumber(Normal),
+                reader.OptionalNumber(Lowest),
+                reader.OptionalNumber(Highest)
+            ),
+            reader.OptionalNumber(LeastDiff),
+            reader.OptionalNumber(MostDiff),
+            reader.OptionalFlag(Looper)
+        );
+        if (machine.ShortestStitch > machine.LongestStitch)
+        {
+            reader.Contradiction(Shortest, "The shortest stitch is longer than the longest.");
+        }
+        var dial = machine.Dial;
+        if (dial.Lowest > dial.Highest || dial.Normal < dial.Lowest || dial.Normal > dial.Highest)
+        {
+            reader.Contradiction(Normal, "Normal tension has to lie between the dial's ends.");
+        }
+        return machine;
+    }
+}
+
+/// <summary>Needle systems by what they look like.</summary>
+internal static class NeedleSystems
+{
+    public static ChoiceField Field(string says) =>
+        Choice(
+            "needleSystem",
+            "Needle system",
+            says,
+            new Choice(
+                "flat-shank",
+                "flat shank",
+                "The usual needle of home machines: one side of the shank is flat."
+            ),
+            new Choice(
+                "round-shank",
+                "round shank",
+                "Industrial and some old machines: round all about."
+            ),
+            new Choice("short-shank", "short shank", "Some overlockers: shorter than the usual.")
+        );
+}
+
+/// <summary>How feet are fixed.</summary>
+internal static class MountChoices
+{
+    public static IReadOnlyList<Choice> All { get; } =
+    [
+        new("low-shank", "low shank", "Screw about 12 mm above the plate when the foot is down."),
+        new("high-shank", "high shank", "Screw about 25 mm above the plate."),
+        new("slant-shank", "slant shank", "The bar leans towards the person."),
+        new("snap-on", "snap-on", "A bar in the foot snaps into a holder."),
+        new("industrial", "industrial", "Screwed from the side, narrower."),
+        new("own-clip", "its own clip", "Fits this machine's family only."),
+    ];
+}

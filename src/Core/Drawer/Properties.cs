@@ -1,0 +1,68 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>Makes the fields of things: none is needed, because "I don't know" is an answer.</summary>
+internal static class Properties
+{
+    /// <summary>A small length in millimetres, as read off a gauge.</summary>
+    public static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most
+    ) =>
+        new(
+            name,
+            label,
+            says,
+            Length.FromMillimetres(least),
+            Length.FromMillimetres(most),
+            Kind: LengthKind.Fine,
+            IsNeeded: false
+        );
+
+    /// <summary>A length of cloth or thread.</summary>
+    public static LengthField Long(string name, string label, string says, double mostMetres) =>
+        new(
+            name,
+            label,
+            says,
+            Length.Zero,
+            Length.FromMillimetres(mostMetres * 1000),
+            IsNeeded: false
+        );
+
+    public static NumberField Number(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most
+    ) => new(name, label, says, least, most, IsNeeded: false);
+
+    public static ChoiceField Choice(
+        string name,
+        string label,
+        string says,
+        params Choice[] choices
+    ) => new(name, label, says, choices, IsNeeded: false);
+
+    public static RawAsk Of(params (string Field, object Value)[] said) =>
+        new(
+            said.ToDictionary(
+                s => s.Field,
+                s =>
+                    s.Value switch
+                    {
+                        double number => RawValue.Of(number),
+                        int number => RawValue.Of(number),
+                        bool flag => RawValue.Of(flag),
+                        string[] list => RawValue.Of([.. list.Select(RawValue.Of)]),
+                        _ => RawValue.Of((string)s.Value),
+                    }
+            )
+        );
+}

@@ -1,0 +1,68 @@
+using ZephyrReach.Core.Asks;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>Something that is owned. Any property may be unknown, which is null.</summary>
+public interface IThing;
+
+/// <summary>A thing with the name its owner gave it.</summary>
+/// <param name="Id">Names it in the drawer; empty for one that is only described.</param>
+/// <param name="Name">Its owner's name for it, such as <c>window machine</c>.</param>
+/// <param name="Is">What it is.</param>
+public sealed record Owned<T>(string Id, string Name, T Is)
+    where T : class, IThing;
+
+/// <summary>A thing to begin from: usual figures, to be adjusted.</summary>
+/// <param name="Name">What it is usually called.</param>
+/// <param name="Says">What to look at when adjusting it.</param>
+/// <param name="Properties">Its figures, by field.</param>
+public sealed record Starter(string Name, string Says, RawAsk Properties);
+
+/// <summary>A kind of thing in the drawer: what can be said of it, and usual ones to begin from.</summary>
+/// <param name="Name">Its name in addresses and in the store.</param>
+/// <param name="Title">One of them.</param>
+/// <param name="Plural">Several.</param>
+/// <param name="Says">What belongs here, in a sentence.</param>
+/// <param name="Fields">What can be said; none is needed.</param>
+/// <param name="Starters">Usual ones.</param>
+/// <param name="Read">Reads one; look at the reader's errors before using it.</param>
+public sealed record ThingKind(
+    string Name,
+    string Title,
+    string Plural,
+    string Says,
+    IReadOnlyList<Field> Fields,
+    IReadOnlyList<Starter> Starters,
+    Func<AskReader, IThing> Read
+)
+{
+    /// <summary>What is left of it, for what is used up; null for what is not.</summary>
+    public LengthField? Left =>
+        Fields.OfType<LengthField>().FirstOrDefault(f => f.Name == Stock.FieldName);
+}
+
+/// <summary>The kinds of things that are kept in the drawer.</summary>
+public static class ThingKinds
+{
+    public static IReadOnlyList<ThingKind> All { get; } =
+    [
+        Machine.Kind_,
+        Foot.Kind_,
+        Needle.Kind_,
+        Thread.Kind_,
+        Elastic.Kind_,
+        Cloth.Kind_,
+        Stabiliser.Kind_,
+        Cord.Kind_,
+    ];
+
+    /// <summary>Finds a kind by its name; null when there is none.</summary>
+    public static ThingKind? Named(string name) => All.FirstOrDefault(k => k.Name == name);
+}
+
+/// <summary>What is used up.</summary>
+public static class Stock
+{
+    /// <summary>The field that says how much is left, in every kind that is used up.</summary>
+    public const string FieldName = "lengthLeft";
+}

@@ -1,0 +1,23 @@
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Fit.Rules;
+
+/// <summary>After every change the wheel is turned by hand.</summary>
+internal sealed class HandWheel : FitRule
+{
+    public override string Code => "hand-wheel";
+    public override string Checks => "Always, after a change: one full stitch by hand.";
+    public override Severity Gravest => Severity.Care;
+
+    public override Sight Look(Combination c) =>
+        c.Machine is null || c.Foot is null ? Sight.NotAsked : Sight.Care;
+
+    public override Finding Explain(Combination c) =>
+        Care(
+            "Turn the hand wheel through one full stitch.",
+            "A sum is no eye: feet of one kind sit differently, and needles bend.",
+            "If the needle can touch metal anywhere in its swing, do not sew."
+        );
+}

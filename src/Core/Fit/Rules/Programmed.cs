@@ -1,0 +1,32 @@
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Fit.Rules;
+
+/// <summary>A programmed darn needs the program.</summary>
+internal sealed class Programmed : FitRule
+{
+    public override string Code => "programmed";
+    public override string Checks => "Whether the machine darns by itself, where that is wanted.";
+    public override Severity Gravest => Severity.Stop;
+
+    public override Sight Look(Combination c) =>
+        c.Machine is not { Is: var machine } || !c.Sewing.Programmed
+            ? Sight.NotAsked
+            : machine.ProgrammedDarning switch
+            {
+                true => Sight.Well,
+                null => machine.IsOverlocker ? Sight.Stop : Sight.Unknown,
+                false => Sight.Stop,
+            };
+
+    public override Finding Explain(Combination c) =>
+        Stop(
+            $"{Say.Name(c.Machine!)} has no darning program.",
+            "It does not go back and forth by itself.",
+            "Darn free-motion: feed dogs down, a darning foot, the cloth in a hoop."
+        );
+
+    public override string Wants(Combination c) => "whether it darns by itself";
+}

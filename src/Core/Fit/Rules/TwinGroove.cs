@@ -1,0 +1,51 @@
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Fit.Rules;
+
+/// <summary>A pair of needles has to sit inside one groove, and to fill it.</summary>
+internal sealed class TwinGroove : FitRule
+{
+    public override string Code => "twin-groove";
+    public override string Checks =>
+        "Whether the pair fits into one groove of the foot, and fills at least half of it.";
+    public override Severity Gravest => Severity.Stop;
+
+    public override Sight Look(Combination c)
+    {
+        if (
+            c.Needle is not { Is: { IsTwin: true } needle }
+            || c.Foot is not { Is: { HasGrooves: true } foot }
+        )
+        {
+            return Sight.NotAsked;
+        }
+        if (foot.GrooveWidth is not { } groove)
+        {
+            return Sight.Unknown;
+        }
+        var spacing = needle.TwinSpacing!.Value;
+        return Say.Over(spacing, groove) ? Sight.Stop
+            : Say.Over(groove / 2, spacing) ? Sight.Care
+            : Sight.Well;
+    }
+
+    public override Finding Explain(Combination c)
+    {
+        var (spacing, groove) = (c.Needle!.Is.TwinSpacing!.Value, c.Foot!.Is.GrooveWidth!.Value);
+        return Say.Over(spacing, groove)
+            ? Stop(
+                $"The pair, {Say.Mm(spacing)} apart, does not fit into a groove {Say.Mm(groove)} wide.",
+                "The ridge stands in the groove; needles beside it flatten it and pull to one side.",
+                $"Take a pair of at most {Say.Mm(groove)}, or a foot with fewer, wider grooves."
+            )
+            : Care(
+                $"The pair, {Say.Mm(spacing)} apart, leaves a groove {Say.Mm(groove)} wide half empty.",
+                "A ridge that does not fill its groove wanders in it.",
+                $"Take a pair of {Say.Mm(groove / 2)} to {Say.Mm(groove)}, or a foot with narrower grooves."
+            );
+    }
+
+    public override string Wants(Combination c) => "the width of the foot's grooves";
+}

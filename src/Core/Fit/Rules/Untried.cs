@@ -1,0 +1,26 @@
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Fit.Rules;
+
+/// <summary>Nobody has tried this foot on this machine yet.</summary>
+internal sealed class Untried : FitRule
+{
+    public override string Code => "untried";
+    public override string Checks =>
+        "Whether the drawer has a note that this foot was tried on this machine.";
+    public override Severity Gravest => Severity.Care;
+
+    public override Sight Look(Combination c) =>
+        c.Machine is not { Id.Length: > 0 } || c.Foot is not { Id.Length: > 0 } ? Sight.NotAsked
+        : c.Note is null ? Sight.Care
+        : Sight.Well;
+
+    public override Finding Explain(Combination c) =>
+        Care(
+            $"{Say.Name(c.Foot!)} was not tried on {Say.Name(c.Machine!)} yet.",
+            "Two feet of one kind can sit differently under the needle.",
+            "Turn the wheel by hand, then note whether it clears or strikes: the note counts for more than the sum."
+        );
+}

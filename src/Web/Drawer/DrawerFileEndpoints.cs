@@ -1,0 +1,278 @@
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Files;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Drawer;
+
+/// <summary>Things as CSV, in and out: one file for each kind, a column for each property.</summary>
+public static class DrawerFileEndpoints
+{
+    private const string Id = "id";
+    private const string Name = "name";
+    private const int MostLines = 5000;
+
+    public static void MapDrawerFiles(this IEndpointRouteBuilder routes)
+    {
+        var group = routes.MapGroup("/api/drawer").WithTags("Drawer").ProducesValidationProblem();
+        group
+            .MapGet("{kind}/csv", WriteAsync)
+            .WithSummary("The things of one kind as CSV.")
+            .Produces<string>(StatusCodes.Status200OK, "text/csv");
+        group
+            .MapPost("{kind}/csv", ReadAsync)
+            .WithSummary(
+                "Takes things in from CSV. A line with a known id changes that thing, any other adds one. When a line is wrong nothing is taken in, unless ?anyway=true."
+            )
+            .Accepts<string>("text/csv")
+            .Produces<CsvReport>();
+    }
+
+    private static async Task<IResult> WriteAsync(
+        HttpContext http,
+        string kind,
+        CurrentWorkroom workroom,
+        ThingStore store
+    )
+    {
+        if (ThingKinds.Named(kind) is not { } known)
+        {
+            return Problem.NotFound("There is no such kind of thing.");
+        }
+        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
+        if (wrong is not null)
+        {
+            return wrong;
+        }
+        var rows = (
+            await store.AllAsync(await workroom.SeatAsync(http), http.RequestAborted)
+        ).Where(r => r.Kind == kind);
+        var csv = DrawerCsv.Write(
+            [Id, Name, .. known.Fields.Select(f => f.Name)],
+            rows.Select(r =>
+            {
+                var thing = ThingOut.Of(r, ruler);
+                return (IReadOnlyList<string>)
+                    [
+                        r.Id.ToString(),
+                        r.Name,
+                        .. known.Fields.Select(f =>
+                            Cell(thing.Properties.GetValueOrDefault(f.Name))
+                        ),
+                    ];
+            })
+        );
+        http.Response.Headers.ContentDisposition =
+            $"attachment; filename=\"{known.Plural.Replace(' ', '-')}.csv\"";
+        return Results.Text(csv, "text/csv", Encoding.UTF8);
+    }
+
+    private static async Task<IResult> ReadAsync(
+        HttpContext http,
+        string kind,
+        CurrentWorkroom workroom,
+        ThingStore store,
+        bool anyway = false
+    )
+    {
+        if (ThingKinds.Named(kind) is not { } known)
+        {
+            return Problem.NotFound("There is no such kind of thing.");
+        }
+        if (
+            http.Request.ContentType?.StartsWith("text/csv", StringComparison.OrdinalIgnoreCase)
+            != true
+        )
+        {
+            return Results.Problem(
+                title: "The body has to be CSV, with the content type text/csv.",
+                statusCode: StatusCodes.Status415UnsupportedMediaType
+            );
+        }
+        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
+        if (wrong is not null)
+        {
+            return wrong;
+        }
+        using var body = new StreamReader(http.Request.Body, Encoding.UTF8);
+        IReadOnlyList<string> columns;
+        IReadOnlyList<CsvLine> lines;
+        try
+        {
+            (columns, lines) = DrawerCsv.Read(await body.ReadToEndAsync(http.RequestAborted));
+        }
+        catch (FormatException no)
+        {
+            return Problem.Field("file", no.Message);
+        }
+        if (lines.Count > MostLines)
+        {
+            return Problem.Field(
+                "file",
+                $"The file has {lines.Count} lines; {MostLines} can be taken in at once."
+            );
+        }
+        var strange = columns.FirstOrDefault(c =>
+            c is not (Id or Name) && known.Fields.All(f => f.Name != c)
+        );
+        if (strange is not null || !columns.Contains(Name))
+        {
+            return Problem.Field(
+                "file",
+                strange is null
+                    ? "There is no column “name”."
+                    : $"The column “{strange}” is not known; {string.Join(", ", known.Fields.Select(f => f.Name).Prepend(Name))} are."
+            );
+        }
+        var seat = await workroom.SeatAsync(http);
+        var ours = (await store.AllAsync(seat, http.RequestAborted)).ToDictionary(r => r.Id);
+        List<ThingLine> good = [];
+        List<WrongLine> bad = [];
+        foreach (var line in lines)
+        {
+            var (thing, troubles) = Read(known, line, ours, ruler);
+            bad.AddRange(troubles);
+            if (thing is not null && good.Any(g => g.Id == thing.Id))
+            {
+                bad.Add(new WrongLine(line.Number, Id, "This id stands in the file twice."));
+            }
+            else if (thing is not null)
+            {
+                good.Add(thing);
+            }
+        }
+        var taken =
+            good.Count == 0 || (bad.Count > 0 && !anyway)
+                ? 0
+                : await store.TakeInAsync(
+                    seat,
+                    known.Name,
+                    $"{good.Count} {(good.Count == 1 ? known.Title : known.Plural)} taken in",
+                    good,
+                    http.RequestAborted
+                );
+        return Results.Ok(new CsvReport(taken, good.Count, bad));
+    }
+
+    private static (ThingLine? Thing, IReadOnlyList<WrongLine> Wrong) Read(
+        ThingKind kind,
+        CsvLine line,
+        Dictionary<Guid, ThingRow> ours,
+        Ruler ruler
+    )
+    {
+        var id = Guid.CreateVersion7();
+        if (line.Cells.GetValueOrDefault(Id) is { Length: > 0 } given)
+        {
+            if (!Guid.TryParse(given, out id) || id.Version != 7)
+            {
+                return (
+                    null,
+                    [
+                        new WrongLine(
+                            line.Number,
+                            Id,
+                            "This is no id; leave it empty for a new thing."
+                        ),
+                    ]
+                );
+            }
+            if (ours.TryGetValue(id, out var row) && row.Kind != kind.Name)
+            {
+                return (
+                    null,
+                    [new WrongLine(line.Number, Id, $"This id is that of a {row.Kind}.")]
+                );
+            }
+        }
+        var name = line.Cells[Name];
+        if (name.Length is 0 or > 120 || name.Contains('\0', StringComparison.Ordinal))
+        {
+            return (
+                null,
+                [
+                    new WrongLine(
+                        line.Number,
+                        Name,
+                        "A name is missing, or is longer than 120 characters."
+                    ),
+                ]
+            );
+        }
+        var properties = new JsonObject();
+        List<WrongLine> wrong = [];
+        foreach (var field in kind.Fields)
+        {
+            if (line.Cells.GetValueOrDefault(field.Name) is not { Length: > 0 } cell)
+            {
+                continue;
+            }
+            if (ValueOf(field, cell) is { } value)
+            {
+                properties[field.Name] = value;
+            }
+            else
+            {
+                wrong.Add(
+                    new WrongLine(
+                        line.Number,
+                        field.Name,
+                        $"“{cell}” is not {(field is FlagField ? "yes or no" : "a number")}."
+                    )
+                );
+            }
+        }
+        var (stored, errors) = StoredThing.Read(
+            kind,
+            JsonSerializer.SerializeToElement(properties),
+            null,
+            ruler
+        );
+        wrong.AddRange(errors.Select(e => new WrongLine(line.Number, e.Field, e.Says)));
+        return wrong.Count > 0
+            ? (null, wrong)
+            : (new ThingLine(id, name, stored!.Properties, stored.Left?.Length), []);
+    }
+
+    private static JsonNode? ValueOf(Field field, string cell) =>
+        field switch
+        {
+            NumberField => double.TryParse(
+                cell.Replace(',', '.'),
+                System.Globalization.NumberStyles.Float,
+                System.Globalization.CultureInfo.InvariantCulture,
+                out var number
+            )
+                ? JsonValue.Create(number)
+                : null,
+            FlagField => cell.ToLowerInvariant() switch
+            {
+                "yes" or "true" or "1" => JsonValue.Create(true),
+                "no" or "false" or "0" => JsonValue.Create(false),
+                _ => null,
+            },
+            ChoicesField => new JsonArray([.. cell.Split(';').Select(c => (JsonNode?)c.Trim())]),
+            _ => JsonValue.Create(cell),
+        };
+
+    private static string Cell(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.True => "yes",
+            JsonValueKind.False => "no",
+            JsonValueKind.Array => string.Join(
+                ';',
+                value.EnumerateArray().Select(v => v.GetString())
+            ),
+            JsonValueKind.String => value.GetString()!,
+            JsonValueKind.Number => value.GetRawText(),
+            _ => "",
+        };
+}

@@ -1,0 +1,132 @@
+using System.ComponentModel.DataAnnotations;
+using System.Text.Json;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
+
+namespace ZephyrReach.Web.Drawer;
+
+/// <summary>A thing to put into the drawer.</summary>
+/// <param name="Id">A UUID of version 7, made by the client.</param>
+/// <param name="Kind">machine, foot, needle, thread, elastic, cloth, stabiliser or cord.</param>
+/// <param name="Properties">What is known of it, by field; what is left out is not known.</param>
+public sealed record ThingIn(
+    [property: Uuid7] Guid Id,
+    [property: Required] string Kind,
+    [property: Required, StringLength(120, MinimumLength = 1)] string Name,
+    JsonElement? Properties
+);
+
+/// <summary>What may be changed of a thing. What is left out stays as it is.</summary>
+/// <param name="Properties">The fields to change; null makes one unknown.</param>
+public sealed record ThingPatch(
+    [property: StringLength(120, MinimumLength = 1)] string? Name,
+    JsonElement? Properties
+);
+
+/// <summary>A thing as it goes out.</summary>
+/// <param name="Properties">What is known of it, as it was typed.</param>
+/// <param name="Understood">Each length, exact and in the units asked for.</param>
+public sealed record ThingOut(
+    Guid Id,
+    string Kind,
+    string Name,
+    IReadOnlyDictionary<string, JsonElement> Properties,
+    IReadOnlyDictionary<string, LengthOut> Understood,
+    int Version
+)
+{
+    public static ThingOut Of(ThingRow row, Ruler ruler)
+    {
+        var kind = ThingKinds.Named(row.Kind)!;
+        var properties = row.Properties.EnumerateObject().ToDictionary(p => p.Name, p => p.Value);
+        var understood = new Dictionary<string, LengthOut>();
+        var reader = new AskReader(AskJson.Read(row.Properties), ruler);
+        foreach (var field in kind.Fields.OfType<LengthField>())
+        {
+            if (reader.OptionalLength(field) is { } length)
+            {
+                understood[field.Name] = LengthOut.Of(length, field.Kind, ruler);
+            }
+        }
+        if (row.Left is { } left && kind.Left is { } stock)
+        {
+            // What is left was lowered since it was typed, so it is written anew.
+            var text = LengthOut.Of(left, LengthKind.Marked, ruler);
+            properties[stock.Name] = JsonSerializer.SerializeToElement(text.Text);
+            understood[stock.Name] = text;
+        }
+        return new(row.Id, row.Kind, row.Name, properties, understood, row.Stamp.Version);
+    }
+}
+
+/// <summary>A note that a foot was tried on a machine.</summary>
+/// <param name="Needle">The needle; left out when any single one was meant.</param>
+/// <param name="Clears">Whether the needle cleared the foot, or struck.</param>
+/// <param name="Width">The stitch width it was tried at; left out for straight stitches.</param>
+/// <param name="On">The day; today when it is left out.</param>
+public sealed record TriedIn(
+    [property: Uuid7] Guid Id,
+    Guid Machine,
+    Guid Foot,
+    Guid? Needle,
+    bool Clears,
+    [property: Range(0, 15)] double? Width,
+    DateOnly? On,
+    [property: StringLength(1000)] string? Note
+);
+
+/// <summary>A tried note as it goes out.</summary>
+public sealed record TriedOut(
+    Guid Id,
+    Guid Machine,
+    Guid Foot,
+    Guid? Needle,
+    bool Clears,
+    double Width,
+    DateOnly On,
+    string Note
+)
+{
+    public static TriedOut Of(TriedRow row) =>
+        new(
+            row.Id,
+            row.Machine,
+            row.Foot,
+            row.Needle,
+            row.Clears,
+            row.Width.Millimetres,
+            row.On,
+            row.Note
+        );
+}
+
+/// <summary>Everything in the drawer, and what was tried.</summary>
+public sealed record DrawerOut(IReadOnlyList<ThingOut> Things, IReadOnlyList<TriedOut> Tried);
+
+/// <summary>A thread beside a cloth.</summary>
+/// <param name="Difference">CIEDE2000.</param>
+/// <param name="Seen">invisible mend, close, or contrast.</param>
+public sealed record NearThreadOut(
+    string Id,
+    string Name,
+    string Colour,
+    double Difference,
+    string Seen
+);
+
+/// <summary>What came of a file: what would be taken in, and what is wrong, line by line.</summary>
+/// <param name="Taken">How many were taken in; 0 when something is wrong and nothing was said to go on.</param>
+/// <param name="Good">How many lines are right.</param>
+/// <param name="Wrong">The lines that are not.</param>
+public sealed record CsvReport(int Taken, int Good, IReadOnlyList<WrongLine> Wrong);
+
+/// <summary>A line that cannot be taken in.</summary>
+/// <param name="Line">Counted from 1, with the heading.</param>
+/// <param name="Column">The column; empty when it is the whole line.</param>
+/// <param name="Says">What is wrong and what would be right.</param>
+public sealed record WrongLine(int Line, string Column, string Says);
