@@ -8,11 +8,13 @@ namespace ZephyrReach.Files;
 /// <param name="Version">The version of the format; this one reads version 1.</param>
 /// <param name="Title">What the bundle is, for people.</param>
 /// <param name="Projects">The projects.</param>
+/// <param name="Drawer">What is owned.</param>
 public sealed record Bundle(
     string Format,
     int Version,
     string Title,
-    IReadOnlyList<BundleProject> Projects
+    IReadOnlyList<BundleProject> Projects,
+    BundleDrawer? Drawer = null
 )
 {
     /// <summary>The name that every bundle carries.</summary>
@@ -66,6 +68,7 @@ public sealed record BundleProject(
 
 /// <summary>A working in a bundle.</summary>
 /// <param name="Ask">What was typed, by field.</param>
+/// <param name="Uses">Things of the drawer, by kind.</param>
 /// <param name="CutLists">Frozen lists; one without an answer is reckoned from its ask when it is read in.</param>
 public sealed record BundleWorking(
     Guid Id,
@@ -77,7 +80,29 @@ public sealed record BundleWorking(
     JsonElement? Progress = null,
     IReadOnlyList<BundleSwatch>? Swatches = null,
     IReadOnlyList<BundleCutList>? CutLists = null,
-    BundleKeep? Keep = null
+    BundleKeep? Keep = null,
+    IReadOnlyDictionary<string, Guid>? Uses = null
+);
+
+/// <summary>What is owned, in a bundle.</summary>
+public sealed record BundleDrawer(
+    IReadOnlyList<BundleThing> Things,
+    IReadOnlyList<BundleTried>? Tried = null
+);
+
+/// <summary>A thing in a bundle; its properties are as they would be typed.</summary>
+public sealed record BundleThing(Guid Id, string Kind, string Name, JsonElement Properties);
+
+/// <summary>A note in a bundle that a foot was tried on a machine; the width is in mm.</summary>
+public sealed record BundleTried(
+    Guid Id,
+    Guid Machine,
+    Guid Foot,
+    bool Clears,
+    DateOnly On,
+    Guid? Needle = null,
+    double Width = 0,
+    string Note = ""
 );
 
 /// <summary>A swatch in a bundle; its readings are in mm.</summary>

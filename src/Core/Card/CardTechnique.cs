@@ -134,6 +134,9 @@ public sealed record CardTechnique
     public Setting Position { get; init; } =
         new("middle", "The foot holds evenly on both sides of it.");
 
+    /// <summary>How far the needle is moved, where it can be, with any foot that does not move itself.</summary>
+    public Length Offset { get; init; }
+
     /// <summary>What is done before the first stitch.</summary>
     public required Setting Preparation { get; init; }
 

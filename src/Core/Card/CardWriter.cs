@@ -82,9 +82,19 @@ public static class CardWriter
     }
 
     /// <summary>What a technique asks of a machine, at a width.</summary>
-    internal static Sewing SewingOf(CardTechnique technique, CardAsk ask, Length width) =>
+    internal static Sewing SewingOf(
+        CardTechnique technique,
+        CardAsk ask,
+        Length width,
+        Foot? foot = null
+    ) =>
         new(
             width,
+            // A zipper foot moves along its bar, and the needle stays in its notch.
+            ask.Machine.Is.NeedlePositions > 1
+            && foot?.Kind != FootKinds.Zipper
+                ? technique.Offset
+                : Length.Zero,
             FeedDogsDown: technique.FeedDogsDown,
             Layers: ask.Cloth?.Is.Thickness is { } thick ? thick * ask.Wants.Layers : null,
             Bulky: technique.Bulky(ask),

@@ -58,7 +58,9 @@ internal static class Lines
                 "needle-position",
                 "Needle position",
                 technique.Position.Figure,
-                "",
+                technique.Position.Figure != "middle" && machine.NeedlePositions <= 1
+                    ? "move the foot instead"
+                    : "",
                 technique.Position.Because
             )
         );

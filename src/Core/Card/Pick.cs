@@ -27,7 +27,7 @@ internal sealed record Pick(
             Needle,
             ask.Thread,
             ask.Cloth,
-            CardWriter.SewingOf(Technique, ask, Width),
+            CardWriter.SewingOf(Technique, ask, Width, Foot?.Is),
             ask.Drawer.Tried
         );
 
@@ -83,7 +83,7 @@ internal sealed record Pick(
                     needle,
                     ask.Thread,
                     ask.Cloth,
-                    CardWriter.SewingOf(technique, ask, width),
+                    CardWriter.SewingOf(technique, ask, width, foot.Is),
                     ask.Drawer.Tried
                 );
                 var (verdict, _) = Fitting.Glance(c);

@@ -46,7 +46,24 @@ public sealed record BenchProject(
 
 /// <summary>A page of the bench.</summary>
 /// <param name="Next">The cursor of the next page; null on the last.</param>
-public sealed record BenchPage(IReadOnlyList<BenchProject> Projects, Guid? Next);
+/// <param name="RunsShort">What the workings on this page need more of than is left.</param>
+public sealed record BenchPage(
+    IReadOnlyList<BenchProject> Projects,
+    Guid? Next,
+    IReadOnlyList<BenchShort> RunsShort
+);
+
+/// <summary>Something that the workings in hand need more of than is left.</summary>
+/// <param name="Id">The thing in the drawer.</param>
+/// <param name="For">The workings that need it.</param>
+public sealed record BenchShort(
+    Guid Id,
+    string Kind,
+    string Name,
+    string Needed,
+    string Left,
+    IReadOnlyList<string> For
+);
 
 /// <summary>The projects in hand, with what is next for each.</summary>
 public static class BenchEndpoints
@@ -72,6 +89,7 @@ public static class BenchEndpoints
         SwatchStore swatches,
         CutListStore cutLists,
         KeepStore keeps,
+        ThingStore things,
         Guid? cursor
     )
     {
@@ -89,6 +107,14 @@ public static class BenchEndpoints
         var facts = new Facts(
             (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
             (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet(),
+            inThem
+                .Where(w => Core.Craft.Techniques.Named(w.Technique) is not null)
+                .ToDictionary(
+                    w => w.Id,
+                    w =>
+                        Core.Craft.Techniques.Named(w.Technique)!
+                            .Straight.Reckon(AskJson.Read(w.Ask), ruler)
+                ),
             (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId)
         );
         var byProject = inThem.ToLookup(w => w.ProjectId);
@@ -104,7 +130,8 @@ public static class BenchEndpoints
                         [.. byProject[p.Id].Select(w => Show(w, facts, ruler))]
                     )),
                 ],
-                rows.Count > PageSize ? page[^1].Id : null
+                rows.Count > PageSize ? page[^1].Id : null,
+                RunsShort(inThem, facts, await things.AllAsync(seat, cancel), ruler)
             )
         );
     }
@@ -133,7 +160,7 @@ public static class BenchEndpoints
             );
         }
         var sewn = facts.Swatches.GetValueOrDefault(row.Id);
-        var outcome = technique.Straight.Reckon(AskJson.Read(row.Ask), ruler);
+        var outcome = facts.Outcomes[row.Id];
         var next = NextUp.For(
             new WorkingState(
                 technique,
@@ -166,12 +193,68 @@ public static class BenchEndpoints
         );
     }
 
+    /// <summary>
+    /// Cloth is needed until it is cut, thread until the piece is kept. What is left and what is needed are held against each
+    /// other for all workings of the page together.
+    /// </summary>
+    private static IReadOnlyList<BenchShort> RunsShort(
+        IReadOnlyList<WorkingRow> workings,
+        Facts facts,
+        IReadOnlyList<ThingRow> things,
+        Ruler ruler
+    )
+    {
+        var needs = workings.SelectMany(w => Needs(w, facts)).ToLookup(n => n.Thing);
+        return
+        [
+            .. things
+                .Where(t => t.Left is { } left && needs[t.Id].Any() && Sum(needs[t.Id]) > left)
+                .Select(t => new BenchShort(
+                    t.Id,
+                    t.Kind,
+                    t.Name,
+                    ruler.Write(
+                        Sum(needs[t.Id]),
+                        t.Kind == "cloth" ? LengthKind.Cut : LengthKind.Amount
+                    ),
+                    ruler.Mark(t.Left!.Value),
+                    [.. needs[t.Id].Select(n => n.For)]
+                )),
+        ];
+
+        static Length Sum(IEnumerable<Need> needs) =>
+            needs.Aggregate(Length.Zero, (sum, n) => sum + n.Length);
+    }
+
+    private static IEnumerable<Need> Needs(WorkingRow row, Facts facts)
+    {
+        if (
+            Core.Craft.Techniques.Named(row.Technique) is not { } technique
+            || facts.Keeps.ContainsKey(row.Id)
+            || technique.Portrait(facts.Outcomes[row.Id].Answer) is not { } portrait
+        )
+        {
+            yield break;
+        }
+        if (row.UsedOf("cloth") is { } cloth && !facts.Cut.Contains(row.Id))
+        {
+            yield return new Need(cloth, portrait.Cloth, row.Name);
+        }
+        if (row.UsedOf("thread") is { } thread)
+        {
+            yield return new Need(thread, portrait.Thread, row.Name);
+        }
+    }
+
+    private sealed record Need(Guid Thing, Length Length, string For);
+
     private static int StepsDone(WorkingRow row) =>
         row.Progress.TryGetProperty("at", out var at) && at.TryGetInt32(out var done) ? done : 0;
 
     private sealed record Facts(
         Dictionary<Guid, SwatchTally> Swatches,
         HashSet<Guid> Cut,
+        Dictionary<Guid, Core.Craft.Outcome> Outcomes,
         Dictionary<Guid, KeepRow> Keeps
     );
 }

@@ -1,9 +1,11 @@
 using System.Text.Json;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Hosting;
@@ -15,6 +17,8 @@ public sealed class BundleLoader(
     SwatchStore swatches,
     KeepStore keeps,
     Freezer freezer,
+    ThingStore things,
+    TriedStore tried,
     LoadStore loads
 )
 {
@@ -33,6 +37,10 @@ public sealed class BundleLoader(
         }
         await using var file = File.OpenRead(path);
         var bundle = await Bundle.ReadAsync(file, cancel);
+        if (bundle.Drawer is { } drawer)
+        {
+            await AddAsync(seat, workroom.RulerFor(workroom.Units), drawer, cancel);
+        }
         foreach (var project in bundle.Projects)
         {
             await projects.AddAsync(
@@ -55,6 +63,57 @@ public sealed class BundleLoader(
             }
         }
         await loads.FinishAsync(seat, name, cancel);
+    }
+
+    private async Task AddAsync(
+        Seat seat,
+        Ruler ruler,
+        BundleDrawer drawer,
+        CancellationToken cancel
+    )
+    {
+        foreach (var thing in drawer.Things)
+        {
+            var kind =
+                ThingKinds.Named(thing.Kind)
+                ?? throw new FormatException(
+                    $"“{thing.Name}” is of a kind that is not known: {thing.Kind}."
+                );
+            var (stored, errors) = StoredThing.Read(kind, thing.Properties, null, ruler);
+            if (stored is null)
+            {
+                throw new FormatException(
+                    $"“{thing.Name}” cannot be read in: {errors[0].Field}: {errors[0].Says}"
+                );
+            }
+            await things.AddAsync(
+                seat,
+                thing.Id,
+                kind.Name,
+                thing.Name,
+                stored.Properties,
+                stored.Left?.Length,
+                cancel
+            );
+        }
+        foreach (var note in drawer.Tried ?? [])
+        {
+            await tried.AddAsync(
+                seat,
+                new TriedRow(
+                    note.Id,
+                    note.Machine,
+                    note.Foot,
+                    note.Needle,
+                    note.Clears,
+                    Length.FromMillimetres(note.Width),
+                    note.On,
+                    note.Note,
+                    default
+                ),
+                cancel
+            );
+        }
     }
 
     private async Task AddAsync(
@@ -104,14 +163,18 @@ public sealed class BundleLoader(
                 cancel
             );
         }
-        if (row.Stage != working.Stage || working.Progress is not null)
+        if (row.Stage != working.Stage || working.Progress is not null || working.Uses is not null)
         {
             await workings.ChangeAsync(
                 seat,
                 row.Id,
                 row.Stamp.Version,
                 "read in",
-                new WorkingChange(Stage: working.Stage, Progress: working.Progress),
+                new WorkingChange(
+                    Stage: working.Stage,
+                    Progress: working.Progress,
+                    Uses: working.Uses is { } uses ? JsonSerializer.SerializeToElement(uses) : null
+                ),
                 cancel
             );
         }

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Drawer;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
@@ -107,6 +108,10 @@ public static class WorkingEndpoints
         )
         {
             return Problem.NotFound(Missing);
+        }
+        if (change.Uses?.Keys.FirstOrDefault(k => ThingKinds.Named(k) is null) is { } strange)
+        {
+            return Problem.Field("uses", $"“{strange}” is no kind of thing in the drawer.");
         }
         JsonElement? ask = null;
         if (change.Ask is { } said)

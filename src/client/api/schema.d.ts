@@ -496,6 +496,144 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The techniques that have a card: what each may be told, and what is looked for on its swatch. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/{technique}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The settings for a technique, each with its reason. machine, cloth, thread, elastic: an id from the drawer or what is known of it; with these the technique's own fields. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    technique: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/{technique}/first-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The one change to try next, by what was seen on a swatch. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    technique: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeenIn"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Change"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects": {
         parameters: {
             query?: never;
@@ -1349,6 +1487,642 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything in the drawer, and what was tried. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrawerOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kinds of things, what can be said of each, and usual ones to begin from. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a thing into the drawer. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ThingIn"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ThingOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/things/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a thing away, with its tried notes; one undo brings all back. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Changes a thing; a property set to null is not known. */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ThingPatch"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ThingOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        trace?: never;
+    };
+    "/api/drawer/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes that a foot was tried on a machine, and clears or strikes. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TriedIn"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TriedOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/tried/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a note away. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/nearest-threads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The threads that are owned, the nearest in colour to a cloth or a colour first. */
+        get: {
+            parameters: {
+                query?: {
+                    cloth?: string;
+                    colour?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NearThreadOut"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/foot/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The sole of a foot to scale, with handles to pull, and the swing of a needle. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/{kind}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The things of one kind as CSV. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    kind: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Takes things in from CSV. A line with a known id changes that thing, any other adds one. When a line is wrong nothing is taken in, unless ?anyway=true. */
+        post: {
+            parameters: {
+                query?: {
+                    anyway?: boolean;
+                };
+                header?: never;
+                path: {
+                    kind: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CsvReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether things go together: machine, foot, needle, thread, cloth, each an id from the drawer or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every rule, with what it checks. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RuleOut"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Machines by feet; or, for one machine, feet by needles. A technique narrows it. */
+        get: {
+            parameters: {
+                query?: {
+                    machine?: string;
+                    technique?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ChartOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2741,218 +3515,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/pulled-gathers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What to set on the machine */
-        post: {
-            parameters: {
-                query?: {
-                    /** @description metric or imperial; else the workroom's own. */
-                    units?: string;
-                };
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    /**
-                     * @example {
-                     *       "rows": "three-straddling",
-                     *       "clothWeight": 140,
-                     *       "normalTension": 4,
-                     *       "longestStitch": 5
-                     *     }
-                     */
-                    "application/json": {
-                        /**
-                         * @description The gathering rows and where they lie.
-                         * @enum {string}
-                         */
-                        rows?: "two-inside" | "two-straddling" | "three-straddling" | "over-threads";
-                        /** @description How many times the finished edge is gathered into it. */
-                        fullness?: number;
-                        /** @description Of the cloth, in grams per square metre. */
-                        clothWeight?: number;
-                        /** @description The thread left hanging at each end of a row, to pull by. */
-                        tail?: number | string | (number | string)[];
-                        /** @description Of the gathering rows: the longest the machine makes, 4 to 5 mm. */
-                        stitchLength?: number | string | (number | string)[];
-                        /** @description Of a zigzag over threads: 3 mm, and at least the threads and 1.5 mm. */
-                        zigzagWidth?: number | string | (number | string)[];
-                        /** @description The dial figure this machine sews ordinary seams at. */
-                        normalTension: number;
-                        /** @description The longest straight stitch this machine makes. */
-                        longestStitch: number | string | (number | string)[];
-                    };
-                };
-            };
-            responses: {
-                /** @description The answer. */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        /**
-                         * @example {
-                         *       "lines": [
-                         *         {
-                         *           "key": "foot",
-                         *           "setting": "Foot",
-                         *           "figure": "all-purpose",
-                         *           "dial": "",
-                         *           "because": "It holds the cloth flat; the rows gather only when they are pulled."
-                         *         },
-                         *         {
-                         *           "key": "needle",
-                         *           "setting": "Needle",
-                         *           "figure": "universal 80 to 90",
-                         *           "dial": "",
-                         *           "because": "For 140 g/m²."
-                         *         },
-                         *         {
-                         *           "key": "needle-thread",
-                         *           "setting": "Needle thread",
-                         *           "figure": "ordinary",
-                         *           "dial": "",
-                         *           "because": "It stays where it is while the other is pulled."
-                         *         },
-                         *         {
-                         *           "key": "bobbin-thread",
-                         *           "setting": "Bobbin thread",
-                         *           "figure": "strong, another colour",
-                         *           "dial": "",
-                         *           "because": "The bobbin thread is the one that is pulled; another colour finds it at once."
-                         *         },
-                         *         {
-                         *           "key": "stitch",
-                         *           "setting": "Stitch",
-                         *           "figure": "straight",
-                         *           "dial": "",
-                         *           "because": "A straight row slides along its thread."
-                         *         },
-                         *         {
-                         *           "key": "length",
-                         *           "setting": "Stitch length",
-                         *           "figure": "5 mm",
-                         *           "dial": "longest",
-                         *           "because": "The longest stitch, 4 to 5 mm, pulls easily and marks least."
-                         *         },
-                         *         {
-                         *           "key": "needle-tension",
-                         *           "setting": "Needle tension",
-                         *           "figure": "−1 step",
-                         *           "dial": "dial 3",
-                         *           "because": "A step below normal lets the bobbin thread lie straight, so that it slides."
-                         *         },
-                         *         {
-                         *           "key": "tails",
-                         *           "setting": "Tails",
-                         *           "figure": "10 cm",
-                         *           "dial": "",
-                         *           "because": "Long enough to wind round a finger at both ends, and never back-stitched."
-                         *         },
-                         *         {
-                         *           "key": "feed-dogs",
-                         *           "setting": "Feed dogs",
-                         *           "figure": "up",
-                         *           "dial": "",
-                         *           "because": "Even stitches pull up evenly."
-                         *         },
-                         *         {
-                         *           "key": "pressure",
-                         *           "setting": "Pressure",
-                         *           "figure": "normal",
-                         *           "dial": "",
-                         *           "because": "One flat layer, nothing to ease."
-                         *         },
-                         *         {
-                         *           "key": "speed",
-                         *           "setting": "Speed",
-                         *           "figure": "medium, steady",
-                         *           "dial": "",
-                         *           "because": "Rows that run side by side matter more than haste."
-                         *         },
-                         *         {
-                         *           "key": "start",
-                         *           "setting": "Starting",
-                         *           "figure": "threads under and behind",
-                         *           "dial": "",
-                         *           "because": "Hold both for the first stitches, so that they are not drawn down."
-                         *         },
-                         *         {
-                         *           "key": "hand-wheel",
-                         *           "setting": "Hand wheel",
-                         *           "figure": "one full stitch",
-                         *           "dial": "",
-                         *           "because": "After any change of foot, needle or width: if the needle can touch metal, do not sew."
-                         *         }
-                         *       ],
-                         *       "findings": []
-                         *     }
-                         */
-                        "application/json": {
-                            /** @description The settings, in the order they are set. */
-                            lines: {
-                                /** @description Names the setting. */
-                                key: string;
-                                /** @description Its name on the screen. */
-                                setting: string;
-                                /** @description What to set. */
-                                figure: string;
-                                /** @description What this machine's dial then shows, or empty. */
-                                dial: string;
-                                /** @description Why. */
-                                because: string;
-                            }[];
-                            findings: {
-                                code: string;
-                                /** @enum {string} */
-                                severity: "stop" | "care" | "note";
-                                says: string;
-                                because: string;
-                                remedy: string;
-                            }[];
-                        };
-                    };
-                };
-                /** @description Some fields cannot be used; errors names each. */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description The body is over 64 kB. */
-                413: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description The body is not JSON. */
-                415: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2961,6 +3523,7 @@ export interface components {
             projects: components["schemas"]["BenchProject"][];
             /** Format: uuid */
             next: null | string;
+            runsShort: components["schemas"]["BenchShort"][];
         };
         BenchProject: {
             /** Format: uuid */
@@ -2972,6 +3535,15 @@ export interface components {
             /** Format: int32 */
             version: number;
             workings: components["schemas"]["BenchWorking"][];
+        };
+        BenchShort: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            name: string;
+            needed: string;
+            left: string;
+            for: string[];
         };
         BenchWorking: {
             /** Format: uuid */
@@ -2993,11 +3565,48 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        /** @description The one change to try next. */
+        Change: {
+            /** @description Its name in the API. */
+            name: string;
+            /** @description What it answers. */
+            seen: string;
+            /** @description What to change. */
+            says: string;
+            /** @description Why. */
+            because: string;
+            /**
+             * Format: int32
+             * @description How many more there are after it.
+             */
+            left: number;
+        };
+        ChartCell: {
+            v: string;
+            codes: null | string[];
+            tried: null | string;
+        };
+        ChartOut: {
+            down: components["schemas"]["ChartThing"][];
+            across: components["schemas"]["ChartThing"][];
+            cells: components["schemas"]["ChartCell"][][];
+        };
+        ChartThing: {
+            id: string;
+            name: string;
+        };
         Cloth: {
             name: null | string;
             colour: null | string;
             accent: null | string;
             pattern: null | string;
+        };
+        CsvReport: {
+            /** Format: int32 */
+            taken: number;
+            /** Format: int32 */
+            good: number;
+            wrong: components["schemas"]["WrongLine"][];
         };
         CutListIn: {
             /** Format: uuid */
@@ -3013,6 +3622,10 @@ export interface components {
             swatches: components["schemas"]["JsonElement"];
             /** Format: date-time */
             cutAt: string;
+        };
+        DrawerOut: {
+            things: components["schemas"]["ThingOut"][];
+            tried: components["schemas"]["TriedOut"][];
         };
         FoundRow: {
             kind: string;
@@ -3069,6 +3682,14 @@ export interface components {
             mm: number;
             text: string;
         };
+        NearThreadOut: {
+            id: string;
+            name: string;
+            colour: string;
+            /** Format: double */
+            difference: number;
+            seen: string;
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -3111,6 +3732,15 @@ export interface components {
             name: null | string;
             wantedBy: null | string;
             notes: null | string;
+        };
+        RuleOut: {
+            code: string;
+            gravest: string;
+            checks: string;
+        };
+        SeenIn: {
+            seen: null | string[];
+            tried: null | string[];
         };
         StepIn: {
             /** Format: int64 */
@@ -3162,6 +3792,61 @@ export interface components {
             title: string;
             says: string;
         };
+        ThingIn: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            name: string;
+            properties: null | components["schemas"]["JsonElement"];
+        };
+        ThingOut: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            name: string;
+            properties: Record<string, never>;
+            understood: {
+                [key: string]: components["schemas"]["LengthOut"];
+            };
+            /** Format: int32 */
+            version: number;
+        };
+        ThingPatch: {
+            name: null | string;
+            properties: null | components["schemas"]["JsonElement"];
+        };
+        TriedIn: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            machine: string;
+            /** Format: uuid */
+            foot: string;
+            /** Format: uuid */
+            needle: null | string;
+            clears: boolean;
+            /** Format: double */
+            width: null | number;
+            /** Format: date */
+            on: null | string;
+            note: null | string;
+        };
+        TriedOut: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            machine: string;
+            /** Format: uuid */
+            foot: string;
+            /** Format: uuid */
+            needle: null | string;
+            clears: boolean;
+            /** Format: double */
+            width: number;
+            /** Format: date */
+            on: string;
+            note: string;
+        };
         WorkingIn: {
             /** Format: uuid */
             id: string;
@@ -3185,6 +3870,7 @@ export interface components {
             stage: string;
             /** Format: int32 */
             position: number;
+            uses: components["schemas"]["JsonElement"];
             /** Format: int32 */
             version: number;
             /** Format: date-time */
@@ -3201,6 +3887,9 @@ export interface components {
             stage: null | string;
             /** Format: int32 */
             position: null | number;
+            uses: null | {
+                [key: string]: null | string;
+            };
         };
         WorkroomIn: {
             name: null | string;
@@ -3237,6 +3926,12 @@ export interface components {
             longestStitchMm: number;
             /** Format: int32 */
             version: number;
+        };
+        WrongLine: {
+            /** Format: int32 */
+            line: number;
+            column: string;
+            says: string;
         };
     };
     responses: never;

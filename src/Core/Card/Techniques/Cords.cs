@@ -34,6 +34,7 @@ internal static class PipingCard
             TensionBecause = "An ordinary seam beside a cord.",
             Bulky = _ => true,
             BuildUp = ask => ask.Wants.Cord ?? Mm(4),
+            Offset = Mm(1),
             Position = new(
                 "towards the cord, a little more at each line",
                 "So that no earlier line shows."
