@@ -3,12 +3,20 @@ using System.Data;
 namespace ZephyrReach.Store;
 
 /// <summary>Something that was found.</summary>
-/// <param name="Kind">project, working, swatch or keep.</param>
+/// <param name="Kind">project, working, swatch, keep, or the kind of a thing of the drawer.</param>
 /// <param name="Title">Its name, or the words that were found.</param>
 /// <param name="Where">What it belongs to.</param>
 /// <param name="Working">The working to open; null for a project.</param>
-/// <param name="Project">The project it is in.</param>
-public sealed record FoundRow(string Kind, string Title, string Where, Guid? Working, Guid Project);
+/// <param name="Project">The project it is in; null for a thing.</param>
+/// <param name="Thing">The thing of the drawer.</param>
+public sealed record FoundRow(
+    string Kind,
+    string Title,
+    string Where,
+    Guid? Working,
+    Guid? Project,
+    Guid? Thing
+);
 
 /// <summary>Finds words anywhere in a workroom.</summary>
 public sealed class FindStore(Database database)
@@ -22,19 +30,23 @@ public sealed class FindStore(Database database)
         var pattern = "%" + text.Replace("\\", @"\\").Replace("%", @"\%").Replace("_", @"\_") + "%";
         return database.ReadAsync(
             """
-            select kind, title, place, working, project from (
-                select 1 as rank, 'working' as kind, w.name as title, p.name as place, w.id as working, p.id as project
+            select kind, title, place, working, project, thing from (
+                select 1 as rank, 'working' as kind, w.name as title, p.name as place, w.id as working, p.id as project,
+                    null::uuid as thing
                 from workings w join projects p on p.id = w.project_id
                 where w.workroom_id = $1 and (w.name ilike $2 or w.cloth ->> 'name' ilike $2)
                 union all
-                select 2, 'project', p.name, '', null, p.id from projects p
+                select 2, 'project', p.name, '', null, p.id, null from projects p
                 where p.workroom_id = $1 and (p.name ilike $2 or p.notes ilike $2)
                 union all
-                select 3, 'keep', left(k.came_out || ' ' || k.note, 120), w.name, w.id, w.project_id
+                select 3, t.kind, t.name, '', null, null, t.id from things t
+                where t.workroom_id = $1 and t.name ilike $2
+                union all
+                select 4, 'keep', left(k.came_out || ' ' || k.note, 120), w.name, w.id, w.project_id, null
                 from keeps k join workings w on w.id = k.working_id
                 where k.workroom_id = $1 and (k.came_out ilike $2 or k.note ilike $2)
                 union all
-                select 4, 'swatch', left(s.note, 120), w.name, w.id, w.project_id
+                select 5, 'swatch', left(s.note, 120), w.name, w.id, w.project_id, null
                 from swatches s join workings w on w.id = s.working_id
                 where s.workroom_id = $1 and s.note ilike $2) found
             order by rank, title limit $3
@@ -44,7 +56,8 @@ public sealed class FindStore(Database database)
                 r.GetString("title"),
                 r.GetString("place"),
                 r.IsDBNull("working") ? null : r.GetGuid("working"),
-                r.GetGuid("project")
+                r.IsDBNull("project") ? null : r.GetGuid("project"),
+                r.IsDBNull("thing") ? null : r.GetGuid("thing")
             ),
             cancel,
             seat.Workroom,

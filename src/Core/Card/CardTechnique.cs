@@ -101,6 +101,9 @@ public sealed record CardTechnique
     public ThreadWanted Below { get; init; } =
         new("the same", "Alike above and below, the stitch locks in the middle.");
 
+    /// <summary>Whether the thread that is chosen for the piece is the one below, because that is the one that counts.</summary>
+    public bool ChosenBelow { get; init; }
+
     /// <summary>Whether elastic goes below.</summary>
     public bool ElasticBelow { get; init; }
 

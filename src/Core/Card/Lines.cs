@@ -29,7 +29,7 @@ internal static class Lines
                 technique.NeedsOverlocker ? "Needle threads" : "Needle thread",
                 technique.Above,
                 ask,
-                ask.Thread
+                technique.ChosenBelow ? null : ask.Thread
             ),
             technique.ElasticBelow
                 ? ElasticLine(ask)
@@ -38,7 +38,7 @@ internal static class Lines
                     technique.NeedsOverlocker ? "Looper threads" : "Bobbin thread",
                     technique.Below,
                     ask,
-                    null
+                    technique.ChosenBelow ? ask.Thread : null
                 ),
             new("stitch", "Stitch", plan.Name, "", plan.Because),
             new(

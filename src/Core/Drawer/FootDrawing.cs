@@ -93,7 +93,7 @@ public static class FootDrawing
         shapes.Add(
             Plate("swing", middle - reach, NeedleAt - 0.45, middle + reach, NeedleAt + 0.45, false)
         );
-        shapes.Add(new Handle(At(middle + opening / 2, NeedleAt), "opening", At(middle, 0), 2));
+        shapes.Add(new Handle(At(middle + opening / 2, NeedleAt - 3), "opening", At(middle, 0), 2));
         shapes.Add(new Handle(At(middle - left, Sole / 2 + 5), "soleLeft", At(middle, 0), -1));
         shapes.Add(new Handle(At(middle + right, Sole / 2 + 5), "soleRight", At(middle, 0), 1));
         return new Drawing(

@@ -191,13 +191,34 @@ public static class CardEndpoints
         {
             return (null, errors);
         }
-        machine ??= open.Of<Machine>("machine") is [var first, ..]
-            ? first
-            : new Owned<Machine>(
+        machine ??= Default(technique, open, cloth, thread, elastic, wants, workroom);
+        return (new CardAsk(machine, open.Contents, cloth, thread, elastic, wants, ruler), []);
+    }
+
+    /// <summary>The first machine that can do it, else the first; else what the workroom knows of its own.</summary>
+    private static Owned<Machine> Default(
+        CardTechnique technique,
+        OpenDrawer open,
+        Owned<Cloth>? cloth,
+        Owned<Thread>? thread,
+        Owned<Elastic>? elastic,
+        Wants wants,
+        WorkroomRow workroom
+    )
+    {
+        var machines = open.Of<Machine>("machine");
+        return machines.FirstOrDefault(m =>
+                CardWriter.Write(
+                    technique,
+                    new CardAsk(m, open.Contents, cloth, thread, elastic, wants, open.Ruler)
+                )
+                    is { IsPossible: true, Feet: [{ Rank: "best" }, ..] }
+            )
+            ?? (machines.Count > 0 ? machines[0] : null)
+            ?? new Owned<Machine>(
                 "",
                 "your machine",
                 Machine.Plain(workroom.NormalTension, workroom.LongestStitch)
             );
-        return (new CardAsk(machine, open.Contents, cloth, thread, elastic, wants, ruler), []);
     }
 }

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
@@ -31,12 +32,14 @@ public sealed record ThingPatch(
 /// <summary>A thing as it goes out.</summary>
 /// <param name="Properties">What is known of it, as it was typed.</param>
 /// <param name="Understood">Each length, exact and in the units asked for.</param>
+/// <param name="Drawing">The sole of a foot, to scale; null for other things.</param>
 public sealed record ThingOut(
     Guid Id,
     string Kind,
     string Name,
     IReadOnlyDictionary<string, JsonElement> Properties,
     IReadOnlyDictionary<string, LengthOut> Understood,
+    JsonElement? Drawing,
     int Version
 )
 {
@@ -60,7 +63,25 @@ public sealed record ThingOut(
             properties[stock.Name] = JsonSerializer.SerializeToElement(text.Text);
             understood[stock.Name] = text;
         }
-        return new(row.Id, row.Kind, row.Name, properties, understood, row.Stamp.Version);
+        return new(
+            row.Id,
+            row.Kind,
+            row.Name,
+            properties,
+            understood,
+            row.Kind == "foot" ? Drawn((Foot)kind.Read(reader), ruler) : null,
+            row.Stamp.Version
+        );
+    }
+
+    private static JsonElement Drawn(Foot foot, Ruler ruler)
+    {
+        var buffer = new ArrayBufferWriter<byte>();
+        using (var json = new Utf8JsonWriter(buffer))
+        {
+            DrawingJson.Write(json, FootDrawing.Of(foot, Length.Zero), ruler);
+        }
+        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
     }
 }
 

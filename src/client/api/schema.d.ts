@@ -3634,7 +3634,9 @@ export interface components {
             /** Format: uuid */
             working: null | string;
             /** Format: uuid */
-            project: string;
+            project: null | string;
+            /** Format: uuid */
+            thing: null | string;
         };
         HistoryOut: {
             undo: null | components["schemas"]["StepRow"];
@@ -3808,6 +3810,7 @@ export interface components {
             understood: {
                 [key: string]: components["schemas"]["LengthOut"];
             };
+            drawing: null | components["schemas"]["JsonElement"];
             /** Format: int32 */
             version: number;
         };

@@ -51,6 +51,14 @@ export type Shape =
       amplitude: number;
       tornRight: boolean;
     }
+  | {
+      kind: 'plate';
+      at: Point;
+      to: Point;
+      role: 'sole' | 'opening' | 'groove' | 'hole' | 'swing';
+      isGuess: boolean;
+    }
+  | { kind: 'handle'; at: Point; field: string; origin: Point; per: number }
   | { kind: 'words'; at: Point; text: string };
 
 export type Drawing = {
@@ -91,8 +99,42 @@ export type Answer = {
 };
 
 export type CardAnswer = Answer & {
+  technique: string;
+  title: string;
+  machine: string;
+  isPossible: boolean;
   lines: { key: string; setting: string; figure: string; dial: string; because: string }[];
+  feet: { rank: 'best' | 'next' | 'buy'; id: string; name: string; because: string; costs: string }[];
+  guides: { gap: Length; says: string; off?: Length }[];
+  alternatives: { name: string; follows: string }[];
+  checks: { says: string }[];
+  unchecked: { says: string }[];
 };
+
+/** A technique that has a card: what it may be told, and what is looked for on its swatch. */
+export type CardTechnique = { name: string; title: string; says: string; fields: Field[]; looks: Choice[] };
+
+/** A kind of thing in the drawer. */
+export type ThingKind = {
+  name: string;
+  title: string;
+  plural: string;
+  says: string;
+  fields: Field[];
+  starters: { name: string; says: string; properties: Record<string, unknown> }[];
+};
+
+/** Whether things go together. */
+export type FitAnswer = {
+  verdict: 'yes' | 'yes-but' | 'no';
+  findings: Finding[];
+  unchecked: { code: string; says: string }[];
+  tried?: 'clears' | 'strikes';
+  greatestSafeWidth?: Length;
+};
+
+/** Things of the drawer that a working uses, by kind. */
+export type Uses = Record<string, string | null>;
 
 export type Choice = { name: string; label: string; follows: string };
 
@@ -100,7 +142,7 @@ export type Field = {
   name: string;
   label: string;
   says: string;
-  kind: 'length' | 'fine' | 'lengths' | 'number' | 'flag' | 'choice' | 'choices';
+  kind: 'length' | 'fine' | 'lengths' | 'number' | 'flag' | 'choice' | 'choices' | 'colour';
   isNeeded: boolean;
   start?: string | number | boolean;
   least?: number;

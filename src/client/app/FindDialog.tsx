@@ -44,7 +44,13 @@ function Finder({ close }: { close: () => void }) {
     const row = rows[place];
     if (!row) return;
     close();
-    void navigate(row.working ? `/workings/${row.working}` : `/#${row.project}`);
+    void navigate(
+      row.thing
+        ? `/drawer/thing/${row.thing}`
+        : row.working
+          ? `/workings/${row.working}`
+          : `/#${row.project}`,
+    );
   };
   return (
     <>
@@ -55,7 +61,7 @@ function Finder({ close }: { close: () => void }) {
         aria-expanded={rows.length > 0}
         aria-controls="found"
         aria-activedescendant={rows.length > 0 ? `found-${at}` : undefined}
-        placeholder="A project, a working, a cloth, words from a note"
+        placeholder="A project, a working, a foot, words from a note"
         value={text}
         onChange={(e) => {
           setText(e.target.value);
@@ -72,7 +78,7 @@ function Finder({ close }: { close: () => void }) {
       <div id="found" role="listbox" aria-label="Found" className="mt-3 grid gap-1">
         {rows.map((row, i) => (
           <div
-            key={`${row.kind}${row.working ?? row.project}${i}`}
+            key={`${row.kind}${row.thing ?? row.working ?? row.project}${i}`}
             id={`found-${i}`}
             role="option"
             tabIndex={-1}

@@ -11,6 +11,7 @@ import { useChangeWorkroom, useUnits } from './workroom';
 const views = [
   { name: 'Bench', to: '/', dot: 'var(--clay)' },
   { name: 'Working', to: '/workings', dot: 'var(--tacking)' },
+  { name: 'Drawer', to: '/drawer', dot: 'var(--plum)' },
   { name: 'Reckoner', to: '/reckoner', dot: 'var(--indigo)' },
   { name: 'Workroom', to: '/workroom', dot: 'var(--moss)' },
 ];
@@ -46,6 +47,8 @@ export function Shell() {
       run: () => void turn('redo'),
     },
     { keys: ['b'], shown: 'b', says: 'go to the bench', run: () => void navigate('/') },
+    { keys: ['d'], shown: 'd', says: 'go to the drawer', run: () => void navigate('/drawer') },
+    { keys: ['a'], shown: 'a', says: 'ask the drawer', run: () => void navigate('/drawer/ask') },
   ]);
 
   return (

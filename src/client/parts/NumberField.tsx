@@ -9,11 +9,22 @@ type Props = {
   /** How far an arrow key steps. */
   step: number;
   suffix?: string;
+  placeholder?: string;
   className?: string;
 };
 
 /** A field for a plain number. Half-typed values stay as they are. */
-export function NumberField({ label, typed, onType, error, hint, step, suffix, className }: Props) {
+export function NumberField({
+  label,
+  typed,
+  onType,
+  error,
+  hint,
+  step,
+  suffix,
+  placeholder,
+  className,
+}: Props) {
   const id = useId();
   const says = error ?? hint;
   return (
@@ -28,6 +39,7 @@ export function NumberField({ label, typed, onType, error, hint, step, suffix, c
         inputMode="decimal"
         autoComplete="off"
         value={typed}
+        placeholder={placeholder}
         aria-invalid={Boolean(error)}
         aria-describedby={says ? `${id}-says` : undefined}
         onChange={(e) => onType(e.target.value)}

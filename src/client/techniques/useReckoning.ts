@@ -25,12 +25,14 @@ const nothing = { errors: {}, missing: [], understood: {}, unreachable: null };
  * @param ask What was typed.
  * @param units The units of the answer.
  * @param parts What comes along.
+ * @param also Anything else that the answer rests on; a change of it asks again.
  */
 export function useReckoning<T extends Answer>(
   path: string | null,
   ask: Record<string, unknown>,
   units: Units,
   parts: string,
+  also = '',
 ): Reckoning<T> {
   const [state, setState] = useState<Reckoning<T>>({ answer: null, isOld: false, ...nothing });
   const key = JSON.stringify(ask);
@@ -38,7 +40,7 @@ export function useReckoning<T extends Answer>(
   useEffect(() => {
     if (!path) return;
     const abort = new AbortController();
-    const query = { units, with: parts };
+    const query = { units, ...(parts ? { with: parts } : {}) };
     post<T>(path, JSON.parse(key), query, abort.signal).then(
       (answer) => {
         last.current = key;
@@ -61,7 +63,7 @@ export function useReckoning<T extends Answer>(
       },
     );
     return () => abort.abort();
-  }, [path, key, units, parts]);
+  }, [path, key, units, parts, also]);
   return state;
 }
 

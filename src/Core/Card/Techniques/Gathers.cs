@@ -18,6 +18,7 @@ internal static class PulledGathersCard
             Fields =
             [
                 Wants.RowsField,
+                Wants.RowGapField,
                 Wants.StitchLengthField,
                 Wants.TailField,
                 Wants.FullnessField,

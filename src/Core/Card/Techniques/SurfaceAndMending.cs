@@ -84,7 +84,7 @@ internal static class AppliqueCard
             TensionBecause = "Looser above: the bobbin thread stays below, and the edge lies flat.",
             Point = Needle.Embroidery,
             Above = new("cotton or embroidery", "It is what is seen.", 15, 40),
-            Below = new("fine bobbin thread", "It makes no ridge below.", 5, 25),
+            Below = new("fine bobbin thread", "It makes no ridge below.", 5, 18),
             Bulky = _ => false,
             BuildUp = ask => ask.Wants.School == Satin ? Mm(1) : null,
             Stabiliser = ForDense,

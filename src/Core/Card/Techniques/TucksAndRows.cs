@@ -190,7 +190,7 @@ internal static class StitchRowsCard
             TensionBecause = "Half a step looser keeps the bobbin thread below.",
             Point = Needle.Embroidery,
             Above = new("fine", "Fine thread keeps dense patterns from becoming stiff.", 10, 28),
-            Below = new("fine bobbin thread", "It makes no ridge below.", 5, 25),
+            Below = new("fine bobbin thread", "It makes no ridge below.", 5, 18),
             BuildUp = _ => Mm(0.8),
             Stabiliser = ForDense,
             Speed = new("medium, steady", "Let the pattern finish; stop at the end of a repeat."),

@@ -19,7 +19,9 @@ internal sealed class Width : FitRule
 
     public override Finding Explain(Combination c) =>
         Stop(
-            $"{Say.Name(c.Machine!)} makes {Say.Mm(c.Machine!.Is.WidestStitch!.Value)} at most, and the stitch is {Say.Mm(c.Sewing.Width)} wide.",
+            c.Machine!.Is.WidestStitch == Length.Zero
+                ? $"{Say.Name(c.Machine)} sews straight stitches only, and this one is {Say.Mm(c.Sewing.Width)} wide."
+                : $"{Say.Name(c.Machine)} makes {Say.Mm(c.Machine.Is.WidestStitch!.Value)} at most, and the stitch is {Say.Mm(c.Sewing.Width)} wide.",
             "A stitch that is not reached on one side misses what it should hold.",
             c.Machine.Is.WidestStitch == Length.Zero
                 ? "Use a machine that makes a zigzag, or sew straight lines instead."

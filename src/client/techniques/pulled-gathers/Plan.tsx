@@ -5,6 +5,7 @@ import type { StageProps } from '../registry';
 import type { Gathers } from './answer';
 import { ClothAllowsLine } from './ClothAllowsLine';
 import { ClothLookFields } from './ClothFields';
+import { ClothFromDrawer } from './ClothFromDrawer';
 import { Drawings } from './Drawings';
 import { PlanFields } from './PlanFields';
 import { ToCut } from './ToCut';
@@ -24,7 +25,13 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
             units={units}
             clothName={working.cloth.name}
             clothLook={
-              <ClothLookFields cloth={working.cloth} change={(cloth) => working.change({ cloth }, 'pause')} />
+              <>
+                <ClothFromDrawer working={working} />
+                <ClothLookFields
+                  cloth={working.cloth}
+                  change={(cloth) => working.change({ cloth }, 'pause')}
+                />
+              </>
             }
           />
           {answer ? (

@@ -1,10 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, value } from '../../api/http';
 import { newId } from '../../api/id';
 import { Measure } from '../../parts/Measure';
 import type { StageProps } from '../registry';
+import { useCard } from '../../views/Working/useCard';
 import { useSwatches } from '../useSwatches';
 import type { Gathers } from './answer';
 import { SwatchCard } from './SwatchCard';
@@ -14,18 +13,21 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const answer = reckoning.answer as Gathers | null;
   const { swatches, add, change, remove } = useSwatches(working.id, units);
   const [fresh, setFresh] = useState<string | null>(null);
-  const workroom = useQuery({ queryKey: ['workroom'], queryFn: () => value(api.GET('/api/workroom')) }).data;
+  const card = useCard(working, technique.name, units).answer;
   if (!swatches) return <p className="text-soft">Opening…</p>;
   const rows = technique.fields
     .find((f) => f.name === 'rows')
     ?.choices?.find((c) => c.name === working.ask.rows);
+  const set = (key: string) => {
+    const line = card?.lines.find((l) => l.key === key);
+    return line ? [line.figure, line.dial].filter(Boolean).join(', ') : '';
+  };
   const settings = {
     Fullness: String(working.ask.fullness ?? ''),
-    'Stitch length': String(working.ask.stitchLength ?? ''),
-    'Needle tension':
-      working.ask.rows === 'over-threads'
-        ? 'normal'
-        : `−1 step${workroom ? `, dial ${Math.max(0, workroom.normalTension - 1)}` : ''}`,
+    'Stitch length': set('length') || String(working.ask.stitchLength ?? ''),
+    'Needle tension': set('needle-tension'),
+    Needle: set('needle'),
+    Foot: set('foot'),
     Rows: rows?.label ?? '',
   };
   const addSwatch = async (changed = '') => {

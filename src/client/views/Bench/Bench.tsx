@@ -5,6 +5,7 @@ import { api, value } from '../../api/http';
 import { PageHead } from '../../app/PageHead';
 import { NewProject } from './NewProject';
 import { ProjectSheet } from './ProjectSheet';
+import { RunsShort } from './RunsShort';
 
 /** The projects in hand, each with what is next and what it waits for. */
 export function Bench() {
@@ -17,6 +18,7 @@ export function Bench() {
     getNextPageParam: (last) => last.next ?? undefined,
   });
   const projects = bench.data?.pages.flatMap((p) => p.projects) ?? [];
+  const short = bench.data?.pages.flatMap((p) => p.runsShort) ?? [];
   const loaded = bench.isSuccess;
   useEffect(() => {
     if (loaded && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
@@ -47,6 +49,7 @@ export function Bench() {
         {projects.map((project) => (
           <ProjectSheet key={project.id} project={project} />
         ))}
+        {short.length > 0 && <RunsShort short={short} />}
         {bench.hasNextPage && (
           <button
             type="button"

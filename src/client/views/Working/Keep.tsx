@@ -3,14 +3,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ifMatch, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
-import type { CardAnswer } from '../../api/types';
 import { readDraft, writeDraft } from '../../app/drafts';
 import { keeping } from '../../app/kept';
-import { useWorkroom } from '../../app/workroom';
 import { Segmented } from '../../parts/Segmented';
 import type { StageProps } from '../../techniques/registry';
-import { useReckoning } from '../../techniques/useReckoning';
 import { useSwatches } from '../../techniques/useSwatches';
+import { useCard } from './useCard';
 
 type Parts = { cameOut?: string; verdict?: string; note?: string };
 
@@ -30,7 +28,7 @@ export function Keep({ working, technique, units }: StageProps) {
       }
     },
   });
-  const settings = useSettings(working.ask, technique.name, units);
+  const settings = useSettings(working, technique.name, units);
   const { swatches } = useSwatches(working.id, units);
   const row = kept.data;
   const now = { cameOut: '', verdict: '', note: '', ...row, ...typed };
@@ -145,25 +143,13 @@ export function Keep({ working, technique, units }: StageProps) {
 }
 
 /** What was set, in a few lines: the plan's fullness and the card's figures that matter again. */
-function useSettings(ask: StageProps['working']['ask'], technique: string, units: StageProps['units']) {
-  const workroom = useWorkroom().data;
-  const card = useReckoning<CardAnswer>(
-    workroom ? `card/${technique}` : null,
-    {
-      rows: ask.rows,
-      clothWeight: ask.clothWeight,
-      stitchLength: ask.stitchLength,
-      normalTension: workroom?.normalTension,
-      longestStitch: workroom?.longestStitchMm,
-    },
-    units,
-    '',
-  ).answer;
+function useSettings(working: StageProps['working'], technique: string, units: StageProps['units']) {
+  const card = useCard(working, technique, units).answer;
   const lines = card?.lines.filter((l) =>
-    ['needle', 'stitch', 'length', 'needle-tension', 'bobbin-thread'].includes(l.key),
+    ['foot', 'needle', 'stitch', 'length', 'needle-tension', 'bobbin-thread'].includes(l.key),
   );
   return Object.fromEntries([
-    ['Fullness', String(ask.fullness ?? '')],
+    ['Fullness', String(working.ask.fullness ?? '')],
     ...(lines ?? []).map((l) => [l.setting, [l.figure, l.dial].filter(Boolean).join(', ')]),
   ]) as Record<string, string>;
 }

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, ifMatch, Refused, value } from '../../api/http';
 import type { components } from '../../api/schema';
-import type { Ask, Cloth, Progress, Stage } from '../../api/types';
+import type { Ask, Cloth, Progress, Stage, Uses } from '../../api/types';
 import { onForget, readDraft, writeDraft } from '../../app/drafts';
 import { aboutToKeep, keeping, notKept } from '../../app/kept';
 import { notify } from '../../app/notice';
@@ -13,7 +13,7 @@ type Row = components['schemas']['WorkingOut'];
 type Patch = components['schemas']['WorkingPatch'];
 
 /** What was typed and is not kept yet: fields of the ask, and the rest of the working. */
-type Draft = { ask?: Ask; name?: string; cloth?: Cloth; progress?: Progress; stage?: Stage };
+type Draft = { ask?: Ask; name?: string; cloth?: Cloth; progress?: Progress; stage?: Stage; uses?: Uses };
 
 /** A pause in typing after which what was typed is kept. */
 const pause = 400;
@@ -118,7 +118,12 @@ export function useWorking(id: string) {
   const change = useCallback(
     (next: Draft, at: 'once' | 'pause' = 'once') => {
       const now = latest.current;
-      put({ ...now, ...next, ...(next.ask ? { ask: { ...now.ask, ...next.ask } } : {}) });
+      put({
+        ...now,
+        ...next,
+        ...(next.ask ? { ask: { ...now.ask, ...next.ask } } : {}),
+        ...(next.uses ? { uses: { ...now.uses, ...next.uses } } : {}),
+      });
       waits.current = false;
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void flush.current(), at === 'once' ? 0 : pause);
@@ -157,6 +162,8 @@ export function useWorking(id: string) {
     cloth: (draft.cloth ?? row?.cloth ?? {}) as Cloth,
     progress: (draft.progress ?? row?.progress ?? {}) as Progress,
     stage: (draft.stage ?? row?.stage ?? 'plan') as Stage,
+    /** The things of the drawer that it uses, by kind. */
+    uses: { ...(row?.uses as Uses | undefined), ...draft.uses } as Uses,
     /** Sets one field of the ask; an empty text takes it out. */
     set: (field: string, typed: unknown) =>
       change({ ask: { [field]: typed === '' ? null : typed } }, 'pause'),

@@ -1,0 +1,96 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, value } from '../api/http';
+import { newId } from '../api/id';
+import type { components } from '../api/schema';
+import type { CardTechnique, ThingKind } from '../api/types';
+import { useTurn } from './history';
+import { keeping } from './kept';
+import { notify } from './notice';
+import { useUnits } from './workroom';
+
+export type Thing = components['schemas']['ThingOut'];
+export type Tried = components['schemas']['TriedOut'];
+
+/** Everything in the drawer, and what was tried. */
+export function useDrawer() {
+  const units = useUnits();
+  return useQuery({
+    queryKey: ['drawer', units],
+    placeholderData: (last) => last,
+    queryFn: () => value(api.GET('/api/drawer', { params: { query: { units } as never } })),
+  });
+}
+
+/** The kinds of things, what can be said of each, and usual ones to begin from. */
+export function useKinds() {
+  const units = useUnits();
+  return useQuery({
+    queryKey: ['kinds', units],
+    staleTime: Infinity,
+    placeholderData: (last) => last,
+    queryFn: async () =>
+      (await value(
+        api.GET('/api/drawer/kinds', { params: { query: { units } as never } }),
+      )) as unknown as ThingKind[],
+  });
+}
+
+/** The techniques that have a card. */
+export function useCardTechniques() {
+  const units = useUnits();
+  return useQuery({
+    queryKey: ['cards', units],
+    staleTime: Infinity,
+    placeholderData: (last) => last,
+    queryFn: async () =>
+      (await value(
+        api.GET('/api/cards', { params: { query: { units } as never } }),
+      )) as unknown as CardTechnique[],
+  });
+}
+
+/** What can be done with things of the drawer. */
+export function useDrawerChanges() {
+  const queries = useQueryClient();
+  const turn = useTurn();
+  const units = useUnits();
+  const refresh = () => queries.invalidateQueries();
+
+  const add = async (kind: string, name: string, properties: Record<string, unknown>) => {
+    const id = newId();
+    await keeping(
+      value(
+        api.POST('/api/drawer/things', {
+          params: { query: { units } as never },
+          body: { id, kind, name, properties: properties as never },
+        }),
+      ),
+    );
+    await refresh();
+    return id;
+  };
+
+  const remove = async (thing: Thing) => {
+    await keeping(api.DELETE('/api/drawer/things/{id}', { params: { path: { id: thing.id } } }));
+    await refresh();
+    notify({
+      says: `“${thing.name}” taken out of the drawer.`,
+      action: { label: 'Undo', run: () => void turn('undo') },
+    });
+  };
+
+  const note = async (tried: Omit<components['schemas']['TriedIn'], 'id' | 'on' | 'note'>) => {
+    await keeping(
+      value(api.POST('/api/drawer/tried', { body: { ...tried, id: newId(), on: null, note: null } })),
+    );
+    await refresh();
+  };
+
+  const forget = async (tried: Tried) => {
+    await keeping(api.DELETE('/api/drawer/tried/{id}', { params: { path: { id: tried.id } } }));
+    await refresh();
+    notify({ says: 'Note taken away.', action: { label: 'Undo', run: () => void turn('undo') } });
+  };
+
+  return { add, remove, note, forget, refresh };
+}

@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { ThingKind } from '../../api/types';
+import { useDrawerChanges } from '../../app/drawer';
+
+/** Usual things to begin from: tick those that are owned, and adjust them after. */
+export function AddThings({ kind, close }: { kind: ThingKind; close: () => void }) {
+  const [chosen, setChosen] = useState<string[]>([]);
+  const { add } = useDrawerChanges();
+  const navigate = useNavigate();
+  const [isBusy, setBusy] = useState(false);
+  const put = async (names: string[]) => {
+    setBusy(true);
+    let last = '';
+    for (const name of names) {
+      const starter = kind.starters.find((s) => s.name === name);
+      last = await add(kind.name, name, starter?.properties ?? {});
+    }
+    setBusy(false);
+    close();
+    if (names.length === 1) void navigate(`/drawer/thing/${last}`);
+  };
+  return (
+    <section className="tacked max-w-4xl" aria-label={`Put in ${kind.plural}`}>
+      <h2 className="fig mb-1 text-2xl">Which of these do you have?</h2>
+      <p className="mb-3 text-soft">
+        Their figures are usual ones. Measure yours and adjust them, or make a figure “not known”.
+      </p>
+      <ul className="grid gap-x-5 gap-y-1 sm:grid-cols-2">
+        {kind.starters.map((starter) => (
+          <li key={starter.name}>
+            <label className="flex min-h-11 items-start gap-3 rounded-md py-1.5">
+              <input
+                type="checkbox"
+                className="mt-1 h-5 w-5 shrink-0"
+                checked={chosen.includes(starter.name)}
+                onChange={(e) =>
+                  setChosen(
+                    e.target.checked
+                      ? [...chosen, starter.name]
+                      : chosen.filter((name) => name !== starter.name),
+                  )
+                }
+              />
+              <span>
+                <b>{starter.name}</b>
+                {starter.says && <span className="block text-sm text-soft">{starter.says}</span>}
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn"
+          disabled={chosen.length === 0 || isBusy}
+          onClick={() => void put(chosen)}
+        >
+          {isBusy ? 'Putting in…' : chosen.length > 1 ? `Put in these ${chosen.length}` : 'Put it in'}
+        </button>
+        <button
+          type="button"
+          className="btn quiet"
+          disabled={isBusy}
+          onClick={() => void put([`another ${kind.title}`])}
+        >
+          Another, of which nothing is known yet
+        </button>
+        <button type="button" className="btn bare" onClick={close}>
+          Not now
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,94 @@
+import { Download, Upload } from 'lucide-react';
+import { useId, useState } from 'react';
+import type { components } from '../../api/schema';
+import type { ThingKind } from '../../api/types';
+import { useDrawerChanges } from '../../app/drawer';
+import { keeping } from '../../app/kept';
+import { notify } from '../../app/notice';
+import { useUnits } from '../../app/workroom';
+
+type Report = components['schemas']['CsvReport'];
+
+/** A shelf as a table, out and in. What is wrong with a file is said line by line, and nothing is taken in meanwhile. */
+export function CsvTray({ kind }: { kind: ThingKind }) {
+  const id = useId();
+  const units = useUnits();
+  const { refresh } = useDrawerChanges();
+  const [file, setFile] = useState<{ name: string; text: string } | null>(null);
+  const [report, setReport] = useState<Report | null>(null);
+  const [trouble, setTrouble] = useState('');
+  const send = async (text: string, anyway: boolean) => {
+    setTrouble('');
+    const response = await keeping(
+      fetch(`/api/drawer/${kind.name}/csv?${new URLSearchParams({ units, anyway: String(anyway) })}`, {
+        method: 'POST',
+        headers: { 'content-type': 'text/csv' },
+        body: text,
+      }),
+    );
+    const answer: unknown = await response.json();
+    if (!response.ok) {
+      setReport(null);
+      setTrouble((answer as { title: string }).title);
+      return;
+    }
+    const came = answer as Report;
+    if (came.taken > 0) {
+      notify({ says: `${came.taken} ${came.taken === 1 ? kind.title : kind.plural} taken in.` });
+      await refresh();
+    }
+    setReport(came.wrong.length > 0 || came.taken === 0 ? came : null);
+  };
+  return (
+    <div className="no-print min-w-0">
+      <div className="flex flex-wrap items-center gap-1">
+        <a className="btn bare" href={`/api/drawer/${kind.name}/csv?units=${units}`} download>
+          <Download size={17} aria-hidden /> as a table
+        </a>
+        <label className="btn bare focus-within:outline-3 focus-within:outline-indigo" htmlFor={id}>
+          <Upload size={17} aria-hidden /> from a table
+          <input
+            id={id}
+            type="file"
+            accept=".csv,text/csv"
+            className="sr-only"
+            onChange={(e) => {
+              const chosen = e.target.files?.[0];
+              e.target.value = '';
+              if (!chosen) return;
+              void chosen.text().then((text) => {
+                setFile({ name: chosen.name, text });
+                return send(text, false);
+              });
+            }}
+          />
+        </label>
+      </div>
+      {trouble && <p className="stop mt-2">{trouble}</p>}
+      {report && (
+        <section className="care mt-2" aria-label="What is wrong with the file">
+          <b className="block">
+            {report.taken > 0
+              ? `${report.taken} taken in; these lines were left out:`
+              : report.wrong.length > 0
+                ? 'Nothing was taken in yet:'
+                : 'There is nothing in this file.'}
+          </b>
+          <ul className="my-1 max-h-48 overflow-auto">
+            {report.wrong.map((line, i) => (
+              <li key={i}>
+                Line {line.line}
+                {line.column && `, ${line.column}`}: {line.says}
+              </li>
+            ))}
+          </ul>
+          {report.taken === 0 && report.good > 0 && file && (
+            <button type="button" className="btn mt-1" onClick={() => void send(file.text, true)}>
+              Take in the other {report.good}
+            </button>
+          )}
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,128 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { ThingKind } from '../../api/types';
+import { useDrawer, useKinds, type Thing } from '../../app/drawer';
+import { PageHead } from '../../app/PageHead';
+import { Measure } from '../../parts/Measure';
+import { AddThings } from './AddThings';
+import { CsvTray } from './CsvTray';
+import { factsOf, unknownsOf } from './facts';
+import { ThingPicture } from './ThingPicture';
+
+/** What is owned, shelf by shelf. */
+export function Drawer() {
+  const { kind: asked = 'machine' } = useParams();
+  const drawer = useDrawer().data;
+  const kinds = useKinds().data;
+  const kind = kinds?.find((k) => k.name === asked) ?? kinds?.[0];
+  const [isAdding, setAdding] = useState(false);
+  const things = drawer?.things.filter((t) => t.kind === kind?.name) ?? [];
+  return (
+    <>
+      <PageHead title="Drawer" crumb="what is owned, and what fits what" />
+      <DrawerRooms here="things" />
+      <nav aria-label="Shelves" className="mb-4 flex flex-wrap gap-2">
+        {kinds?.map((k) => (
+          <Link
+            key={k.name}
+            to={`/drawer/${k.name}`}
+            aria-current={k === kind ? 'page' : undefined}
+            className="shelf"
+            onClick={() => setAdding(false)}
+          >
+            {k.plural}
+            <span>{drawer?.things.filter((t) => t.kind === k.name).length ?? ''}</span>
+          </Link>
+        ))}
+      </nav>
+      {kind && drawer && (
+        <>
+          {isAdding ? (
+            <AddThings kind={kind} close={() => setAdding(false)} />
+          ) : things.length === 0 ? (
+            <section className="tacked max-w-2xl">
+              <h2 className="fig mb-1 text-2xl">No {kind.plural} here yet</h2>
+              <p className="mb-4 text-soft">
+                {kind.says} Begin from usual ones and adjust them; what you do not know can stay unknown.
+              </p>
+              <button type="button" className="btn" onClick={() => setAdding(true)}>
+                Put in {kind.plural}
+              </button>
+            </section>
+          ) : (
+            <>
+              <ul className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
+                {things.map((thing) => (
+                  <Tile key={thing.id} thing={thing} kind={kind} />
+                ))}
+              </ul>
+              <div className="mt-5 flex flex-wrap items-center gap-3">
+                <button type="button" className="btn" onClick={() => setAdding(true)}>
+                  Put in {kind.plural}
+                </button>
+                <CsvTray kind={kind} />
+              </div>
+            </>
+          )}
+          {things.length === 0 && !isAdding && (
+            <div className="mt-4">
+              <CsvTray kind={kind} />
+            </div>
+          )}
+        </>
+      )}
+    </>
+  );
+}
+
+/** The rooms of the drawer, one line above them all. */
+export function DrawerRooms({ here }: { here: 'things' | 'chart' | 'ask' | 'rules' }) {
+  const rooms = [
+    { name: 'things', to: '/drawer', says: 'What is here' },
+    { name: 'chart', to: '/drawer/chart', says: 'What fits what' },
+    { name: 'ask', to: '/drawer/ask', says: 'Ask the drawer' },
+    { name: 'rules', to: '/drawer/rules', says: 'The rules' },
+  ] as const;
+  return (
+    <nav aria-label="In the drawer" className="no-print rooms">
+      {rooms.map((room) => (
+        <Link key={room.name} to={room.to} aria-current={room.name === here ? 'page' : undefined}>
+          {room.says}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function Tile({ thing, kind }: { thing: Thing; kind: ThingKind }) {
+  const left = thing.understood.lengthLeft;
+  const unknown = unknownsOf(thing, kind);
+  return (
+    <li>
+      <Link
+        to={`/drawer/thing/${thing.id}`}
+        className="sheet grid h-full min-h-28 grid-cols-[112px_minmax(0,1fr)] items-center gap-4 text-inherit no-underline"
+      >
+        <span className="grid place-items-center overflow-hidden">
+          <ThingPicture thing={thing} />
+        </span>
+        <span className="min-w-0">
+          <b className="name block text-[1.12rem] leading-tight break-words">{thing.name}</b>
+          <span className="mt-1 block text-sm text-soft">
+            <Measure text={factsOf(thing, kind)} />
+          </span>
+          {left && (
+            <span className="mt-1 block text-[0.95rem] font-semibold">
+              <Measure text={left.text} /> left
+            </span>
+          )}
+          {unknown > 0 && (
+            <span className="mt-1 block text-sm text-soft">
+              {unknown === 1 ? 'one thing' : `${unknown} things`} not known yet
+            </span>
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+}
