@@ -336,29 +336,6 @@ public class PulledGathersTests
         comparison.Findings.ShouldHaveSingleItem().Code.ShouldBe(code);
     }
 
-    [Fact]
-    public void The_card_is_written_on_this_machines_dial()
-    {
-        var card = Technique.Card.Reckon(
-            new RawAsk(
-                new Dictionary<string, RawValue>
-                {
-                    ["clothWeight"] = RawValue.Of(140),
-                    ["normalTension"] = RawValue.Of(5),
-                    ["longestStitch"] = RawValue.Of(4),
-                }
-            ),
-            Ruler.Metric
-        );
-
-        var lines = Captured.From(card.Answer!).Rows("lines").ToDictionary(l => l.Said("key"));
-        lines["needle-tension"].Said("dial").ShouldBe("dial 4");
-        lines["length"].Said("figure").ShouldBe("4 mm");
-        lines["needle"].Said("figure").ShouldBe("universal 80 to 90");
-        lines.Values.ShouldAllBe(l => l.Said("because").Length > 0);
-        lines.ShouldContainKey("hand-wheel");
-    }
-
     private static Captured Reckon(RawAsk ask) =>
         Captured.From(Technique.Straight.Reckon(ask, Ruler.Metric).Answer!);
 

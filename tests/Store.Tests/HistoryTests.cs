@@ -48,6 +48,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
             Json("{}"),
             Json("{}"),
             Json("[]"),
+            null,
             Cancel
         );
         await store.Keeps.AddAsync(
@@ -55,6 +56,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
             Guid.CreateVersion7(),
             working.Id,
             new KeepParts(CameOut: "2.21"),
+            null,
             Cancel
         );
         var before = await store.ContentsAsync(seat);
@@ -248,6 +250,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 Json("{}"),
                 Json("""{"stripCount":5}"""),
                 Json("[]"),
+                null,
                 Cancel
             );
             yield return 7;
@@ -256,6 +259,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 Guid.CreateVersion7(),
                 id,
                 new KeepParts(Note: "again"),
+                null,
                 Cancel
             );
             yield return 8;

@@ -25,6 +25,10 @@ public sealed class StoreFixture : IAsyncLifetime
 
     public CutListStore CutLists => new(new Database(Source));
 
+    public ThingStore Things => new(new Database(Source));
+
+    public TriedStore Tried => new(new Database(Source));
+
     public KeepStore Keeps => new(new Database(Source));
 
     public HistoryStore History => new(new Database(Source));
@@ -77,7 +81,17 @@ public sealed class StoreFixture : IAsyncLifetime
     /// <summary>Everything in a workroom that undo has to bring back, as one text.</summary>
     public async Task<string> ContentsAsync(Seat seat)
     {
-        string[] tables = ["workrooms", "projects", "workings", "swatches", "cut_lists", "keeps"];
+        string[] tables =
+        [
+            "workrooms",
+            "projects",
+            "workings",
+            "swatches",
+            "cut_lists",
+            "keeps",
+            "things",
+            "tried_notes",
+        ];
         var all = string.Join(
             " union all ",
             tables.Select(t =>

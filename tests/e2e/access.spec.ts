@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, openWorking, test } from './house';
 
 const views = [
@@ -6,9 +7,26 @@ const views = [
   '/reckoner?finishedEdge=2.6+m&clothAtHand=3+m',
   '/reckoner?finishedEdge=nonsense',
   '/workroom',
+  '/drawer/machine',
+  '/drawer/foot',
+  '/drawer/cloth',
+  '/drawer/chart?technique=pintucks',
+  '/drawer/ask?technique=couching&cordThickness=2.2+mm',
+  '/drawer/ask?technique=shirring&rowGap=nonsense',
+  '/drawer/rules',
   '/nowhere',
 ];
 const stages = ['plan', 'set-up', 'sample', 'cut', 'sew', 'keep', 'machine'];
+
+/** The pages of one thing of each kind that is drawn in its own way. */
+async function things(page: Page) {
+  const drawer = (await (await page.request.get('/api/drawer')).json()) as {
+    things: { id: string; kind: string }[];
+  };
+  return ['machine', 'foot', 'cloth'].map(
+    (kind) => `/drawer/thing/${drawer.things.find((t) => t.kind === kind)!.id}`,
+  );
+}
 
 for (const theme of ['light', 'dark'] as const) {
   for (const width of [1280, 390]) {
@@ -17,7 +35,7 @@ for (const theme of ['light', 'dark'] as const) {
       await page.setViewportSize({ width, height: 844 });
       await openWorking(page, 'Frill round the tea table');
       const working = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
-      for (const path of [...views, ...stages.map((s) => `${working}/${s}`)]) {
+      for (const path of [...views, ...(await things(page)), ...stages.map((s) => `${working}/${s}`)]) {
         await page.goto(path);
         await expect(page.locator('h1').first()).toBeVisible();
         await page.waitForLoadState('networkidle');

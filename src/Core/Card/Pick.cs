@@ -98,8 +98,9 @@ internal sealed record Pick(
         [
             .. found
                 .OrderBy(f => f.Place)
-                .ThenBy(f => technique.Rank(ask, f.Candidate.Foot.Is))
+                // A foot of which enough is known comes before a stranger that may suit the cloth better.
                 .ThenBy(f => f.Verdict)
+                .ThenBy(f => technique.Rank(ask, f.Candidate.Foot.Is))
                 .ThenBy(f =>
                     ask.Drawer.Tried.Any(t =>
                         t.Clears && t.Foot == f.Candidate.Foot.Id && t.Machine == ask.Machine.Id

@@ -29,17 +29,9 @@ public static class CardEndpoints
                 "The techniques that have a card: what each may be told, and what is looked for on its swatch."
             )
             .Produces<JsonElement>();
+        routes.MapPost("/api/card/{technique}", WriteAsync).ExcludeFromDescription();
         routes
-            .MapPost("/api/card/{technique}", WriteAsync)
-            .WithTags("Card")
-            .WithSummary(
-                "The settings for a technique, each with its reason. machine, cloth, thread, elastic: an id from the drawer or what is known of it; with these the technique's own fields."
-            )
-            .Accepts<JsonElement>("application/json")
-            .Produces<JsonElement>()
-            .ProducesValidationProblem();
-        routes
-            .MapPost("/api/card/{technique}/first-change", FirstChange)
+            .MapPost("/api/first-change/{technique}", FirstChange)
             .WithTags("Card")
             .WithSummary("The one change to try next, by what was seen on a swatch.")
             .Produces<Change>()

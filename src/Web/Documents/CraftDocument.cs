@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Reckon;
@@ -42,7 +43,65 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
                 );
             }
         }
+        foreach (var technique in CardTechniques.All)
+        {
+            AddCard(document, technique);
+        }
+        AddFitExample(document);
         return Task.CompletedTask;
+    }
+
+    /// <summary>A technique's card: its own fields, and things of the drawer by id or by what is known of them.</summary>
+    private static void AddCard(OpenApiDocument document, CardTechnique technique)
+    {
+        var asked = new JsonObject
+        {
+            ["machine"] = new JsonObject
+            {
+                ["name"] = "window machine",
+                ["kind"] = technique.NeedsOverlocker ? "overlocker" : "home",
+                ["widestStitch"] = "7 mm",
+                ["longestStitch"] = "5 mm",
+                ["normalTension"] = 4,
+            },
+            ["clothWeight"] = 140,
+        };
+        var fields = FieldsSchema(technique.AllFields);
+        foreach (var kind in new[] { "machine", "cloth", "thread", "elastic" })
+        {
+            fields.Properties![kind] = new OpenApiSchema
+            {
+                Description =
+                    $"A {kind}: its id in the drawer, or an object of what is known of it.",
+                OneOf = [Of(JsonSchemaType.String), Of(JsonSchemaType.Object)],
+            };
+        }
+        var answer = AnswerSchema(SettingsCard.Figures);
+        document.Paths![$"/api/card/{technique.Name}"] = new OpenApiPathItem
+        {
+            Operations = new Dictionary<HttpMethod, OpenApiOperation>
+            {
+                [HttpMethod.Post] = Operation(
+                    document,
+                    $"What to set for: {technique.Title}.",
+                    "Card",
+                    (fields, asked),
+                    (answer, null)
+                ),
+            },
+        };
+    }
+
+    private static void AddFitExample(OpenApiDocument document)
+    {
+        var fit = document.Paths!["/api/fit"].Operations![HttpMethod.Post];
+        var body = fit.RequestBody!.Content!["application/json"]!;
+        body!.Example = JsonNode.Parse(
+            """
+            {"machine":{"mounts":["low-shank","snap-on"],"widestStitch":"7 mm","plateOpening":"8 mm"},
+            "foot":{"mount":"snap-on","opening":"7 mm"},"needle":{"size":90,"twinSpacing":"4 mm"},"width":"3 mm"}
+            """
+        );
     }
 
     private static void Add(
@@ -54,50 +113,21 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
     )
     {
         var answer = form.Reckon(form.Example, Ruler.Metric).Answer!;
-        var operation = new OpenApiOperation
-        {
-            Summary = form.Title,
-            Tags = new HashSet<OpenApiTagReference> { new(tag, document) },
-            Parameters = [Query("units", "metric or imperial; else the workroom's own.")],
-            RequestBody = new OpenApiRequestBody
-            {
-                Required = true,
-                Content = new Dictionary<string, OpenApiMediaType>
-                {
-                    ["application/json"] = new()
-                    {
-                        Schema = AskSchema(form),
-                        Example = Example(json => AskJson.Write(json, form.Example)),
-                    },
-                },
-            },
-            Responses = new OpenApiResponses
-            {
-                ["200"] = new OpenApiResponse
-                {
-                    Description = "The answer.",
-                    Content = new Dictionary<string, OpenApiMediaType>
-                    {
-                        ["application/json"] = new()
-                        {
-                            Schema = AnswerSchema(form.Figures),
-                            Example = JsonSerializer.SerializeToNode(
-                                AnswerJson.Of(answer, form, form.Example, Ruler.Metric)
-                            ),
-                        },
-                    },
-                },
-                ["400"] = new OpenApiResponse
-                {
-                    Description = "Some fields cannot be used; errors names each.",
-                },
-                ["413"] = new OpenApiResponse { Description = "The body is over 64 kB." },
-                ["415"] = new OpenApiResponse { Description = "The body is not JSON." },
-            },
-        };
+        var operation = Operation(
+            document,
+            form.Title,
+            tag,
+            (FieldsSchema(form.Fields), Example(json => AskJson.Write(json, form.Example))),
+            (
+                AnswerSchema(form.Figures),
+                JsonSerializer.SerializeToNode(
+                    AnswerJson.Of(answer, form, form.Example, Ruler.Metric)
+                )
+            )
+        );
         if (withParts)
         {
-            operation.Parameters.Add(
+            operation.Parameters!.Add(
                 Query("with", "Any of working, drawings, steps, understood, separated by commas.")
             );
         }
@@ -111,6 +141,49 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         };
     }
 
+    private static OpenApiOperation Operation(
+        OpenApiDocument document,
+        string summary,
+        string tag,
+        (OpenApiSchema Schema, JsonNode Example) ask,
+        (OpenApiSchema Schema, JsonNode? Example) answer
+    ) =>
+        new()
+        {
+            Summary = summary,
+            Tags = new HashSet<OpenApiTagReference> { new(tag, document) },
+            Parameters = [Query("units", "metric or imperial; else the workroom's own.")],
+            RequestBody = new OpenApiRequestBody
+            {
+                Required = true,
+                Content = new Dictionary<string, OpenApiMediaType>
+                {
+                    ["application/json"] = new() { Schema = ask.Schema, Example = ask.Example },
+                },
+            },
+            Responses = new OpenApiResponses
+            {
+                ["200"] = new OpenApiResponse
+                {
+                    Description = "The answer.",
+                    Content = new Dictionary<string, OpenApiMediaType>
+                    {
+                        ["application/json"] = new()
+                        {
+                            Schema = answer.Schema,
+                            Example = answer.Example,
+                        },
+                    },
+                },
+                ["400"] = new OpenApiResponse
+                {
+                    Description = "Some fields cannot be used; errors names each.",
+                },
+                ["413"] = new OpenApiResponse { Description = "The body is over 64 kB." },
+                ["415"] = new OpenApiResponse { Description = "The body is not JSON." },
+            },
+        };
+
     private static OpenApiParameter Query(string name, string says) =>
         new()
         {
@@ -120,12 +193,12 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             Schema = new OpenApiSchema { Type = JsonSchemaType.String },
         };
 
-    private static OpenApiSchema AskSchema(Form form) =>
+    private static OpenApiSchema FieldsSchema(IReadOnlyList<Field> fields) =>
         new()
         {
             Type = JsonSchemaType.Object,
-            Properties = form.Fields.ToDictionary(f => f.Name, f => (IOpenApiSchema)FieldSchema(f)),
-            Required = form.Fields.Where(f => f.IsNeeded).Select(f => f.Name).ToHashSet(),
+            Properties = fields.ToDictionary(f => f.Name, f => (IOpenApiSchema)FieldSchema(f)),
+            Required = fields.Where(f => f.IsNeeded).Select(f => f.Name).ToHashSet(),
         };
 
     private static OpenApiSchema FieldSchema(Field field)

@@ -532,58 +532,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/{technique}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The settings for a technique, each with its reason. machine, cloth, thread, elastic: an id from the drawer or what is known of it; with these the technique's own fields. */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    technique: string;
-                };
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["JsonElement"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["JsonElement"];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/card/{technique}/first-change": {
+    "/api/first-change/{technique}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2006,6 +1955,27 @@ export interface paths {
             };
             requestBody: {
                 content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "mounts": [
+                     *           "low-shank",
+                     *           "snap-on"
+                     *         ],
+                     *         "widestStitch": "7 mm",
+                     *         "plateOpening": "8 mm"
+                     *       },
+                     *       "foot": {
+                     *         "mount": "snap-on",
+                     *         "opening": "7 mm"
+                     *       },
+                     *       "needle": {
+                     *         "size": 90,
+                     *         "twinSpacing": "4 mm"
+                     *       },
+                     *       "width": "3 mm"
+                     *     }
+                     */
                     "application/json": components["schemas"]["JsonElement"];
                 };
             };
@@ -3475,6 +3445,2873 @@ export interface paths {
                             };
                             /** @description How full the rest then is. */
                             restFullness?: number;
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/pulled-gathers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: gathered by pulled threads. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description The gathering rows and where they lie.
+                         * @enum {string}
+                         */
+                        rows?: "two-inside" | "two-straddling" | "three-straddling" | "over-threads";
+                        /** @description The gap between rows that is wanted. */
+                        rowGap?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Thread left at every end. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Flat over gathered. */
+                        fullness?: number;
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/gathers-over-threads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: gathered over drawn-out threads. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description The gathering rows and where they lie.
+                         * @enum {string}
+                         */
+                        rows?: "two-inside" | "two-straddling" | "three-straddling" | "over-threads";
+                        /** @description When the plan has one. */
+                        stitchWidth?: number | string | (number | string)[];
+                        /** @description Thread left at every end. */
+                        tail?: number | string | (number | string)[];
+                        /** @description How thick the cord is. */
+                        cordThickness?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/gathering-foot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: gathered by a foot. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/overlock-gathers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: gathered on the overlocker. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "overlocker",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/tucked-ruffle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: ruffle in small folds. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Stitches from fold to fold. */
+                        stitchesPerTuck?: number;
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/shirring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: shirred with elastic thread. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The gap between rows that is wanted. */
+                        rowGap?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/pintucks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: pintucks with a pair of needles. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The gap between rows that is wanted. */
+                        rowGap?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description How thick the cord is. */
+                        cordThickness?: number | string | (number | string)[];
+                        /**
+                         * @description One of several respected ways.
+                         * @enum {string}
+                         */
+                        school?: "plain" | "corded";
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/stitch-rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: rows of decorative stitches. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchWidth?: number | string | (number | string)[];
+                        /** @description The gap between rows that is wanted. */
+                        rowGap?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/bridged-seam": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: bridged, open seam. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Between the two folds. */
+                        gap?: number | string | (number | string)[];
+                        /** @description How far the stitch goes into each fold. */
+                        bite?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/folded-ribbon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: ribbon laid in folds. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/piping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: piping. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How thick the cord is. */
+                        cordThickness?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/fine-piping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: fine piping in a groove. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How thick the cord is. */
+                        cordThickness?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/couching": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: couched cord. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How thick the cord is. */
+                        cordThickness?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/applique": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: appliqué. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description When the plan has one. */
+                        stitchWidth?: number | string | (number | string)[];
+                        /**
+                         * @description One of several respected ways.
+                         * @enum {string}
+                         */
+                        school?: "blanket" | "satin" | "turned";
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/darning-programmed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: darning, by program. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/darning-free-motion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: darning, free-motion. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/free-motion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to set for: free-motion stitching. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "machine": {
+                     *         "name": "window machine",
+                     *         "kind": "home",
+                     *         "widestStitch": "7 mm",
+                     *         "longestStitch": "5 mm",
+                     *         "normalTension": 4
+                     *       },
+                     *       "clothWeight": 140
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description One of several respected ways.
+                         * @enum {string}
+                         */
+                        school?: "line" | "fill";
+                        /** @description Of cloth under the foot. */
+                        layers?: number;
+                        /** @description Grams a square metre, for a cloth that is not in the drawer. */
+                        clothWeight?: number;
+                        /** @description A machine: its id in the drawer, or an object of what is known of it. */
+                        machine?: string | Record<string, never>;
+                        /** @description A cloth: its id in the drawer, or an object of what is known of it. */
+                        cloth?: string | Record<string, never>;
+                        /** @description A thread: its id in the drawer, or an object of what is known of it. */
+                        thread?: string | Record<string, never>;
+                        /** @description A elastic: its id in the drawer, or an object of what is known of it. */
+                        elastic?: string | Record<string, never>;
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whose card it is. */
+                            technique: string;
+                            /** @description Its name on the screen. */
+                            title: string;
+                            /** @description The machine it is written for. */
+                            machine: string;
+                            /** @description Whether it can be done on this machine. */
+                            isPossible: boolean;
+                            /** @description The settings, in the order they are set. */
+                            lines: {
+                                /** @description Names the setting. */
+                                key: string;
+                                /** @description Its name on the screen. */
+                                setting: string;
+                                /** @description What to set. */
+                                figure: string;
+                                /** @description What this machine's dial then shows, or empty. */
+                                dial: string;
+                                /** @description Why. */
+                                because: string;
+                            }[];
+                            /** @description The foot to take, the next best, or what to look for. */
+                            feet: {
+                                /** @description best, next or buy. */
+                                rank: string;
+                                /** @description Its id in the drawer, or empty. */
+                                id: string;
+                                /** @description Its name. */
+                                name: string;
+                                /** @description Why it serves. */
+                                because: string;
+                                /** @description What it costs to use it rather than a better one. */
+                                costs: string;
+                            }[];
+                            /** @description Row gaps that need no marking, the nearest to the wanted one first. */
+                            guides: {
+                                /** @description From row to row. */
+                                gap: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What to guide by. */
+                                says: string;
+                                /** @description How far from the gap that is wanted. */
+                                off?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description Other respected ways. */
+                            alternatives: {
+                                /** @description The way. */
+                                name: string;
+                                /** @description What follows from it. */
+                                follows: string;
+                            }[];
+                            /** @description What to look at first. */
+                            checks: {
+                                /** @description The check. */
+                                says: string;
+                            }[];
+                            /** @description What could not be checked, because something is not known. */
+                            unchecked: {
+                                /** @description What. */
+                                says: string;
+                            }[];
                             findings: {
                                 code: string;
                                 /** @enum {string} */

@@ -1,0 +1,146 @@
+import { expect, kept, openHouse, openWorking, test } from './house';
+
+test('a first drawer: one machine and some feet, adjusted, unknown where it is unknown, kept through a reload', async ({
+  page,
+}) => {
+  const house = await openHouse('--empty');
+  try {
+    await page.goto(`${house.address}/drawer`);
+    await page.getByRole('button', { name: 'Put in machines' }).click();
+    await page.getByRole('checkbox', { name: /home zigzag machine/ }).check();
+    await page.getByRole('button', { name: 'Put it in' }).click();
+    await page.getByLabel('Name of this machine').fill('window machine');
+    await page.getByLabel('Normal tension').fill('5');
+    await expect(page.getByRole('img', { name: 'Tension dial, 0 to 9; normal is 5.' })).toBeVisible();
+    await page.getByLabel('Plate opening').fill('wide');
+    await expect(page.getByText(/is not a figure/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Plate opening')).toHaveValue('wide');
+    await page.getByLabel('Plate opening').fill('');
+    await page
+      .getByLabel('Programmed darning')
+      .or(page.getByLabel('Darns by itself'))
+      .selectOption('not known');
+    await kept(page);
+
+    await page.getByRole('link', { name: 'What is here' }).click();
+    await page.getByRole('link', { name: /^feet/ }).click();
+    await page.getByRole('button', { name: 'Put in feet' }).click();
+    for (const name of [/all-purpose snap-on foot/, /satin foot/, /cording foot/, /gathering foot/])
+      await page.getByRole('checkbox', { name }).first().check();
+    await page.getByRole('button', { name: 'Put in these 4' }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'cording foot' })).toBeVisible();
+
+    await page.goto(`${house.address}/drawer/ask?technique=darning-programmed`);
+    await expect(page.getByText('Could not check: whether it darns by itself is not known.')).toBeVisible();
+    await page.goto(`${house.address}/drawer/ask?technique=pulled-gathers`);
+    await expect(page.getByText('dial 4', { exact: true })).toBeVisible();
+  } finally {
+    house.stop();
+  }
+});
+
+test('a foot is adjusted on its own drawing, by key and by pulling, and an undo takes it back', async ({
+  page,
+}) => {
+  await page.goto('/drawer/foot');
+  await page.getByRole('link', { name: /hollow satin foot/ }).click();
+  const opening = page.getByRole('slider', { name: 'Needle opening' });
+  await expect(opening).toHaveAttribute('aria-valuetext', '8 mm');
+  await opening.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('textbox', { name: 'Needle opening' })).toHaveValue('7.9 mm');
+  await kept(page);
+  const dot = (await opening.boundingBox())!;
+  await page.mouse.move(dot.x + dot.width / 2, dot.y + dot.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(dot.x + dot.width / 2 - 30, dot.y + dot.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('textbox', { name: 'Needle opening' })).not.toHaveValue('7.9 mm');
+  await kept(page);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Needle opening' })).toHaveValue('7.9 mm');
+});
+
+test('the chart says why by keyboard alone, and what was tried counts for more', async ({ page }) => {
+  await page.goto('/drawer/chart');
+  await page.getByLabel('Show').selectOption({ label: 'window machine: feet by needles' });
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'pintucks with a pair of needles' });
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await page.getByRole('button', { name: /pair 4, size 100 with seven-groove tuck foot: no/ }).focus();
+  await expect(why).toContainText('does not fit into a groove 2 mm wide');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(why).toContainText('pair 3, size 90');
+  await expect(why).toContainText('the needle strikes it');
+
+  await page.goto('/drawer/foot');
+  await page.getByRole('link', { name: /^open-toe foot/ }).click();
+  const tried = page.getByRole('region', { name: 'What was tried' });
+  await tried.getByLabel('On the machine').selectOption({ label: 'window machine' });
+  await tried.getByLabel('Width, mm').fill('3');
+  await tried.getByRole('button', { name: 'It strikes' }).click();
+  await expect(tried).toContainText('strikes window machine, 3 mm wide');
+  await page.goto('/drawer/ask?technique=bridged-seam');
+  await expect(page.getByRole('region', { name: 'The card' })).toContainText('hollow satin foot');
+});
+
+test('ask the drawer: what to set on each machine, or plainly why not, and the address holds the question', async ({
+  page,
+}) => {
+  await page.keyboard.press('a');
+  await page.goto('/');
+  await page.keyboard.press('a');
+  await page.getByLabel('I want to sew').selectOption({ label: 'couched cord' });
+  await page.getByLabel('Cord').fill('2.2 mm');
+  const card = page.getByRole('region', { name: 'The card' });
+  await expect(card).toContainText('cording foot');
+  await expect(card).toContainText('4.5 mm');
+  await expect(card).toContainText('dial 3');
+  await page.getByLabel('On', { exact: true }).selectOption({ label: 'grandmother’s straight stitch' });
+  await expect(card).toContainText('Not on this machine');
+  await expect(card).toContainText('Couch it by hand');
+  await page.reload();
+  await expect(card).toContainText('Not on this machine');
+  await page.getByLabel('On', { exact: true }).selectOption({ label: 'window machine' });
+  await page.getByLabel('Cord').fill('8 mm');
+  await expect(card).toContainText('makes 7 mm at most');
+});
+
+test('set up in the working speaks of the chosen machine, and cutting lowers what is left', async ({
+  page,
+}) => {
+  await openWorking(page, 'Valance over the seedling stall', 'Set up');
+  const card = page.getByRole('region', { name: 'The card' });
+  await expect(card).toContainText('on the window machine');
+  await page.getByLabel('Machine', { exact: true }).selectOption({ label: 'grandmother’s straight stitch' });
+  await expect(card).toContainText('1 mark looser than for ordinary seams');
+  await page.getByLabel('Machine', { exact: true }).selectOption({ label: 'shed overlocker' });
+  await expect(card).toContainText('Not on this machine');
+  await kept(page);
+
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('button', { name: 'Cut it' }).click();
+  await page.goto('/drawer/cloth');
+  await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('152.5 cm left');
+  await page.getByRole('button', { name: /^Undo: cut list/ }).click();
+  await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
+});
+
+test('a shelf goes out as a table and comes in again, with a report line by line', async ({ page }) => {
+  await page.goto('/drawer/cord');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'as a table' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('cords.csv');
+  const file = (text: string) => ({ name: 'cords.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const chooser = page.getByLabel('from a table');
+  await chooser.setInputFiles(file('name,diameter\nsash cord,5 mm\nwrong,thick\n'));
+  const report = page.getByRole('region', { name: 'What is wrong with the file' });
+  await expect(report).toContainText('Nothing was taken in yet');
+  await expect(report).toContainText('Line 3, diameter');
+  await report.getByRole('button', { name: 'Take in the other 1' }).click();
+  await expect(page.getByRole('link', { name: /sash cord/ })).toBeVisible();
+});
