@@ -28,9 +28,12 @@ async function things(page: Page) {
   );
 }
 
+test.describe.configure({ mode: 'parallel' });
+
 for (const theme of ['light', 'dark'] as const) {
   for (const width of [1280, 390]) {
     test(`no barrier and no sideways scrolling, ${theme}, ${width} px`, async ({ page }) => {
+      test.setTimeout(180_000);
       await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
       await page.setViewportSize({ width, height: 844 });
       await openWorking(page, 'Frill round the tea table');

@@ -1,6 +1,6 @@
 import { useEffect, useMemo } from 'react';
-import { useSearchParams } from 'react-router';
 import type { Ask, Technique, Units } from '../../api/types';
+import { useAddress } from '../../app/address';
 import { Pencil } from '../../parts/Pencil';
 import { startOf } from '../useTechnique';
 import { useReckoning } from '../useReckoning';
@@ -13,7 +13,7 @@ import { ToCut } from './ToCut';
 
 /** Pulled gathers at once, nothing saved: the address holds the figures. */
 export function Reckoner({ technique, units }: { technique: Technique; units: Units }) {
-  const [address, setAddress] = useSearchParams();
+  const { address, set } = useAddress();
   const ask = useMemo(() => ({ ...startOf(technique), ...asked(technique, address) }), [technique, address]);
   const reckoning = useReckoning<Gathers>(
     `reckon/${technique.name}`,
@@ -22,17 +22,6 @@ export function Reckoner({ technique, units }: { technique: Technique; units: Un
     'working,drawings,understood',
   );
   const { answer } = reckoning;
-
-  const set = (field: string, typed: unknown) =>
-    setAddress(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (typed === '' || typed === null) next.delete(field);
-        else next.set(field, String(typed));
-        return next;
-      },
-      { replace: true },
-    );
 
   useEffect(() => {
     document.title = answer

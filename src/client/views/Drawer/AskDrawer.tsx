@@ -1,6 +1,7 @@
 import { Printer } from 'lucide-react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import type { CardAnswer } from '../../api/types';
+import { useAddress } from '../../app/address';
 import { useCardTechniques, useDrawer } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
@@ -16,17 +17,11 @@ const hidden = ['rows', 'clothWeight'];
 
 /** Ask the drawer: any technique on any machine and cloth, and the card at once. The address holds the question. */
 export function AskDrawer() {
-  const [asked, setAsked] = useSearchParams();
+  const { address: asked, set, replace } = useAddress();
   const units = useUnits();
   const techniques = useCardTechniques().data;
   const drawer = useDrawer().data;
   const technique = techniques?.find((t) => t.name === asked.get('technique')) ?? techniques?.[0];
-  const set = (name: string, to: unknown) => {
-    const next = new URLSearchParams(asked);
-    if (to === null || to === '' || to === undefined) next.delete(name);
-    else next.set(name, String(to));
-    setAsked(next, { replace: true });
-  };
   const fields = technique?.fields.filter((f) => !hidden.includes(f.name)) ?? [];
   const typed = Object.fromEntries(
     fields.flatMap((f) => {
@@ -56,7 +51,7 @@ export function AskDrawer() {
               const next = new URLSearchParams();
               next.set('technique', e.target.value);
               for (const k of ['machine', 'cloth', 'thread']) if (asked.get(k)) next.set(k, asked.get(k)!);
-              setAsked(next, { replace: true });
+              replace(next);
             }}
           >
             {techniques?.map((t) => (

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState, type KeyboardEvent } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { api, post, value } from '../../api/http';
 import type { components } from '../../api/schema';
 import type { FitAnswer } from '../../api/types';
+import { useAddress } from '../../app/address';
 import { useCardTechniques, useDrawer } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
@@ -15,7 +16,7 @@ type Cell = components['schemas']['ChartCell'];
 
 /** What fits what: machines by feet, or the feet of one machine by needles. The reasons of a cell stand beside it. */
 export function Chart() {
-  const [asked, setAsked] = useSearchParams();
+  const { address: asked, set: put } = useAddress();
   const machine = asked.get('machine') ?? '';
   const technique = asked.get('technique') ?? '';
   const techniques = useCardTechniques().data;
@@ -30,10 +31,7 @@ export function Chart() {
   }).data;
   const [at, setAt] = useState<[number, number]>([0, 0]);
   const set = (name: string, to: string) => {
-    const next = new URLSearchParams(asked);
-    if (to) next.set(name, to);
-    else next.delete(name);
-    setAsked(next, { replace: true });
+    put(name, to);
     setAt([0, 0]);
   };
   const isEmpty = chart && (chart.down.length === 0 || chart.across.length === 0);

@@ -103,7 +103,7 @@ function Tile({ thing, kind }: { thing: Thing; kind: ThingKind }) {
         to={`/drawer/thing/${thing.id}`}
         className="sheet grid h-full min-h-28 grid-cols-[112px_minmax(0,1fr)] items-center gap-4 text-inherit no-underline"
       >
-        <span className="grid place-items-center overflow-hidden">
+        <span aria-hidden className="grid place-items-center overflow-hidden">
           <ThingPicture thing={thing} />
         </span>
         <span className="min-w-0">

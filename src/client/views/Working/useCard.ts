@@ -26,6 +26,6 @@ export function useCard(working: EditedWorking, technique: string, units: Units)
     ),
   };
   // The workroom's own figures are part of the question when no machine is chosen.
-  const key = uses.machine ? '' : `${workroom?.normalTension}/${workroom?.longestStitchMm}`;
+  const key = uses.machine ? '' : String(workroom?.version);
   return useReckoning<CardAnswer>(workroom && drawer ? `card/${technique}` : null, card, units, '', key);
 }
