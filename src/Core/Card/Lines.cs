@@ -295,7 +295,7 @@ internal static class Lines
 
     private static string Owns(CardAsk ask, Setting wanted)
     {
-        var known = ((ChoiceField)Drawer.Stabiliser.Kind_.Fields[0]).Choices.FirstOrDefault(k =>
+        var known = ((ChoiceField)Drawer.Stabiliser.Described.Fields[0]).Choices.FirstOrDefault(k =>
             Plain(wanted.Figure).StartsWith(Plain(k.Name), StringComparison.Ordinal)
         );
         return

@@ -140,7 +140,7 @@ public sealed record Foot(
         "An arm that rides on the needle clamp screw."
     );
 
-    public static ThingKind Kind_ { get; } =
+    public static ThingKind Described { get; } =
         new(
             "foot",
             "foot",

@@ -260,7 +260,7 @@ public sealed record Machine(
         "Sews a chain stitch, also with elastic in the looper."
     );
 
-    public static ThingKind Kind_ { get; } =
+    public static ThingKind Described { get; } =
         new(
             "machine",
             "machine",

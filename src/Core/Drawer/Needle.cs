@@ -58,7 +58,7 @@ public sealed record Needle(string? System, int? Size, string? Point, Length? Tw
         10
     );
 
-    public static ThingKind Kind_ { get; } =
+    public static ThingKind Described { get; } =
         new(
             "needle",
             "needle",

@@ -46,14 +46,14 @@ public static class ThingKinds
 {
     public static IReadOnlyList<ThingKind> All { get; } =
     [
-        Machine.Kind_,
-        Foot.Kind_,
-        Needle.Kind_,
-        Thread.Kind_,
-        Elastic.Kind_,
-        Cloth.Kind_,
-        Stabiliser.Kind_,
-        Cord.Kind_,
+        Machine.Described,
+        Foot.Described,
+        Needle.Described,
+        Thread.Described,
+        Elastic.Described,
+        Cloth.Described,
+        Stabiliser.Described,
+        Cord.Described,
     ];
 
     /// <summary>Finds a kind by its name; null when there is none.</summary>

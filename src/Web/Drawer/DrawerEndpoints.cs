@@ -350,7 +350,7 @@ public static class DrawerEndpoints
             return problem!;
         }
         var reader = new AskReader(ask, ruler);
-        var foot = (Foot)Foot.Kind_.Read(reader);
+        var foot = (Foot)Foot.Described.Read(reader);
         var swing = reader.OptionalLength(FootDrawing.Swing) ?? Length.Zero;
         if (reader.Errors.Count > 0)
         {

@@ -14,7 +14,7 @@ internal sealed class Untried : FitRule
 
     public override Sight Look(Combination c) =>
         c.Machine is not { Id.Length: > 0 } || c.Foot is not { Id.Length: > 0 } ? Sight.NotAsked
-        : c.Note is null ? Sight.Care
+        : c.Tried?.Any(t => t.Machine == c.Machine.Id && t.Foot == c.Foot.Id) != true ? Sight.Care
         : Sight.Well;
 
     public override Finding Explain(Combination c) =>

@@ -46,10 +46,10 @@ export function Bench() {
           </section>
         )}
         {isBeginning && <NewProject close={() => setBeginning(false)} />}
+        {short.length > 0 && <RunsShort short={short} />}
         {projects.map((project) => (
           <ProjectSheet key={project.id} project={project} />
         ))}
-        {short.length > 0 && <RunsShort short={short} />}
         {bench.hasNextPage && (
           <button
             type="button"

@@ -93,7 +93,7 @@ export function AskDrawer() {
         </p>
       )}
       {card.answer && isHeld && (
-        <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
+        <div className="stacked-in-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
           <CardView card={card.answer} heading={`${card.answer.title}, on the ${card.answer.machine}`} />
           <aside className="no-print grid content-start gap-4">
             <button type="button" className="btn justify-self-start" onClick={() => print()}>

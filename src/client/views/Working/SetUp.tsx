@@ -15,7 +15,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
   const hasMachine = drawer?.things.some((t) => t.kind === 'machine');
   const card = useCard(working, technique.name, units);
   return (
-    <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
+    <div className="stacked-in-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       {card.answer ? (
         <CardView
           card={card.answer}

@@ -1,0 +1,161 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>A cloth.</summary>
+/// <param name="Build">weave, knit or net.</param>
+/// <param name="Stretch">How much longer it can be pulled crosswise, in per cent.</param>
+/// <param name="UsableWidth">Between the selvedges.</param>
+/// <param name="Nap">Whether it has to be cut one way up.</param>
+public sealed record Cloth(
+    string? Fibre,
+    string? Build,
+    ClothWeight? Weight,
+    Length? Thickness,
+    double? Stretch,
+    Length? UsableWidth,
+    Length? Left,
+    bool? Nap,
+    Colour? Colour
+) : IThing
+{
+    public const string Weave = "weave";
+    public const string Knit = "knit";
+    public const string Net = "net";
+
+    /// <summary>Whether it gives when it is pulled: a knit, or more than a tenth.</summary>
+    public bool Gives => Build == Knit || Stretch > 10;
+
+    private static readonly ChoiceField FibreField = Choice(
+        "fibre",
+        "Fibre",
+        "",
+        new Choice("cotton", "cotton", ""),
+        new Choice("linen", "linen", ""),
+        new Choice("wool", "wool", ""),
+        new Choice("silk", "silk", ""),
+        new Choice("viscose", "viscose", ""),
+        new Choice("polyester", "polyester", "Melts under a hot iron."),
+        new Choice("nylon", "nylon", "Melts under a hot iron."),
+        new Choice("mixed", "mixed", "")
+    );
+
+    private static readonly ChoiceField BuildField = Choice(
+        "build",
+        "Made as",
+        "",
+        new Choice(Weave, "a weave", ""),
+        new Choice(Knit, "a knit", ""),
+        new Choice(Net, "a net", "")
+    );
+
+    private static readonly NumberField WeightField = Number(
+        "weight",
+        "Weight",
+        "Grams a square metre.",
+        10,
+        1500
+    );
+
+    private static readonly LengthField Thick = Fine(
+        "thickness",
+        "Thickness",
+        "One layer.",
+        0.02,
+        20
+    );
+
+    private static readonly NumberField StretchField = Number(
+        "stretch",
+        "Stretch",
+        "How much longer it can be pulled crosswise, in per cent.",
+        0,
+        300
+    );
+
+    private static readonly LengthField Width = new(
+        "usableWidth",
+        "Usable width",
+        "Between the selvedges.",
+        Length.FromMillimetres(10),
+        Length.FromMillimetres(6000),
+        IsNeeded: false
+    );
+
+    private static readonly LengthField LeftField = Long(
+        Stock.FieldName,
+        "Left",
+        "What is left of it.",
+        500
+    );
+
+    private static readonly FlagField NapField = new(
+        "nap",
+        "One way up",
+        "Has a nap or a print that must stand one way."
+    );
+
+    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+
+    private static readonly ColourField Accent = new(
+        "accent",
+        "Second colour",
+        "Of a stripe or print."
+    );
+
+    private static readonly ChoiceField Pattern = Choice(
+        "pattern",
+        "Pattern",
+        "",
+        new Choice("plain", "plain", ""),
+        new Choice("stripe", "stripe", ""),
+        new Choice("check", "check", ""),
+        new Choice("dots", "dots", ""),
+        new Choice("sprig", "sprig", "")
+    );
+
+    public static ThingKind Described { get; } =
+        new(
+            "cloth",
+            "cloth",
+            "cloths",
+            "What is on the shelf: weight, width, how much is left.",
+            [
+                FibreField,
+                BuildField,
+                WeightField,
+                Thick,
+                StretchField,
+                Width,
+                LeftField,
+                NapField,
+                ColourOf,
+                Accent,
+                Pattern,
+            ],
+            Starters.Cloths,
+            Read
+        );
+
+    private static Cloth Read(AskReader reader)
+    {
+        // The looks of a pattern are checked, and are for drawings only.
+        _ = reader.OptionalColour(Accent);
+        _ = reader.OptionalChoice(Pattern);
+        return new Cloth(
+            reader.OptionalChoice(FibreField),
+            reader.OptionalChoice(BuildField),
+            reader.OptionalNumber(WeightField) is { } grams
+                ? ClothWeight.FromGramsPerSquareMetre(grams)
+                : null,
+            reader.OptionalLength(Thick),
+            reader.OptionalNumber(StretchField),
+            reader.OptionalLength(Width),
+            reader.OptionalLength(LeftField),
+            reader.OptionalFlag(NapField),
+            reader.OptionalColour(ColourOf)
+        );
+    }
+}

@@ -1,0 +1,41 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>Elastic thread for shirring.</summary>
+public sealed record Elastic(Length? Diameter, Colour? Colour, Length? Left) : IThing
+{
+    private static readonly LengthField Thick = Fine(
+        "diameter",
+        "Diameter",
+        "Unstretched.",
+        0.2,
+        4
+    );
+
+    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+
+    private static readonly LengthField LeftField = Long(
+        Stock.FieldName,
+        "Left",
+        "What is left of it.",
+        2000
+    );
+
+    public static ThingKind Described { get; } =
+        new(
+            "elastic",
+            "elastic thread",
+            "elastic threads",
+            "Elastic thread for the bobbin: how thick, how much is left.",
+            [Thick, ColourOf, LeftField],
+            Starters.Elastics,
+            reader => new Elastic(
+                reader.OptionalLength(Thick),
+                reader.OptionalColour(ColourOf),
+                reader.OptionalLength(LeftField)
+            )
+        );
+}

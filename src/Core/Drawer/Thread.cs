@@ -1,0 +1,59 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>Ordinary sewing thread.</summary>
+/// <param name="Tex">Grams a kilometre.</param>
+/// <param name="Left">What is left of it.</param>
+public sealed record Thread(string? Fibre, double? Tex, Colour? Colour, Length? Left) : IThing
+{
+    /// <summary>Its thickness: √(4·tex/(1000·π·0.9)) mm, a round thread of 0.9 g/cm³.</summary>
+    public Length? Diameter =>
+        Tex is { } tex ? Length.FromMillimetres(Math.Sqrt(4 * tex / (1000 * Math.PI * 0.9))) : null;
+
+    private static readonly ChoiceField FibreField = Choice(
+        "fibre",
+        "Fibre",
+        "",
+        new Choice("polyester", "polyester", "Strong, a little elastic."),
+        new Choice("cotton", "cotton", "Dull, for darning and appliqué."),
+        new Choice("viscose", "viscose", "Shining, for embroidery; weaker."),
+        new Choice("silk", "silk", "Fine and strong."),
+        new Choice("nylon", "nylon", "Clear or woolly; melts under a hot iron.")
+    );
+
+    private static readonly NumberField TexField = Number(
+        "tex",
+        "Tex",
+        "Grams a kilometre; ordinary thread is about 27.",
+        5,
+        300
+    );
+
+    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+
+    private static readonly LengthField LeftField = Long(
+        Stock.FieldName,
+        "Left",
+        "What is left on the spool.",
+        20_000
+    );
+
+    public static ThingKind Described { get; } =
+        new(
+            "thread",
+            "thread",
+            "threads",
+            "Spools of ordinary thread: thickness, colour, how much is left.",
+            [FibreField, TexField, ColourOf, LeftField],
+            Starters.Threads,
+            reader => new Thread(
+                reader.OptionalChoice(FibreField),
+                reader.OptionalNumber(TexField),
+                reader.OptionalColour(ColourOf),
+                reader.OptionalLength(LeftField)
+            )
+        );
+}

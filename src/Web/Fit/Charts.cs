@@ -1,0 +1,148 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Web.Drawer;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Fit;
+
+/// <summary>One cell of a chart.</summary>
+/// <param name="V">yes, yes-but or no.</param>
+/// <param name="Codes">The rules that have something to say.</param>
+/// <param name="Tried">clears, strikes, or left out.</param>
+public sealed record ChartCell(string V, IReadOnlyList<string>? Codes, string? Tried);
+
+/// <summary>A row or column of a chart.</summary>
+public sealed record ChartThing(string Id, string Name);
+
+/// <summary>What fits what.</summary>
+/// <param name="Down">The rows.</param>
+/// <param name="Across">The columns.</param>
+/// <param name="Cells">Row by row.</param>
+public sealed record ChartOut(
+    IReadOnlyList<ChartThing> Down,
+    IReadOnlyList<ChartThing> Across,
+    IReadOnlyList<IReadOnlyList<ChartCell>> Cells
+);
+
+/// <summary>Charts of what fits what.</summary>
+internal static class Charts
+{
+    public static void MapChart(this RouteGroupBuilder group) =>
+        group
+            .MapGet("chart", ChartAsync)
+            .WithSummary(
+                "Machines by feet; or, for one machine, feet by needles. A technique narrows it."
+            )
+            .Produces<ChartOut>();
+
+    private static async Task<IResult> ChartAsync(
+        HttpContext http,
+        CurrentWorkroom workroom,
+        DrawerReader drawer,
+        string? machine,
+        string? technique
+    )
+    {
+        var known = technique is null ? null : CardTechniques.Named(technique);
+        if (technique is not null && known is null)
+        {
+            return Problem.Field("technique", "There is no such technique.");
+        }
+        var open = await drawer.OpenAsync(
+            await workroom.SeatAsync(http),
+            Ruler.Metric,
+            http.RequestAborted
+        );
+        var machines = open.Of<Machine>("machine");
+        var feet = open.Of<Foot>("foot")
+            .Where(f =>
+                known is null
+                || known.Feet.Any(c => f.Is.Kind is { } kind && c.Kinds.Contains(kind))
+            )
+            .ToList();
+        var tried = open.Tried;
+        if (machine is null)
+        {
+            return Results.Ok(
+                Chart(
+                    machines,
+                    feet,
+                    m =>
+                        (
+                            known is null
+                                ? Sewing.Plain
+                                : CardWriter.Wanted(known, m, null, Ruler.Metric)
+                        ),
+                    (m, f, sewing) =>
+                        new Combination(m, f, Reference(m, known), For: sewing, Tried: tried)
+                )
+            );
+        }
+        if (machines.FirstOrDefault(m => m.Id == machine) is not { } one)
+        {
+            return Problem.Field("machine", "There is no such machine in the drawer.");
+        }
+        var sewn = known is null ? Sewing.Plain : CardWriter.Wanted(known, one, null, Ruler.Metric);
+        var needles = open.Of<Needle>("needle")
+            .Where(n => known is null || n.Is.IsTwin == known.Twin)
+            .ToList();
+        return Results.Ok(
+            Chart(
+                feet,
+                needles,
+                _ => sewn,
+                (f, n, sewing) => new Combination(one, f, n, For: sewing, Tried: tried)
+            )
+        );
+    }
+
+    /// <summary>The needle that a chart without needles is drawn for: size 90 of the machine's own system.</summary>
+    private static Owned<Needle>? Reference(Owned<Machine> machine, CardTechnique? technique) =>
+        new(
+            "",
+            "a size 90 needle",
+            new Needle(
+                machine.Is.NeedleSystem,
+                90,
+                Needle.Universal,
+                Length.FromMillimetres(technique?.Twin == true ? 1.6 : 0)
+            )
+        );
+
+    private static ChartOut Chart<TDown, TAcross>(
+        IReadOnlyList<Owned<TDown>> down,
+        IReadOnlyList<Owned<TAcross>> across,
+        Func<Owned<TDown>, Sewing> sewing,
+        Func<Owned<TDown>, Owned<TAcross>, Sewing, Combination> together
+    )
+        where TDown : class, IThing
+        where TAcross : class, IThing =>
+        new(
+            [.. down.Select(d => new ChartThing(d.Id, d.Name))],
+            [.. across.Select(a => new ChartThing(a.Id, a.Name))],
+            [
+                .. down.Select(d =>
+                {
+                    var sewn = sewing(d);
+                    return (IReadOnlyList<ChartCell>)
+                        [.. across.Select(a => Cell(together(d, a, sewn)))];
+                }),
+            ]
+        );
+
+    private static ChartCell Cell(Combination c)
+    {
+        var (verdict, codes) = Fitting.Glance(c);
+        var note = c.Note;
+        return new(
+            FitEndpoints.Word(verdict),
+            codes.Count > 0 ? codes : null,
+            note is null ? null
+                : note.Clears ? "clears"
+                : "strikes"
+        );
+    }
+}
