@@ -78,6 +78,28 @@ public class DrawerRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     }
 
     [Theory]
+    [InlineData(
+        "/api/drawer/things",
+        """{"id":"ID","kind":"foot","name":"x","properties":{"kind":"\ud800"}}"""
+    )]
+    [InlineData("/api/drawer/things", """{"id":"ID","kind":"foot","name":"\u0000"}""")]
+    [InlineData("/api/fit", """{"technique":"\ud800"}""")]
+    [InlineData("/api/card/couching", """{"machine":"\ud800"}""")]
+    public async Task A_text_that_is_no_unicode_is_a_problem_and_no_failure(
+        string path,
+        string body
+    )
+    {
+        var (response, _) = await Server.SendAsync(
+            HttpMethod.Post,
+            path,
+            body.Replace("ID", $"{Guid.CreateVersion7()}", StringComparison.Ordinal)
+        );
+
+        response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+    }
+
+    [Theory]
     [InlineData("machine")]
     [InlineData("foot")]
     [InlineData("needle")]

@@ -7,6 +7,9 @@ const views = [
   '/reckoner?finishedEdge=2.6+m&clothAtHand=3+m',
   '/reckoner?finishedEdge=nonsense',
   '/workroom',
+  '/nowhere',
+];
+const drawer = [
   '/drawer/machine',
   '/drawer/foot',
   '/drawer/cloth',
@@ -14,7 +17,6 @@ const views = [
   '/drawer/ask?technique=couching&cordThickness=2.2+mm',
   '/drawer/ask?technique=shirring&rowGap=nonsense',
   '/drawer/rules',
-  '/nowhere',
 ];
 const stages = ['plan', 'set-up', 'sample', 'cut', 'sew', 'keep', 'machine'];
 
@@ -30,32 +32,47 @@ async function things(page: Page) {
 
 test.describe.configure({ mode: 'parallel' });
 
+/** The bench, the reckoner, the workroom, and one working through its stages. */
+async function workingViews(page: Page) {
+  await openWorking(page, 'Frill round the tea table');
+  const working = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
+  return [...views, ...stages.map((s) => `${working}/${s}`)];
+}
+
+const drawerViews = async (page: Page) => [...drawer, ...(await things(page))];
+
 for (const theme of ['light', 'dark'] as const) {
   for (const width of [1280, 390]) {
-    test(`no barrier and no sideways scrolling, ${theme}, ${width} px`, async ({ page }) => {
-      test.setTimeout(180_000);
-      await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
-      await page.setViewportSize({ width, height: 844 });
-      await openWorking(page, 'Frill round the tea table');
-      const working = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
-      for (const path of [...views, ...(await things(page)), ...stages.map((s) => `${working}/${s}`)]) {
-        await page.goto(path);
-        await expect(page.locator('h1').first()).toBeVisible();
-        await page.waitForLoadState('networkidle');
-        await page.locator('details').evaluateAll((all) => all.forEach((d) => d.removeAttribute('name')));
-        await page
-          .locator('details')
-          .evaluateAll((all) => all.forEach((d) => ((d as HTMLDetailsElement).open = true)));
-        const { violations } = await new AxeBuilder({ page }).analyze();
-        expect(violations.map((v) => `${path}: ${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)).toEqual([]);
-        const { scroll, client } = await page.evaluate(() => ({
-          scroll: document.documentElement.scrollWidth,
-          client: document.documentElement.clientWidth,
-        }));
-        expect(scroll, path).toBeLessThanOrEqual(client);
-      }
-    });
+    for (const [part, paths] of [
+      ['working', workingViews],
+      ['drawer', drawerViews],
+    ] as const) {
+      test(`no barrier and no sideways scrolling, ${part}, ${theme}, ${width} px`, async ({ page }) => {
+        test.setTimeout(240_000);
+        await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+        await page.setViewportSize({ width, height: 844 });
+        for (const path of await paths(page)) await expectOpen(page, path);
+      });
+    }
   }
+}
+
+/** Opens a page with all its folds, and finds neither a barrier nor anything beyond its sides. */
+async function expectOpen(page: Page, path: string) {
+  await page.goto(path);
+  await expect(page.locator('h1').first()).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await page.locator('details').evaluateAll((all) => all.forEach((d) => d.removeAttribute('name')));
+  await page
+    .locator('details')
+    .evaluateAll((all) => all.forEach((d) => ((d as HTMLDetailsElement).open = true)));
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => `${path}: ${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)).toEqual([]);
+  const { scroll, client } = await page.evaluate(() => ({
+    scroll: document.documentElement.scrollWidth,
+    client: document.documentElement.clientWidth,
+  }));
+  expect(scroll, path).toBeLessThanOrEqual(client);
 }
 
 test('what is touched is large enough, and twice the size still fits', async ({ page }) => {

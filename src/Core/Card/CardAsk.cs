@@ -2,6 +2,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
 using Thread = ZephyrReach.Core.Drawer.Thread;
 
 namespace ZephyrReach.Core.Card;
@@ -146,21 +147,4 @@ public sealed record Wants(
 
         Length? Of(LengthField field) => reader.OptionalLength(field);
     }
-
-    private static LengthField Fine(
-        string name,
-        string label,
-        string says,
-        double least,
-        double most
-    ) =>
-        new(
-            name,
-            label,
-            says,
-            Length.FromMillimetres(least),
-            Length.FromMillimetres(most),
-            Kind: LengthKind.Fine,
-            IsNeeded: false
-        );
 }

@@ -26,11 +26,19 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 title: Plain(bad),
                 statusCode: bad.StatusCode
             ),
-            PostgresException { SqlState: PostgresErrorCodes.UntranslatableCharacter } =>
-                Results.Problem(
-                    title: "A text holds a character that cannot be kept.",
-                    statusCode: StatusCodes.Status400BadRequest
-                ),
+            // A text that is no Unicode is found only when it is taken out of its JSON.
+            InvalidOperationException
+            {
+                Source: "System.Text.Json" or "System.Text.Json.Rethrowable"
+            } => Problem.BrokenJson(),
+            PostgresException
+            {
+                SqlState: PostgresErrorCodes.UntranslatableCharacter
+                    or PostgresErrorCodes.CharacterNotInRepertoire
+            } => Results.Problem(
+                title: "A text holds a character that cannot be kept.",
+                statusCode: StatusCodes.Status400BadRequest
+            ),
             PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Results.Problem(
                 title: "The disk is full: nothing more can be kept until there is room.",
                 statusCode: StatusCodes.Status507InsufficientStorage
