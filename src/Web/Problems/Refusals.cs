@@ -27,10 +27,9 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 statusCode: bad.StatusCode
             ),
             // A text that is no Unicode is found only when it is taken out of its JSON.
-            InvalidOperationException
-            {
-                Source: "System.Text.Json" or "System.Text.Json.Rethrowable"
-            } => Problem.BrokenJson(),
+            (InvalidOperationException or ArgumentException)
+            and { Source: "System.Text.Json" or "System.Text.Json.Rethrowable" } =>
+                Problem.BrokenJson(),
             PostgresException
             {
                 SqlState: PostgresErrorCodes.UntranslatableCharacter
