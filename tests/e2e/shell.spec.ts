@@ -3,11 +3,11 @@ import { expect, kept, openWorking, test } from './house';
 test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall');
   await page.keyboard.press('1');
-  await expect(page.getByText('117 × 31.5')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'To cut' }).getByText('117 × 31.5')).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText(/46 ¼ × 12 ½|46¼ × 12½/)).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.getByText('117 × 31.5')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'To cut' }).getByText('117 × 31.5')).toBeVisible();
   await page.keyboard.press(']');
   await expect(page.getByLabel('Name of this working')).toHaveValue('Frill round the tea table');
   await page.keyboard.press('[');
