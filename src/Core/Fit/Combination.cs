@@ -80,10 +80,28 @@ public sealed record Combination(
     public Sewing Sewing => For ?? Sewing.Plain;
 
     /// <summary>The newest note that covers it; a strike counts before a pass of the same day.</summary>
-    public TriedNote? Note =>
-        Tried
-            ?.Where(t => t.Covers(this))
-            .OrderByDescending(t => t.On)
-            .ThenBy(t => t.Clears)
-            .FirstOrDefault();
+    public TriedNote? Note
+    {
+        get
+        {
+            // By hand, because every rule of every cell of a chart asks.
+            TriedNote? newest = null;
+            for (var i = 0; i < (Tried?.Count ?? 0); i++)
+            {
+                var note = Tried![i];
+                if (
+                    note.Covers(this)
+                    && (
+                        newest is null
+                        || note.On > newest.On
+                        || (note.On == newest.On && newest.Clears && !note.Clears)
+                    )
+                )
+                {
+                    newest = note;
+                }
+            }
+            return newest;
+        }
+    }
 }
