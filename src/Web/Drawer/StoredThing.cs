@@ -36,23 +36,6 @@ public sealed record StoredThing(JsonElement Properties, LeftChange? Left)
                 ]
             );
         }
-        try
-        {
-            _ = AskJson.Read(properties);
-        }
-        catch (InvalidOperationException)
-        {
-            return (
-                null,
-                [
-                    new FieldError(
-                        "properties",
-                        Refusal.Unusable,
-                        "A text holds something that is no character."
-                    ),
-                ]
-            );
-        }
         var unknown = properties
             .EnumerateObject()
             .FirstOrDefault(p => kind.Fields.All(f => f.Name != p.Name));

@@ -27,9 +27,12 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 statusCode: bad.StatusCode
             ),
             // A text that is no Unicode is found only when it is taken out of its JSON.
-            (InvalidOperationException or ArgumentException)
-            and { Source: "System.Text.Json" or "System.Text.Json.Rethrowable" } =>
-                Problem.BrokenJson(),
+            // The serializer turns the one into the other when it meets such a text on its way.
+            System.Text.Json.JsonException
+            or InvalidOperationException
+            {
+                Source: "System.Text.Json" or "System.Text.Json.Rethrowable"
+            } => Problem.BrokenJson(),
             PostgresException
             {
                 SqlState: PostgresErrorCodes.UntranslatableCharacter
