@@ -1,9 +1,11 @@
+using System.Text.Json;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Fit;
@@ -66,37 +68,34 @@ internal static class Charts
         var tried = open.Tried;
         if (machine is null)
         {
-            return Results.Ok(
-                Chart(
-                    machines,
-                    feet,
-                    m =>
-                        (
-                            known is null
-                                ? Sewing.Plain
-                                : CardWriter.Wanted(known, m, null, Ruler.Metric)
-                        ),
-                    (m, f, sewing) =>
-                        new Combination(m, f, Reference(m, known), For: sewing, Tried: tried)
-                )
+            return Chart(
+                machines,
+                feet,
+                m =>
+                {
+                    var sewn = Sewn(m);
+                    var needle = Reference(m, known);
+                    List<TriedNote> notes = [.. tried.Where(n => n.Machine == m.Id)];
+                    return f => new Combination(m, f, needle, For: sewn, Tried: notes);
+                }
             );
         }
         if (machines.FirstOrDefault(m => m.Id == machine) is not { } one)
         {
             return Problem.Field("machine", "There is no such machine in the drawer.");
         }
-        var sewn = known is null ? Sewing.Plain : CardWriter.Wanted(known, one, null, Ruler.Metric);
         var needles = open.Of<Needle>("needle")
             .Where(n => known is null || n.Is.IsTwin == known.Twin)
             .ToList();
-        return Results.Ok(
-            Chart(
-                feet,
-                needles,
-                _ => sewn,
-                (f, n, sewing) => new Combination(one, f, n, For: sewing, Tried: tried)
-            )
+        var sewing = Sewn(one);
+        return Chart(
+            feet,
+            needles,
+            f => n => new Combination(one, f, n, For: sewing, Tried: tried)
         );
+
+        Sewing Sewn(Owned<Machine> m) =>
+            known is null ? Sewing.Plain : CardWriter.Wanted(known, m, null, Ruler.Metric);
     }
 
     /// <summary>The needle that a chart without needles is drawn for: size 90 of the machine's own system.</summary>
@@ -112,37 +111,73 @@ internal static class Charts
             )
         );
 
-    private static ChartOut Chart<TDown, TAcross>(
+    /// <summary>Written as it is looked at: thousands of cells, none of which is needed afterwards.</summary>
+    private static IResult Chart<TDown, TAcross>(
         IReadOnlyList<Owned<TDown>> down,
         IReadOnlyList<Owned<TAcross>> across,
-        Func<Owned<TDown>, Sewing> sewing,
-        Func<Owned<TDown>, Owned<TAcross>, Sewing, Combination> together
+        Func<Owned<TDown>, Func<Owned<TAcross>, Combination>> row
     )
         where TDown : class, IThing
-        where TAcross : class, IThing =>
-        new(
-            [.. down.Select(d => new ChartThing(d.Id, d.Name))],
-            [.. across.Select(a => new ChartThing(a.Id, a.Name))],
-            [
-                .. down.Select(d =>
+        where TAcross : class, IThing
+    {
+        var pad = FigurePad.OfThread;
+        pad.Begin(Ruler.Metric);
+        pad.Part("down", json => Things(json, down));
+        pad.Part("across", json => Things(json, across));
+        pad.Part(
+            "cells",
+            json =>
+            {
+                json.WriteStartArray();
+                foreach (var d in down)
                 {
-                    var sewn = sewing(d);
-                    return (IReadOnlyList<ChartCell>)
-                        [.. across.Select(a => Cell(together(d, a, sewn)))];
-                }),
-            ]
+                    var together = row(d);
+                    json.WriteStartArray();
+                    foreach (var a in across)
+                    {
+                        Cell(json, together(a));
+                    }
+                    json.WriteEndArray();
+                }
+                json.WriteEndArray();
+            }
         );
+        pad.End();
+        return Results.Bytes(pad.Written.ToArray(), "application/json; charset=utf-8");
+    }
 
-    private static ChartCell Cell(Combination c)
+    private static void Things<T>(Utf8JsonWriter json, IReadOnlyList<Owned<T>> things)
+        where T : class, IThing
+    {
+        json.WriteStartArray();
+        foreach (var thing in things)
+        {
+            json.WriteStartObject();
+            json.WriteString("id"u8, thing.Id);
+            json.WriteString("name"u8, thing.Name);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+
+    private static void Cell(Utf8JsonWriter json, Combination c)
     {
         var (verdict, codes) = Fitting.Glance(c);
-        var note = c.Note;
-        return new(
-            FitEndpoints.Word(verdict),
-            codes.Count > 0 ? codes : null,
-            note is null ? null
-                : note.Clears ? "clears"
-                : "strikes"
-        );
+        json.WriteStartObject();
+        json.WriteString("v"u8, FitEndpoints.Word(verdict));
+        if (codes.Count > 0)
+        {
+            json.WriteStartArray("codes"u8);
+            foreach (var code in codes)
+            {
+                json.WriteStringValue(code);
+            }
+            json.WriteEndArray();
+        }
+        if (c.Note is { } note)
+        {
+            json.WriteString("tried"u8, note.Clears ? "clears" : "strikes");
+        }
+        json.WriteEndObject();
     }
 }

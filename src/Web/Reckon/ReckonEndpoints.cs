@@ -32,6 +32,7 @@ public static class ReckonEndpoints
         void Map(string pattern, Func<HttpContext, Form?> form) =>
             routes
                 .MapPost(pattern, http => AnswerAsync(http, form(http), workroom))
+                .DisableValidation()
                 .ExcludeFromDescription();
     }
 
