@@ -5,7 +5,9 @@ test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page
   await page.keyboard.press('1');
   await expect(page.getByRole('region', { name: 'To cut' }).getByText('117 × 31.5')).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.getByRole('region', { name: 'To cut' }).getByText('46¼ × 12½', { exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'To cut' }).getByText('46¼ × 12½', { exact: true }),
+  ).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByRole('region', { name: 'To cut' }).getByText('117 × 31.5')).toBeVisible();
   await page.keyboard.press(']');
