@@ -9,7 +9,7 @@ public class ArchitectureTests
         new ArchUnitNET.Loader.ArchLoader().LoadAssemblies(typeof(Length).Assembly).Build();
 
     [Fact]
-    public void Core_refers_to_the_runtime_only()
+    public void Core_refers_to_the_runtime_and_one_library_of_numbers()
     {
         var others = typeof(Length)
             .Assembly.GetReferencedAssemblies()
@@ -57,5 +57,6 @@ public class ArchitectureTests
                 or "System.Memory"
                 or "System.Private.CoreLib"
                 or "System.Threading"
-                or "System.Runtime.InteropServices";
+                or "System.Runtime.InteropServices"
+                or "MathNet.Numerics";
 }

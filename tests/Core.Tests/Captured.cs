@@ -37,6 +37,9 @@ internal sealed class Captured : IFigures
 
     public void Count(string name, int count) => told.Add(name, count);
 
+    public void Counts(string name, IReadOnlyList<int> counts) =>
+        told.Add(name, counts.Select(c => (double)c).ToList());
+
     public void Ratio(string name, double ratio) => told.Add(name, ratio);
 
     public void Flag(string name, bool flag) => told.Add(name, flag);
@@ -97,6 +100,7 @@ internal static class Asked
             JsonValueKind.Number => RawValue.Of(value.GetDouble()),
             JsonValueKind.String => RawValue.Of(value.GetString()!),
             JsonValueKind.True or JsonValueKind.False => RawValue.Of(value.GetBoolean()),
+            JsonValueKind.Object => RawValue.Of(FromJson(value)),
             JsonValueKind.Array => RawValue.Of([.. value.EnumerateArray().Select(ValueOf)]),
             _ => RawValue.Unusable,
         };

@@ -26,25 +26,43 @@ public sealed record FieldError(string Field, Refusal Refusal, string Says);
 /// A field that cannot be read gives its least value and an error; whoever computes with the values looks at
 /// <see cref="Errors"/> first.
 /// </remarks>
-public sealed class AskReader(RawAsk raw, Ruler ruler)
+public sealed class AskReader
 {
-    private readonly List<FieldError> errors = [];
+    private readonly RawAsk raw;
+    private readonly List<FieldError> errors;
+
+    /// <summary>What stands before a field's name in an error: <c>samples[2].</c> inside a group, else nothing.</summary>
+    private readonly string path;
+
+    public AskReader(RawAsk raw, Ruler ruler)
+        : this(raw, ruler, [], "") { }
+
+    private AskReader(RawAsk raw, Ruler ruler, List<FieldError> errors, string path)
+    {
+        (this.raw, Ruler, this.errors, this.path) = (raw, ruler, errors, path);
+    }
 
     public IReadOnlyList<FieldError> Errors => errors;
 
     /// <summary>The ruler that the answer is written against.</summary>
-    public Ruler Ruler { get; } = ruler;
+    public Ruler Ruler { get; }
+
+    /// <summary>The same ask with one field set and another left out; what is wrong with it is this reader's too.</summary>
+    public AskReader With(string field, RawValue value, string without) =>
+        new(raw.With(field, value).Without(without), Ruler, errors, path);
 
     /// <summary>Whether the ask says anything for a field.</summary>
     public bool Has(Field field) => raw.TryGet(field.Name, out _);
 
     /// <summary>Records that a field contradicts another one.</summary>
     public void Contradiction(Field field, string says) =>
-        errors.Add(new FieldError(field.Name, Refusal.Contradicts, says));
+        errors.Add(new FieldError(path + field.Name, Refusal.Contradicts, says));
 
     /// <summary>Records that a field is needed after all, because of what another one says.</summary>
     public void Missing(Field field) =>
-        errors.Add(new FieldError(field.Name, Refusal.Missing, $"{field.Label} is missing."));
+        errors.Add(
+            new FieldError(path + field.Name, Refusal.Missing, $"{field.Label} is missing.")
+        );
 
     /// <summary>Reads a length; several in a list are added up.</summary>
     public Length Length(LengthField field) => OptionalLength(field) ?? field.Least;
@@ -206,6 +224,46 @@ public sealed class AskReader(RawAsk raw, Ruler ruler)
         return [.. said.Select(s => s.Text!).Distinct()];
     }
 
+    /// <summary>Reads a group of fields: its own reader, whose errors are this one's too; null when it is not said.</summary>
+    public AskReader? Group(GroupField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return null;
+        }
+        if (value.Group is { } group)
+        {
+            return new AskReader(group, Ruler, errors, $"{path}{field.Name}.");
+        }
+        Unusable(field, $"{field.Label} has to be an object of fields.");
+        return null;
+    }
+
+    /// <summary>Reads a list of groups: a reader for each, in their order.</summary>
+    public IReadOnlyList<AskReader> Groups(GroupsField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return [];
+        }
+        if (value.List is not { } list || list.Count > field.Most)
+        {
+            Unusable(field, $"{field.Label} has to be a list of at most {field.Most}.");
+            return [];
+        }
+        var readers = new List<AskReader>(list.Count);
+        for (var i = 0; i < list.Count; i++)
+        {
+            if (list[i].Group is not { } group)
+            {
+                Unusable(field, $"{field.Label}: each has to be an object of fields.");
+                return [];
+            }
+            readers.Add(new AskReader(group, Ruler, errors, $"{path}{field.Name}[{i}]."));
+        }
+        return readers;
+    }
+
     private static string Names(IReadOnlyList<Choice> choices) =>
         string.Join(", ", choices.Select(c => $"“{c.Name}”"));
 
@@ -235,7 +293,7 @@ public sealed class AskReader(RawAsk raw, Ruler ruler)
     }
 
     private void Unusable(Field field, string says) =>
-        errors.Add(new FieldError(field.Name, Refusal.Unusable, says));
+        errors.Add(new FieldError(path + field.Name, Refusal.Unusable, says));
 
     private Length? ReadLength(Field field, RawValue value, LengthKind kind)
     {

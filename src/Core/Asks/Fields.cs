@@ -78,3 +78,24 @@ public sealed record ChoicesField(
 /// <summary>A colour, as <c>#1a2b3c</c>.</summary>
 public sealed record ColourField(string Name, string Label, string Says)
     : Field(Name, Label, Says, false);
+
+/// <summary>Several fields under one name.</summary>
+/// <param name="Fields">What the group may say.</param>
+public sealed record GroupField(
+    string Name,
+    string Label,
+    string Says,
+    IReadOnlyList<Field> Fields,
+    bool IsNeeded = true
+) : Field(Name, Label, Says, IsNeeded);
+
+/// <summary>A list of groups of the same fields, such as samples.</summary>
+/// <param name="Fields">What each group may say.</param>
+/// <param name="Most">A longer list is refused.</param>
+public sealed record GroupsField(
+    string Name,
+    string Label,
+    string Says,
+    IReadOnlyList<Field> Fields,
+    int Most
+) : Field(Name, Label, Says, false);

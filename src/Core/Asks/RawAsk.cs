@@ -1,26 +1,43 @@
 namespace ZephyrReach.Core.Asks;
 
-/// <summary>One value of an ask as it was sent: a number, a text, a yes or no, a list, or something else.</summary>
-/// <param name="Number">The figure, when it is a number.</param>
-/// <param name="Text">The text, when it is one.</param>
-/// <param name="Flag">Yes or no, when it is that.</param>
-/// <param name="List">The values, when it is a list.</param>
-public readonly record struct RawValue(
-    double? Number,
-    string? Text,
-    bool? Flag,
-    IReadOnlyList<RawValue>? List
-)
+/// <summary>One value of an ask as it was sent: a number, a text, a yes or no, a list, a group of fields, or something else.</summary>
+/// <remarks>A number and a flag lie in the value itself; what is larger is held, one of the three at a time.</remarks>
+public readonly record struct RawValue
 {
-    public static RawValue Of(double number) => new(number, null, null, null);
+    private readonly object? held;
 
-    public static RawValue Of(string text) => new(null, text, null, null);
+    private RawValue(double? number, bool? flag, object? held)
+    {
+        (Number, Flag, this.held) = (number, flag, held);
+    }
 
-    public static RawValue Of(bool flag) => new(null, null, flag, null);
+    /// <summary>The figure, when it is a number.</summary>
+    public double? Number { get; }
 
-    public static RawValue Of(IReadOnlyList<RawValue> list) => new(null, null, null, list);
+    /// <summary>Yes or no, when it is that.</summary>
+    public bool? Flag { get; }
 
-    /// <summary>A value of a shape that no field takes, such as an object.</summary>
+    /// <summary>The text, when it is one.</summary>
+    public string? Text => held as string;
+
+    /// <summary>The values, when it is a list.</summary>
+    public IReadOnlyList<RawValue>? List => held as RawValue[];
+
+    /// <summary>The fields, when it is a group of them.</summary>
+    public RawAsk? Group => held as RawAsk;
+
+    public static RawValue Of(double number) => new(number, null, null);
+
+    public static RawValue Of(string text) => new(null, null, text);
+
+    public static RawValue Of(bool flag) => new(null, flag, null);
+
+    public static RawValue Of(IReadOnlyList<RawValue> list) =>
+        new(null, null, list as RawValue[] ?? [.. list]);
+
+    public static RawValue Of(RawAsk group) => new(null, null, group);
+
+    /// <summary>A value of a shape that no field takes.</summary>
     public static RawValue Unusable => default;
 }
 
@@ -43,4 +60,8 @@ public sealed class RawAsk
     /// <summary>The same ask with one field set.</summary>
     public RawAsk With(string field, RawValue value) =>
         new(new Dictionary<string, RawValue>(values) { [field] = value });
+
+    /// <summary>The same ask with one field left out.</summary>
+    public RawAsk Without(string field) =>
+        new(values.Where(v => v.Key != field).ToDictionary(v => v.Key, v => v.Value));
 }

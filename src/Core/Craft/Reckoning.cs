@@ -13,6 +13,8 @@ public interface IFigures
 
     void Count(string name, int count);
 
+    void Counts(string name, IReadOnlyList<int> counts);
+
     void Ratio(string name, double ratio);
 
     void Flag(string name, bool flag);
@@ -32,6 +34,7 @@ public enum FigureShape
     Length,
     Lengths,
     Count,
+    Counts,
     Ratio,
     Flag,
     Text,

@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft;
 
@@ -51,6 +52,7 @@ public sealed record Form(
 /// <param name="Scale">A drawing of the technique's main figure from least to most, for choosing by eye.</param>
 /// <param name="Compare">A later plan against what was cut by an earlier one; null when either reader has errors.</param>
 /// <param name="Portrait">An answer in two figures, for a list; null while there is no answer.</param>
+/// <param name="Family">How the machine makes the fullness, where measured samples say how much; null where hands set it.</param>
 public sealed record Technique(
     string Name,
     string Title,
@@ -60,7 +62,8 @@ public sealed record Technique(
     IReadOnlyList<Form> Turned,
     Drawing Scale,
     Func<AskReader, AskReader, Comparison?> Compare,
-    Func<Reckoning?, Portrait?> Portrait
+    Func<Reckoning?, Portrait?> Portrait,
+    PullUpFamily? Family = null
 )
 {
     /// <summary>Finds a form by its name in the address; the empty name is the straight form.</summary>
@@ -77,8 +80,24 @@ public sealed record Portrait(Length Edge, double Fullness, Length Cloth, Length
 public static class Techniques
 {
     public static IReadOnlyList<Technique> All { get; } =
-    [PulledGathers.PulledGathersTechnique.Technique];
+    [
+        PulledGathers.PulledGathersTechnique.Technique,
+        MachineGathers.MachineGathersTechnique.GatheringFoot,
+        MachineGathers.MachineGathersTechnique.Overlock,
+        TuckedRuffle.TuckedRuffleTechnique.Technique,
+        Shirring.ShirringTechnique.Technique,
+    ];
 
     /// <summary>Finds a technique by its name; null when there is none.</summary>
     public static Technique? Named(string name) => All.FirstOrDefault(t => t.Name == name);
+}
+
+/// <summary>Questions that belong to no one technique, one line each; reckoned as a technique is.</summary>
+public static class Questions
+{
+    public static IReadOnlyList<Form> All { get; } =
+    [Swatches.PullUp.PullUpQuestion.Form, WhichWay.WhichWayQuestion.Form];
+
+    /// <summary>Finds a question by its name; null when there is none.</summary>
+    public static Form? Named(string name) => All.FirstOrDefault(f => f.Name == name);
 }

@@ -51,6 +51,9 @@ public enum LineMeaning
 
     /// <summary>Joins two marks that will meet.</summary>
     Match,
+
+    /// <summary>Cloth seen from its edge.</summary>
+    Profile,
 }
 
 /// <summary>A straight line on cloth.</summary>

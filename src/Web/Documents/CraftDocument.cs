@@ -43,6 +43,10 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
                 );
             }
         }
+        foreach (var question in Questions.All)
+        {
+            Add(document, $"/api/reckon/{question.Name}", question, "Reckoning", true);
+        }
         foreach (var technique in CardTechniques.All)
         {
             AddCard(document, technique);
@@ -220,6 +224,8 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             ChoiceField choice => OneOfThese(choice.Choices),
             ChoicesField choices => ListOf(OneOfThese(choices.Choices)),
             ColourField => Of(JsonSchemaType.String),
+            GroupField group => FieldsSchema(group.Fields),
+            GroupsField groups => ListOf(FieldsSchema(groups.Fields)),
             _ => throw new InvalidOperationException($"{field.GetType().Name} has no schema."),
         };
         schema.Description = field.Says;
@@ -267,6 +273,7 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             FigureShape.Length => LengthOut(),
             FigureShape.Lengths => ListOf(LengthOut()),
             FigureShape.Count => Of(JsonSchemaType.Integer),
+            FigureShape.Counts => ListOf(Of(JsonSchemaType.Integer)),
             FigureShape.Ratio => Of(JsonSchemaType.Number),
             FigureShape.Flag => Of(JsonSchemaType.Boolean),
             FigureShape.Text => Of(JsonSchemaType.String),

@@ -90,19 +90,10 @@ public static class AskJson
             while (json.Read()) { }
             return null;
         }
-        var values = new Dictionary<string, RawValue>(24, StringComparer.Ordinal);
-        while (json.Read() && json.TokenType != JsonTokenType.EndObject)
-        {
-            var field = json.GetString()!;
-            json.Read();
-            if (json.TokenType != JsonTokenType.Null && !values.TryAdd(field, ValueAt(ref json)))
-            {
-                throw new JsonException($"“{field}” is said twice.");
-            }
-        }
+        var ask = FieldsAt(ref json);
         // What comes after the object is read too, so that a broken end is noticed.
         while (json.Read()) { }
-        return new RawAsk(values);
+        return ask;
     }
 
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
@@ -154,10 +145,30 @@ public static class AskJson
             }
             json.WriteEndArray();
         }
+        else if (value.Group is { } group)
+        {
+            Write(json, group);
+        }
         else
         {
             json.WriteNullValue();
         }
+    }
+
+    /// <summary>The fields of the object that a reader stands at; leaves it at the object's end.</summary>
+    private static RawAsk FieldsAt(ref Utf8JsonReader json)
+    {
+        var values = new Dictionary<string, RawValue>(24, StringComparer.Ordinal);
+        while (json.Read() && json.TokenType != JsonTokenType.EndObject)
+        {
+            var field = json.GetString()!;
+            json.Read();
+            if (json.TokenType != JsonTokenType.Null && !values.TryAdd(field, ValueAt(ref json)))
+            {
+                throw new JsonException($"“{field}” is said twice.");
+            }
+        }
+        return new RawAsk(values);
     }
 
     /// <summary>The value that a reader stands at; leaves it at the value's end.</summary>
@@ -180,6 +191,8 @@ public static class AskJson
                     list.Add(ValueAt(ref json));
                 }
                 return RawValue.Of(list);
+            case JsonTokenType.StartObject:
+                return RawValue.Of(FieldsAt(ref json));
             default:
                 json.Skip();
                 return RawValue.Unusable;
@@ -196,6 +209,7 @@ public static class AskJson
             JsonValueKind.String => RawValue.Of(value.GetString()!),
             JsonValueKind.True or JsonValueKind.False => RawValue.Of(value.GetBoolean()),
             JsonValueKind.Array => RawValue.Of([.. value.EnumerateArray().Select(ValueOf)]),
+            JsonValueKind.Object => RawValue.Of(Read(value)),
             _ => RawValue.Unusable,
         };
 }

@@ -89,6 +89,18 @@ public sealed class FigurePad : IFigures, IBufferWriter<byte>
         Number(count);
     }
 
+    public void Counts(string name, IReadOnlyList<int> counts)
+    {
+        Name(name);
+        Put("["u8);
+        for (var i = 0; i < counts.Count; i++)
+        {
+            Put(i == 0 ? default : ","u8);
+            Number(counts[i]);
+        }
+        Put("]"u8);
+    }
+
     public void Ratio(string name, double ratio)
     {
         Name(name);

@@ -20,7 +20,10 @@ public static class ReckonEndpoints
     {
         var workroom = routes.ServiceProvider.GetRequiredService<CurrentWorkroom>();
         // As plain delegates: there is nothing in these requests for the framework to bind or to validate.
-        Map("/api/reckon/{technique}", http => Named(http)?.Straight);
+        Map(
+            "/api/reckon/{technique}",
+            http => Named(http)?.Straight ?? Questions.Named(Value(http, "technique"))
+        );
         Map("/api/reckon/{technique}/{form}", http => Named(http)?.FormNamed(Value(http, "form")));
         routes
             .MapPost("/api/compare/{technique}", CompareAsync)

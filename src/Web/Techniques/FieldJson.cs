@@ -71,6 +71,14 @@ public static class FieldJson
             case ColourField:
                 json.WriteString("kind", "colour");
                 break;
+            case GroupField group:
+                json.WriteString("kind", "group");
+                Write(json, "fields", group.Fields, ruler);
+                break;
+            case GroupsField groups:
+                json.WriteString("kind", "groups");
+                Write(json, "fields", groups.Fields, ruler);
+                break;
             default:
                 throw new InvalidOperationException($"{field.GetType().Name} has no description.");
         }

@@ -24,7 +24,12 @@ public static class PulledGathersTechnique
                 Example.Awning,
                 Reckon.Straight
             ),
-            [ClothForms.Fullness, ClothForms.Edge, SwatchForm.Form, HalfWayForm.Form],
+            [
+                ClothForms.Fullness,
+                ClothForms.Edge,
+                SwatchForm.For(Judgement.Looks),
+                HalfWayForm.Form,
+            ],
             Scale(),
             Compare,
             reckoned =>
@@ -44,7 +49,7 @@ public static class PulledGathersTechnique
             : null;
 
     /// <summary>From scant to lavish: waves one after the other, each as full as its place on the scale.</summary>
-    private static Drawing Scale()
+    internal static Drawing Scale()
     {
         const int waves = 30;
         var step = Length.FromMillimetres(10);

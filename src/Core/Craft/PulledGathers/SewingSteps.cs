@@ -40,7 +40,7 @@ internal static class SewingSteps
         return steps;
     }
 
-    private static SewingStep Cut(Answer a, Ruler ruler) =>
+    internal static SewingStep Cut(Answer a, Ruler ruler) =>
         new(
             "cut",
             a.StripCount == 1 ? "Cut the strip" : "Cut the strips",
@@ -54,7 +54,7 @@ internal static class SewingSteps
             []
         );
 
-    private static SewingStep Join(Answer a, Ruler ruler) =>
+    internal static SewingStep Join(Answer a, Ruler ruler) =>
         new(
             "join",
             a.Ask.Closed ? "Join them to a ring" : "Join the strips",
@@ -70,7 +70,7 @@ internal static class SewingSteps
             Safety.Iron
         );
 
-    private static SewingStep LowerEdge(Answer a, Ruler ruler) =>
+    internal static SewingStep LowerEdge(Answer a, Ruler ruler) =>
         a.Ask.Doubled
             ? new(
                 "fold",

@@ -27,15 +27,19 @@ public sealed record SwatchPlan(
     ];
 
     /// <summary>The swatch for a piece.</summary>
-    public static SwatchPlan For(Ask ask, UnitSystem units)
+    public static SwatchPlan For(Ask ask, UnitSystem units) =>
+        For(ask.CutDepth, ask.Fullness, units);
+
+    /// <summary>The swatch for a piece of a depth that comes to a fullness.</summary>
+    public static SwatchPlan For(Length cutDepth, double fullness, UnitSystem units)
     {
         var unit = units == UnitSystem.Metric ? Length.FromMillimetres(25) : Length.FromInches(1);
         var flat = 12 * unit;
         return new SwatchPlan(
             flat,
             flat + 2 * unit,
-            Length.Min(ask.CutDepth, 6 * unit),
-            flat / ask.Fullness
+            Length.Min(cutDepth, 6 * unit),
+            flat / fullness
         );
     }
 

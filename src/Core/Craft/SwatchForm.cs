@@ -1,9 +1,10 @@
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.PulledGathers;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 
-namespace ZephyrReach.Core.Craft.PulledGathers;
+namespace ZephyrReach.Core.Craft;
 
 /// <summary>What a sewn swatch says of the plan.</summary>
 /// <param name="Reading">Flat over gathered, and how sure that is.</param>
@@ -138,30 +139,31 @@ internal static class SwatchForm
 
     private static readonly LengthField Edge = Fields.FinishedEdge with { IsNeeded = false };
 
-    private static readonly ChoicesField Looks = new(
-        "looks",
-        "Looks",
-        "What is seen on the swatch.",
-        [.. Judgement.Looks.Select(l => l.Choice)]
-    );
-
-    private static readonly ChoicesField Tried = new(
-        "tried",
-        "Tried",
-        "Changes that were tried on earlier swatches.",
-        [
-            .. Judgement
-                .Looks.SelectMany(l => l.Changes)
-                .Select(c => new Choice(c.Name, c.Says, c.Because))
-                .DistinctBy(c => c.Name),
-        ]
-    );
-
-    public static Form Form { get; } =
-        new(
+    /// <summary>The form of a technique.</summary>
+    /// <param name="looks">What is looked for on its swatches, and what to try for each.</param>
+    public static Form For(IReadOnlyList<Look> looks)
+    {
+        var seen = new ChoicesField(
+            "looks",
+            "Looks",
+            "What is seen on the swatch.",
+            [.. looks.Select(l => l.Choice)]
+        );
+        var tried = new ChoicesField(
+            "tried",
+            "Tried",
+            "Changes that were tried on earlier swatches.",
+            [
+                .. looks
+                    .SelectMany(l => l.Changes)
+                    .Select(c => new Choice(c.Name, c.Says, c.Because))
+                    .DistinctBy(c => c.Name),
+            ]
+        );
+        return new Form(
             "swatch",
             "What a swatch says",
-            [Fields.Fullness, Edge, Flat, Gathered, Steamed, Stretched, Looks, Tried],
+            [Fields.Fullness, Edge, Flat, Gathered, Steamed, Stretched, seen, tried],
             SwatchAnswer.Figures,
             new RawAsk(
                 new Dictionary<string, RawValue>
@@ -173,16 +175,22 @@ internal static class SwatchForm
                     ["looks"] = RawValue.Of([RawValue.Of("not-full-enough")]),
                 }
             ),
-            Judge
+            reader => Judge(reader, looks, seen, tried)
         );
+    }
 
-    private static SwatchAnswer? Judge(AskReader reader)
+    private static SwatchAnswer? Judge(
+        AskReader reader,
+        IReadOnlyList<Look> known,
+        ChoicesField seen,
+        ChoicesField triedField
+    )
     {
         var target = reader.Number(Fields.Fullness);
         var edge = reader.OptionalLength(Edge);
         var (flat, gathered) = (reader.Lengths(Flat), reader.Lengths(Gathered));
         var (steamed, stretched) = (reader.Lengths(Steamed), reader.Lengths(Stretched));
-        var (looks, tried) = (reader.Choices(Looks), reader.Choices(Tried));
+        var (looks, tried) = (reader.Choices(seen), reader.Choices(triedField));
         if (reader.Errors.Count > 0)
         {
             return null;
@@ -196,7 +204,7 @@ internal static class SwatchForm
             stretched.Count > 0
                 ? FullnessReading.Mean(stretched) / FullnessReading.Mean(gathered)
                 : null,
-            Look.FirstChange(Judgement.Looks, looks, tried)
+            Look.FirstChange(known, looks, tried)
         )
         {
             Findings = Noticed(reading, reader.Ruler),

@@ -1,0 +1,53 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+using StripAsk = ZephyrReach.Core.Craft.PulledGathers.Ask;
+
+namespace ZephyrReach.Core.Craft.MachineGathers;
+
+/// <summary>Gathers made by the machine, as they are wanted.</summary>
+/// <param name="Piece">The strip and the edge, with a fullness that the prediction sets.</param>
+/// <param name="Reading">What is known of how much the machine draws up.</param>
+/// <param name="Trim">Cut longer by this.</param>
+/// <param name="Layers">Gathered as one.</param>
+/// <param name="JoinFlat">Whether a flat layer is joined in the same pass.</param>
+internal sealed record Ask(
+    StripAsk Piece,
+    PullUpReading Reading,
+    Length Trim,
+    int Layers,
+    bool JoinFlat
+)
+{
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    /// <param name="reader">The raw ask.</param>
+    /// <param name="family">How the machine gathers.</param>
+    /// <param name="edge">Stands in for the edge where that is what is sought.</param>
+    public static Ask? Read(AskReader reader, PullUpFamily family, Length? edge = null)
+    {
+        var layers = (int)Math.Round(reader.OptionalNumber(Fields.Layers) ?? 1);
+        var settings = PullUpFields.Read(reader);
+        if (!family.Knobs.HasFlag(Knobs.Differential))
+        {
+            settings = settings with { Differential = 1 };
+        }
+        var weight = settings.Weight.GramsPerSquareMetre;
+        settings = settings with
+        {
+            Weight = ClothWeight.FromGramsPerSquareMetre(Math.Min(2000, weight * layers)),
+        };
+        var piece = StripReading.Read(
+            reader,
+            edge ?? reader.Length(Strip.FinishedEdge),
+            settings.StitchLength,
+            layers
+        );
+        var trim = reader.OptionalLength(Fields.TrimAllowance) ?? Fields.TrimAllowance.Start!.Value;
+        var joinFlat = reader.Flag(Fields.JoinFlat);
+        var reading = PullUpReading.Read(reader, family, settings);
+        return piece is null || reading is null || reader.Errors.Count > 0
+            ? null
+            : new Ask(piece, reading, trim, layers, joinFlat);
+    }
+}

@@ -1,0 +1,59 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+
+namespace ZephyrReach.Core.Craft.MachineGathers;
+
+/// <summary>What an ask for gathers made by the machine may say.</summary>
+internal static class Fields
+{
+    public static LengthField TrimAllowance { get; } =
+        new(
+            "trimAllowance",
+            "To trim",
+            "Cut longer by this, and trimmed once it is sewn.",
+            Length.Zero,
+            Length.FromMillimetres(2000),
+            Length.FromMillimetres(30),
+            IsNeeded: false
+        );
+
+    public static NumberField Layers { get; } =
+        new(
+            "layers",
+            "Layers",
+            "Light layers that are gathered as one; together they weigh as much as all of them.",
+            1,
+            6,
+            1,
+            false
+        );
+
+    public static FlagField JoinFlat { get; } =
+        new(
+            "joinFlat",
+            "Joined at once",
+            "Whether a flat upper layer is sewn on in the same pass, through the slot."
+        );
+
+    public static NumberField ClothWeight { get; } = PullUpFields.ClothWeight;
+
+    /// <summary>Every field of the straight form.</summary>
+    public static IReadOnlyList<Field> All(PullUpFamily family) =>
+        [
+            Strip.FinishedEdge,
+            .. StripReading.Fields,
+            TrimAllowance,
+            Layers,
+            JoinFlat,
+            PullUpFields.StitchLength,
+            PullUpFields.TensionSteps,
+            PullUpFields.Passes,
+            .. family.Knobs.HasFlag(Knobs.Differential)
+                ? new[] { PullUpFields.Differential with { Start = 2 } }
+                : [],
+            ClothWeight,
+            .. PullUpFields.Beside,
+        ];
+}

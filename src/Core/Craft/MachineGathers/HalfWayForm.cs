@@ -1,0 +1,197 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+
+namespace ZephyrReach.Core.Craft.MachineGathers;
+
+/// <summary>Whether the rest will reach, from what the first third became.</summary>
+/// <param name="Should">What one third has to become.</param>
+/// <param name="Measured">The mean of the thirds that were measured.</param>
+/// <param name="Parts">How many were measured: 1 or 2.</param>
+/// <param name="RestFullness">What the rest has to come to so that the whole fits.</param>
+/// <param name="Likely">What it will likely come to at these settings, now that this much is sewn.</param>
+/// <param name="Setting">The stitch length that would bring it there; null when none is needed.</param>
+internal sealed record HalfWayAnswer(
+    Length Should,
+    Length Measured,
+    int Parts,
+    double RestFullness,
+    double Likely,
+    TargetSetting? Setting
+) : Reckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new("should", FigureShape.Length, "What one third has to become at the most."),
+        new("measured", FigureShape.Length, "What it became."),
+        new("parts", FigureShape.Count, "How many thirds were measured."),
+        new("partsLeft", FigureShape.Count, "How many are still to be sewn."),
+        new("sewnFullness", FigureShape.Ratio, "What the sewn part came to."),
+        new("restFullness", FigureShape.Ratio, "What the rest has to come to."),
+        new("likely", FigureShape.Ratio, "What it will likely come to as it is set."),
+        new("stitchLength", FigureShape.Length, "The stitch that brings it there.", false),
+    ];
+
+    /// <summary>What the sewn part came to.</summary>
+    public required double SewnFullness { get; init; }
+
+    public override void Tell(IFigures figures)
+    {
+        figures.Length("should", Should, LengthKind.Marked);
+        figures.Length("measured", Measured, LengthKind.Marked);
+        figures.Count("parts", Parts);
+        figures.Count("partsLeft", 3 - Parts);
+        figures.Ratio("sewnFullness", SewnFullness);
+        figures.Ratio("restFullness", RestFullness);
+        figures.Ratio("likely", Likely);
+        if (Setting is { } setting)
+        {
+            figures.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
+        }
+    }
+}
+
+/// <summary>The half-way check of gathers that cannot be pulled afterwards.</summary>
+/// <remarks>
+/// The cut length is marked in thirds. A sewn third of flat length T/3 that became M has the fullness T/3M; it is one
+/// more sample of this very piece, and counts as one. What is left of the edge, F − ΣM, is to be covered by what is left of
+/// the flat length, and may leave something over but nothing short.
+/// </remarks>
+internal static class HalfWayForm
+{
+    /// <summary>Workshop rule: three parts in a hundred even out under the fingers.</summary>
+    private const double EvensOut = 0.03;
+
+    private static readonly LengthsField Measured = new(
+        "measured",
+        "Measured",
+        "What each sewn third became, in order.",
+        Length.FromMillimetres(1e6),
+        2
+    );
+
+    public static Form For(Kind kind, RawAsk example) =>
+        new(
+            "half-way",
+            "Will the rest reach?",
+            [.. Fields.All(kind.Family), Measured],
+            HalfWayAnswer.Figures,
+            example.With("measured", RawValue.Of("86 cm")),
+            reader => Check(reader, kind)
+        );
+
+    private static HalfWayAnswer? Check(AskReader reader, Kind kind)
+    {
+        var measured = reader.Lengths(Measured);
+        if (Reckon.Straight(reader, kind) is not { } plan || reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        var third = plan.CutLength / 3;
+        var sum = measured.Aggregate(Length.Zero, (a, b) => a + b);
+        var edge = plan.Ask.Piece.FinishedEdge;
+        if (sum >= edge)
+        {
+            reader.Contradiction(
+                Measured,
+                $"What is sewn, {reader.Ruler.Mark(sum)}, already is the whole edge of {reader.Ruler.Mark(edge)}."
+            );
+            return null;
+        }
+        var sewn = third * measured.Count / sum;
+        var rest = (plan.CutLength - third * measured.Count) / (edge - sum);
+        var reading = plan.Ask.Reading;
+        var learnt = reading with
+        {
+            Samples =
+            [
+                .. reading.Samples,
+                .. measured.Select(m => new PullUpSample(reading.Planned, third, m)),
+            ],
+        };
+        var model = PullUpModel.From(learnt.Family, learnt.Samples);
+        var likely = model.Predict(reading.Planned).Mid;
+        var setting =
+            likely <= rest * (1 + EvensOut / 2) && likely >= rest * (1 - 3 * EvensOut)
+                ? null
+                : TargetSetting.For(
+                    model,
+                    learnt.Family,
+                    reading.Planned,
+                    Math.Max(1, rest),
+                    reading.Reach
+                );
+        var answer = new HalfWayAnswer(
+            edge / 3,
+            sum / measured.Count,
+            measured.Count,
+            rest,
+            likely,
+            setting
+        )
+        {
+            Findings = [],
+            SewnFullness = sewn,
+        };
+        return answer with { Findings = [Judge(answer, plan, reader.Ruler)] };
+    }
+
+    private static Finding Judge(HalfWayAnswer a, Answer plan, Ruler ruler)
+    {
+        var (sewn, rest, likely) = (
+            DecimalText.Write(a.SewnFullness),
+            DecimalText.Write(a.RestFullness),
+            DecimalText.Write(a.Likely)
+        );
+        var set = plan.Ask.Reading.Planned;
+        if (a.Setting is null)
+        {
+            return new Finding(
+                "on-course",
+                Severity.Note,
+                $"It will reach: what is sewn came to {sewn}, and the rest may come to {rest}.",
+                $"At these settings it will likely come to {likely}.",
+                "Sew on at the same pace; what is over is trimmed."
+            );
+        }
+        if (a.Likely > a.RestFullness)
+        {
+            return new Finding(
+                "will-be-short",
+                Severity.Care,
+                $"The rest will likely come to {likely}, and may be no fuller than {rest}.",
+                $"What is sewn came to {sewn}: sewn on like this the strip ends before the edge does.",
+                a.Setting.Reaches
+                    ? Change(a.Setting, set)
+                    : $"Set the stitch to {Mm(a.Setting)} and loosen the needle tension a step; ease the gathers out over the whole before it is pinned, or join in another piece."
+            );
+        }
+        return new Finding(
+            "will-be-over",
+            Severity.Note,
+            $"The rest will likely come to {likely}, and {rest} would still fit.",
+            $"What is sewn came to {sewn}: sewn on like this about {ruler.Mark((plan.Ask.Piece.FinishedEdge - a.Measured * a.Parts) * Math.Max(0, a.RestFullness - a.Likely))} stays over.",
+            "Sew on and trim what is over"
+                + (
+                    a.Setting.Reaches
+                        ? $"; or use it up: {LowerFirst(Change(a.Setting, set))}"
+                        : "."
+                )
+        );
+    }
+
+    private static string Change(TargetSetting setting, PullUpSettings set)
+    {
+        var by = setting.Settings.StitchLength - set.StitchLength;
+        return Math.Abs(by.Millimetres) <= 1.5
+            ? $"Set the stitch to {Mm(setting)} for the rest; over a hand's breadth, so that it does not show where."
+            : $"Turn the needle tension a step {(by > Length.Zero ? "tighter" : "looser")} first; the stitch alone would have to go to {Mm(setting)}, and that shows.";
+    }
+
+    private static string Mm(TargetSetting setting) =>
+        $"{DecimalText.Write(setting.Settings.StitchLength.Millimetres, 1)} mm";
+
+    private static string LowerFirst(string text) => char.ToLowerInvariant(text[0]) + text[1..];
+}

@@ -1,0 +1,47 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.MachineGathers;
+
+/// <summary>One of the ways in which a machine gathers.</summary>
+/// <param name="Name">The technique's name.</param>
+/// <param name="Title">Its name on the screen.</param>
+/// <param name="Says">What it makes.</param>
+/// <param name="Family">What is believed of it.</param>
+/// <param name="Knife">Whether a knife trims the edge.</param>
+internal sealed record Kind(
+    string Name,
+    string Title,
+    string Says,
+    PullUpFamily Family,
+    bool Knife = false
+)
+{
+    public static Kind GatheringFoot { get; } =
+        new(
+            "gathering-foot",
+            "gathered by a foot",
+            "A foot that holds the cloth back gathers as it sews; what it gathers cannot be pulled after.",
+            PullUpFamily.GatheringFoot
+        );
+
+    public static Kind Overlock { get; } =
+        new(
+            "overlock-gathers",
+            "gathered on the overlocker",
+            "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
+            PullUpFamily.Overlock,
+            true
+        );
+}
+
+/// <summary>Hazards of attachments and overlockers.</summary>
+internal static class Hazards
+{
+    public static Caution Knife { get; } =
+        new(
+            "knife",
+            "The overlocker’s knife cuts whatever comes to it: take out every pin, keep fingers behind the guide, and switch off "
+                + "before you thread or clean it."
+        );
+}

@@ -1,0 +1,110 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
+
+namespace ZephyrReach.Core.Craft.MachineGathers;
+
+/// <summary>From an edge and what the samples say to what is cut.</summary>
+/// <remarks>
+/// What the machine gathers cannot be pulled to fit afterwards. So the flat edge is the length that is enough with the
+/// assurance asked for, F·exp(quantile), and an allowance to trim; the strips for it are cut, joined and laid as for
+/// pulled gathers of that fullness.
+/// </remarks>
+internal static class Reckon
+{
+    private static readonly Length Thick = Length.FromMillimetres(1);
+
+    public static Answer? Straight(AskReader reader, Kind kind) =>
+        Ask.Read(reader, kind.Family) is { } ask ? Straight(ask, kind, reader) : null;
+
+    public static Answer? Straight(Ask ask, Kind kind, AskReader reader)
+    {
+        var edge = ask.Piece.FinishedEdge;
+        var cutLength = edge * ask.Reading.Prediction.At(ask.Reading.Assurance);
+        var strips = Strips.Straight(
+            ask.Piece with
+            {
+                Fullness = (cutLength + ask.Trim) / edge,
+            },
+            reader
+        );
+        if (strips is null)
+        {
+            return null;
+        }
+        var answer = new Answer(ask, kind, strips, cutLength)
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+        };
+        return answer with
+        {
+            Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
+        };
+    }
+
+    private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
+    {
+        foreach (var finding in a.Ask.Reading.Noticed())
+        {
+            yield return finding;
+        }
+        // Of the strip's own findings those that are about the cloth; the rest speak of rows that are pulled.
+        foreach (
+            var finding in a.Strips.Findings.Where(f =>
+                f.Code is "cloth-short" or "cut-exactly" or "too-deep-for-width" or "bulk"
+            )
+        )
+        {
+            yield return finding;
+        }
+        var set = a.Ask.Reading.Planned;
+        if (a.Ask.Piece.ClothThickness >= Thick)
+        {
+            yield return new Finding(
+                "hardly-gathers",
+                Severity.Care,
+                $"{ruler.Write(a.Ask.Piece.ClothThickness, LengthKind.Fine)} of cloth hardly gathers this way.",
+                "Thick cloth does not fold between two stitches.",
+                "Sew a strip first; or gather by pulled threads, or take fewer layers."
+            );
+        }
+        if (
+            set.StitchLength < Length.FromMillimetres(3)
+            && set.TensionSteps <= 0
+            && set.Differential <= 1
+        )
+        {
+            yield return new Finding(
+                "nothing-gathers",
+                Severity.Care,
+                "With a short stitch and normal tension hardly anything gathers.",
+                "It is the long stitch and the tight thread that draw the cloth up.",
+                "Lengthen the stitch to 4 mm or more, and tighten the needle tension a step or two."
+            );
+        }
+        if (a.Ask.JoinFlat && a.Kind.Family == PullUpFamily.GatheringFoot && set.Passes > 1)
+        {
+            yield return new Finding(
+                "join-in-one-pass",
+                Severity.Stop,
+                "A flat layer can only be joined in one pass.",
+                "A second pass over the same line would gather the flat layer too.",
+                "Gather first in as many passes as it takes, and join the flat layer after; or plan one pass."
+            );
+        }
+        if (a.Ask.Piece.FinishedEdge * a.Ask.Reading.Prediction.Low > a.CutLength)
+        {
+            yield return new Finding(
+                "unlikely-enough",
+                Severity.Care,
+                "The cut length is hardly ever enough.",
+                "Even the least fullness that is likely takes more.",
+                "Be surer of it: nine in ten."
+            );
+        }
+    }
+}

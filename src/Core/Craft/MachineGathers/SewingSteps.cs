@@ -1,0 +1,161 @@
+using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.SewingSteps;
+
+namespace ZephyrReach.Core.Craft.MachineGathers;
+
+/// <summary>The order of work: everything before the gathers is done flat, and a third is measured before the rest is sewn.</summary>
+internal static class SewingSteps
+{
+    public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
+    {
+        List<SewingStep> steps = [Strip.Cut(a.Strips, ruler)];
+        if (a.Strips.Joins > 0)
+        {
+            steps.Add(Strip.Join(a.Strips, ruler));
+        }
+        if (a.Ask.Piece.Doubled || a.Ask.Piece.HemAllowance > Length.Zero)
+        {
+            steps.Add(Strip.LowerEdge(a.Strips, ruler));
+        }
+        if (a.Ask.Layers > 1)
+        {
+            steps.Add(
+                new SewingStep(
+                    "layers",
+                    "Lay the layers together",
+                    $"Lay the {a.Ask.Layers} layers on each other, raw edges level, and baste them within the seam allowance.",
+                    $"{a.Ask.Layers} layers",
+                    ["All layers lie the same way up.", "The basting lies above the seam line."],
+                    []
+                )
+            );
+        }
+        steps.Add(Mark(a, ruler));
+        steps.Add(SetUp(a));
+        steps.Add(FirstThird(a, ruler));
+        steps.Add(Rest(a, ruler));
+        steps.Add(Trim(a, ruler));
+        if (!a.Ask.JoinFlat)
+        {
+            steps.Add(Seam(a, ruler));
+        }
+        steps.Add(Look(a));
+        steps.Add(Finish);
+        return steps;
+    }
+
+    private static SewingStep Mark(Answer a, Ruler ruler) =>
+        new(
+            "mark",
+            "Mark thirds",
+            $"Mark the strip every {ruler.Mark(a.CutLength / 3)} from its start, and the plain edge every {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}. What lies beyond the last mark is to spare.",
+            $"{ruler.Mark(a.CutLength / 3)} | {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}",
+            ["Both edges have two marks between their ends."],
+            []
+        );
+
+    private static SewingStep SetUp(Answer a) =>
+        new(
+            "set-up",
+            "Set the machine",
+            $"Set everything on the card, as on the last swatch: {a.Ask.Reading.Planned.Says(a.Kind.Family.Knobs)}.",
+            "hand wheel",
+            [
+                "One full stitch turned by hand: the needle clears everything.",
+                "The settings are those of the swatch, to the half step.",
+            ],
+            [],
+            a.Kind.Knife ? Hazards.Knife : Safety.Needle
+        );
+
+    private static SewingStep FirstThird(Answer a, Ruler ruler) =>
+        new(
+            "first-third",
+            "Gather to the first mark, and measure",
+            (
+                a.Ask.JoinFlat
+                    ? a.Kind.Knife
+                        ? "Start the strip below, catch it with a few stitches, slide the flat layer in above, and gather. "
+                        : "Strip below, flat layer in the slot. Watch that it stays home against its guide, not the needle. "
+                    : "Sew along the seam line. Guide, never pull. "
+            ) + "Stop at the first mark with the needle down and measure what it became.",
+            ruler.Mark(a.Ask.Piece.FinishedEdge / 3),
+            [
+                $"The first third measures about {ruler.Mark(a.CutLength / 3 / a.Ask.Reading.Prediction.Mid)}, and {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)} at the most.",
+                a.Ask.JoinFlat ? "The flat layer is caught all the way." : "Nothing piled up.",
+            ],
+            [],
+            TakesMeasure: true
+        );
+
+    private static SewingStep Rest(Answer a, Ruler ruler) =>
+        new(
+            "rest",
+            "Gather the rest",
+            $"Sew on as the check said, at the same pace. {(a.Ask.Reading.Planned.Passes > 1 ? $"Then sew over the same line again, {DecimalText.Write(a.Ask.Reading.Planned.Passes)} passes in all." : "")}".Trim(),
+            ruler.Mark(a.Ask.Piece.FinishedEdge),
+            [
+                $"It reaches {ruler.Mark(a.Ask.Piece.FinishedEdge)}, with some to spare.",
+                "The gathers are even from end to end.",
+            ],
+            [
+                new("a finger behind the foot", "Fuller where it is held; as even as the finger."),
+                new("hands off", "Scanter, and evenest."),
+            ]
+        );
+
+    private static SewingStep Trim(Answer a, Ruler ruler) =>
+        new(
+            "trim",
+            "Trim to length",
+            $"Let it rest, measure {ruler.Mark(a.Ask.Piece.FinishedEdge)} along the gathers, and cut off what is over"
+                + (
+                    a.Ask.Piece.Closed ? "; then close the ring with the last join."
+                    : a.Ask.Piece.EndAllowance > Length.Zero
+                        ? $", {ruler.Mark(a.Ask.Piece.EndAllowance)} beyond it."
+                    : "."
+                ),
+            ruler.Mark(a.Ask.Piece.FinishedEdge),
+            ["The threads at the cut end are secured."],
+            []
+        );
+
+    private static SewingStep Seam(Answer a, Ruler ruler) =>
+        new(
+            "seam",
+            "Sew it on",
+            $"Pin the gathers to the plain edge, mark to mark, and sew on the gathering line, {ruler.Mark(a.Ask.Piece.SeamAllowance)} from the raw edge.",
+            ruler.Mark(a.Ask.Piece.SeamAllowance),
+            ["No pin is left when the needle comes.", "No gathering stitch shows on the front."],
+            [
+                new("gathered side up", "You see the gathers and can straighten them."),
+                new("gathered side down", "The feed dogs help to ease them in."),
+            ],
+            Safety.Pins
+        );
+
+    private static SewingStep Look(Answer a) =>
+        new(
+            "look",
+            "Look at the front",
+            a.Kind.Knife
+                ? "Look for loops that hang over the edge and for places where a layer slid out; sew those again."
+                : "Look for tucks caught in the seam and for places where a layer slid out; unpick and sew those again.",
+            "front",
+            ["Even from end to end.", "No tuck is caught."],
+            []
+        );
+
+    private static SewingStep Finish { get; } =
+        new(
+            "finish",
+            "Neaten and press",
+            "Neaten the raw edges together, press the seam away from the gathers, and topstitch if it should lie flat.",
+            "press",
+            ["The iron never stands on the gathers."],
+            [],
+            Safety.Iron
+        );
+}

@@ -1,0 +1,276 @@
+using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>What to cut and wind for a shirred panel, and where the elastic runs out.</summary>
+/// <param name="Rows">k = floor((H − top − bottom)/g) + 1.</param>
+/// <param name="RowsPerBobbin">
+/// pivot, spiral: floor((C − 2·tail)/(E + actualGap)); rows: floor(C/(E + 2·tail)); 0 where a bobbin holds no row.
+/// </param>
+internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        .. PullUpReading.Figures,
+        new("rows", FigureShape.Count, "How many rows."),
+        new(
+            "actualGap",
+            FigureShape.Length,
+            "Between rows, so that the last lands on its margin; 0 for one row."
+        ),
+        new("flatWidth", FigureShape.Length, "r·R."),
+        new("cutWidth", FigureShape.Length, "With a seam allowance at either side."),
+        new("elasticPerRow", FigureShape.Length, "w·R."),
+        new("elasticTotal", FigureShape.Length, "For all rows, with turns and tails."),
+        new("rowsPerBobbin", FigureShape.Count, "Rows that one bobbin holds.", false),
+        new("bobbins", FigureShape.Count, "Bobbins to wind; 0 where one holds no row.", false),
+        new("changeBefore", FigureShape.Counts, "Before which rows the bobbin is changed.", false),
+        new("needleThread", FigureShape.Length, "Ordinary thread on top."),
+        new("restLow", FigureShape.Length, "The narrowest that it is likely to be at rest."),
+        new("restMid", FigureShape.Length, "Its width at rest, even chance."),
+        new("restHigh", FigureShape.Length, "The widest that it is likely to be at rest."),
+        new(
+            "sureWidth",
+            FigureShape.Length,
+            "Cut width that is no tighter than wanted, with the assurance."
+        ),
+        new(
+            "leastFullness",
+            FigureShape.Ratio,
+            "The least that passes over the widest measure.",
+            false
+        ),
+        new(
+            "swatch",
+            FigureShape.Group,
+            "How to cut and mark a swatch.",
+            Inner: SwatchPlan.Figures
+        ),
+        .. SharedFigures,
+    ];
+
+    /// <summary>(H − top − bottom)/(k − 1); nothing for one row.</summary>
+    public Length ActualGap => Rows > 1 ? Ask.RowsHeight / (Rows - 1) : Length.Zero;
+
+    /// <summary>r·R.</summary>
+    public Length FlatWidth => Ask.Fullness * Ask.RelaxedWidth;
+
+    public Length CutWidth => FlatWidth + 2 * Ask.SeamAllowance;
+
+    /// <summary>E = w·R.</summary>
+    public Length ElasticPerRow => Ask.ElasticFactor * Ask.RelaxedWidth;
+
+    /// <summary>pivot: k·E + (k − 1)·gap + 2·tail; rows: k·(E + 2·tail); spiral: k·E + 2·tail.</summary>
+    public Length ElasticTotal =>
+        Ask.Layout switch
+        {
+            Layout.Pivot => Rows * ElasticPerRow + (Rows - 1) * ActualGap + 2 * Ask.Tail,
+            Layout.Rows => Rows * (ElasticPerRow + 2 * Ask.Tail),
+            _ => Rows * ElasticPerRow + 2 * Ask.Tail,
+        };
+
+    /// <summary>ceil(k / rowsPerBobbin).</summary>
+    public int Bobbins => RowsPerBobbin == 0 ? 0 : (Rows + RowsPerBobbin - 1) / RowsPerBobbin;
+
+    /// <summary>1 + rowsPerBobbin, 1 + 2·rowsPerBobbin, …, none beyond the last row.</summary>
+    public IReadOnlyList<int> ChangeBefore =>
+        [.. Enumerable.Range(1, Math.Max(0, Bobbins - 1)).Select(i => 1 + i * RowsPerBobbin)];
+
+    /// <summary>k·flatWidth·(1 + t/ℓ) + 2·tail.</summary>
+    public Length NeedleThread =>
+        Rows * FlatWidth * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
+
+    /// <summary>After so many rows the panel is measured for the first time.</summary>
+    public int SewnThird => Math.Max(1, Rows / 3);
+
+    /// <summary>What it measures before steam where it is on course.</summary>
+    public Length BeforeSteam =>
+        Ask.RelaxedWidth * Math.Exp(Ask.Reading.Model.Weights[PullUpSettings.SteamedPlace]);
+
+    /// <summary>The width at rest at a fullness that the elastic may come to.</summary>
+    private Length Rest(double fullness) => FlatWidth / fullness;
+
+    public Length RestMid => Rest(Ask.Reading.Prediction.Mid);
+    public Length RestLow => Rest(Ask.Reading.Prediction.High);
+    public Length RestHigh => Rest(Ask.Reading.Prediction.Low);
+
+    /// <summary>
+    /// R·exp(quantile) and two seams: cut so wide, it is no tighter than R with the assurance, and what is over is taken
+    /// into the seams.
+    /// </summary>
+    public Length SureWidth =>
+        Ask.RelaxedWidth * Ask.Reading.Prediction.At(Ask.Reading.Assurance) + 2 * Ask.SeamAllowance;
+
+    /// <summary>mustPassOver/R: flat, the panel is as wide as what it passes over.</summary>
+    public double? LeastFullness => Ask.MustPassOver / Ask.RelaxedWidth;
+
+    public override IReadOnlyList<Piece> Pieces => [new(1, "panel", CutWidth, Ask.PanelHeight)];
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            List<Fact> facts =
+            [
+                new("Rows", $"{Rows}, {Ruler.Mark(ActualGap)} apart"),
+                new("Elastic", Ruler.Write(ElasticTotal, LengthKind.Amount)),
+            ];
+            if (!Ask.InLooper)
+            {
+                facts.Add(new("Bobbins", Bobbins == 0 ? "one holds no row" : $"{Bobbins}"));
+                if (ChangeBefore.Count > 0)
+                {
+                    facts.Add(new("Change before row", Few(ChangeBefore)));
+                }
+            }
+            facts.Add(
+                new(
+                    "Likely at rest",
+                    $"{Ruler.Mark(RestMid)}, from {Ruler.Mark(RestLow)} to {Ruler.Mark(RestHigh)}"
+                )
+            );
+            facts.Add(
+                new(
+                    $"Cut for {Ask.Reading.AssuranceSays}",
+                    $"{Ruler.Cut(SureWidth)} wide, no tighter than wanted"
+                )
+            );
+            facts.Add(new("Needle thread", Ruler.Write(NeedleThread, LengthKind.Amount)));
+            return facts;
+        }
+    }
+
+    public override IReadOnlyList<Caution> Cautions =>
+        [Hazards.Elastic, Hazards.Glue, .. Safety.All];
+
+    private SwatchPlan Swatch =>
+        SwatchPlan.For(Ask.PanelHeight, Ask.Reading.Prediction.Mid, Ruler.Units);
+
+    protected override void TellOwn(IFigures figures)
+    {
+        Ask.Reading.Tell(figures);
+        figures.Count("rows", Rows);
+        figures.Length("actualGap", ActualGap, LengthKind.Marked);
+        figures.Length("flatWidth", FlatWidth, LengthKind.Marked);
+        figures.Length("cutWidth", CutWidth, LengthKind.Cut);
+        figures.Length("elasticPerRow", ElasticPerRow, LengthKind.Amount);
+        figures.Length("elasticTotal", ElasticTotal, LengthKind.Amount);
+        if (!Ask.InLooper)
+        {
+            figures.Count("rowsPerBobbin", RowsPerBobbin);
+            figures.Count("bobbins", Bobbins);
+            figures.Counts("changeBefore", ChangeBefore);
+        }
+        figures.Length("needleThread", NeedleThread, LengthKind.Amount);
+        figures.Length("restLow", RestLow, LengthKind.Marked);
+        figures.Length("restMid", RestMid, LengthKind.Marked);
+        figures.Length("restHigh", RestHigh, LengthKind.Marked);
+        figures.Length("sureWidth", SureWidth, LengthKind.Cut);
+        if (LeastFullness is { } least)
+        {
+            figures.Ratio("leastFullness", least);
+        }
+        figures.Group("swatch", Swatch.Tell);
+    }
+
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
+    {
+        string M(Length length) => ruler.Mark(length);
+        string A(Length length) => ruler.Write(length, LengthKind.Amount);
+        List<PencilLine> lines =
+        [
+            new(
+                "Rows",
+                $"({M(Ask.PanelHeight)} − {M(Ask.TopMargin)} − {M(Ask.BottomMargin)}) ÷ {M(Ask.RowGap)}, whole ones, + 1 = {Rows}",
+                Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
+            ),
+            new(
+                "Flat width",
+                $"{M(Ask.RelaxedWidth)} × {DecimalText.Write(Ask.Fullness, 3)} = {M(FlatWidth)}"
+            ),
+            new(
+                "Cut width",
+                $"{M(FlatWidth)} + 2 × {M(Ask.SeamAllowance)} = {ruler.Cut(CutWidth)}"
+            ),
+            new(
+                "Elastic",
+                $"each row {M(Ask.RelaxedWidth)} × {DecimalText.Write(Ask.ElasticFactor)} = {A(ElasticPerRow)}; {Total()} = {A(ElasticTotal)}",
+                "A row takes a little more elastic than its width at rest."
+            ),
+        ];
+        if (!Ask.InLooper)
+        {
+            lines.Add(
+                new(
+                    "Rows to a bobbin",
+                    Ask.Layout == Layout.Rows
+                        ? $"{A(Ask.BobbinCapacity)} ÷ ({A(ElasticPerRow)} + 2 × {M(Ask.Tail)}), whole ones = {RowsPerBobbin}"
+                        : $"({A(Ask.BobbinCapacity)} − 2 × {M(Ask.Tail)}) ÷ ({A(ElasticPerRow)} + {M(ActualGap)}), whole ones = {RowsPerBobbin}",
+                    ChangeBefore.Count == 0
+                        ? "One bobbin does it."
+                        : $"Change it before row {Few(ChangeBefore)}: never in the middle of one."
+                )
+            );
+        }
+        lines.Add(
+            new(
+                "At rest",
+                $"{M(FlatWidth)} ÷ {DecimalText.Write(Ask.Reading.Prediction.Mid, 3)} = {M(RestMid)}, even chance",
+                Ask.Reading.RestsOn
+            )
+        );
+        lines.Add(
+            new(
+                $"Enough with {Ask.Reading.AssuranceSays}",
+                $"{M(Ask.RelaxedWidth)} × {DecimalText.Write(Ask.Reading.Prediction.At(Ask.Reading.Assurance), 3)} + 2 × {M(Ask.SeamAllowance)} = {ruler.Cut(SureWidth)}",
+                "So wide it is no tighter than wanted; what is over goes into the seams."
+            )
+        );
+        lines.Add(
+            new(
+                "Needle thread",
+                $"{Rows} × {M(FlatWidth)} × (1 + {ruler.Write(Ask.ClothThickness, LengthKind.Fine)} ÷ {ruler.Write(Ask.StitchLength, LengthKind.Fine)}) + 2 × {M(Ask.Tail)} = {A(NeedleThread)}"
+            )
+        );
+        return lines;
+
+        string Total() =>
+            Ask.Layout switch
+            {
+                Layout.Pivot =>
+                    $"{Rows} of them, {Rows - 1} turns of {M(ActualGap)} and two tails of {M(Ask.Tail)}",
+                Layout.Rows => $"{Rows} of them, each with two tails of {M(Ask.Tail)}",
+                _ => $"{Rows} of them and two tails of {M(Ask.Tail)}",
+            };
+    }
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [PanelDrawing.AtRest(this), PanelDrawing.Flat(this)];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+
+    /// <summary>The first few of many numbers.</summary>
+    internal static string Few(IReadOnlyList<int> numbers) =>
+        string.Join(", ", numbers.Take(6)) + (numbers.Count > 6 ? " …" : "");
+}
+
+/// <summary>Hazards of elastic.</summary>
+internal static class Hazards
+{
+    public static Caution Elastic { get; } =
+        new(
+            "elastic",
+            "Hold steam over elastic and never set the iron on it: it melts and springs back. Loose elastic on clothes for "
+                + "babies and small children is a choking and strangulation hazard: secure every end, and keep to the local rules."
+        );
+
+    public static Caution Glue { get; } =
+        new(
+            "glue",
+            "Textile glue on knots: ventilate, keep it away from heat and off the machine."
+        );
+}

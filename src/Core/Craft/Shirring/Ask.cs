@@ -1,0 +1,103 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>How the rows follow each other.</summary>
+internal enum Layout
+{
+    Pivot,
+    Rows,
+    Spiral,
+}
+
+/// <summary>A shirred panel as it is wanted.</summary>
+/// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="Reading">What is known of how far the elastic draws up, measured after steam.</param>
+internal sealed record Ask(
+    Length RelaxedWidth,
+    double Fullness,
+    Length PanelHeight,
+    Length TopMargin,
+    Length BottomMargin,
+    Length RowGap,
+    Length SeamAllowance,
+    Layout Layout,
+    bool InLooper,
+    double ElasticFactor,
+    Length BobbinCapacity,
+    Length Tail,
+    Length StitchLength,
+    Length ClothThickness,
+    Length? MustPassOver,
+    Length? BodyMeasure,
+    Length ClothWidth,
+    PullUpReading Reading
+)
+{
+    /// <summary>Between the first row and the last: H − top − bottom; 0 or above.</summary>
+    public Length RowsHeight => PanelHeight - TopMargin - BottomMargin;
+
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    /// <param name="reader">The raw ask.</param>
+    /// <param name="fullness">Stands in for the fullness where that is what is sought.</param>
+    public static Ask? Read(AskReader reader, double? fullness = null)
+    {
+        var r = fullness ?? reader.Number(Fields.Fullness);
+        // What counts is the panel as it is worn, after steam.
+        var planned = PullUpFields.Read(reader) with
+        {
+            Passes = 1,
+            Differential = 1,
+            Steamed = true,
+        };
+        var reading = PullUpReading.Read(reader, PullUpFamily.Elastic, planned);
+        var ask = new Ask(
+            reader.Length(Fields.RelaxedWidth),
+            r,
+            reader.Length(Fields.PanelHeight),
+            reader.Length(Fields.TopMargin),
+            reader.Length(Fields.BottomMargin),
+            reader.Length(Fields.RowGap),
+            reader.Length(Fields.SeamAllowance),
+            (Layout)Math.Max(0, reader.Choice(Fields.Layout)),
+            reader.Choice(Fields.Stitch) == 1,
+            reader.OptionalNumber(Fields.ElasticFactor) ?? Fields.ElasticFactor.Start!.Value,
+            reader.Length(Fields.BobbinCapacity),
+            reader.Length(Fields.Tail),
+            planned.StitchLength,
+            reader.Length(Fields.ClothThickness),
+            reader.OptionalLength(Fields.MustPassOver),
+            reader.OptionalLength(Fields.BodyMeasure),
+            reader.OptionalLength(Fields.ClothWidth) ?? Fields.ClothWidth.Start!.Value,
+            reading!
+        );
+        if (reading is null || reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        // Turned to the fullness that is wanted, whichever it is.
+        ask = ask with
+        {
+            Reading = reading with { Target = r },
+        };
+        if (ask.RowsHeight < Length.Zero)
+        {
+            reader.Contradiction(
+                Fields.PanelHeight,
+                $"The margins, {reader.Ruler.Mark(ask.TopMargin + ask.BottomMargin)}, are more than the panel is high: there is no room for a row."
+            );
+            return null;
+        }
+        if (ask.RowsHeight / ask.RowGap > 99_999)
+        {
+            reader.Contradiction(
+                Fields.RowGap,
+                "This would be more than 100,000 rows. Set them further apart."
+            );
+            return null;
+        }
+        return ask;
+    }
+}

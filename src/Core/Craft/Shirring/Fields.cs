@@ -1,0 +1,169 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>What an ask for a panel shirred with elastic thread may say.</summary>
+internal static class Fields
+{
+    public static LengthField RelaxedWidth { get; } =
+        Measure(
+            "relaxedWidth",
+            "Width at rest",
+            "What the finished panel measures when nothing pulls it."
+        );
+
+    public static NumberField Fullness { get; } =
+        new("fullness", "Fullness", "How many times its width at rest the panel is flat.", 1, 6, 2);
+
+    public static LengthField PanelHeight { get; } =
+        Measure("panelHeight", "Panel height", "Square to the rows, between its seams.");
+
+    public static LengthField TopMargin { get; } =
+        Margin("topMargin", "Above the rows", "From the top edge to the first row.");
+
+    public static LengthField BottomMargin { get; } =
+        Margin("bottomMargin", "Below the rows", "From the last row to the lower edge.");
+
+    public static LengthField RowGap { get; } =
+        Strip.RowGap with
+        {
+            Says =
+                "Between neighbouring rows; evened out so that the last row lands on its margin.",
+            Start = Length.FromMillimetres(8),
+        };
+
+    public static ChoiceField Layout { get; } =
+        new(
+            "layout",
+            "Rows sewn as",
+            "How the rows follow each other.",
+            [
+                new(
+                    "pivot",
+                    "one line, turned",
+                    "One continuous line that pivots in the seam allowance: few ends, and the turns must stay in the allowance."
+                ),
+                new(
+                    "rows",
+                    "separate rows",
+                    "Each row is secured by itself: if one goes, the others hold; many tails to tie."
+                ),
+                new(
+                    "spiral",
+                    "a spiral",
+                    "The panel is closed to a tube first and sewn round and round: two tails, knotted with a dot of textile glue."
+                ),
+            ],
+            "pivot"
+        );
+
+    public static ChoiceField Stitch { get; } =
+        new(
+            "stitch",
+            "Elastic in",
+            "Which thread the elastic takes the place of.",
+            [
+                new(
+                    "lockstitch",
+                    "the bobbin",
+                    "A lockstitch machine: the bobbin runs out, and it is said before which row."
+                ),
+                new(
+                    "looper",
+                    "a looper",
+                    "A chain stitch on an overlocker: the elastic comes from its reel, and draws up much more."
+                ),
+            ],
+            "lockstitch",
+            false
+        );
+
+    public static NumberField ElasticFactor { get; } =
+        new(
+            "elasticFactor",
+            "Elastic per width",
+            "Elastic that a row takes, as a part of its width at rest.",
+            0.2,
+            6,
+            1.1,
+            false
+        );
+
+    public static LengthField BobbinCapacity { get; } =
+        new(
+            "bobbinCapacity",
+            "On a bobbin",
+            "How much elastic a bobbin holds.",
+            Length.FromMillimetres(1),
+            Length.FromMillimetres(1e6),
+            Length.FromMillimetres(9000)
+        );
+
+    public static LengthField MustPassOver { get; } =
+        Body("mustPassOver", "Passes over", "The widest measure that it has to stretch over.");
+
+    public static LengthField BodyMeasure { get; } =
+        Body("bodyMeasure", "Sits on", "The measure that it sits on at rest.");
+
+    public static LengthField ClothWidth { get; } = Strip.ClothWidth with { IsNeeded = false };
+    public static LengthField SeamAllowance { get; } = Strip.SeamAllowance;
+    public static LengthField Tail { get; } = Strip.Tail;
+    public static LengthField StitchLength { get; } = PullUpFields.StitchLength;
+
+    public static LengthField ClothThickness { get; } = Strip.ClothThickness;
+
+    /// <summary>Every field of the straight form, in the order of planning.</summary>
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        RelaxedWidth,
+        Fullness,
+        PanelHeight,
+        TopMargin,
+        BottomMargin,
+        RowGap,
+        SeamAllowance,
+        Layout,
+        Stitch,
+        ElasticFactor,
+        BobbinCapacity,
+        Tail,
+        StitchLength,
+        ClothThickness,
+        MustPassOver,
+        BodyMeasure,
+        ClothWidth,
+        PullUpFields.ClothWeight,
+        PullUpFields.TensionSteps,
+        PullUpFields.ElasticDiameter with
+        {
+            Start = Length.FromMillimetres(0.6),
+        },
+        .. PullUpFields.Beside.Where(f => f.Name != PullUpFields.TargetFullness.Name),
+    ];
+
+    private static LengthField Measure(string name, string label, string says) =>
+        new(name, label, says, Length.FromMillimetres(1), Length.FromMillimetres(1e6));
+
+    private static LengthField Margin(string name, string label, string says) =>
+        new(
+            name,
+            label,
+            says,
+            Length.Zero,
+            Length.FromMillimetres(1e6),
+            Length.FromMillimetres(15)
+        );
+
+    private static LengthField Body(string name, string label, string says) =>
+        new(
+            name,
+            label,
+            says,
+            Length.FromMillimetres(1),
+            Length.FromMillimetres(1e6),
+            IsNeeded: false
+        );
+}

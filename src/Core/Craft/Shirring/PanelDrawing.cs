@@ -1,0 +1,154 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>The panel as it will be worn, and flat with its rows as it is sewn.</summary>
+internal static class PanelDrawing
+{
+    /// <summary>More lines than this are not told apart on a screen.</summary>
+    private const int MostRows = 60;
+    private const int MostFolds = 90;
+
+    public static Drawing AtRest(Answer a)
+    {
+        var (width, height) = (a.Ask.RelaxedWidth, a.Ask.PanelHeight);
+        var hem = Wave.Of(
+            new Point(Length.Zero, height),
+            width,
+            a.Ask.Fullness,
+            Length.FromMillimetres(9),
+            MostFolds
+        );
+        List<Shape> shapes = [new GatheredCloth(new Point(Length.Zero, Length.Zero), height, hem)];
+        foreach (var (_, y) in Shown(a))
+        {
+            shapes.Add(Row(Length.Zero, y, width, y));
+        }
+        shapes.Add(Across(width, height, width, LengthKind.Marked, "at rest"));
+        shapes.Add(Up(width, height));
+        return new Drawing(
+            "at-rest",
+            "At rest" + Note(a),
+            $"The panel drawn up: {a.Rows} rows of elastic draw it to {DecimalText.Write(1 / a.Ask.Fullness)} of what it is flat.",
+            width,
+            height,
+            shapes,
+            true
+        );
+    }
+
+    public static Drawing Flat(Answer a)
+    {
+        var (width, height, seam) = (a.CutWidth, a.Ask.PanelHeight, a.Ask.SeamAllowance);
+        List<Shape> shapes =
+        [
+            new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main),
+            Line(LineMeaning.Seam, seam, Length.Zero, seam, height),
+            Line(LineMeaning.Seam, width - seam, Length.Zero, width - seam, height),
+        ];
+        var shown = Shown(a).ToList();
+        var ends = (From: seam, To: width - seam);
+        for (var i = 0; i < shown.Count; i++)
+        {
+            var (row, y) = shown[i];
+            // A spiral comes round one gap lower than it went.
+            var to = a.Ask.Layout == Layout.Spiral ? y + a.ActualGap : y;
+            shapes.Add(Row(ends.From, y, ends.To, Length.Min(to, height)));
+            if (a.Ask.Layout == Layout.Pivot && i + 1 < shown.Count)
+            {
+                // The line turns in the seam allowance: alternately at the right and at the left.
+                var x = i % 2 == 0 ? ends.To : ends.From;
+                shapes.Add(Row(x, y, x, shown[i + 1].At));
+            }
+            if (a.ChangeBefore.Contains(row) && !a.Ask.InLooper)
+            {
+                shapes.Add(
+                    new ClothLine(
+                        LineMeaning.Chalk,
+                        new Point(Length.Zero, y),
+                        new Point(seam, y),
+                        $"new bobbin, row {row}"
+                    )
+                );
+            }
+        }
+        shapes.Add(Across(width, height, width, LengthKind.Cut, "cut"));
+        shapes.Add(Up(width, height));
+        if (a.Rows > 1)
+        {
+            shapes.Add(
+                new Dimension(
+                    new Point(Length.Zero, a.Ask.TopMargin),
+                    new Point(Length.Zero, a.Ask.TopMargin + a.ActualGap),
+                    Side.Left,
+                    a.ActualGap,
+                    LengthKind.Marked
+                )
+            );
+        }
+        return new Drawing(
+            "flat",
+            "Flat, as it is cut and sewn" + Note(a),
+            $"The panel flat, with {a.Rows} rows"
+                + (
+                    a.ChangeBefore.Count == 0
+                        ? "."
+                        : $"; a new bobbin before row {Answer.Few(a.ChangeBefore)}."
+                ),
+            width,
+            height,
+            shapes,
+            true
+        );
+    }
+
+    /// <summary>The rows that are drawn, evenly thinned out where there are too many.</summary>
+    private static IEnumerable<(int Row, Length At)> Shown(Answer a)
+    {
+        var every = (a.Rows + MostRows - 1) / MostRows;
+        for (var row = 1; row <= a.Rows; row += every)
+        {
+            yield return (row, a.Ask.TopMargin + (row - 1) * a.ActualGap);
+        }
+    }
+
+    private static string Note(Answer a) =>
+        a.Rows > MostRows ? $", one row of {(a.Rows + MostRows - 1) / MostRows} drawn" : "";
+
+    private static ClothLine Row(Length x1, Length y1, Length x2, Length y2) =>
+        Line(LineMeaning.Stitch, x1, y1, x2, y2);
+
+    private static ClothLine Line(
+        LineMeaning meaning,
+        Length x1,
+        Length y1,
+        Length x2,
+        Length y2
+    ) => new(meaning, new Point(x1, y1), new Point(x2, y2));
+
+    private static Dimension Across(
+        Length width,
+        Length height,
+        Length length,
+        LengthKind kind,
+        string note
+    ) =>
+        new(
+            new Point(Length.Zero, height),
+            new Point(width, height),
+            Side.Below,
+            length,
+            kind,
+            note
+        );
+
+    private static Dimension Up(Length width, Length height) =>
+        new(
+            new Point(width, Length.Zero),
+            new Point(width, height),
+            Side.Right,
+            height,
+            LengthKind.Cut
+        );
+}

@@ -1,0 +1,134 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>From a shirred panel as it is wanted to what is cut and wound.</summary>
+internal static class Reckon
+{
+    /// <summary>Workshop rule: a panel sits well from here…</summary>
+    private const double TightestAtRest = 0.8;
+
+    /// <summary>…to here, as a part of the measure that it sits on.</summary>
+    private const double LoosestAtRest = 0.98;
+
+    private static readonly Length Thick = Length.FromMillimetres(0.6);
+
+    public static Answer? Straight(AskReader reader) =>
+        Ask.Read(reader) is { } ask ? Straight(ask, reader) : null;
+
+    public static Answer Straight(Ask ask, AskReader reader)
+    {
+        var rows = (int)Rounding.CountDown(ask.RowsHeight / ask.RowGap) + 1;
+        var bare = new Answer(ask, rows, 0) { Findings = [], Ruler = reader.Ruler };
+        var answer = bare with { RowsPerBobbin = RowsPerBobbin(bare) };
+        return answer with
+        {
+            Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
+        };
+    }
+
+    private static int RowsPerBobbin(Answer a)
+    {
+        var (C, E, tails) = (a.Ask.BobbinCapacity, a.ElasticPerRow, 2 * a.Ask.Tail);
+        var rows = a.Ask.Layout == Layout.Rows ? C / (E + tails) : (C - tails) / (E + a.ActualGap);
+        return (int)Math.Clamp(Rounding.CountDown(rows), 0, 100_000);
+    }
+
+    private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        var prediction = ask.Reading.Prediction;
+        if (!ask.InLooper && a.RowsPerBobbin == 0)
+        {
+            yield return new Finding(
+                "row-longer-than-bobbin",
+                Severity.Stop,
+                $"A bobbin does not hold one row: it takes {Amount(a.ElasticPerRow + 2 * ask.Tail)} with its tails, and a bobbin holds {Amount(ask.BobbinCapacity)}.",
+                "The elastic would run out in the middle of a row.",
+                "Make the panel of two parts, wind a thinner elastic, or sew it with the elastic in a looper."
+            );
+        }
+        if (a.LeastFullness is { } least && least > ask.Fullness * (1 + 1e-9))
+        {
+            yield return new Finding(
+                "will-not-pass",
+                Severity.Stop,
+                $"It opens to {ruler.Mark(a.FlatWidth)} at most, and has to pass over {ruler.Mark(ask.MustPassOver!.Value)}.",
+                "Cloth does not stretch beyond what it is flat.",
+                $"Take a fullness of {DecimalText.Write(Rounding.CountUp(least * 100) / 100)} or more, or leave an opening."
+            );
+        }
+        if (ask.BodyMeasure is { } body)
+        {
+            var part = ask.RelaxedWidth / body;
+            if (part > LoosestAtRest)
+            {
+                yield return new Finding(
+                    "loose-at-rest",
+                    Severity.Care,
+                    $"At rest it measures {ruler.Mark(ask.RelaxedWidth)}, and sits on {ruler.Mark(body)}: it will not hold.",
+                    "A shirred panel has to be a bit under the measure that it sits on.",
+                    $"Plan {ruler.Mark(body * 0.9)} at rest, nine tenths of it."
+                );
+            }
+            else if (part < TightestAtRest)
+            {
+                yield return new Finding(
+                    "tight-at-rest",
+                    Severity.Care,
+                    $"At rest it measures {ruler.Mark(ask.RelaxedWidth)}, and sits on {ruler.Mark(body)}: it will press.",
+                    "Under four fifths of the measure the rows cut in, and stay stretched open.",
+                    $"Plan {ruler.Mark(body * 0.9)} at rest, nine tenths of it."
+                );
+            }
+        }
+        if (prediction.High < ask.Fullness)
+        {
+            yield return new Finding(
+                "draws-too-little",
+                Severity.Care,
+                $"The elastic will hardly draw {DecimalText.Write(ask.Fullness)} times: {DecimalText.Write(prediction.Low)} to {DecimalText.Write(prediction.High)} is likely.",
+                ask.Reading.RestsOn,
+                $"At rest it would measure about {ruler.Mark(a.RestMid)}. Lengthen the stitch, bring the rows closer, take a thicker elastic; or plan less fullness."
+            );
+        }
+        else if (prediction.Low > ask.Fullness)
+        {
+            yield return new Finding(
+                "draws-too-much",
+                Severity.Care,
+                $"The elastic will draw more than {DecimalText.Write(ask.Fullness)} times: {DecimalText.Write(prediction.Low)} to {DecimalText.Write(prediction.High)} is likely.",
+                ask.Reading.RestsOn,
+                $"At rest it would measure about {ruler.Mark(a.RestMid)}. Shorten the stitch, or cut it {ruler.Cut(a.SureWidth)} wide."
+            );
+        }
+        foreach (var finding in ask.Reading.Noticed())
+        {
+            yield return finding;
+        }
+        if (ask.InLooper && ask.Reading.Evidence == 0)
+        {
+            yield return new Finding(
+                "looper-draws-more",
+                Severity.Note,
+                "Elastic in a looper draws up much more than in a bobbin.",
+                "The range is that of lockstitch machines until a swatch says better.",
+                "Sew a swatch on the overlocker before anything is cut."
+            );
+        }
+        if (ask.ClothThickness >= Thick)
+        {
+            yield return new Finding(
+                "hardly-shirrs",
+                Severity.Care,
+                $"Cloth of {ruler.Write(ask.ClothThickness, LengthKind.Fine)} hardly shirrs.",
+                "The elastic is not strong enough to fold it.",
+                "Sew a swatch first; or run flat elastic through a casing."
+            );
+        }
+
+        string Amount(Length length) => ruler.Write(length, LengthKind.Amount);
+    }
+}

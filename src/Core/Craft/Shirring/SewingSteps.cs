@@ -1,0 +1,224 @@
+using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>The order of work, with the bobbin changes and a measure after a third of the rows.</summary>
+internal static class SewingSteps
+{
+    public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
+    {
+        List<SewingStep> steps = [Cut(a, ruler)];
+        if (a.Ask.Layout == Layout.Spiral)
+        {
+            steps.Add(
+                new SewingStep(
+                    "tube",
+                    "Close it to a tube",
+                    $"Sew the side seam with {ruler.Mark(a.Ask.SeamAllowance)} allowance, neaten it and press it to one side.",
+                    ruler.Mark(a.Ask.SeamAllowance),
+                    [$"The tube measures {ruler.Mark(a.FlatWidth)} round."],
+                    [],
+                    Safety.Iron
+                )
+            );
+        }
+        steps.Add(Wind(a, ruler));
+        steps.Add(SetUp(a));
+        steps.Add(FirstRow(a, ruler));
+        var third = a.SewnThird;
+        steps.Add(FirstThird(a, ruler, third));
+        if (third < a.Rows)
+        {
+            steps.Add(Rest(a, ruler, third));
+        }
+        steps.Add(Ends(a));
+        steps.Add(Steam(a, ruler));
+        steps.Add(TryOn(a, ruler));
+        return steps;
+    }
+
+    private static SewingStep Cut(Answer a, Ruler ruler) =>
+        new(
+            "cut",
+            "Cut and mark the panel",
+            $"Cut {ruler.Cut(a.CutWidth)} wide and {ruler.Cut(a.Ask.PanelHeight)} high. Draw the first row on the right side, {ruler.Mark(a.Ask.TopMargin)} below the top edge.",
+            $"{ruler.Cut(a.CutWidth)} × {ruler.Cut(a.Ask.PanelHeight)}",
+            [
+                "The first line follows one thread of the cloth.",
+                "The chalk comes out: tried on a scrap.",
+            ],
+            [
+                new(
+                    "every row chalked",
+                    $"Sure to the millimetre; {ruler.Mark(a.ActualGap)} apart."
+                ),
+                new(
+                    "the edge of the foot against the last row",
+                    "Quick; the gap is what the foot gives."
+                ),
+            ]
+        );
+
+    private static SewingStep Wind(Answer a, Ruler ruler) =>
+        a.Ask.InLooper
+            ? new(
+                "wind",
+                "Thread the elastic",
+                $"Thread {ruler.Write(a.ElasticTotal, LengthKind.Amount)} of elastic into the looper, past its tension disc.",
+                ruler.Write(a.ElasticTotal, LengthKind.Amount),
+                ["It runs freely from its reel."],
+                [],
+                MachineGathers.Hazards.Knife
+            )
+            : new(
+                "wind",
+                a.Bobbins == 1 ? "Wind the bobbin" : $"Wind {a.Bobbins} bobbins",
+                $"Wind {ruler.Write(a.ElasticTotal, LengthKind.Amount)} of elastic in all, the way the swatch’s was wound: the fullness belongs to it.",
+                a.Bobbins == 1 ? "1 bobbin" : $"{a.Bobbins} bobbins",
+                [
+                    "All are wound alike.",
+                    "The bobbin lies in its tension slot, and the elastic comes up across it.",
+                ],
+                [
+                    new("by hand without stretch", "Softest; draws up least."),
+                    new(
+                        "by hand with a slight even stretch",
+                        "Draws up more; as even as the hand."
+                    ),
+                    new(
+                        "by machine, slowly, past the tension disc",
+                        "Evenest; guide it with a finger."
+                    ),
+                ]
+            );
+
+    private static SewingStep SetUp(Answer a) =>
+        new(
+            "set-up",
+            "Set the machine",
+            $"Set everything on the card, as on the last swatch: {a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)}. Ordinary thread on top.",
+            "hand wheel",
+            [
+                "One full stitch turned by hand: the needle clears everything.",
+                "The settings are those of the swatch, to the half step.",
+            ],
+            [],
+            Safety.Needle
+        );
+
+    private static SewingStep FirstRow(Answer a, Ruler ruler) =>
+        new(
+            "first-row",
+            "Sew the first row",
+            $"Leave a tail of {ruler.Mark(a.Ask.Tail)}, bring the elastic up, hold both threads, and sew on the line, right side up.",
+            "row 1",
+            [
+                "It starts and ends in the seam allowance.",
+                "The elastic lies flat on the reverse, without loops.",
+            ],
+            []
+        );
+
+    private static SewingStep FirstThird(Answer a, Ruler ruler, int third) =>
+        new(
+            "first-third",
+            $"Rows to {third}, then measure",
+            $"Each row {ruler.Mark(a.ActualGap)} below the last, stretching what is sewn quite flat. {Turns(a)}{Changes(a, 2, third)}"
+                + $"After row {third} let it rest and measure its width.",
+            third == 1 ? "row 1" : $"rows 2–{third}",
+            [
+                $"Before steam it measures about {ruler.Mark(a.BeforeSteam)}.",
+                "The cloth lies flat under the needle, without folds.",
+            ],
+            [],
+            TakesMeasure: true
+        );
+
+    private static SewingStep Rest(Answer a, Ruler ruler, int third) =>
+        new(
+            "rest",
+            $"Rows to {a.Rows}",
+            $"Sew on as the check said, {ruler.Mark(a.ActualGap)} apart, stretched flat. {Changes(a, third + 1, a.Rows)}".Trim(),
+            Big(a, third),
+            [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower edge."],
+            []
+        );
+
+    /// <summary>The first change of the rest stands large; else the rows.</summary>
+    private static string Big(Answer a, int third) =>
+        !a.Ask.InLooper && a.ChangeBefore.FirstOrDefault(r => r > third) is > 0 and var row
+            ? $"new bobbin: row {row}"
+            : $"rows {third + 1}–{a.Rows}";
+
+    private static SewingStep Ends(Answer a) =>
+        new(
+            "ends",
+            "Secure the ends",
+            a.Ask.Layout switch
+            {
+                Layout.Pivot =>
+                    "Knot the two tails, and every one at a bobbin change; sew across the turns within the seam allowance.",
+                Layout.Rows =>
+                    "Knot the tails of every row, or sew across all of them within the seam allowance, twice.",
+                _ =>
+                    "Knot the tails by pairs on the reverse and put a dot of textile glue on each knot.",
+            },
+            "knots",
+            ["No end can slip back when it is stretched."],
+            [],
+            a.Ask.Layout == Layout.Spiral ? Hazards.Glue : Hazards.Elastic
+        );
+
+    private static SewingStep Steam(Answer a, Ruler ruler) =>
+        new(
+            "steam",
+            "Hold steam over it",
+            "Hold the iron a hand’s breadth above the panel and let the steam draw it up; let it dry flat before it is measured.",
+            ruler.Mark(a.Ask.RelaxedWidth),
+            [$"Dry, it measures {ruler.Mark(a.Ask.RelaxedWidth)} at rest, or near it."],
+            [],
+            Hazards.Elastic
+        );
+
+    private static SewingStep TryOn(Answer a, Ruler ruler)
+    {
+        List<string> checks =
+        [
+            a.Ask.BodyMeasure is { } body
+                ? $"At rest it is a bit under {ruler.Mark(body)}."
+                : "At rest it is a bit under the measure that it sits on.",
+        ];
+        if (a.Ask.MustPassOver is { } widest)
+        {
+            checks.Add(
+                $"Stretched, it passes over {ruler.Mark(widest)} without a thread breaking."
+            );
+        }
+        return new(
+            "try",
+            "Measure, stretch, try",
+            "Measure it at rest and stretched, and write both down with the swatch.",
+            a.Ask.MustPassOver is { } over ? ruler.Mark(over) : ruler.Mark(a.FlatWidth),
+            checks,
+            []
+        );
+    }
+
+    private static string Turns(Answer a) =>
+        a.Ask.Layout switch
+        {
+            Layout.Pivot =>
+                "At the end of each, needle down, pivot, a few stitches down within the seam allowance, pivot again. ",
+            Layout.Rows => "Begin and end each with a few stitches back, and leave the tails. ",
+            _ => "At the seam let the line sink by one gap, and go round again. ",
+        };
+
+    private static string Changes(Answer a, int from, int to)
+    {
+        var changes = a.ChangeBefore.Where(r => r >= from && r <= to).ToList();
+        return a.Ask.InLooper || changes.Count == 0
+            ? ""
+            : $"Put in a new bobbin before row {Answer.Few(changes)}. ";
+    }
+}

@@ -1,0 +1,235 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.Shirring;
+
+/// <summary>What a width of cloth allows.</summary>
+internal sealed record FullnessAnswer(double Fullness, Length FlatWidth) : Reckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new("fullness", FigureShape.Ratio, "The greatest fullness that the width allows."),
+        new("flatWidth", FigureShape.Length, "What is left between the seams."),
+    ];
+
+    public override void Tell(IFigures figures)
+    {
+        figures.Ratio("fullness", Fullness);
+        figures.Length("flatWidth", FlatWidth, LengthKind.Marked);
+    }
+}
+
+/// <summary>What the rows that are sewn say of the rest.</summary>
+/// <param name="Should">What the panel measures now, before steam, where it is on course.</param>
+/// <param name="Measured">What it measures.</param>
+/// <param name="Parts">Thirds of the rows that are sewn: 1 or 2.</param>
+/// <param name="Likely">The width at rest that it will likely come to after steam, as it is set.</param>
+/// <param name="Setting">The stitch for the rest that brings it there; null when none is needed.</param>
+internal sealed record HalfWayAnswer(
+    Length Should,
+    Length Measured,
+    int Parts,
+    Length Likely,
+    TargetSetting? Setting
+) : Reckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new("should", FigureShape.Length, "What it has to measure now, before steam."),
+        new("measured", FigureShape.Length, "What it measures."),
+        new("parts", FigureShape.Count, "How many thirds of the rows are sewn."),
+        new("partsLeft", FigureShape.Count, "How many are still to be sewn."),
+        new("likely", FigureShape.Length, "What it will likely measure at rest in the end."),
+        new("stitchLength", FigureShape.Length, "The stitch for the rest.", false),
+    ];
+
+    public override void Tell(IFigures figures)
+    {
+        figures.Length("should", Should, LengthKind.Marked);
+        figures.Length("measured", Measured, LengthKind.Marked);
+        figures.Count("parts", Parts);
+        figures.Count("partsLeft", 3 - Parts);
+        figures.Length("likely", Likely, LengthKind.Marked);
+        if (Setting is { } setting)
+        {
+            figures.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
+        }
+    }
+}
+
+/// <summary>Shirring turned round: from a width of cloth to the fullness, and from the rows that are sewn to the rest.</summary>
+internal static class TurnedForms
+{
+    /// <summary>Workshop rule: a panel within four parts in a hundred is right.</summary>
+    private const double NearEnough = 0.04;
+
+    private static readonly LengthField Across = new(
+        "clothAcross",
+        "Cloth across",
+        "How wide a piece there is for the panel.",
+        Length.FromMillimetres(1),
+        Length.FromMillimetres(1e6)
+    );
+
+    private static readonly LengthsField Measured = new(
+        "measured",
+        "Measured",
+        "The panel’s width before steam, after each third of the rows.",
+        Length.FromMillimetres(1e6),
+        2
+    );
+
+    /// <summary>r = (C − 2s)/R.</summary>
+    public static Form FromCloth { get; } =
+        new(
+            "fullness-from-cloth",
+            "The fullness that a width of cloth allows",
+            [.. Fields.All.Where(f => f.Name != Fields.Fullness.Name), Across],
+            FullnessAnswer.Figures,
+            Example.Smock.Without("fullness").With("clothAcross", RawValue.Of("1.1 m")),
+            reader =>
+            {
+                var across = reader.Length(Across);
+                if (Ask.Read(reader, 1) is not { } ask || reader.Errors.Count > 0)
+                {
+                    return null;
+                }
+                var flat = Length.Max(Length.Zero, across - 2 * ask.SeamAllowance);
+                var fullness = flat / ask.RelaxedWidth;
+                return new FullnessAnswer(fullness, flat)
+                {
+                    Findings =
+                        fullness >= 1
+                            ? []
+                            :
+                            [
+                                new Finding(
+                                    "cloth-short",
+                                    Severity.Stop,
+                                    "This is narrower than the panel at rest.",
+                                    "Nothing is left to draw up.",
+                                    "Join two widths, or plan a narrower panel."
+                                ),
+                            ],
+                };
+            }
+        );
+
+    public static Form HalfWay { get; } =
+        new(
+            "half-way",
+            "Will it draw up enough?",
+            [.. Fields.All, Measured],
+            HalfWayAnswer.Figures,
+            Example.Smock.With("measured", RawValue.Of("38 cm")),
+            Check
+        );
+
+    private static HalfWayAnswer? Check(AskReader reader)
+    {
+        var measured = reader.Lengths(Measured);
+        if (Reckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        var reading = plan.Ask.Reading;
+        var now = measured[^1];
+        // The panel itself is one more sample of these settings, read before steam.
+        var learnt = PullUpModel.From(
+            reading.Family,
+            [
+                .. reading.Samples,
+                new PullUpSample(reading.Planned with { Steamed = false }, plan.FlatWidth, now),
+            ]
+        );
+        var steam = Math.Exp(learnt.Weights[PullUpSettings.SteamedPlace]);
+        var likely = Length.Min(plan.FlatWidth, now / steam);
+        var off = likely / plan.Ask.RelaxedWidth - 1;
+        var setting =
+            Math.Abs(off) <= NearEnough
+                ? null
+                : TargetSetting.For(
+                    learnt,
+                    reading.Family,
+                    reading.Planned,
+                    plan.Ask.Fullness,
+                    reading.Reach
+                );
+        return new HalfWayAnswer(
+            plan.Ask.RelaxedWidth * steam,
+            now,
+            measured.Count,
+            likely,
+            setting
+        )
+        {
+            Findings = [Judge(plan, likely, off, setting, reader.Ruler)],
+        };
+    }
+
+    private static Finding Judge(
+        Answer plan,
+        Length likely,
+        double off,
+        TargetSetting? setting,
+        Ruler ruler
+    )
+    {
+        var says =
+            $"After steam it will likely measure {ruler.Mark(likely)}; {ruler.Mark(plan.Ask.RelaxedWidth)} is planned.";
+        if (setting is null)
+        {
+            return new Finding(
+                "on-course",
+                Severity.Note,
+                $"On course. {says}",
+                "Later rows draw it up a little more, not less.",
+                "Sew on as it is set."
+            );
+        }
+        var stitch = $"{DecimalText.Write(setting.Settings.StitchLength.Millimetres, 1)} mm";
+        return off > 0
+            ? new Finding(
+                "draws-too-little",
+                Severity.Care,
+                says,
+                $"It draws up {DecimalText.Write(100 * off, 0)} % too little.",
+                $"Set the stitch to {stitch} for the rest, or bring the rows closer; what stays over is taken into the side seams."
+            )
+            : new Finding(
+                "draws-too-much",
+                Severity.Care,
+                says,
+                $"It draws up {DecimalText.Write(-100 * off, 0)} % too much.",
+                $"Set the stitch to {stitch} for the rest, or set the rows further apart; try it on before you go on."
+            );
+    }
+}
+
+/// <summary>The smock's back, for the API's examples.</summary>
+internal static class Example
+{
+    public static RawAsk Smock { get; } =
+        new(
+            new Dictionary<string, RawValue>
+            {
+                ["relaxedWidth"] = RawValue.Of("30 cm"),
+                ["fullness"] = RawValue.Of(2),
+                ["panelHeight"] = RawValue.Of("14 cm"),
+                ["topMargin"] = RawValue.Of("15 mm"),
+                ["bottomMargin"] = RawValue.Of("15 mm"),
+                ["rowGap"] = RawValue.Of("8 mm"),
+                ["seamAllowance"] = RawValue.Of("12 mm"),
+                ["layout"] = RawValue.Of("pivot"),
+                ["bobbinCapacity"] = RawValue.Of("3 m"),
+                ["tail"] = RawValue.Of("12 cm"),
+                ["stitchLength"] = RawValue.Of(4),
+                ["clothThickness"] = RawValue.Of(0.25),
+                ["clothWeight"] = RawValue.Of(98),
+                ["elasticDiameter"] = RawValue.Of(0.6),
+                ["mustPassOver"] = RawValue.Of("58 cm"),
+            }
+        );
+}

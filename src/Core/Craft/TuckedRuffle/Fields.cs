@@ -1,0 +1,81 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+
+namespace ZephyrReach.Core.Craft.TuckedRuffle;
+
+/// <summary>What an ask for a ruffle in small folds may say.</summary>
+internal static class Fields
+{
+    public static LengthField StitchLength { get; } =
+        new(
+            "stitchLength",
+            "Stitch",
+            "With the interval it sets how far apart the folds lie.",
+            Length.FromMillimetres(0.5),
+            Length.FromMillimetres(12),
+            Length.FromMillimetres(2.5),
+            LengthKind.Fine
+        );
+
+    public static NumberField StitchesPerTuck { get; } =
+        new("stitchesPerTuck", "A fold every", "Stitches from fold to fold.", 1, 200, 6);
+
+    public static NumberField Fullness { get; } =
+        new(
+            "fullness",
+            "Fullness",
+            "How many times the finished edge is folded into it; or say the depth.",
+            1,
+            12,
+            2,
+            false
+        );
+
+    public static LengthField TuckDepth { get; } =
+        new(
+            "tuckDepth",
+            "Fold depth",
+            "How far the arm pushes; or say the fullness.",
+            Length.Zero,
+            Length.FromMillimetres(100),
+            null,
+            LengthKind.Fine,
+            false
+        );
+
+    public static LengthField MaxTuckDepth { get; } =
+        new(
+            "maxTuckDepth",
+            "Deepest fold",
+            "What the attachment can push.",
+            Length.FromMillimetres(0.5),
+            Length.FromMillimetres(100),
+            Length.FromMillimetres(8),
+            LengthKind.Fine,
+            false
+        );
+
+    public static LengthField TrimAllowance { get; } =
+        new(
+            "trimAllowance",
+            "To trim",
+            "Cut longer by this, and trimmed once it is sewn.",
+            Length.Zero,
+            Length.FromMillimetres(2000),
+            Length.FromMillimetres(50),
+            IsNeeded: false
+        );
+
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        Strip.FinishedEdge,
+        StitchesPerTuck,
+        StitchLength,
+        Fullness,
+        TuckDepth,
+        MaxTuckDepth,
+        TrimAllowance,
+        .. StripReading.Fields,
+    ];
+}

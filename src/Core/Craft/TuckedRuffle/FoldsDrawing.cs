@@ -1,0 +1,100 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.TuckedRuffle;
+
+/// <summary>A few folds seen from the cut edge, and below them the same cloth laid flat, both to one scale.</summary>
+internal static class FoldsDrawing
+{
+    public static Drawing Of(Answer a, Ruler ruler)
+    {
+        var (S, p) = (a.Ask.Spacing, a.Ask.Depth);
+        var folds = Math.Clamp((int)Math.Floor(60 / Math.Max(1, (S + 2 * p).Millimetres)), 2, 6);
+        // Layers are drawn apart by a twelfth of the width, so that a fold is told from the cloth under it.
+        var width = (S + 2 * p) * folds;
+        var gap = width / 40;
+        var top = gap * 2;
+        List<Shape> shapes = [];
+        for (var i = 0; i < folds; i++)
+        {
+            var x = S * i;
+            var (low, mid, high) = (top + gap * 2, top + gap, top);
+            shapes.Add(Cloth(x, low, x + p, low));
+            shapes.Add(Cloth(x + p, low, x + p, mid));
+            shapes.Add(Cloth(x + p, mid, x, mid));
+            shapes.Add(Cloth(x, mid, x, high));
+            shapes.Add(Cloth(x, high, x + S, high));
+            shapes.Add(Cloth(x + S, high, x + S, low));
+            shapes.Add(
+                new ClothLine(
+                    LineMeaning.Stitch,
+                    new Point(x, high - gap),
+                    new Point(x + S, high - gap)
+                )
+            );
+        }
+        var flat = top + gap * 7;
+        var height = flat + gap * 5;
+        shapes.Add(
+            new ClothPiece(
+                new Point(Length.Zero, flat),
+                new Point(width, height),
+                ClothRole.Main,
+                TornRight: true
+            )
+        );
+        for (var i = 0; i < folds; i++)
+        {
+            var x = (S + 2 * p) * i;
+            shapes.Add(Fold(x, flat, height, LineMeaning.Stitch));
+            shapes.Add(Fold(x + p, flat, height, LineMeaning.Fold));
+            shapes.Add(Fold(x + 2 * p, flat, height, LineMeaning.Fold));
+        }
+        shapes.Add(
+            new Dimension(
+                Point.At(0, 0),
+                new Point(S, Length.Zero),
+                Side.Above,
+                S,
+                LengthKind.Fine,
+                $"every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches"
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(Length.Zero, height),
+                new Point(p, height),
+                Side.Below,
+                p,
+                LengthKind.Fine,
+                "deep"
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(S + 2 * p, height),
+                new Point((S + 2 * p) * 2, height),
+                Side.Below,
+                S + 2 * p,
+                LengthKind.Fine,
+                "flat, per fold"
+            )
+        );
+        return new Drawing(
+            "folds",
+            "The folds, from the edge and laid flat",
+            $"{folds} folds {ruler.Write(S, LengthKind.Fine)} apart and {ruler.Write(p, LengthKind.Fine)} deep; each takes {ruler.Write(2 * p, LengthKind.Fine)} of the strip.",
+            width,
+            height,
+            shapes,
+            true,
+            IsCloseUp: true
+        );
+
+        static ClothLine Cloth(Length x1, Length y1, Length x2, Length y2) =>
+            new(LineMeaning.Profile, new Point(x1, y1), new Point(x2, y2));
+
+        static ClothLine Fold(Length x, Length from, Length to, LineMeaning meaning) =>
+            new(meaning, new Point(x, from), new Point(x, to));
+    }
+}

@@ -1,0 +1,163 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+using StripAsk = ZephyrReach.Core.Craft.PulledGathers.Ask;
+using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
+
+namespace ZephyrReach.Core.Craft.TuckedRuffle;
+
+/// <summary>A ruffle in small folds, as it is wanted.</summary>
+/// <param name="Strip">The strip and its edge.</param>
+/// <param name="StitchesPerTuck">N, from fold to fold.</param>
+/// <param name="Depth">p, how far the arm pushes; reckoned where the fullness was said.</param>
+/// <param name="MostDepth">What the attachment can push.</param>
+/// <param name="Trim">Cut longer by this.</param>
+internal sealed record Ask(
+    StripAsk Strip,
+    double StitchesPerTuck,
+    Length Depth,
+    Length MostDepth,
+    Length Trim
+)
+{
+    /// <summary>S = N·ℓ, from fold to fold on the finished edge.</summary>
+    public Length Spacing => StitchesPerTuck * Strip.StitchLength;
+
+    /// <summary>r = 1 + 2p/S.</summary>
+    public double Fullness => 1 + 2 * Depth / Spacing;
+
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    /// <param name="reader">The raw ask.</param>
+    /// <param name="edge">Stands in for the edge where that is what is sought.</param>
+    public static Ask? Read(AskReader reader, Length? edge = null)
+    {
+        var stitch = reader.Length(Fields.StitchLength);
+        var every = reader.Number(Fields.StitchesPerTuck);
+        var strip = StripReading.Read(
+            reader,
+            edge ?? reader.Length(PulledGathers.Fields.FinishedEdge),
+            stitch,
+            1
+        );
+        var depth = reader.OptionalLength(Fields.TuckDepth);
+        var fullness = reader.OptionalNumber(Fields.Fullness);
+        var most = reader.OptionalLength(Fields.MaxTuckDepth) ?? Fields.MaxTuckDepth.Start!.Value;
+        var trim = reader.OptionalLength(Fields.TrimAllowance) ?? Fields.TrimAllowance.Start!.Value;
+        if (depth is null && fullness is null)
+        {
+            reader.Missing(Fields.Fullness);
+        }
+        if (depth is not null && fullness is not null)
+        {
+            reader.Contradiction(
+                Fields.TuckDepth,
+                "Say the depth of a fold or the fullness; each gives the other."
+            );
+        }
+        return strip is null || reader.Errors.Count > 0
+            ? null
+            : new Ask(
+                strip,
+                every,
+                depth ?? (fullness!.Value - 1) * every * stitch / 2,
+                most,
+                trim
+            );
+    }
+}
+
+/// <summary>From a ruffle as it is wanted to what is cut and how the attachment is set.</summary>
+internal static class Reckon
+{
+    /// <summary>The intervals that attachments have.</summary>
+    private static readonly double[] Intervals = [12, 6, 1];
+
+    public static Answer? Straight(AskReader reader) =>
+        Ask.Read(reader) is { } ask ? Straight(ask, reader) : null;
+
+    public static Answer? Straight(Ask ask, AskReader reader)
+    {
+        var edge = ask.Strip.FinishedEdge;
+        var flat = ask.Fullness * edge;
+        var strips = Strips.Straight(
+            ask.Strip with
+            {
+                Fullness = (flat + ask.Trim) / edge,
+            },
+            reader
+        );
+        if (strips is null)
+        {
+            return null;
+        }
+        var answer = new Answer(ask, strips, flat) { Findings = [], Ruler = reader.Ruler };
+        return answer with
+        {
+            Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
+        };
+    }
+
+    private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        if (ask.Depth.Millimetres > ask.MostDepth.Millimetres * (1 + 1e-9))
+        {
+            yield return new Finding(
+                "too-deep",
+                Severity.Stop,
+                $"A fold of {Fine(ask.Depth)} is deeper than the attachment pushes, {Fine(ask.MostDepth)}.",
+                "Past its end the arm strikes or slips, and the folds come out uneven.",
+                Remedy(ask)
+            );
+        }
+        if (a.Overlap > 1 + 1e-9)
+        {
+            yield return new Finding(
+                "folds-overlap",
+                Severity.Note,
+                $"Each fold lies over {DecimalText.Write(a.Overlap)} times the distance to the next.",
+                "Over 1, folds lie on each other: fuller to look at, and thicker to sew.",
+                "If it is too thick, fold less often or less deep."
+            );
+        }
+        foreach (
+            var finding in a.Strips.Findings.Where(f =>
+                f.Code is "cloth-short" or "cut-exactly" or "too-deep-for-width" or "bulk"
+            )
+        )
+        {
+            yield return finding;
+        }
+
+        string Fine(Length length) => ruler.Write(length, LengthKind.Fine);
+    }
+
+    /// <summary>The next interval or stitch length that gives the same fullness with a fold that can be pushed.</summary>
+    private static string Remedy(Ask ask)
+    {
+        // p = (r − 1)·N·ℓ/2 has to come down to the most, at the same r.
+        var room = ask.MostDepth.Millimetres * 2 / (ask.Fullness - 1);
+        List<string> ways = [];
+        var next = Intervals.FirstOrDefault(n =>
+            n < ask.StitchesPerTuck && n * ask.Strip.StitchLength.Millimetres <= room * (1 + 1e-9)
+        );
+        if (next > 0)
+        {
+            ways.Add(next == 1 ? "Fold at every stitch" : $"Fold every {next:0} stitches");
+        }
+        var stitch = Math.Floor(room / ask.StitchesPerTuck * 10 + 1e-9) / 10;
+        if (stitch >= 1)
+        {
+            ways.Add(
+                $"{(ways.Count == 0 ? "S" : "s")}horten the stitch to {DecimalText.Write(stitch, 1)} mm"
+            );
+        }
+        var fullness = 1 + 2 * ask.MostDepth / ask.Spacing;
+        var less =
+            $"take no more fullness than {DecimalText.Write(Math.Floor(fullness * 100) / 100)}";
+        return ways.Count == 0
+            ? $"{char.ToUpperInvariant(less[0])}{less[1..]} as it is set."
+            : $"{string.Join(", or ", ways)}; or {less} as it is set.";
+    }
+}

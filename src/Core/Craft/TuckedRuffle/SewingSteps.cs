@@ -1,0 +1,120 @@
+using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Measures;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.SewingSteps;
+
+namespace ZephyrReach.Core.Craft.TuckedRuffle;
+
+/// <summary>The order of work with a pleating attachment.</summary>
+internal static class SewingSteps
+{
+    public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
+    {
+        var edge = a.Ask.Strip.FinishedEdge;
+        List<SewingStep> steps = [Strip.Cut(a.Strips, ruler)];
+        if (a.Strips.Joins > 0)
+        {
+            steps.Add(Strip.Join(a.Strips, ruler));
+        }
+        if (a.Ask.Strip.Doubled || a.Ask.Strip.HemAllowance > Length.Zero)
+        {
+            steps.Add(Strip.LowerEdge(a.Strips, ruler));
+        }
+        if (a.Ask.Strip.Doubled)
+        {
+            steps.Add(
+                new SewingStep(
+                    "baste",
+                    "Baste the raw edges",
+                    "Baste the two raw edges of the folded strip together, close to the edge.",
+                    "baste",
+                    ["Both edges lie level all the way."],
+                    [
+                        new(
+                            "baste",
+                            "Both layers feed as one, and neither slips out of the guide."
+                        ),
+                        new("overlock them together", "The same, and neatened; a little stiffer."),
+                    ]
+                )
+            );
+        }
+        steps.Add(
+            new SewingStep(
+                "set-up",
+                "Set the attachment",
+                $"A fold every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Write(a.Ask.Strip.StitchLength, LengthKind.Fine)}, "
+                    + $"depth screw to {ruler.Write(a.Ask.Depth, LengthKind.Fine)}; the arm rides on the needle clamp.",
+                ruler.Write(a.Ask.Depth, LengthKind.Fine),
+                [
+                    "One full fold turned by hand: arm and needle clear everything.",
+                    $"Ten folds on a scrap measure {ruler.Write(10 * a.Ask.Spacing, LengthKind.Fine)}.",
+                ],
+                [],
+                Safety.Needle
+            )
+        );
+        steps.Add(
+            new SewingStep(
+                "first-third",
+                "Fold the first third, and measure",
+                $"Mark the strip at {ruler.Mark(a.FlatEdge / 3)} from its start. Sew slowly to the mark, stop with the needle down and measure what it became.",
+                ruler.Mark(edge / 3),
+                [
+                    $"The first third measures {ruler.Mark(edge / 3)}.",
+                    "Every fold caught all layers.",
+                ],
+                [],
+                TakesMeasure: true
+            )
+        );
+        steps.Add(
+            new SewingStep(
+                "rest",
+                "Fold the rest",
+                "Sew on as the check said. The arm has to come back between two folds: never faster than half speed.",
+                ruler.Mark(edge),
+                [$"It reaches {ruler.Mark(edge)}, with some to trim."],
+                []
+            )
+        );
+        steps.Add(
+            new SewingStep(
+                "trim",
+                "Trim to length",
+                $"Cut off what is beyond {ruler.Mark(edge)} between two folds, and secure the threads.",
+                ruler.Mark(edge),
+                ["The last fold is whole."],
+                []
+            )
+        );
+        steps.Add(
+            new SewingStep(
+                "seam",
+                "Sew it on",
+                $"Right sides together, folds all one way, sew on the folding line, {ruler.Mark(a.Ask.Strip.SeamAllowance)} from the raw edge.",
+                ruler.Mark(a.Ask.Strip.SeamAllowance),
+                ["No fold is caught the wrong way round."],
+                [
+                    new("folds towards you", "The foot runs down over them and turns none back."),
+                    new("ruffle below", "The feed dogs carry it; look underneath often."),
+                ],
+                Safety.Pins
+            )
+        );
+        steps.Add(
+            new SewingStep(
+                "finish",
+                "Neaten and press",
+                "Neaten the raw edges, press the seam away from the ruffle, and leave the folds round or press them sharp.",
+                "press",
+                ["The folds all lie one way."],
+                [
+                    new("left round", "Soft, and stands out."),
+                    new("pressed sharp", "Lies flat, like small pleats."),
+                ],
+                Safety.Iron
+            )
+        );
+        return steps;
+    }
+}

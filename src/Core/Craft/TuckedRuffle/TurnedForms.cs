@@ -1,0 +1,191 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
+
+namespace ZephyrReach.Core.Craft.TuckedRuffle;
+
+/// <summary>What the cloth there is, or what is sewn already, leaves for the folds.</summary>
+/// <param name="Fullness">The fullness that fits.</param>
+/// <param name="Depth">The depth of a fold that gives it; nothing where it would have to be below 0.</param>
+internal sealed record DepthAnswer(double Fullness, Length Depth) : Reckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new("fullness", FigureShape.Ratio, "The fullness that fits."),
+        new("tuckDepth", FigureShape.Length, "The depth of a fold that gives it."),
+        new("should", FigureShape.Length, "What a third has to become.", false),
+        new("measured", FigureShape.Length, "What it became.", false),
+        new("parts", FigureShape.Count, "How many thirds were measured.", false),
+        new("partsLeft", FigureShape.Count, "How many are still to be sewn.", false),
+    ];
+
+    public Length? Should { get; init; }
+    public Length? Measured { get; init; }
+    public int Parts { get; init; }
+
+    public override void Tell(IFigures figures)
+    {
+        figures.Ratio("fullness", Fullness);
+        figures.Length("tuckDepth", Depth, LengthKind.Fine);
+        if (Should is { } should && Measured is { } measured)
+        {
+            figures.Length("should", should, LengthKind.Marked);
+            figures.Length("measured", measured, LengthKind.Marked);
+            figures.Count("parts", Parts);
+            figures.Count("partsLeft", 3 - Parts);
+        }
+    }
+}
+
+/// <summary>The ruffle turned round: from the cloth to the depth, and from what is sewn to the depth for the rest.</summary>
+internal static class TurnedForms
+{
+    /// <summary>Workshop rule: two parts in a hundred even out.</summary>
+    private const double EvensOut = 0.02;
+
+    private static readonly LengthField Cloth = Strip.ClothAtHand with { IsNeeded = true };
+
+    private static readonly LengthsField Measured = new(
+        "measured",
+        "Measured",
+        "What each sewn third became, in order.",
+        Length.FromMillimetres(1e6),
+        2
+    );
+
+    /// <summary>The greatest fullness that the cloth gives: r = (T − trim)/F, p = (r − 1)·S/2.</summary>
+    public static Form FromCloth { get; } =
+        new(
+            "fullness-from-cloth",
+            "The fullness and the depth of fold that the cloth there is allows",
+            [
+                .. Fields.All.Where(f =>
+                    f.Name != Fields.Fullness.Name
+                    && f.Name != Fields.TuckDepth.Name
+                    && f.Name != Cloth.Name
+                ),
+                Cloth,
+            ],
+            DepthAnswer.Figures,
+            Example.All.Without("fullness").With("clothAtHand", RawValue.Of("1.2 m")),
+            reader =>
+            {
+                var cloth = reader.Length(Cloth);
+                if (Ask.Read(WithFullness(reader)) is not { } ask)
+                {
+                    return null;
+                }
+                var (_, flat) = Strips.Greatest(ask.Strip, cloth);
+                var fullness = (flat - ask.Trim) / ask.Strip.FinishedEdge;
+                return new DepthAnswer(
+                    Math.Max(0, fullness),
+                    Length.Max(Length.Zero, (fullness - 1) * ask.Spacing / 2)
+                )
+                {
+                    Findings =
+                        fullness >= 1
+                            ? []
+                            :
+                            [
+                                new Finding(
+                                    "cloth-short",
+                                    Severity.Stop,
+                                    "The cloth there is does not reach round this edge even flat.",
+                                    "A strip that is not folded at all has fullness 1.",
+                                    "Find more cloth, or a shorter edge."
+                                ),
+                            ],
+                };
+            }
+        );
+
+    public static Form HalfWay { get; } =
+        new(
+            "half-way",
+            "Will the rest reach?",
+            [.. Fields.All, Measured],
+            DepthAnswer.Figures,
+            Example.All.With("measured", RawValue.Of("32 cm")),
+            reader =>
+            {
+                var measured = reader.Lengths(Measured);
+                if (Reckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
+                {
+                    return null;
+                }
+                var sum = measured.Aggregate(Length.Zero, (a, b) => a + b);
+                var edge = plan.Ask.Strip.FinishedEdge;
+                if (sum >= edge)
+                {
+                    reader.Contradiction(
+                        Measured,
+                        $"What is sewn, {reader.Ruler.Mark(sum)}, already is the whole edge of {reader.Ruler.Mark(edge)}."
+                    );
+                    return null;
+                }
+                var third = plan.FlatEdge / 3;
+                var rest = (plan.FlatEdge - third * measured.Count) / (edge - sum);
+                var depth = Length.Max(Length.Zero, (rest - 1) * plan.Ask.Spacing / 2);
+                var sewn = third * measured.Count / sum;
+                return new DepthAnswer(rest, depth)
+                {
+                    Should = edge / 3,
+                    Measured = sum / measured.Count,
+                    Parts = measured.Count,
+                    Findings = [Judge(plan, sewn, rest, depth, reader.Ruler)],
+                };
+            }
+        );
+
+    private static Finding Judge(Answer plan, double sewn, double rest, Length depth, Ruler ruler)
+    {
+        // What the screw really pushed, from what the folds came to.
+        var pushed = (sewn - 1) * plan.Ask.Spacing / 2;
+        if (Math.Abs(sewn / plan.Ask.Fullness - 1) <= EvensOut)
+        {
+            return new Finding(
+                "on-course",
+                Severity.Note,
+                $"On course: what is sewn came to {DecimalText.Write(sewn)}.",
+                $"{DecimalText.Write(plan.Ask.Fullness)} is planned.",
+                "Sew on as it is set."
+            );
+        }
+        var deeper = sewn < rest;
+        return new Finding(
+            deeper ? "folds-shallow" : "folds-deep",
+            Severity.Care,
+            $"The folds came out {ruler.Write(pushed, LengthKind.Fine)} deep, so what is sewn came to {DecimalText.Write(sewn)} instead of {DecimalText.Write(plan.Ask.Fullness)}.",
+            deeper
+                ? "Sewn on like this, strip stays over."
+                : "Sewn on like this, the strip ends before the edge does.",
+            rest >= 1
+                ? $"Turn the depth screw so that the rest folds {ruler.Write(depth, LengthKind.Fine)} deep: {ruler.Write(Length.Between(depth, pushed), LengthKind.Fine)} {(deeper ? "deeper" : "shallower")} than it did. Or {(deeper ? "trim what is over" : "join in another piece")}."
+                : "Join in another piece: what is left of the strip is shorter than what is left of the edge."
+        );
+    }
+
+    private static AskReader WithFullness(AskReader reader) =>
+        reader.With(Fields.Fullness.Name, RawValue.Of(1), Fields.TuckDepth.Name);
+}
+
+/// <summary>The tea-tent ruffle, for the API's examples.</summary>
+internal static class Example
+{
+    public static RawAsk All { get; } =
+        new(
+            new Dictionary<string, RawValue>
+            {
+                ["finishedEdge"] = RawValue.Of("94 cm"),
+                ["stitchLength"] = RawValue.Of(2.5),
+                ["stitchesPerTuck"] = RawValue.Of(6),
+                ["fullness"] = RawValue.Of(1.8),
+                ["trimAllowance"] = RawValue.Of("5 cm"),
+                ["finishedDepth"] = RawValue.Of("6 cm"),
+                ["doubled"] = RawValue.Of(true),
+                ["clothWidth"] = RawValue.Of("110 cm"),
+            }
+        );
+}

@@ -1,0 +1,357 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+using StripAsk = ZephyrReach.Core.Craft.PulledGathers.Ask;
+using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
+
+namespace ZephyrReach.Core.Craft.WhichWay;
+
+/// <summary>Which way of making the fullness suits an edge: the ways side by side, the best for the purpose first.</summary>
+/// <remarks>
+/// Cloth is what each technique itself would cut at its usual settings; for those that cannot be pulled to fit, so much
+/// that it is enough nine times in ten on no swatch at all. Minutes are a workshop rule: see <see cref="Pace"/>.
+/// </remarks>
+internal static class WhichWayQuestion
+{
+    private const double Assurance = 0.9;
+
+    private static readonly ChoiceField PurposeField = new(
+        "purpose",
+        "It",
+        "What matters most.",
+        [.. Purpose.All.Select(p => p.Choice)],
+        "must-fit",
+        false
+    );
+
+    public static ChoicesField Has { get; } =
+        new(
+            "has",
+            "In the drawer",
+            "What is owned of what the ways need; leave it out when it is not known.",
+            [
+                new("gathering-foot", "a gathering foot", "It gathers as it sews."),
+                new("overlock", "an overlocker with differential feed", "It gathers and neatens."),
+                new("ruffler", "a pleating attachment", "It folds."),
+                new("elastic", "elastic thread", "It draws up and stretches."),
+            ]
+        );
+
+    public static Form Form { get; } =
+        new(
+            "which-way",
+            "Which way suits this edge",
+            [
+                Strip.FinishedEdge,
+                Strip.Fullness,
+                PurposeField,
+                Has,
+                PullUpFields.ClothWeight,
+                .. StripReading.Fields,
+            ],
+            WhichWayAnswer.Figures,
+            new RawAsk(
+                new Dictionary<string, RawValue>
+                {
+                    ["finishedEdge"] = RawValue.Of("2.6 m"),
+                    ["fullness"] = RawValue.Of(2.2),
+                    ["purpose"] = RawValue.Of("long-run"),
+                    ["clothWeight"] = RawValue.Of(140),
+                    ["has"] = RawValue.Of([RawValue.Of("gathering-foot"), RawValue.Of("overlock")]),
+                }
+            ),
+            Work
+        );
+
+    private static WhichWayAnswer? Work(AskReader reader)
+    {
+        var edge = reader.Length(Strip.FinishedEdge);
+        var fullness = reader.Number(Strip.Fullness);
+        var purpose = Purpose.All[Math.Max(0, reader.Choice(PurposeField))];
+        var weight = reader.OptionalNumber(PullUpFields.ClothWeight) ?? PullUpFields.UsualWeight;
+        var has = reader.Has(Has) ? reader.Choices(Has) : null;
+        var piece = StripReading.Read(reader, edge, Length.FromMillimetres(4), 1);
+        if (piece is null || reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        List<Way?> ways =
+        [
+            .. RowScheme.All.Select(scheme => Pulled(reader, piece, fullness, scheme)),
+            ByMachine(reader, piece, fullness, weight, PullUpFamily.GatheringFoot),
+            ByMachine(reader, piece, fullness, weight, PullUpFamily.Overlock),
+            Folded(reader, piece, fullness),
+            purpose.Stretch > 0 ? Shirred(piece, fullness, weight) : null,
+        ];
+        if (reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        var known = ways.OfType<Way>()
+            .Select(w => w with { Has = w.NeedsKey == "" ? null : has?.Contains(w.NeedsKey) })
+            .ToList();
+        var (least, quickest) = (known.Min(w => w.Cloth), known.Min(w => w.Minutes));
+        return new WhichWayAnswer([
+            .. known
+                .Select(w => Judged(w, purpose, least, quickest))
+                .OrderByDescending(w => w.Score),
+        ])
+        {
+            Findings = [],
+        };
+    }
+
+    private static Way? Pulled(AskReader reader, StripAsk piece, double fullness, RowScheme scheme)
+    {
+        var strips = Strips.Straight(piece with { Fullness = fullness, Rows = scheme }, reader);
+        if (strips is null)
+        {
+            return null;
+        }
+        var rows = scheme.Gaps.Count;
+        return new Way(
+            "pulled-gathers",
+            scheme.Choice.Name,
+            $"pulled threads: {scheme.Choice.Label}",
+            strips.ClothToBuy,
+            Pace.Sewn(strips.SewnFlat * rows, piece.StitchLength)
+                + Pace.Spread(piece.FinishedEdge)
+                + Pace.Seam(piece.FinishedEdge)
+                + Pace.TakenOut(strips.SewnFlat * scheme.RowsRemoved),
+            rows >= 3 ? 2.5
+                : rows == 2 ? 2
+                : 1.5,
+            rows >= 3 ? "evenest of those spread by hand" : "as even as it is spread",
+            true,
+            "",
+            "",
+            null,
+            true,
+            "goes to any fullness"
+        );
+    }
+
+    /// <summary>Set to the stitch that likely gives the fullness, in as many passes as it takes.</summary>
+    private static Way? ByMachine(
+        AskReader reader,
+        StripAsk piece,
+        double fullness,
+        double weight,
+        PullUpFamily family
+    )
+    {
+        var model = PullUpModel.From(family, []);
+        var overlock = family == PullUpFamily.Overlock;
+        var set = new PullUpSettings(
+            Length.FromMillimetres(4),
+            1,
+            1,
+            overlock ? 2 : 1,
+            ClothWeight.FromGramsPerSquareMetre(weight)
+        );
+        var reach = new StitchReach(Length.FromMillimetres(1), Length.FromMillimetres(5));
+        var setting = TargetSetting.For(model, family, set, fullness, reach);
+        if (!setting.Reaches && setting.Fullness < fullness)
+        {
+            setting = TargetSetting.For(model, family, set with { Passes = 2 }, fullness, reach);
+        }
+        var passes = setting.Settings.Passes;
+        var cut = piece.FinishedEdge * model.Predict(setting.Settings).At(Assurance);
+        var strips = Strips.Straight(
+            piece with
+            {
+                Fullness =
+                    (cut + MachineGathers.Fields.TrimAllowance.Start!.Value) / piece.FinishedEdge,
+            },
+            reader
+        );
+        if (strips is null)
+        {
+            return null;
+        }
+        var mm = DecimalText.Write(setting.Settings.StitchLength.Millimetres, 1);
+        return new Way(
+            overlock ? "overlock-gathers" : "gathering-foot",
+            "",
+            overlock ? "the overlocker’s differential feed" : "a gathering foot",
+            strips.ClothToBuy,
+            Pace.Sewn(strips.SewnFlat * passes, setting.Settings.StitchLength)
+                + Pace.Swatches
+                + (overlock ? 0 : Pace.Seam(piece.FinishedEdge)),
+            2.5,
+            "even where nothing pulls at it",
+            false,
+            overlock ? "an overlocker with differential feed" : "a gathering foot",
+            overlock ? "overlock" : "gathering-foot",
+            null,
+            setting.Reaches,
+            setting.Reaches
+                ? $"likely at stitch {mm} mm{(passes > 1 ? ", two passes" : "")}; a swatch says for sure"
+                : $"comes to about {DecimalText.Write(setting.Fullness)} at the most"
+        );
+    }
+
+    private static Way? Folded(AskReader reader, StripAsk piece, double fullness)
+    {
+        var (every, stitch) = (6, Length.FromMillimetres(2.5));
+        var depth = (fullness - 1) * every * stitch / 2;
+        var most = TuckedRuffle.Fields.MaxTuckDepth.Start!.Value;
+        var trim = TuckedRuffle.Fields.TrimAllowance.Start!.Value;
+        var strips = Strips.Straight(
+            piece with
+            {
+                Fullness = fullness + trim / piece.FinishedEdge,
+            },
+            reader
+        );
+        if (strips is null)
+        {
+            return null;
+        }
+        // At every stitch the fold of the same fullness is a sixth as deep, and hardly shows.
+        var reaches = depth <= most;
+        return new Way(
+            "tucked-ruffle",
+            "",
+            "a pleating attachment",
+            strips.ClothToBuy,
+            Pace.Folded(piece.FinishedEdge, stitch)
+                + Pace.Swatches / 2
+                + Pace.Seam(piece.FinishedEdge),
+            3,
+            "quite even, in small folds",
+            false,
+            "a pleating attachment",
+            "ruffler",
+            null,
+            reaches,
+            reaches
+                ? $"folds of {reader.Ruler.Write(depth, LengthKind.Fine)}, one every {every} stitches"
+                : $"would need folds of {reader.Ruler.Write(depth, LengthKind.Fine)}, one every {every} stitches"
+        );
+    }
+
+    private static Way Shirred(StripAsk piece, double fullness, double weight)
+    {
+        var model = PullUpModel.From(PullUpFamily.Elastic, []);
+        var likely = model.Predict(
+            new PullUpSettings(
+                Length.FromMillimetres(4),
+                0,
+                1,
+                1,
+                ClothWeight.FromGramsPerSquareMetre(weight),
+                true,
+                Length.FromMillimetres(0.6)
+            )
+        );
+        var rows = Math.Max(1, Rounding.CountDown(piece.FinishedDepth.Millimetres / 8));
+        var flat = piece.FinishedEdge * fullness;
+        return new Way(
+            "shirring",
+            "",
+            "rows of elastic",
+            piece.FinishedDepth + 2 * piece.SeamAllowance,
+            Pace.Sewn(flat * rows, Length.FromMillimetres(4)) + Pace.Swatches,
+            2,
+            "even where every row is stretched flat alike",
+            false,
+            "elastic thread",
+            "elastic",
+            null,
+            fullness <= likely.High,
+            $"{DecimalText.Write(likely.Low)} to {DecimalText.Write(likely.High)} is likely"
+        );
+    }
+
+    private static Way Judged(Way way, Purpose purpose, Length leastCloth, double quickest)
+    {
+        var quick = quickest / way.Minutes;
+        var folds = way.Technique == "tucked-ruffle" ? 1.0 : 0;
+        var stretch = way.Technique == "shirring" ? 1.0 : 0;
+        var score =
+            purpose.Fits * (way.Adjustable ? 1 : 0)
+            + purpose.Quick * quick
+            + purpose.Even * way.Evenness / 3
+            + purpose.Folds * folds
+            + purpose.Stretch * stretch
+            + 0.5 * (leastCloth / way.Cloth)
+            - (way.Reaches ? 0 : 2)
+            - (way.Has == false ? 4 : 0);
+        List<string> reasons = [];
+        if (way.Has == false)
+        {
+            reasons.Add($"there is no {Bare(way.Needs)} in the drawer");
+        }
+        if (!way.Reaches)
+        {
+            reasons.Add(way.ReachSays);
+        }
+        if (purpose.Stretch * stretch > 0)
+        {
+            reasons.Add("it is the only one that stretches");
+        }
+        if (purpose.Folds * folds > 0)
+        {
+            reasons.Add("it makes the small folds that are wanted");
+        }
+        if (way.Adjustable && purpose.Fits >= 1)
+        {
+            reasons.Add("it can be pulled to fit to the last millimetre");
+        }
+        else if (!way.Adjustable && purpose.Fits >= 3)
+        {
+            reasons.Add("it cannot be pulled to fit afterwards");
+        }
+        if (purpose.Quick >= 1)
+        {
+            reasons.Add(
+                quick > 0.95 ? "it is the quickest"
+                : quick > 0.6 ? "it is quick"
+                : "it takes time"
+            );
+        }
+        if (reasons.Count == 0)
+        {
+            reasons.Add($"it is {way.EvennessSays}");
+        }
+        var why = string.Join(", and ", reasons.Take(3));
+        return way with { Score = score, Why = $"{char.ToUpperInvariant(why[0])}{why[1..]}." };
+    }
+
+    private static string Bare(string needs) =>
+        needs.StartsWith("an ", StringComparison.Ordinal) ? needs[3..]
+        : needs.StartsWith("a ", StringComparison.Ordinal) ? needs[2..]
+        : needs;
+}
+
+/// <summary>How long things take: workshop rules, for comparing ways and not for planning an evening.</summary>
+internal static class Pace
+{
+    /// <summary>Two swatches with their measuring.</summary>
+    public const double Swatches = 16;
+
+    private const double StitchesPerMinute = 500;
+    private const double FoldingStitchesPerMinute = 250;
+    private static readonly Length SeamStitch = Length.FromMillimetres(2.5);
+
+    /// <summary>Straight sewing, with a pause for each metre.</summary>
+    public static double Sewn(Length length, Length stitch) =>
+        length / stitch / StitchesPerMinute + length.Millimetres / 1000 * 0.25;
+
+    /// <summary>With the attachment: never over half speed.</summary>
+    public static double Folded(Length edge, Length stitch) =>
+        edge / stitch / FoldingStitchesPerMinute + edge.Millimetres / 1000;
+
+    /// <summary>Pulling, spreading and pinning: six minutes to a metre.</summary>
+    public static double Spread(Length edge) => 3 + 6 * edge.Millimetres / 1000;
+
+    /// <summary>Sewing the full edge to the plain one.</summary>
+    public static double Seam(Length edge) =>
+        edge / SeamStitch / StitchesPerMinute * 2 + 2 * edge.Millimetres / 1000;
+
+    /// <summary>Taking rows out: a minute and a half to a metre.</summary>
+    public static double TakenOut(Length length) => 1.5 * length.Millimetres / 1000;
+}

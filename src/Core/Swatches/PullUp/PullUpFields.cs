@@ -1,0 +1,219 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Swatches.PullUp;
+
+/// <summary>What an ask may say of settings, samples and how sure to be.</summary>
+public static class PullUpFields
+{
+    /// <summary>The weight that stands in for one that is not known: the feature is then 0.</summary>
+    public const double UsualWeight = 120;
+
+    public static LengthField StitchLength { get; } =
+        new(
+            "stitchLength",
+            "Stitch",
+            "Length of the stitch that gathers.",
+            Length.FromMillimetres(0.3),
+            Length.FromMillimetres(12),
+            Length.FromMillimetres(4),
+            LengthKind.Fine
+        );
+
+    public static NumberField TensionSteps { get; } =
+        new(
+            "tensionSteps",
+            "Tension",
+            "Needle tension in steps from this machine's normal; tighter is above 0.",
+            -6,
+            6,
+            1,
+            false
+        );
+
+    public static NumberField Passes { get; } =
+        new("passes", "Passes", "How often the same line is sewn over.", 1, 6, 1, false);
+
+    public static NumberField Differential { get; } =
+        new(
+            "differential",
+            "Differential",
+            "How much faster the front feed dogs run; 1 is alike.",
+            0.3,
+            4,
+            1,
+            false
+        );
+
+    public static NumberField ClothWeight { get; } =
+        new(
+            "clothWeight",
+            "Weight",
+            "Of one layer of the cloth, in grams per square metre.",
+            1,
+            2000,
+            null,
+            false
+        );
+
+    public static FlagField Steamed { get; } =
+        new("steamed", "After steam", "Whether it is measured after steam.");
+
+    public static LengthField ElasticDiameter { get; } =
+        new(
+            "elasticDiameter",
+            "Elastic",
+            "Diameter of the elastic thread.",
+            Length.FromMillimetres(0.1),
+            Length.FromMillimetres(5),
+            null,
+            LengthKind.Fine,
+            false
+        );
+
+    /// <summary>Every setting that a sample may have.</summary>
+    public static IReadOnlyList<Field> Settings { get; } =
+    [StitchLength, TensionSteps, Passes, Differential, ClothWeight, Steamed, ElasticDiameter];
+
+    public static LengthsField Flat { get; } =
+        new(
+            "flat",
+            "Flat",
+            "Between the marks before sewing, read once or several times.",
+            Length.FromMillimetres(20_000)
+        );
+
+    public static LengthsField Gathered { get; } =
+        new(
+            "gathered",
+            "Gathered",
+            "Between the same marks after sewing.",
+            Length.FromMillimetres(20_000)
+        );
+
+    private static readonly FlagField Same = new(
+        "same",
+        "Same cloth and foot",
+        "Whether it was the very cloth and foot that are planned; another counts half.",
+        true
+    );
+
+    private static readonly FlagField Counts = new(
+        "counts",
+        "Counts",
+        "Whether it is learnt from; a sample that went wrong can be left out.",
+        true
+    );
+
+    public static GroupsField Samples { get; } =
+        new(
+            "samples",
+            "Samples",
+            "What was sewn and measured.",
+            [.. Settings, Flat, Gathered, Same, Counts],
+            5000
+        );
+
+    public static NumberField Assurance { get; } =
+        new(
+            "assurance",
+            "Sure to",
+            "How sure it has to be that the cut length is enough, 0.5 to 0.99.",
+            0.5,
+            0.99,
+            0.9,
+            false
+        );
+
+    public static NumberField TargetFullness { get; } =
+        new(
+            "targetFullness",
+            "Fullness wanted",
+            "The stitch length that gives it is sought.",
+            1,
+            6,
+            null,
+            false
+        );
+
+    public static LengthField MinStitchLength { get; } =
+        Reach("minStitchLength", "Shortest stitch", 1);
+
+    public static LengthField MaxStitchLength { get; } =
+        Reach("maxStitchLength", "Longest stitch", 5);
+
+    /// <summary>What may be said beside the settings.</summary>
+    public static IReadOnlyList<Field> Beside { get; } =
+    [Samples, Assurance, TargetFullness, MinStitchLength, MaxStitchLength];
+
+    /// <summary>Reads settings.</summary>
+    /// <param name="reader">Where they are said.</param>
+    /// <param name="weight">Stands in for a weight that is not said.</param>
+    public static PullUpSettings Read(AskReader reader, double weight = UsualWeight) =>
+        new(
+            reader.Length(StitchLength),
+            reader.OptionalNumber(TensionSteps) ?? 0,
+            reader.OptionalNumber(Passes) ?? 1,
+            reader.OptionalNumber(Differential) ?? 1,
+            Measures.ClothWeight.FromGramsPerSquareMetre(
+                reader.OptionalNumber(ClothWeight) ?? weight
+            ),
+            reader.Flag(Steamed),
+            reader.OptionalLength(ElasticDiameter)
+        );
+
+    /// <summary>Reads the samples.</summary>
+    public static IReadOnlyList<PullUpSample> ReadSamples(AskReader reader, PullUpSettings planned)
+    {
+        List<PullUpSample> samples = [];
+        foreach (var sample in reader.Groups(Samples))
+        {
+            var settings = Read(sample, planned.Weight.GramsPerSquareMetre);
+            var (flat, gathered) = (sample.Lengths(Flat), sample.Lengths(Gathered));
+            var (same, counts) = (
+                sample.OptionalFlag(Same) ?? true,
+                sample.OptionalFlag(Counts) ?? true
+            );
+            if (flat.Count > 0 && gathered.Count > 0)
+            {
+                samples.Add(
+                    new PullUpSample(
+                        settings,
+                        FullnessReading.Mean(flat),
+                        FullnessReading.Mean(gathered),
+                        same,
+                        counts
+                    )
+                );
+            }
+        }
+        return samples;
+    }
+
+    /// <summary>Reads what the machine's stitch reaches.</summary>
+    public static StitchReach ReadReach(AskReader reader)
+    {
+        var least = reader.OptionalLength(MinStitchLength) ?? MinStitchLength.Start!.Value;
+        var most = reader.OptionalLength(MaxStitchLength) ?? MaxStitchLength.Start!.Value;
+        if (most < least)
+        {
+            reader.Contradiction(
+                MaxStitchLength,
+                "The longest stitch cannot be shorter than the shortest."
+            );
+        }
+        return new StitchReach(least, Length.Max(least, most));
+    }
+
+    private static LengthField Reach(string name, string label, double start) =>
+        new(
+            name,
+            label,
+            "What the machine has.",
+            Length.FromMillimetres(0.2),
+            Length.FromMillimetres(12),
+            Length.FromMillimetres(start),
+            LengthKind.Fine,
+            false
+        );
+}

@@ -1,0 +1,253 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Swatches.PullUp;
+
+/// <summary>What is known of a family's pull-up for one plan: the range, how sure, and what would teach more.</summary>
+/// <param name="Family">How the fullness is made.</param>
+/// <param name="Planned">What will be set.</param>
+/// <param name="Samples">What was measured.</param>
+/// <param name="Assurance">How sure a cut length has to be, 0.5 to 0.99.</param>
+/// <param name="Reach">What the machine's stitch reaches.</param>
+/// <param name="Target">The fullness that is sought, or null.</param>
+public sealed record PullUpReading(
+    PullUpFamily Family,
+    PullUpSettings Planned,
+    IReadOnlyList<PullUpSample> Samples,
+    double Assurance,
+    StitchReach Reach,
+    double? Target
+)
+{
+    private readonly Lazy<PullUpModel> model = new(() => PullUpModel.From(Family, Samples));
+
+    /// <summary>What was learnt.</summary>
+    public PullUpModel Model => model.Value;
+
+    public Prediction Prediction => Model.Predict(Planned);
+
+    /// <summary>How many samples it rests on.</summary>
+    public int Evidence => Samples.Count(s => s.Counts);
+
+    /// <summary>How sure, in words.</summary>
+    public string AssuranceSays => Says(Assurance);
+
+    /// <summary>What it rests on, in a sentence.</summary>
+    public string RestsOn
+    {
+        get
+        {
+            var (same, other) = (
+                Samples.Count(s => s.Counts && s.Same),
+                Samples.Count(s => s.Counts && !s.Same)
+            );
+            var left = Samples.Count - Evidence;
+            return (same, other) switch
+                {
+                    (0, 0) => "On no swatch yet: only on what such machines usually do.",
+                    (_, 0) => $"On {Swatches(same)} of this cloth and foot.",
+                    (0, _) => $"On {Swatches(other)} of other cloths or feet, at half weight.",
+                    _ =>
+                        $"On {Swatches(same)} of this cloth and foot, and {other} of others at half weight.",
+                } + (left > 0 ? $" {Swatches(left)} left out." : "");
+        }
+    }
+
+    public NextSample Next => NextSample.For(Model, Family, Planned, Planned, Reach);
+
+    public TargetSetting? Setting =>
+        Target is { } target ? TargetSetting.For(Model, Family, Planned, target, Reach) : null;
+
+    /// <summary>Figures that every answer with a prediction tells.</summary>
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new(
+            "fullness",
+            FigureShape.Group,
+            "What the next piece is likely to come to; none below 1.",
+            Inner:
+            [
+                new("low", FigureShape.Ratio, "Nineteen in twenty are fuller."),
+                new("mid", FigureShape.Ratio, "The even chance."),
+                new("high", FigureShape.Ratio, "Nineteen in twenty are less full."),
+            ]
+        ),
+        new("evidence", FigureShape.Count, "The samples it rests on."),
+        new("restsOn", FigureShape.Text, "The same in a sentence."),
+        new("assurance", FigureShape.Ratio, "How sure a cut length has to be."),
+        new("assuranceSays", FigureShape.Text, "The same in words."),
+        new(
+            "nextSample",
+            FigureShape.Group,
+            "The swatch that would teach most.",
+            Inner:
+            [
+                .. SettingFigures,
+                new(
+                    "lessens",
+                    FigureShape.Ratio,
+                    "By what part the prediction's variance would shrink."
+                ),
+                new("says", FigureShape.Text, "What to do."),
+            ]
+        ),
+        new(
+            "setting",
+            FigureShape.Group,
+            "The stitch length for the fullness wanted.",
+            false,
+            [
+                new("stitchLength", FigureShape.Length, "Within the machine's reach."),
+                new("fullness", FigureShape.Ratio, "What it is likely to give."),
+                new("reaches", FigureShape.Flag, "Whether that is what was wanted."),
+            ]
+        ),
+        new(
+            "samples",
+            FigureShape.Table,
+            "Each sample against what the others predict for it.",
+            Inner:
+            [
+                new("fullness", FigureShape.Ratio, "Flat over gathered."),
+                new("expected", FigureShape.Ratio, "What the others predict."),
+                new("deviations", FigureShape.Ratio, "How far off, in standard deviations."),
+                new("odd", FigureShape.Flag, "Whether that is more than three."),
+            ]
+        ),
+    ];
+
+    private static IReadOnlyList<Figure> SettingFigures =>
+        [
+            new("stitchLength", FigureShape.Length, "Stitch."),
+            new("tensionSteps", FigureShape.Ratio, "Tension, in steps from normal."),
+            new("passes", FigureShape.Ratio, "Passes."),
+            new("differential", FigureShape.Ratio, "Differential."),
+            new("steamed", FigureShape.Flag, "Whether it is measured after steam."),
+        ];
+
+    /// <summary>Reads what is known; null when the reader has errors.</summary>
+    public static PullUpReading? Read(AskReader reader, PullUpFamily family, PullUpSettings planned)
+    {
+        var reading = new PullUpReading(
+            family,
+            planned,
+            PullUpFields.ReadSamples(reader, planned),
+            reader.OptionalNumber(PullUpFields.Assurance) ?? PullUpFields.Assurance.Start!.Value,
+            PullUpFields.ReadReach(reader),
+            reader.OptionalNumber(PullUpFields.TargetFullness)
+        );
+        return reader.Errors.Count > 0 ? null : reading;
+    }
+
+    public void Tell(IFigures figures)
+    {
+        var prediction = Prediction;
+        figures.Group(
+            "fullness",
+            group =>
+            {
+                group.Ratio("low", prediction.Low);
+                group.Ratio("mid", prediction.Mid);
+                group.Ratio("high", prediction.High);
+            }
+        );
+        figures.Count("evidence", Evidence);
+        figures.Text("restsOn", RestsOn);
+        figures.Ratio("assurance", Assurance);
+        figures.Text("assuranceSays", AssuranceSays);
+        var next = Next;
+        figures.Group(
+            "nextSample",
+            group =>
+            {
+                group.Length("stitchLength", next.Settings.StitchLength, LengthKind.Fine);
+                group.Ratio("tensionSteps", next.Settings.TensionSteps);
+                group.Ratio("passes", next.Settings.Passes);
+                group.Ratio("differential", next.Settings.Differential);
+                group.Flag("steamed", next.Settings.Steamed);
+                group.Ratio("lessens", next.Lessens);
+                group.Text("says", next.Says);
+            }
+        );
+        if (Setting is { } setting)
+        {
+            figures.Group(
+                "setting",
+                group =>
+                {
+                    group.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
+                    group.Ratio("fullness", setting.Fullness);
+                    group.Flag("reaches", setting.Reaches);
+                }
+            );
+        }
+        var residuals = Model.Residuals();
+        figures.Table(
+            "samples",
+            residuals.Count,
+            (i, row) =>
+            {
+                row.Ratio("fullness", residuals[i].Sample.Fullness);
+                row.Ratio("expected", residuals[i].Expected);
+                row.Ratio("deviations", residuals[i].Deviations);
+                row.Flag("odd", residuals[i].IsOdd);
+            }
+        );
+    }
+
+    /// <summary>What is noticed in the samples and in what is sought.</summary>
+    public IEnumerable<Finding> Noticed()
+    {
+        var residuals = Model.Residuals();
+        for (var i = 0; i < residuals.Count; i++)
+        {
+            if (residuals[i] is { IsOdd: true, Sample.Counts: true } odd)
+            {
+                yield return new Finding(
+                    "odd-sample",
+                    Severity.Care,
+                    $"Sample {i + 1} came to {DecimalText.Write(odd.Sample.Fullness)}, and the others say {DecimalText.Write(odd.Expected)}.",
+                    $"That is {DecimalText.Write(Math.Abs(odd.Deviations), 1)} standard deviations off.",
+                    "Measured twice? Another cloth? It counts until you leave it out."
+                );
+            }
+        }
+        if (Setting is { Reaches: false } setting)
+        {
+            yield return new Finding(
+                "out-of-reach",
+                Severity.Care,
+                $"No stitch from {DecimalText.Write(Reach.Least.Millimetres)} to {DecimalText.Write(Reach.Most.Millimetres)} mm gives {DecimalText.Write(Target!.Value)}; "
+                    + $"{DecimalText.Write(setting.Settings.StitchLength.Millimetres)} mm comes nearest, with {DecimalText.Write(setting.Fullness)}.",
+                "The stitch length alone does not get there with the other settings as they are.",
+                $"What would: {string.Join("; or ", setting.Would)}."
+            );
+        }
+        if (Evidence == 0)
+        {
+            yield return new Finding(
+                "no-sample",
+                Severity.Note,
+                $"Anything from {DecimalText.Write(Prediction.Low)} to {DecimalText.Write(Prediction.High)} is likely: nothing was measured yet.",
+                "How much a machine draws up depends on the machine, the foot and the cloth.",
+                "Sew a measured strip: the first already narrows it a good deal."
+            );
+        }
+    }
+
+    /// <summary>How sure, as a person says it.</summary>
+    public static string Says(double assurance) =>
+        assurance switch
+        {
+            < 0.55 => "even chance",
+            < 0.78 => "two in three",
+            < 0.86 => "four in five",
+            < 0.93 => "nine in ten",
+            < 0.97 => "nineteen in twenty",
+            _ => "all but certain",
+        };
+
+    private static string Swatches(int count) => count == 1 ? "1 swatch" : $"{count} swatches";
+}
