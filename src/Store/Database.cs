@@ -110,6 +110,14 @@ public sealed class Database(NpgsqlDataSource source)
     public static NpgsqlParameter Whole(int? number) =>
         new() { NpgsqlDbType = NpgsqlDbType.Integer, Value = (object?)number ?? DBNull.Value };
 
+    /// <summary>A parameter for a yes or no that may be left as it is.</summary>
+    public static NpgsqlParameter Flag(bool? flag) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Boolean, Value = (object?)flag ?? DBNull.Value };
+
+    /// <summary>A parameter for an id that may be missing.</summary>
+    public static NpgsqlParameter Id(Guid? id) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Uuid, Value = (object?)id ?? DBNull.Value };
+
     private static void Add(NpgsqlBatch batch, string sql, object?[] values)
     {
         var command = new NpgsqlBatchCommand(sql);

@@ -27,7 +27,7 @@ public sealed class FindStore(Database database)
     /// <param name="text">At least one character; % and _ are taken as they are.</param>
     public Task<List<FoundRow>> FindAsync(Seat seat, string text, CancellationToken cancel)
     {
-        var pattern = "%" + text.Replace("\\", @"\\").Replace("%", @"\%").Replace("_", @"\_") + "%";
+        var pattern = Anywhere(text);
         return database.ReadAsync(
             """
             select kind, title, place, working, project, thing from (
@@ -46,8 +46,8 @@ public sealed class FindStore(Database database)
                 from keeps k join workings w on w.id = k.working_id
                 where k.workroom_id = $1 and (k.came_out ilike $2 or k.note ilike $2)
                 union all
-                select 5, 'swatch', left(s.note, 120), w.name, w.id, w.project_id, null
-                from swatches s join workings w on w.id = s.working_id
+                select 5, 'swatch', left(s.note, 120), coalesce(w.name, 'a swatch by itself'), w.id, w.project_id, null
+                from swatches s left join workings w on w.id = s.working_id
                 where s.workroom_id = $1 and s.note ilike $2) found
             order by rank, title limit $3
             """,
@@ -65,4 +65,8 @@ public sealed class FindStore(Database database)
             Most
         );
     }
+
+    /// <summary>A pattern for a text anywhere; % and _ in it are taken as they are.</summary>
+    internal static string Anywhere(string text) =>
+        "%" + text.Replace("\\", @"\\").Replace("%", @"\%").Replace("_", @"\_") + "%";
 }

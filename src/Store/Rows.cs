@@ -59,16 +59,22 @@ public sealed record WorkingRow(
 )
 {
     /// <summary>The thing of a kind that it uses; null when none was chosen.</summary>
-    public Guid? UsedOf(string kind) =>
-        Uses.TryGetProperty(kind, out var id) && id.TryGetGuid(out var thing) ? thing : null;
+    public Guid? UsedOf(string kind) => Rows.IdIn(Uses, kind);
 }
 
 /// <summary>One sewn sample.</summary>
-/// <param name="Settings">What was set.</param>
+/// <param name="WorkingId">The working it was sewn for; null when it stands alone.</param>
+/// <param name="Settings">The card as it was set, in words.</param>
 /// <param name="Changed">The change that this swatch tried, by its name, or empty.</param>
+/// <param name="Technique">The technique it tries.</param>
+/// <param name="Uses">The things of the drawer it was sewn with, by kind.</param>
+/// <param name="Features">The settings that decide the fullness, as figures.</param>
+/// <param name="Cloth">The cloth's name and look.</param>
+/// <param name="Counts">Whether predictions learn from it.</param>
+/// <param name="Simulated">Whether it was never sewn, but read off the simulated bench.</param>
 public sealed record SwatchRow(
     Guid Id,
-    Guid WorkingId,
+    Guid? WorkingId,
     JsonElement Settings,
     IReadOnlyList<Length> Flat,
     IReadOnlyList<Length> Gathered,
@@ -78,8 +84,21 @@ public sealed record SwatchRow(
     string Changed,
     string Verdict,
     string Note,
+    string Technique,
+    JsonElement Uses,
+    JsonElement Features,
+    JsonElement Cloth,
+    bool Counts,
+    bool Simulated,
     Stamp Stamp
-);
+)
+{
+    /// <summary>The thing of a kind that it was sewn with; null when none is known.</summary>
+    public Guid? UsedOf(string kind) => Rows.IdIn(Uses, kind);
+}
+
+/// <summary>A photograph of a swatch, without the picture itself.</summary>
+public sealed record PhotographRow(Guid Id, Guid SwatchId, int Width, int Height, Stamp Stamp);
 
 /// <summary>A cut list as it was at the moment of cutting, with the swatches it rested on.</summary>
 public sealed record CutListRow(
@@ -102,8 +121,23 @@ public sealed record KeepRow(
     Stamp Stamp
 );
 
+/// <summary>How many rows a statement touched.</summary>
+internal sealed record Count(int Of);
+
 /// <summary>What came of a change: the record as it now is, or why not.</summary>
 /// <param name="Row">The record; when the version did not match, as the other editor left it; null when there is none.</param>
 /// <param name="Matched">Whether the version that the editor held was the newest.</param>
 public readonly record struct Changed<T>(T? Row, bool Matched)
     where T : class;
+
+/// <summary>Reads what rows keep as JSON.</summary>
+internal static class Rows
+{
+    /// <summary>The id under a name; null when there is none.</summary>
+    public static Guid? IdIn(JsonElement ids, string name) =>
+        ids.TryGetProperty(name, out var id)
+        && id.ValueKind == JsonValueKind.String
+        && id.TryGetGuid(out var found)
+            ? found
+            : null;
+}

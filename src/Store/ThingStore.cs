@@ -142,7 +142,6 @@ public sealed class ThingStore(Database database)
             row.StampOf()
         );
 
-    private sealed record Count(int Of);
 }
 
 /// <summary>A note that a foot was tried on a machine.</summary>

@@ -40,6 +40,11 @@ try
     app.MapProjects();
     app.MapWorkings();
     app.MapSwatches();
+    app.MapSwatchBook();
+    app.MapSwatchFiles();
+    app.MapSimulated();
+    app.MapPhotographs();
+    app.MapWorkingReckoning();
     app.MapCutLists();
     app.MapKeeps();
     app.MapHistory();

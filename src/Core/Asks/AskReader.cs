@@ -37,6 +37,11 @@ public sealed class AskReader
     public AskReader(RawAsk raw, Ruler ruler)
         : this(raw, ruler, [], "") { }
 
+    /// <summary>A reader of fields that lie within something else: its errors name them by a path.</summary>
+    /// <param name="path">What stands before each name, such as <c>features.</c></param>
+    public AskReader(RawAsk raw, Ruler ruler, string path)
+        : this(raw, ruler, [], path) { }
+
     private AskReader(RawAsk raw, Ruler ruler, List<FieldError> errors, string path)
     {
         (this.raw, Ruler, this.errors, this.path) = (raw, ruler, errors, path);

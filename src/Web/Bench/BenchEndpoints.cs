@@ -4,6 +4,7 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Order;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workings;
 using ZephyrReach.Web.Workrooms;
 
@@ -90,6 +91,7 @@ public static class BenchEndpoints
         CutListStore cutLists,
         KeepStore keeps,
         ThingStore things,
+        SampleFeed samples,
         Guid? cursor
     )
     {
@@ -104,6 +106,7 @@ public static class BenchEndpoints
         var page = rows.Take(PageSize).ToList();
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
         var ids = inThem.Select(w => w.Id).ToList();
+        var shelf = await samples.ShelfAsync(seat, cancel);
         var facts = new Facts(
             (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
             (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet(),
@@ -113,7 +116,7 @@ public static class BenchEndpoints
                     w => w.Id,
                     w =>
                         Core.Craft.Techniques.Named(w.Technique)!
-                            .Straight.Reckon(AskJson.Read(w.Ask), ruler)
+                            .Straight.Reckon(shelf.With(w, AskJson.Read(w.Ask)), ruler)
                 ),
             (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId)
         );

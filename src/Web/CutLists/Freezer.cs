@@ -9,7 +9,7 @@ using ZephyrReach.Web.Swatches;
 namespace ZephyrReach.Web.CutLists;
 
 /// <summary>Freezes cut lists: the answer as it is now, with the swatches it rests on.</summary>
-public sealed class Freezer(SwatchStore swatches, CutListStore cutLists)
+public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, SampleFeed samples)
 {
     /// <summary>Freezes the cut list of an ask.</summary>
     /// <returns>The list; or what is wrong with the ask; or neither when the working is gone.</returns>
@@ -23,7 +23,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists)
         CancellationToken cancel
     )
     {
-        var raw = AskJson.Read(ask);
+        var raw = await samples.WithSamplesAsync(seat, working, AskJson.Read(ask), cancel);
         var outcome = technique.Straight.Reckon(raw, ruler);
         if (outcome.Answer is not { } answer)
         {

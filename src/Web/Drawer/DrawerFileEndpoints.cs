@@ -54,7 +54,7 @@ public static class DrawerFileEndpoints
         var rows = (
             await store.AllAsync(await workroom.SeatAsync(http), http.RequestAborted)
         ).Where(r => r.Kind == kind);
-        var csv = DrawerCsv.Write(
+        var csv = CsvTable.Write(
             [Id, Name, .. known.Fields.Select(f => f.Name)],
             rows.Select(r =>
             {
@@ -86,38 +86,15 @@ public static class DrawerFileEndpoints
         {
             return Problem.NotFound("There is no such kind of thing.");
         }
-        if (
-            http.Request.ContentType?.StartsWith("text/csv", StringComparison.OrdinalIgnoreCase)
-            != true
-        )
-        {
-            return Results.Problem(
-                title: "The body has to be CSV, with the content type text/csv.",
-                statusCode: StatusCodes.Status415UnsupportedMediaType
-            );
-        }
         var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
         if (wrong is not null)
         {
             return wrong;
         }
-        using var body = new StreamReader(http.Request.Body, Encoding.UTF8);
-        IReadOnlyList<string> columns;
-        IReadOnlyList<CsvLine> lines;
-        try
+        var (columns, lines, refused) = await CsvBody.ReadAsync(http, MostLines);
+        if (refused is not null)
         {
-            (columns, lines) = DrawerCsv.Read(await body.ReadToEndAsync(http.RequestAborted));
-        }
-        catch (FormatException no)
-        {
-            return Problem.Field("file", no.Message);
-        }
-        if (lines.Count > MostLines)
-        {
-            return Problem.Field(
-                "file",
-                $"The file has {lines.Count} lines; {MostLines} can be taken in at once."
-            );
+            return refused;
         }
         var strange = columns.FirstOrDefault(c =>
             c is not (Id or Name) && known.Fields.All(f => f.Name != c)

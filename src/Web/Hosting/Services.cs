@@ -9,6 +9,7 @@ using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Hosting;
@@ -35,6 +36,9 @@ public static class Services
         services.AddSingleton<ProjectStore>();
         services.AddSingleton<WorkingStore>();
         services.AddSingleton<SwatchStore>();
+        services.AddSingleton<SwatchBookStore>();
+        services.AddSingleton<PhotographStore>();
+        services.AddSingleton<SampleFeed>();
         services.AddSingleton<CutListStore>();
         services.AddSingleton<KeepStore>();
         services.AddSingleton<HistoryStore>();

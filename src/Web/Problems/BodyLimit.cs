@@ -1,6 +1,6 @@
 namespace ZephyrReach.Web.Problems;
 
-/// <summary>No body is larger than 64 kB, and no file than 1 MB, whether its length is said beforehand or not.</summary>
+/// <summary>No body is larger than 64 kB, no table than 1 MB and no photograph than 15 MB, whether its length is said beforehand or not.</summary>
 /// <remarks>
 /// The server itself takes more, so that it can read the rest of a refused body and the refusal is not lost with the
 /// connection.
@@ -18,12 +18,15 @@ public static class BodyLimit
             async (http, next) =>
             {
                 var request = http.Request;
-                var largest = request.Path.Value!.EndsWith("/csv", StringComparison.Ordinal)
-                    ? LargestFile
+                var path = request.Path.Value!;
+                var largest =
+                    path.EndsWith("/csv", StringComparison.Ordinal) ? LargestFile
+                    : path.EndsWith("/photographs", StringComparison.Ordinal)
+                        ? Files.Photograph.LargestFile
                     : Largest;
                 if (request.ContentLength > largest)
                 {
-                    await Problem.TooLarge().ExecuteAsync(http);
+                    await Problem.TooLarge(largest).ExecuteAsync(http);
                     return;
                 }
                 if (request.ContentLength is null && request.Headers.TransferEncoding.Count > 0)
@@ -37,7 +40,7 @@ public static class BodyLimit
                     );
                     if (length > largest)
                     {
-                        await Problem.TooLarge().ExecuteAsync(http);
+                        await Problem.TooLarge(largest).ExecuteAsync(http);
                         return;
                     }
                     request.Body = new MemoryStream(body, 0, length, writable: false);

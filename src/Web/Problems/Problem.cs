@@ -12,10 +12,12 @@ public static class Problem
             "The body has to be JSON, with the content type application/json."
         );
 
-    public static IResult TooLarge() =>
+    public static IResult TooLarge(int largest) =>
         Of(
             StatusCodes.Status413PayloadTooLarge,
-            "The body is larger than 64 kB, which is more than any ask needs."
+            largest < 1024 * 1024
+                ? $"The body is larger than {largest / 1024} kB, which is more than any ask needs."
+                : $"The file is larger than {largest / (1024 * 1024)} MB."
         );
 
     public static IResult BrokenJson() =>

@@ -19,7 +19,7 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
         var result = exception switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
-                Problem.TooLarge(),
+                Problem.TooLarge(BodyLimit.Largest),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
                 Problem.WrongContentType(),
             BadHttpRequestException bad => Results.Problem(

@@ -46,9 +46,15 @@ public static class ReckonEndpoints
         (string)http.Request.RouteValues[name]!;
 
     /// <summary>Answers a form.</summary>
-    private static async Task AnswerAsync(HttpContext http, Form? form, CurrentWorkroom workroom)
+    /// <param name="also">Adds to the ask what is not typed; null adds nothing.</param>
+    internal static async Task AnswerAsync(
+        HttpContext http,
+        Form? form,
+        CurrentWorkroom workroom,
+        Func<RawAsk, Task<RawAsk>>? also = null
+    )
     {
-        if (await TryAnswerAsync(http, form, workroom) is { } problem)
+        if (await TryAnswerAsync(http, form, workroom, also) is { } problem)
         {
             await problem.ExecuteAsync(http);
         }
@@ -58,7 +64,8 @@ public static class ReckonEndpoints
     private static async ValueTask<IResult?> TryAnswerAsync(
         HttpContext http,
         Form? form,
-        CurrentWorkroom workroom
+        CurrentWorkroom workroom,
+        Func<RawAsk, Task<RawAsk>>? also
     )
     {
         if (form is null)
@@ -75,6 +82,10 @@ public static class ReckonEndpoints
         if (ask is null)
         {
             return problem!;
+        }
+        if (also is not null)
+        {
+            ask = await also(ask);
         }
         var outcome = form.Reckon(ask, ruler);
         if (outcome.Answer is null)

@@ -1,12 +1,15 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Workrooms;
+using Cloth = ZephyrReach.Web.Workings.Cloth;
 
 namespace ZephyrReach.Web.Swatches;
 
@@ -14,7 +17,13 @@ namespace ZephyrReach.Web.Swatches;
 /// <param name="Id">For a new one: a UUID of version 7, made by the client.</param>
 /// <param name="Settings">What was set, by setting.</param>
 /// <param name="Flat">Readings, each mm or a text.</param>
+/// <param name="WorkingId">For a new one: what it is sewn for; null for one that stands alone.</param>
 /// <param name="Changed">The change this swatch tried, by its name.</param>
+/// <param name="Technique">What it tries; for a new one that of its working.</param>
+/// <param name="Uses">Things of the drawer, by kind; for a new one those of its working.</param>
+/// <param name="Features">The settings that decide the fullness, as figures.</param>
+/// <param name="Cloth">The cloth's name and look; for a new one that of its working.</param>
+/// <param name="Counts">Whether predictions learn from it.</param>
 public sealed record SwatchIn(
     Guid? Id,
     Guid? WorkingId,
@@ -26,13 +35,18 @@ public sealed record SwatchIn(
     [property: MaxLength(30)] string[]? Looks,
     [property: StringLength(200)] string? Changed,
     [property: AllowedValues("", "yes", "nearly", "no", null)] string? Verdict,
-    [property: StringLength(4000)] string? Note
+    [property: StringLength(4000)] string? Note,
+    [property: StringLength(60)] string? Technique = null,
+    [property: MaxLength(12)] Dictionary<string, Guid?>? Uses = null,
+    JsonElement? Features = null,
+    Cloth? Cloth = null,
+    bool? Counts = null
 );
 
 /// <summary>A swatch as it goes out.</summary>
 public sealed record SwatchOut(
     Guid Id,
-    Guid WorkingId,
+    Guid? WorkingId,
     JsonElement Settings,
     IReadOnlyList<LengthOut> Flat,
     IReadOnlyList<LengthOut> Gathered,
@@ -42,6 +56,12 @@ public sealed record SwatchOut(
     string Changed,
     string Verdict,
     string Note,
+    string Technique,
+    JsonElement Uses,
+    JsonElement Features,
+    JsonElement Cloth,
+    bool Counts,
+    bool Simulated,
     int Version,
     DateTimeOffset CreatedAt
 )
@@ -60,6 +80,12 @@ public sealed record SwatchOut(
             row.Changed,
             row.Verdict,
             row.Note,
+            row.Technique,
+            row.Uses,
+            row.Features,
+            row.Cloth,
+            row.Counts,
+            row.Simulated,
             row.Stamp.Version,
             row.Stamp.CreatedAt
         );
@@ -140,7 +166,7 @@ public static class SwatchEndpoints
         var row = await store.AddAsync(
             await workroom.SeatAsync(http),
             id,
-            swatch.WorkingId ?? Guid.Empty,
+            swatch.WorkingId,
             parts,
             http.RequestAborted
         );
@@ -207,6 +233,35 @@ public static class SwatchEndpoints
     {
         var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
         var errors = new List<FieldError>();
+        if (
+            swatch.Technique is { Length: > 0 } technique
+            && CardTechniques.Named(technique) is null
+        )
+        {
+            errors.Add(
+                new FieldError(
+                    "technique",
+                    Refusal.Unusable,
+                    $"The technique “{technique}” is not known here."
+                )
+            );
+        }
+        if (swatch.Uses?.Keys.FirstOrDefault(k => ThingKinds.Named(k) is null) is { } strange)
+        {
+            errors.Add(
+                new FieldError(
+                    "uses",
+                    Refusal.Unusable,
+                    $"“{strange}” is no kind of thing in the drawer."
+                )
+            );
+        }
+        JsonElement? features = null;
+        if (swatch.Features is { ValueKind: not JsonValueKind.Null } said)
+        {
+            (features, var troubles) = SwatchFeatures.Read(said, ruler);
+            errors.AddRange(troubles);
+        }
         var parts = new SwatchParts(
             swatch.Settings is { } settings ? JsonSerializer.SerializeToElement(settings) : null,
             Readings("flat", "Flat", swatch.Flat),
@@ -216,7 +271,18 @@ public static class SwatchEndpoints
             swatch.Looks,
             swatch.Changed,
             swatch.Verdict,
-            swatch.Note
+            swatch.Note,
+            swatch.Technique,
+            swatch.Uses is { } uses
+                ? JsonSerializer.SerializeToElement(
+                    uses.Where(u => u.Value is not null).ToDictionary(u => u.Key, u => u.Value)
+                )
+                : null,
+            features,
+            swatch.Cloth is { } cloth
+                ? JsonSerializer.SerializeToElement(cloth, JsonSerializerOptions.Web)
+                : null,
+            swatch.Counts
         );
         return (ruler, parts, wrong ?? (errors.Count > 0 ? Problem.Fields(errors) : null));
 

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Swatches.PullUp;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
@@ -55,6 +56,16 @@ public static class TechniqueEndpoints
         json.WriteString("name", known.Name);
         json.WriteString("title", known.Title);
         json.WriteString("says", known.Says);
+        if (known.Family is { } family)
+        {
+            json.WriteString("family", family.Name);
+            json.WriteStartArray("knobs");
+            foreach (var knob in Enum.GetValues<Knobs>().Where(k => family.Knobs.HasFlag(k)))
+            {
+                json.WriteStringValue(JsonNamingPolicy.CamelCase.ConvertName(knob.ToString()));
+            }
+            json.WriteEndArray();
+        }
         FieldJson.Write(json, "fields", known.Straight.Fields, ruler);
         json.WriteStartObject("forms");
         foreach (var form in known.Turned)

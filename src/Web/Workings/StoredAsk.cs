@@ -35,7 +35,8 @@ public static class StoredAsk
             ];
         }
         var unknown = raw.Values.Keys.FirstOrDefault(f =>
-            technique.Straight.Fields.All(known => known.Name != f)
+            // Samples are swatches, and are kept as such.
+            technique.Straight.Fields.All(known => known.Name != f || known is GroupsField)
         );
         return unknown is null
             ? technique.Straight.CheckUnfinished(raw, ruler)

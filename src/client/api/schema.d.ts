@@ -422,6 +422,250 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/swatches/simulated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** “Sews” a swatch on a simulated machine that is always the same for a working, and adds it, marked as simulated. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SimulatedIn"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SwatchOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workings/{id}/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The photographs of a working's swatches, in the order they were added. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PhotographOut"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/{id}/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a photograph: JPEG, PNG or WebP to 15 MB. It is turned upright, brought to 2000 px, and place and device are left out. */
+        post: {
+            parameters: {
+                query: {
+                    id: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
+                    "image/webp": string;
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PhotographOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workings/{id}/reckon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An ask of a working, answered with its swatches. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workings/{id}/reckon/{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A turned-round form of it, or a question on the way, with its swatches. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cut-lists/{id}": {
         parameters: {
             query?: never;
@@ -960,7 +1204,44 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Swatches of the whole workroom, filtered, the newest first. */
+        get: {
+            parameters: {
+                query?: {
+                    Cloth?: string;
+                    Foot?: string;
+                    Technique?: string;
+                    Verdict?: string;
+                    Text?: string;
+                    Working?: string;
+                    cursor?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BookPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
         put?: never;
         /** Adds a swatch. */
         post: {
@@ -1080,6 +1361,314 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/api/swatches/facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the swatch book can be filtered by. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BookFacets"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Some swatches by their ids, to lay side by side. */
+        get: {
+            parameters: {
+                query: {
+                    id: string[];
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BookSwatch"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/plot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fullness against stitch length, tension or passes: the points, the predicted band and the planned setting. For a working, its own prediction. */
+        get: {
+            parameters: {
+                query?: {
+                    Cloth?: string;
+                    Foot?: string;
+                    Technique?: string;
+                    Verdict?: string;
+                    Text?: string;
+                    Working?: string;
+                    x?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlotOut"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Swatches as CSV, filtered as the swatch book is. */
+        get: {
+            parameters: {
+                query?: {
+                    Cloth?: string;
+                    Foot?: string;
+                    Technique?: string;
+                    Verdict?: string;
+                    Text?: string;
+                    Working?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Takes swatches in from CSV. A line with a known id changes that swatch, any other adds one that stands alone. When a line is wrong nothing is taken in, unless ?anyway=true. */
+        post: {
+            parameters: {
+                query?: {
+                    anyway?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CsvReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture as JPEG; ?small=true for lists. */
+        get: {
+            parameters: {
+                query?: {
+                    small?: boolean;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/jpeg": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a photograph away; an undo brings it back. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/workings/{id}/cut-lists": {
@@ -3445,6 +4034,4675 @@ export interface paths {
                             };
                             /** @description How full the rest then is. */
                             restFullness?: number;
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/gathering-foot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to cut, mark and sew, and how sure that is */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                    /** @description Any of working, drawings, steps, understood, separated by commas. */
+                    with?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "finishedDepth": "12 cm",
+                     *       "seamAllowance": "15 mm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "110 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 98,
+                     *       "assurance": 0.9
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": {
+                         *         "low": 1.3134782151864424,
+                         *         "mid": 2.0341702549689233,
+                         *         "high": 3.1502986333133602
+                         *       },
+                         *       "evidence": 0,
+                         *       "restsOn": "On no swatch yet: only on what such machines usually do.",
+                         *       "assurance": 0.9,
+                         *       "assuranceSays": "nine in ten",
+                         *       "nextSample": {
+                         *         "stitchLength": {
+                         *           "mm": 4,
+                         *           "text": "4 mm"
+                         *         },
+                         *         "tensionSteps": 1,
+                         *         "passes": 1,
+                         *         "differential": 1,
+                         *         "steamed": false,
+                         *         "lessens": 0.8975132192213042,
+                         *         "says": "Sew the next one just as planned: the range would narrow by about 68 %."
+                         *       },
+                         *       "samples": [],
+                         *       "cutLength": {
+                         *         "mm": 2644.021752065282,
+                         *         "text": "2.645 m"
+                         *       },
+                         *       "flatEdge": {
+                         *         "mm": 2674.021752065282,
+                         *         "text": "2.675 m"
+                         *       },
+                         *       "expectedSurplus": {
+                         *         "mm": 731.9017123944939,
+                         *         "text": "73.2 cm"
+                         *       },
+                         *       "surplusLow": {
+                         *         "mm": -317.2589632492768,
+                         *         "text": "−31.75 cm"
+                         *       },
+                         *       "surplusHigh": {
+                         *         "mm": 1409.352229790026,
+                         *         "text": "140.95 cm"
+                         *       },
+                         *       "stripCount": 3,
+                         *       "stripLength": {
+                         *         "mm": 910,
+                         *         "text": "91 cm"
+                         *       },
+                         *       "sewnFlat": {
+                         *         "mm": 2682,
+                         *         "text": "2.682 m"
+                         *       },
+                         *       "cutDepth": {
+                         *         "mm": 155,
+                         *         "text": "15.5 cm"
+                         *       },
+                         *       "clothToBuy": {
+                         *         "mm": 465,
+                         *         "text": "46.5 cm"
+                         *       },
+                         *       "joins": 2,
+                         *       "segments": 8,
+                         *       "segmentFlat": {
+                         *         "mm": 335.25,
+                         *         "text": "33.55 cm"
+                         *       },
+                         *       "segmentGathered": {
+                         *         "mm": 117.5,
+                         *         "text": "11.75 cm"
+                         *       },
+                         *       "threadPerSide": {
+                         *         "mm": 3083.15,
+                         *         "text": "3.1 m"
+                         *       },
+                         *       "seamBulk": {
+                         *         "mm": 1.4559574468085106,
+                         *         "text": "1.46 mm"
+                         *       },
+                         *       "swatch": {
+                         *         "markedFlat": {
+                         *           "mm": 300,
+                         *           "text": "30 cm"
+                         *         },
+                         *         "cutLength": {
+                         *           "mm": 350,
+                         *           "text": "35 cm"
+                         *         },
+                         *         "cutDepth": {
+                         *           "mm": 150,
+                         *           "text": "15 cm"
+                         *         },
+                         *         "gathersTo": {
+                         *           "mm": 147.48028060442914,
+                         *           "text": "14.75 cm"
+                         *         }
+                         *       },
+                         *       "pieces": [
+                         *         {
+                         *           "count": 3,
+                         *           "name": "strips",
+                         *           "length": {
+                         *             "mm": 910,
+                         *             "text": "91 cm"
+                         *           },
+                         *           "depth": {
+                         *             "mm": 155,
+                         *             "text": "15.5 cm"
+                         *           }
+                         *         }
+                         *       ],
+                         *       "facts": [
+                         *         {
+                         *           "name": "Cloth used",
+                         *           "text": "46.5 cm"
+                         *         },
+                         *         {
+                         *           "name": "Flat edge",
+                         *           "text": "2.682 m"
+                         *         },
+                         *         {
+                         *           "name": "Enough with",
+                         *           "text": "nine in ten"
+                         *         },
+                         *         {
+                         *           "name": "Likely over",
+                         *           "text": "73.2 cm and 30 mm to trim"
+                         *         },
+                         *         {
+                         *           "name": "Needle thread",
+                         *           "text": "3.1 m"
+                         *         }
+                         *       ],
+                         *       "findings": [
+                         *         {
+                         *           "code": "no-sample",
+                         *           "severity": "note",
+                         *           "says": "Anything from 1.31 to 3.15 is likely: nothing was measured yet.",
+                         *           "because": "How much a machine draws up depends on the machine, the foot and the cloth.",
+                         *           "remedy": "Sew a measured strip: the first already narrows it a good deal."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What the next piece is likely to come to; none below 1. */
+                            fullness: {
+                                /** @description Nineteen in twenty are fuller. */
+                                low: number;
+                                /** @description The even chance. */
+                                mid: number;
+                                /** @description Nineteen in twenty are less full. */
+                                high: number;
+                            };
+                            /** @description The samples it rests on. */
+                            evidence: number;
+                            /** @description The same in a sentence. */
+                            restsOn: string;
+                            /** @description How sure a cut length has to be. */
+                            assurance: number;
+                            /** @description The same in words. */
+                            assuranceSays: string;
+                            /** @description The swatch that would teach most. */
+                            nextSample: {
+                                /** @description Stitch. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Tension, in steps from normal. */
+                                tensionSteps: number;
+                                /** @description Passes. */
+                                passes: number;
+                                /** @description Differential. */
+                                differential: number;
+                                /** @description Whether it is measured after steam. */
+                                steamed: boolean;
+                                /** @description By what part the prediction's variance would shrink. */
+                                lessens: number;
+                                /** @description What to do. */
+                                says: string;
+                            };
+                            /** @description The stitch length for the fullness wanted. */
+                            setting?: {
+                                /** @description Within the machine's reach. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What it is likely to give. */
+                                fullness: number;
+                                /** @description Whether that is what was wanted. */
+                                reaches: boolean;
+                            };
+                            /** @description Each sample against what the others predict for it. */
+                            samples: {
+                                /** @description Flat over gathered. */
+                                fullness: number;
+                                /** @description What the others predict. */
+                                expected: number;
+                                /** @description How far off, in standard deviations. */
+                                deviations: number;
+                                /** @description Whether that is more than three. */
+                                odd: boolean;
+                            }[];
+                            /** @description Flat, enough with the assurance. */
+                            cutLength: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The same with what is trimmed. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What will likely be over. */
+                            expectedSurplus: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The least that may be over; below 0 is short. */
+                            surplusLow: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The most that may be over. */
+                            surplusHigh: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many strips are cut. */
+                            stripCount: number;
+                            /** @description Of each strip. */
+                            stripLength: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What the joined strips give. */
+                            sewnFlat: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Of each strip. */
+                            cutDepth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The cloth that the strips take. */
+                            clothToBuy: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Seams between strips. */
+                            joins: number;
+                            /** @description How many parts both edges are divided into, as a check. */
+                            segments: number;
+                            /** @description One part of the strip. */
+                            segmentFlat: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description One part of the plain edge. */
+                            segmentGathered: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Needle thread for all passes. */
+                            threadPerSide: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What passes under the foot in the seam. */
+                            seamBulk: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How to cut and mark a swatch. */
+                            swatch: {
+                                /** @description Between the two marks, flat. */
+                                markedFlat: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Length of the scrap. */
+                                cutLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Depth of the scrap. */
+                                cutDepth: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Between the marks once it is as full as planned. */
+                                gathersTo: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            };
+                            /** @description What to cut. */
+                            pieces: {
+                                /** @description How many. */
+                                count: number;
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Along the edge. */
+                                length: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Square to it. */
+                                depth?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description The other figures in words. */
+                            facts: {
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Its figure. */
+                                text: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/gathering-foot/edge-from-cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The longest edge that the cloth there is reaches */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "finishedDepth": "12 cm",
+                     *       "seamAllowance": "15 mm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "110 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 98,
+                     *       "assurance": 0.9,
+                     *       "clothAtHand": "3.1 m"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "longestEdge": {
+                         *         "mm": 7648.636016024985,
+                         *         "text": "7.6485 m"
+                         *       },
+                         *       "stripCount": 20,
+                         *       "flatEdge": {
+                         *         "mm": 21544,
+                         *         "text": "21.544 m"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description The edge that the cloth reaches with the assurance. */
+                            longestEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many strips the cloth holds. */
+                            stripCount: number;
+                            /** @description The flat edge that they give. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/gathering-foot/swatch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a swatch says */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "fullness": 2.2,
+                     *       "finishedEdge": "2.6 m",
+                     *       "flat": "30 cm",
+                     *       "gathered": [
+                     *         "16.2 cm",
+                     *         "16.4 cm"
+                     *       ],
+                     *       "looks": [
+                     *         "not-full-enough"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How many times the finished edge is gathered into it. */
+                        fullness: number;
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge?: number | string | (number | string)[];
+                        /** @description Between the marks before pulling, read once or several times. */
+                        flat: (number | string)[];
+                        /** @description Between the same marks once it is pulled up. */
+                        gathered: (number | string)[];
+                        /** @description The same after steam, once it is dry. */
+                        steamed?: (number | string)[];
+                        /** @description The same, pulled out as far as it goes without force. */
+                        stretched?: (number | string)[];
+                        /** @description What is seen on the swatch. */
+                        looks?: ("right" | "not-full-enough" | "too-full" | "piles-up" | "slid-out" | "loops-below")[];
+                        /** @description Changes that were tried on earlier swatches. */
+                        tried?: ("longer-stitch" | "tension-up" | "pressure-up" | "second-pass" | "other-cloth" | "shorter-stitch" | "tension-down" | "pressure-down" | "let-go" | "watch-guide" | "rethread" | "tighter-tension")[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 1.8404907975460123,
+                         *       "low": 1.8319376223256352,
+                         *       "high": 1.8490439727663894,
+                         *       "flatSpread": {
+                         *         "mm": 0,
+                         *         "text": "0 mm"
+                         *       },
+                         *       "gatheredSpread": {
+                         *         "mm": 2,
+                         *         "text": "2 mm"
+                         *       },
+                         *       "fromTarget": -0.16341327384272175,
+                         *       "flatForEdge": {
+                         *         "mm": 4785.276073619632,
+                         *         "text": "4.79 m"
+                         *       },
+                         *       "flatGiveOrTake": {
+                         *         "mm": 22.238255572980535,
+                         *         "text": "25 mm"
+                         *       },
+                         *       "firstChange": {
+                         *         "seen": "not full enough",
+                         *         "change": "Lengthen the stitch by half a millimetre.",
+                         *         "because": "More cloth in each stitch.",
+                         *         "left": 4
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description Flat over gathered, from the means of the readings. */
+                            fullness: number;
+                            /** @description The least it may be, given how finely it was read. */
+                            low: number;
+                            /** @description The most it may be. */
+                            high: number;
+                            /** @description Between the shortest and the longest flat reading. */
+                            flatSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Between the shortest and the longest gathered reading. */
+                            gatheredSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How far from the planned fullness, as a part of it: 0.05 is 5 % fuller. */
+                            fromTarget: number;
+                            /** @description After steam. */
+                            steamedFullness?: number;
+                            /** @description Stretched over gathered. */
+                            spring?: number;
+                            /** @description The flat edge that the real edge takes at this fullness. */
+                            flatForEdge?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How sure that is, either way. */
+                            flatGiveOrTake?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The one change to try next. */
+                            firstChange?: {
+                                /** @description What it answers. */
+                                seen: string;
+                                /** @description What to change. */
+                                change: string;
+                                /** @description Why. */
+                                because: string;
+                                /** @description How many more changes there are to try after it. */
+                                left: number;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/gathering-foot/half-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Will the rest reach? */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "finishedDepth": "12 cm",
+                     *       "seamAllowance": "15 mm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "110 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 98,
+                     *       "assurance": 0.9,
+                     *       "measured": "86 cm"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description What each sewn third became, in order. */
+                        measured: (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "should": {
+                         *         "mm": 313.3333333333333,
+                         *         "text": "31.35 cm"
+                         *       },
+                         *       "measured": {
+                         *         "mm": 860,
+                         *         "text": "86 cm"
+                         *       },
+                         *       "parts": 1,
+                         *       "partsLeft": 2,
+                         *       "sewnFullness": 1.0248146325834426,
+                         *       "restFullness": 22.033514600544017,
+                         *       "likely": 1.0624657999970026,
+                         *       "stitchLength": {
+                         *         "mm": 5,
+                         *         "text": "5 mm"
+                         *       },
+                         *       "findings": [
+                         *         {
+                         *           "code": "will-be-over",
+                         *           "severity": "note",
+                         *           "says": "The rest will likely come to 1.06, and 22.03 would still fit.",
+                         *           "because": "What is sewn came to 1.02: sewn on like this about 167.75 cm stays over.",
+                         *           "remedy": "Sew on and trim what is over."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What one third has to become at the most. */
+                            should: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What it became. */
+                            measured: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many thirds were measured. */
+                            parts: number;
+                            /** @description How many are still to be sewn. */
+                            partsLeft: number;
+                            /** @description What the sewn part came to. */
+                            sewnFullness: number;
+                            /** @description What the rest has to come to. */
+                            restFullness: number;
+                            /** @description What it will likely come to as it is set. */
+                            likely: number;
+                            /** @description The stitch that brings it there. */
+                            stitchLength?: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/overlock-gathers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to cut, mark and sew, and how sure that is */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                    /** @description Any of working, drawings, steps, understood, separated by commas. */
+                    with?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "2.6 m",
+                     *       "finishedDepth": "28 cm",
+                     *       "seamAllowance": "1 cm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "138 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 140,
+                     *       "assurance": 0.9,
+                     *       "differential": 2
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description How much faster the front feed dogs run; 1 is alike. */
+                        differential?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": {
+                         *         "low": 1.2271059388295043,
+                         *         "mid": 2.0682571136272903,
+                         *         "high": 3.485996891298432
+                         *       },
+                         *       "evidence": 0,
+                         *       "restsOn": "On no swatch yet: only on what such machines usually do.",
+                         *       "assurance": 0.9,
+                         *       "assuranceSays": "nine in ten",
+                         *       "nextSample": {
+                         *         "stitchLength": {
+                         *           "mm": 4,
+                         *           "text": "4 mm"
+                         *         },
+                         *         "tensionSteps": 1,
+                         *         "passes": 1,
+                         *         "differential": 2,
+                         *         "steamed": false,
+                         *         "lessens": 0.9274718608458875,
+                         *         "says": "Sew the next one just as planned: the range would narrow by about 73 %."
+                         *       },
+                         *       "samples": [],
+                         *       "cutLength": {
+                         *         "mm": 7917.039127919673,
+                         *         "text": "7.92 m"
+                         *       },
+                         *       "flatEdge": {
+                         *         "mm": 7947.039127919673,
+                         *         "text": "7.95 m"
+                         *       },
+                         *       "expectedSurplus": {
+                         *         "mm": 2539.570632488718,
+                         *         "text": "2.5395 m"
+                         *       },
+                         *       "surplusLow": {
+                         *         "mm": -1146.5527894562501,
+                         *         "text": "−114.65 cm"
+                         *       },
+                         *       "surplusHigh": {
+                         *         "mm": 4726.563686962962,
+                         *         "text": "4.7265 m"
+                         *       },
+                         *       "stripCount": 6,
+                         *       "stripLength": {
+                         *         "mm": 1345,
+                         *         "text": "134.5 cm"
+                         *       },
+                         *       "sewnFlat": {
+                         *         "mm": 7950,
+                         *         "text": "7.95 m"
+                         *       },
+                         *       "cutDepth": {
+                         *         "mm": 310,
+                         *         "text": "31 cm"
+                         *       },
+                         *       "clothToBuy": {
+                         *         "mm": 1860,
+                         *         "text": "186 cm"
+                         *       },
+                         *       "joins": 5,
+                         *       "segments": 16,
+                         *       "segmentFlat": {
+                         *         "mm": 496.875,
+                         *         "text": "49.7 cm"
+                         *       },
+                         *       "segmentGathered": {
+                         *         "mm": 162.5,
+                         *         "text": "16.25 cm"
+                         *       },
+                         *       "threadPerSide": {
+                         *         "mm": 8746.25,
+                         *         "text": "8.8 m"
+                         *       },
+                         *       "seamBulk": {
+                         *         "mm": 1.5173076923076922,
+                         *         "text": "1.52 mm"
+                         *       },
+                         *       "swatch": {
+                         *         "markedFlat": {
+                         *           "mm": 300,
+                         *           "text": "30 cm"
+                         *         },
+                         *         "cutLength": {
+                         *           "mm": 350,
+                         *           "text": "35 cm"
+                         *         },
+                         *         "cutDepth": {
+                         *           "mm": 150,
+                         *           "text": "15 cm"
+                         *         },
+                         *         "gathersTo": {
+                         *           "mm": 145.0496642914298,
+                         *           "text": "14.5 cm"
+                         *         }
+                         *       },
+                         *       "pieces": [
+                         *         {
+                         *           "count": 6,
+                         *           "name": "strips",
+                         *           "length": {
+                         *             "mm": 1345,
+                         *             "text": "134.5 cm"
+                         *           },
+                         *           "depth": {
+                         *             "mm": 310,
+                         *             "text": "31 cm"
+                         *           }
+                         *         }
+                         *       ],
+                         *       "facts": [
+                         *         {
+                         *           "name": "Cloth used",
+                         *           "text": "186 cm"
+                         *         },
+                         *         {
+                         *           "name": "Flat edge",
+                         *           "text": "7.95 m"
+                         *         },
+                         *         {
+                         *           "name": "Enough with",
+                         *           "text": "nine in ten"
+                         *         },
+                         *         {
+                         *           "name": "Likely over",
+                         *           "text": "2.5395 m and 30 mm to trim"
+                         *         },
+                         *         {
+                         *           "name": "Needle thread",
+                         *           "text": "8.8 m"
+                         *         }
+                         *       ],
+                         *       "findings": [
+                         *         {
+                         *           "code": "no-sample",
+                         *           "severity": "note",
+                         *           "says": "Anything from 1.23 to 3.49 is likely: nothing was measured yet.",
+                         *           "because": "How much a machine draws up depends on the machine, the foot and the cloth.",
+                         *           "remedy": "Sew a measured strip: the first already narrows it a good deal."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What the next piece is likely to come to; none below 1. */
+                            fullness: {
+                                /** @description Nineteen in twenty are fuller. */
+                                low: number;
+                                /** @description The even chance. */
+                                mid: number;
+                                /** @description Nineteen in twenty are less full. */
+                                high: number;
+                            };
+                            /** @description The samples it rests on. */
+                            evidence: number;
+                            /** @description The same in a sentence. */
+                            restsOn: string;
+                            /** @description How sure a cut length has to be. */
+                            assurance: number;
+                            /** @description The same in words. */
+                            assuranceSays: string;
+                            /** @description The swatch that would teach most. */
+                            nextSample: {
+                                /** @description Stitch. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Tension, in steps from normal. */
+                                tensionSteps: number;
+                                /** @description Passes. */
+                                passes: number;
+                                /** @description Differential. */
+                                differential: number;
+                                /** @description Whether it is measured after steam. */
+                                steamed: boolean;
+                                /** @description By what part the prediction's variance would shrink. */
+                                lessens: number;
+                                /** @description What to do. */
+                                says: string;
+                            };
+                            /** @description The stitch length for the fullness wanted. */
+                            setting?: {
+                                /** @description Within the machine's reach. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What it is likely to give. */
+                                fullness: number;
+                                /** @description Whether that is what was wanted. */
+                                reaches: boolean;
+                            };
+                            /** @description Each sample against what the others predict for it. */
+                            samples: {
+                                /** @description Flat over gathered. */
+                                fullness: number;
+                                /** @description What the others predict. */
+                                expected: number;
+                                /** @description How far off, in standard deviations. */
+                                deviations: number;
+                                /** @description Whether that is more than three. */
+                                odd: boolean;
+                            }[];
+                            /** @description Flat, enough with the assurance. */
+                            cutLength: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The same with what is trimmed. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What will likely be over. */
+                            expectedSurplus: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The least that may be over; below 0 is short. */
+                            surplusLow: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The most that may be over. */
+                            surplusHigh: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many strips are cut. */
+                            stripCount: number;
+                            /** @description Of each strip. */
+                            stripLength: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What the joined strips give. */
+                            sewnFlat: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Of each strip. */
+                            cutDepth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The cloth that the strips take. */
+                            clothToBuy: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Seams between strips. */
+                            joins: number;
+                            /** @description How many parts both edges are divided into, as a check. */
+                            segments: number;
+                            /** @description One part of the strip. */
+                            segmentFlat: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description One part of the plain edge. */
+                            segmentGathered: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Needle thread for all passes. */
+                            threadPerSide: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What passes under the foot in the seam. */
+                            seamBulk: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How to cut and mark a swatch. */
+                            swatch: {
+                                /** @description Between the two marks, flat. */
+                                markedFlat: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Length of the scrap. */
+                                cutLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Depth of the scrap. */
+                                cutDepth: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Between the marks once it is as full as planned. */
+                                gathersTo: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            };
+                            /** @description What to cut. */
+                            pieces: {
+                                /** @description How many. */
+                                count: number;
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Along the edge. */
+                                length: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Square to it. */
+                                depth?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description The other figures in words. */
+                            facts: {
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Its figure. */
+                                text: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/overlock-gathers/edge-from-cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The longest edge that the cloth there is reaches */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "2.6 m",
+                     *       "finishedDepth": "28 cm",
+                     *       "seamAllowance": "1 cm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "138 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 140,
+                     *       "assurance": 0.9,
+                     *       "differential": 2,
+                     *       "clothAtHand": "3.1 m"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description How much faster the front feed dogs run; 1 is alike. */
+                        differential?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "longestEdge": {
+                         *         "mm": 4451.209528032226,
+                         *         "text": "4.451 m"
+                         *       },
+                         *       "stripCount": 10,
+                         *       "flatEdge": {
+                         *         "mm": 13584,
+                         *         "text": "13.584 m"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description The edge that the cloth reaches with the assurance. */
+                            longestEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many strips the cloth holds. */
+                            stripCount: number;
+                            /** @description The flat edge that they give. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/overlock-gathers/swatch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a swatch says */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "fullness": 2.2,
+                     *       "finishedEdge": "2.6 m",
+                     *       "flat": "30 cm",
+                     *       "gathered": [
+                     *         "16.2 cm",
+                     *         "16.4 cm"
+                     *       ],
+                     *       "looks": [
+                     *         "not-full-enough"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How many times the finished edge is gathered into it. */
+                        fullness: number;
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge?: number | string | (number | string)[];
+                        /** @description Between the marks before pulling, read once or several times. */
+                        flat: (number | string)[];
+                        /** @description Between the same marks once it is pulled up. */
+                        gathered: (number | string)[];
+                        /** @description The same after steam, once it is dry. */
+                        steamed?: (number | string)[];
+                        /** @description The same, pulled out as far as it goes without force. */
+                        stretched?: (number | string)[];
+                        /** @description What is seen on the swatch. */
+                        looks?: ("right" | "not-full-enough" | "too-full" | "edge-loops" | "skips")[];
+                        /** @description Changes that were tried on earlier swatches. */
+                        tried?: ("differential-up" | "longer-stitch" | "tension-up" | "gathering-foot" | "differential-down" | "shorter-stitch" | "knife-in" | "looper-tension" | "new-needle" | "other-point" | "larger-needle")[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 1.8404907975460123,
+                         *       "low": 1.8319376223256352,
+                         *       "high": 1.8490439727663894,
+                         *       "flatSpread": {
+                         *         "mm": 0,
+                         *         "text": "0 mm"
+                         *       },
+                         *       "gatheredSpread": {
+                         *         "mm": 2,
+                         *         "text": "2 mm"
+                         *       },
+                         *       "fromTarget": -0.16341327384272175,
+                         *       "flatForEdge": {
+                         *         "mm": 4785.276073619632,
+                         *         "text": "4.79 m"
+                         *       },
+                         *       "flatGiveOrTake": {
+                         *         "mm": 22.238255572980535,
+                         *         "text": "25 mm"
+                         *       },
+                         *       "firstChange": {
+                         *         "seen": "not full enough",
+                         *         "change": "Turn the differential up.",
+                         *         "because": "It is what gathers.",
+                         *         "left": 3
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description Flat over gathered, from the means of the readings. */
+                            fullness: number;
+                            /** @description The least it may be, given how finely it was read. */
+                            low: number;
+                            /** @description The most it may be. */
+                            high: number;
+                            /** @description Between the shortest and the longest flat reading. */
+                            flatSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Between the shortest and the longest gathered reading. */
+                            gatheredSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How far from the planned fullness, as a part of it: 0.05 is 5 % fuller. */
+                            fromTarget: number;
+                            /** @description After steam. */
+                            steamedFullness?: number;
+                            /** @description Stretched over gathered. */
+                            spring?: number;
+                            /** @description The flat edge that the real edge takes at this fullness. */
+                            flatForEdge?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How sure that is, either way. */
+                            flatGiveOrTake?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The one change to try next. */
+                            firstChange?: {
+                                /** @description What it answers. */
+                                seen: string;
+                                /** @description What to change. */
+                                change: string;
+                                /** @description Why. */
+                                because: string;
+                                /** @description How many more changes there are to try after it. */
+                                left: number;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/overlock-gathers/half-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Will the rest reach? */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "2.6 m",
+                     *       "finishedDepth": "28 cm",
+                     *       "seamAllowance": "1 cm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "138 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 140,
+                     *       "assurance": 0.9,
+                     *       "differential": 2,
+                     *       "measured": "86 cm"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description How much faster the front feed dogs run; 1 is alike. */
+                        differential?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description What each sewn third became, in order. */
+                        measured: (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "should": {
+                         *         "mm": 866.6666666666666,
+                         *         "text": "86.65 cm"
+                         *       },
+                         *       "measured": {
+                         *         "mm": 860,
+                         *         "text": "86 cm"
+                         *       },
+                         *       "parts": 1,
+                         *       "partsLeft": 2,
+                         *       "sewnFullness": 3.068619817023129,
+                         *       "restFullness": 3.033348324873438,
+                         *       "likely": 3.0242153195045938,
+                         *       "findings": [
+                         *         {
+                         *           "code": "on-course",
+                         *           "severity": "note",
+                         *           "says": "It will reach: what is sewn came to 3.07, and the rest may come to 3.03.",
+                         *           "because": "At these settings it will likely come to 3.02.",
+                         *           "remedy": "Sew on at the same pace; what is over is trimmed."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What one third has to become at the most. */
+                            should: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What it became. */
+                            measured: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many thirds were measured. */
+                            parts: number;
+                            /** @description How many are still to be sewn. */
+                            partsLeft: number;
+                            /** @description What the sewn part came to. */
+                            sewnFullness: number;
+                            /** @description What the rest has to come to. */
+                            restFullness: number;
+                            /** @description What it will likely come to as it is set. */
+                            likely: number;
+                            /** @description The stitch that brings it there. */
+                            stitchLength?: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/tucked-ruffle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to cut, and how the attachment is set */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                    /** @description Any of working, drawings, steps, understood, separated by commas. */
+                    with?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "stitchLength": 2.5,
+                     *       "stitchesPerTuck": 6,
+                     *       "fullness": 1.8,
+                     *       "trimAllowance": "5 cm",
+                     *       "finishedDepth": "6 cm",
+                     *       "doubled": true,
+                     *       "clothWidth": "110 cm"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Stitches from fold to fold. */
+                        stitchesPerTuck: number;
+                        /** @description With the interval it sets how far apart the folds lie. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description How many times the finished edge is folded into it; or say the depth. */
+                        fullness?: number;
+                        /** @description How far the arm pushes; or say the fullness. */
+                        tuckDepth?: number | string | (number | string)[];
+                        /** @description What the attachment can push. */
+                        maxTuckDepth?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "tuckSpacing": {
+                         *         "mm": 15,
+                         *         "text": "15 mm"
+                         *       },
+                         *       "tuckDepth": {
+                         *         "mm": 6.000000000000001,
+                         *         "text": "6 mm"
+                         *       },
+                         *       "takeUp": {
+                         *         "mm": 12.000000000000002,
+                         *         "text": "12 mm"
+                         *       },
+                         *       "fullness": 1.8000000000000003,
+                         *       "tuckCount": 63,
+                         *       "overlap": 0.4000000000000001,
+                         *       "flatEdge": {
+                         *         "mm": 1692.0000000000002,
+                         *         "text": "169.2 cm"
+                         *       },
+                         *       "cutLength": {
+                         *         "mm": 1742.0000000000002,
+                         *         "text": "174.5 cm"
+                         *       },
+                         *       "stripCount": 2,
+                         *       "stripLength": {
+                         *         "mm": 885,
+                         *         "text": "88.5 cm"
+                         *       },
+                         *       "cutDepth": {
+                         *         "mm": 150,
+                         *         "text": "15 cm"
+                         *       },
+                         *       "clothToBuy": {
+                         *         "mm": 300,
+                         *         "text": "30 cm"
+                         *       },
+                         *       "joins": 1,
+                         *       "threadPerSide": {
+                         *         "mm": 1546.08,
+                         *         "text": "1.6 m"
+                         *       },
+                         *       "swatch": {
+                         *         "markedFlat": {
+                         *           "mm": 300,
+                         *           "text": "30 cm"
+                         *         },
+                         *         "cutLength": {
+                         *           "mm": 350,
+                         *           "text": "35 cm"
+                         *         },
+                         *         "cutDepth": {
+                         *           "mm": 150,
+                         *           "text": "15 cm"
+                         *         },
+                         *         "gathersTo": {
+                         *           "mm": 166.66666666666663,
+                         *           "text": "16.65 cm"
+                         *         }
+                         *       },
+                         *       "pieces": [
+                         *         {
+                         *           "count": 2,
+                         *           "name": "strips",
+                         *           "length": {
+                         *             "mm": 885,
+                         *             "text": "88.5 cm"
+                         *           },
+                         *           "depth": {
+                         *             "mm": 150,
+                         *             "text": "15 cm"
+                         *           }
+                         *         }
+                         *       ],
+                         *       "facts": [
+                         *         {
+                         *           "name": "Fold depth",
+                         *           "text": "6 mm"
+                         *         },
+                         *         {
+                         *           "name": "A fold every",
+                         *           "text": "6 stitches, 15 mm"
+                         *         },
+                         *         {
+                         *           "name": "Fullness",
+                         *           "text": "1.8"
+                         *         },
+                         *         {
+                         *           "name": "Folds",
+                         *           "text": "63"
+                         *         },
+                         *         {
+                         *           "name": "Cloth used",
+                         *           "text": "30 cm"
+                         *         },
+                         *         {
+                         *           "name": "Flat edge",
+                         *           "text": "169.2 cm and 50 mm to trim"
+                         *         }
+                         *       ],
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description S = N·ℓ, from fold to fold. */
+                            tuckSpacing: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description p, how far the arm pushes. */
+                            tuckDepth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description u = 2p, what each fold takes. */
+                            takeUp: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description r = 1 + 2p/S. */
+                            fullness: number;
+                            /** @description Folds on the edge. */
+                            tuckCount: number;
+                            /** @description p/S; 1 where each fold just touches the next. */
+                            overlap: number;
+                            /** @description r·F. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description With what is trimmed. */
+                            cutLength: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many strips are cut. */
+                            stripCount: number;
+                            /** @description Of each strip. */
+                            stripLength: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Of each strip. */
+                            cutDepth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The cloth that the strips take. */
+                            clothToBuy: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Seams between strips. */
+                            joins: number;
+                            /** @description Needle thread, and bobbin thread alike. */
+                            threadPerSide: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How to cut and mark a swatch. */
+                            swatch: {
+                                /** @description Between the two marks, flat. */
+                                markedFlat: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Length of the scrap. */
+                                cutLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Depth of the scrap. */
+                                cutDepth: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Between the marks once it is as full as planned. */
+                                gathersTo: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            };
+                            /** @description What to cut. */
+                            pieces: {
+                                /** @description How many. */
+                                count: number;
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Along the edge. */
+                                length: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Square to it. */
+                                depth?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description The other figures in words. */
+                            facts: {
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Its figure. */
+                                text: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/tucked-ruffle/fullness-from-cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The fullness and the depth of fold that the cloth there is allows */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "stitchLength": 2.5,
+                     *       "stitchesPerTuck": 6,
+                     *       "trimAllowance": "5 cm",
+                     *       "finishedDepth": "6 cm",
+                     *       "doubled": true,
+                     *       "clothWidth": "110 cm",
+                     *       "clothAtHand": "1.2 m"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Stitches from fold to fold. */
+                        stitchesPerTuck: number;
+                        /** @description With the interval it sets how far apart the folds lie. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description What the attachment can push. */
+                        maxTuckDepth?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 9.129787234042553,
+                         *       "tuckDepth": {
+                         *         "mm": 60.973404255319146,
+                         *         "text": "60.97 mm"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description The fullness that fits. */
+                            fullness: number;
+                            /** @description The depth of a fold that gives it. */
+                            tuckDepth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What a third has to become. */
+                            should?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What it became. */
+                            measured?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many thirds were measured. */
+                            parts?: number;
+                            /** @description How many are still to be sewn. */
+                            partsLeft?: number;
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/tucked-ruffle/swatch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a swatch says */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "fullness": 2.2,
+                     *       "finishedEdge": "2.6 m",
+                     *       "flat": "30 cm",
+                     *       "gathered": [
+                     *         "16.2 cm",
+                     *         "16.4 cm"
+                     *       ],
+                     *       "looks": [
+                     *         "not-full-enough"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How many times the finished edge is gathered into it. */
+                        fullness: number;
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge?: number | string | (number | string)[];
+                        /** @description Between the marks before pulling, read once or several times. */
+                        flat: (number | string)[];
+                        /** @description Between the same marks once it is pulled up. */
+                        gathered: (number | string)[];
+                        /** @description The same after steam, once it is dry. */
+                        steamed?: (number | string)[];
+                        /** @description The same, pulled out as far as it goes without force. */
+                        stretched?: (number | string)[];
+                        /** @description What is seen on the swatch. */
+                        looks?: ("right" | "not-full-enough" | "too-full" | "slipped" | "skips")[];
+                        /** @description Changes that were tried on earlier swatches. */
+                        tried?: ("deeper" | "closer" | "shorter-stitch" | "shallower" | "longer-stitch" | "baste" | "new-needle" | "other-point" | "larger-needle")[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 1.8404907975460123,
+                         *       "low": 1.8319376223256352,
+                         *       "high": 1.8490439727663894,
+                         *       "flatSpread": {
+                         *         "mm": 0,
+                         *         "text": "0 mm"
+                         *       },
+                         *       "gatheredSpread": {
+                         *         "mm": 2,
+                         *         "text": "2 mm"
+                         *       },
+                         *       "fromTarget": -0.16341327384272175,
+                         *       "flatForEdge": {
+                         *         "mm": 4785.276073619632,
+                         *         "text": "4.79 m"
+                         *       },
+                         *       "flatGiveOrTake": {
+                         *         "mm": 22.238255572980535,
+                         *         "text": "25 mm"
+                         *       },
+                         *       "firstChange": {
+                         *         "seen": "not full enough",
+                         *         "change": "Turn the depth screw a quarter deeper.",
+                         *         "because": "Each fold takes more.",
+                         *         "left": 2
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description Flat over gathered, from the means of the readings. */
+                            fullness: number;
+                            /** @description The least it may be, given how finely it was read. */
+                            low: number;
+                            /** @description The most it may be. */
+                            high: number;
+                            /** @description Between the shortest and the longest flat reading. */
+                            flatSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Between the shortest and the longest gathered reading. */
+                            gatheredSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How far from the planned fullness, as a part of it: 0.05 is 5 % fuller. */
+                            fromTarget: number;
+                            /** @description After steam. */
+                            steamedFullness?: number;
+                            /** @description Stretched over gathered. */
+                            spring?: number;
+                            /** @description The flat edge that the real edge takes at this fullness. */
+                            flatForEdge?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How sure that is, either way. */
+                            flatGiveOrTake?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The one change to try next. */
+                            firstChange?: {
+                                /** @description What it answers. */
+                                seen: string;
+                                /** @description What to change. */
+                                change: string;
+                                /** @description Why. */
+                                because: string;
+                                /** @description How many more changes there are to try after it. */
+                                left: number;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/tucked-ruffle/half-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Will the rest reach? */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "stitchLength": 2.5,
+                     *       "stitchesPerTuck": 6,
+                     *       "fullness": 1.8,
+                     *       "trimAllowance": "5 cm",
+                     *       "finishedDepth": "6 cm",
+                     *       "doubled": true,
+                     *       "clothWidth": "110 cm",
+                     *       "measured": "32 cm"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Stitches from fold to fold. */
+                        stitchesPerTuck: number;
+                        /** @description With the interval it sets how far apart the folds lie. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description How many times the finished edge is folded into it; or say the depth. */
+                        fullness?: number;
+                        /** @description How far the arm pushes; or say the fullness. */
+                        tuckDepth?: number | string | (number | string)[];
+                        /** @description What the attachment can push. */
+                        maxTuckDepth?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                        /** @description What each sewn third became, in order. */
+                        measured: (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 1.8193548387096774,
+                         *       "tuckDepth": {
+                         *         "mm": 6.14516129032258,
+                         *         "text": "6.15 mm"
+                         *       },
+                         *       "should": {
+                         *         "mm": 313.3333333333333,
+                         *         "text": "31.35 cm"
+                         *       },
+                         *       "measured": {
+                         *         "mm": 320,
+                         *         "text": "32 cm"
+                         *       },
+                         *       "parts": 1,
+                         *       "partsLeft": 2,
+                         *       "findings": [
+                         *         {
+                         *           "code": "folds-shallow",
+                         *           "severity": "care",
+                         *           "says": "The folds came out 5.72 mm deep, so what is sewn came to 1.76 instead of 1.8.",
+                         *           "because": "Sewn on like this, strip stays over.",
+                         *           "remedy": "Turn the depth screw so that the rest folds 6.15 mm deep: 0.43 mm deeper than it did. Or trim what is over."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description The fullness that fits. */
+                            fullness: number;
+                            /** @description The depth of a fold that gives it. */
+                            tuckDepth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What a third has to become. */
+                            should?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What it became. */
+                            measured?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many thirds were measured. */
+                            parts?: number;
+                            /** @description How many are still to be sewn. */
+                            partsLeft?: number;
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/shirring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to cut and wind, and before which row the bobbin runs out */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                    /** @description Any of working, drawings, steps, understood, separated by commas. */
+                    with?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "relaxedWidth": "30 cm",
+                     *       "fullness": 2,
+                     *       "panelHeight": "14 cm",
+                     *       "topMargin": "15 mm",
+                     *       "bottomMargin": "15 mm",
+                     *       "rowGap": "8 mm",
+                     *       "seamAllowance": "12 mm",
+                     *       "layout": "pivot",
+                     *       "bobbinCapacity": "3 m",
+                     *       "tail": "12 cm",
+                     *       "stitchLength": 4,
+                     *       "clothThickness": 0.25,
+                     *       "clothWeight": 98,
+                     *       "elasticDiameter": 0.6,
+                     *       "mustPassOver": "58 cm"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description What the finished panel measures when nothing pulls it. */
+                        relaxedWidth: number | string | (number | string)[];
+                        /** @description How many times its width at rest the panel is flat. */
+                        fullness: number;
+                        /** @description Square to the rows, between its seams. */
+                        panelHeight: number | string | (number | string)[];
+                        /** @description From the top edge to the first row. */
+                        topMargin: number | string | (number | string)[];
+                        /** @description From the last row to the lower edge. */
+                        bottomMargin: number | string | (number | string)[];
+                        /** @description Between neighbouring rows; evened out so that the last row lands on its margin. */
+                        rowGap: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance: number | string | (number | string)[];
+                        /**
+                         * @description How the rows follow each other.
+                         * @enum {string}
+                         */
+                        layout: "pivot" | "rows" | "spiral";
+                        /**
+                         * @description Which thread the elastic takes the place of.
+                         * @enum {string}
+                         */
+                        stitch?: "lockstitch" | "looper";
+                        /** @description Elastic that a row takes, as a part of its width at rest. */
+                        elasticFactor?: number;
+                        /** @description How much elastic a bobbin holds. */
+                        bobbinCapacity: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail: number | string | (number | string)[];
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness: number | string | (number | string)[];
+                        /** @description The widest measure that it has to stretch over. */
+                        mustPassOver?: number | string | (number | string)[];
+                        /** @description The measure that it sits on at rest. */
+                        bodyMeasure?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description Diameter of the elastic thread. */
+                        elasticDiameter?: number | string | (number | string)[];
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": {
+                         *         "low": 1.358444024068322,
+                         *         "mid": 2.274072365445457,
+                         *         "high": 3.8068591945326267
+                         *       },
+                         *       "evidence": 0,
+                         *       "restsOn": "On no swatch yet: only on what such machines usually do.",
+                         *       "assurance": 0.9,
+                         *       "assuranceSays": "nine in ten",
+                         *       "nextSample": {
+                         *         "stitchLength": {
+                         *           "mm": 4,
+                         *           "text": "4 mm"
+                         *         },
+                         *         "tensionSteps": 0,
+                         *         "passes": 1,
+                         *         "differential": 1,
+                         *         "steamed": true,
+                         *         "lessens": 0.9255776830076463,
+                         *         "says": "Sew the next one just as planned: the range would narrow by about 73 %."
+                         *       },
+                         *       "setting": {
+                         *         "stitchLength": {
+                         *           "mm": 2.7714362380014785,
+                         *           "text": "2.77 mm"
+                         *         },
+                         *         "fullness": 2,
+                         *         "reaches": true
+                         *       },
+                         *       "samples": [],
+                         *       "rows": 14,
+                         *       "actualGap": {
+                         *         "mm": 8.461538461538462,
+                         *         "text": "8.5 mm"
+                         *       },
+                         *       "flatWidth": {
+                         *         "mm": 600,
+                         *         "text": "60 cm"
+                         *       },
+                         *       "cutWidth": {
+                         *         "mm": 624,
+                         *         "text": "62.5 cm"
+                         *       },
+                         *       "elasticPerRow": {
+                         *         "mm": 330,
+                         *         "text": "0.4 m"
+                         *       },
+                         *       "elasticTotal": {
+                         *         "mm": 4970,
+                         *         "text": "5 m"
+                         *       },
+                         *       "rowsPerBobbin": 8,
+                         *       "bobbins": 2,
+                         *       "changeBefore": [
+                         *         9
+                         *       ],
+                         *       "needleThread": {
+                         *         "mm": 9165,
+                         *         "text": "9.2 m"
+                         *       },
+                         *       "restLow": {
+                         *         "mm": 157.61024228626948,
+                         *         "text": "15.75 cm"
+                         *       },
+                         *       "restMid": {
+                         *         "mm": 263.84384644789833,
+                         *         "text": "26.4 cm"
+                         *       },
+                         *       "restHigh": {
+                         *         "mm": 441.681798711953,
+                         *         "text": "44.15 cm"
+                         *       },
+                         *       "sureWidth": {
+                         *         "mm": 1023.3493957439904,
+                         *         "text": "102.5 cm"
+                         *       },
+                         *       "leastFullness": 1.9333333333333333,
+                         *       "swatch": {
+                         *         "markedFlat": {
+                         *           "mm": 300,
+                         *           "text": "30 cm"
+                         *         },
+                         *         "cutLength": {
+                         *           "mm": 350,
+                         *           "text": "35 cm"
+                         *         },
+                         *         "cutDepth": {
+                         *           "mm": 140,
+                         *           "text": "14 cm"
+                         *         },
+                         *         "gathersTo": {
+                         *           "mm": 131.92192322394916,
+                         *           "text": "13.2 cm"
+                         *         }
+                         *       },
+                         *       "pieces": [
+                         *         {
+                         *           "count": 1,
+                         *           "name": "panel",
+                         *           "length": {
+                         *             "mm": 624,
+                         *             "text": "62.5 cm"
+                         *           },
+                         *           "depth": {
+                         *             "mm": 140,
+                         *             "text": "14 cm"
+                         *           }
+                         *         }
+                         *       ],
+                         *       "facts": [
+                         *         {
+                         *           "name": "Rows",
+                         *           "text": "14, 8.5 mm apart"
+                         *         },
+                         *         {
+                         *           "name": "Elastic",
+                         *           "text": "5 m"
+                         *         },
+                         *         {
+                         *           "name": "Bobbins",
+                         *           "text": "2"
+                         *         },
+                         *         {
+                         *           "name": "Change before row",
+                         *           "text": "9"
+                         *         },
+                         *         {
+                         *           "name": "Likely at rest",
+                         *           "text": "26.4 cm, from 15.75 cm to 44.15 cm"
+                         *         },
+                         *         {
+                         *           "name": "Cut for nine in ten",
+                         *           "text": "102.5 cm wide, no tighter than wanted"
+                         *         },
+                         *         {
+                         *           "name": "Needle thread",
+                         *           "text": "9.2 m"
+                         *         }
+                         *       ],
+                         *       "findings": [
+                         *         {
+                         *           "code": "no-sample",
+                         *           "severity": "note",
+                         *           "says": "Anything from 1.36 to 3.81 is likely: nothing was measured yet.",
+                         *           "because": "How much a machine draws up depends on the machine, the foot and the cloth.",
+                         *           "remedy": "Sew a measured strip: the first already narrows it a good deal."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What the next piece is likely to come to; none below 1. */
+                            fullness: {
+                                /** @description Nineteen in twenty are fuller. */
+                                low: number;
+                                /** @description The even chance. */
+                                mid: number;
+                                /** @description Nineteen in twenty are less full. */
+                                high: number;
+                            };
+                            /** @description The samples it rests on. */
+                            evidence: number;
+                            /** @description The same in a sentence. */
+                            restsOn: string;
+                            /** @description How sure a cut length has to be. */
+                            assurance: number;
+                            /** @description The same in words. */
+                            assuranceSays: string;
+                            /** @description The swatch that would teach most. */
+                            nextSample: {
+                                /** @description Stitch. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Tension, in steps from normal. */
+                                tensionSteps: number;
+                                /** @description Passes. */
+                                passes: number;
+                                /** @description Differential. */
+                                differential: number;
+                                /** @description Whether it is measured after steam. */
+                                steamed: boolean;
+                                /** @description By what part the prediction's variance would shrink. */
+                                lessens: number;
+                                /** @description What to do. */
+                                says: string;
+                            };
+                            /** @description The stitch length for the fullness wanted. */
+                            setting?: {
+                                /** @description Within the machine's reach. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What it is likely to give. */
+                                fullness: number;
+                                /** @description Whether that is what was wanted. */
+                                reaches: boolean;
+                            };
+                            /** @description Each sample against what the others predict for it. */
+                            samples: {
+                                /** @description Flat over gathered. */
+                                fullness: number;
+                                /** @description What the others predict. */
+                                expected: number;
+                                /** @description How far off, in standard deviations. */
+                                deviations: number;
+                                /** @description Whether that is more than three. */
+                                odd: boolean;
+                            }[];
+                            /** @description How many rows. */
+                            rows: number;
+                            /** @description Between rows, so that the last lands on its margin; 0 for one row. */
+                            actualGap: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description r·R. */
+                            flatWidth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description With a seam allowance at either side. */
+                            cutWidth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description w·R. */
+                            elasticPerRow: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description For all rows, with turns and tails. */
+                            elasticTotal: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Rows that one bobbin holds. */
+                            rowsPerBobbin?: number;
+                            /** @description Bobbins to wind; 0 where one holds no row. */
+                            bobbins?: number;
+                            /** @description Before which rows the bobbin is changed. */
+                            changeBefore?: number[];
+                            /** @description Ordinary thread on top. */
+                            needleThread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The narrowest that it is likely to be at rest. */
+                            restLow: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Its width at rest, even chance. */
+                            restMid: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The widest that it is likely to be at rest. */
+                            restHigh: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Cut width that is no tighter than wanted, with the assurance. */
+                            sureWidth: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The least that passes over the widest measure. */
+                            leastFullness?: number;
+                            /** @description How to cut and mark a swatch. */
+                            swatch: {
+                                /** @description Between the two marks, flat. */
+                                markedFlat: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Length of the scrap. */
+                                cutLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Depth of the scrap. */
+                                cutDepth: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Between the marks once it is as full as planned. */
+                                gathersTo: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            };
+                            /** @description What to cut. */
+                            pieces: {
+                                /** @description How many. */
+                                count: number;
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Along the edge. */
+                                length: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Square to it. */
+                                depth?: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
+                            /** @description The other figures in words. */
+                            facts: {
+                                /** @description What it is. */
+                                name: string;
+                                /** @description Its figure. */
+                                text: string;
+                            }[];
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/shirring/fullness-from-cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The fullness that a width of cloth allows */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "relaxedWidth": "30 cm",
+                     *       "panelHeight": "14 cm",
+                     *       "topMargin": "15 mm",
+                     *       "bottomMargin": "15 mm",
+                     *       "rowGap": "8 mm",
+                     *       "seamAllowance": "12 mm",
+                     *       "layout": "pivot",
+                     *       "bobbinCapacity": "3 m",
+                     *       "tail": "12 cm",
+                     *       "stitchLength": 4,
+                     *       "clothThickness": 0.25,
+                     *       "clothWeight": 98,
+                     *       "elasticDiameter": 0.6,
+                     *       "mustPassOver": "58 cm",
+                     *       "clothAcross": "1.1 m"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description What the finished panel measures when nothing pulls it. */
+                        relaxedWidth: number | string | (number | string)[];
+                        /** @description Square to the rows, between its seams. */
+                        panelHeight: number | string | (number | string)[];
+                        /** @description From the top edge to the first row. */
+                        topMargin: number | string | (number | string)[];
+                        /** @description From the last row to the lower edge. */
+                        bottomMargin: number | string | (number | string)[];
+                        /** @description Between neighbouring rows; evened out so that the last row lands on its margin. */
+                        rowGap: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance: number | string | (number | string)[];
+                        /**
+                         * @description How the rows follow each other.
+                         * @enum {string}
+                         */
+                        layout: "pivot" | "rows" | "spiral";
+                        /**
+                         * @description Which thread the elastic takes the place of.
+                         * @enum {string}
+                         */
+                        stitch?: "lockstitch" | "looper";
+                        /** @description Elastic that a row takes, as a part of its width at rest. */
+                        elasticFactor?: number;
+                        /** @description How much elastic a bobbin holds. */
+                        bobbinCapacity: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail: number | string | (number | string)[];
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness: number | string | (number | string)[];
+                        /** @description The widest measure that it has to stretch over. */
+                        mustPassOver?: number | string | (number | string)[];
+                        /** @description The measure that it sits on at rest. */
+                        bodyMeasure?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description Diameter of the elastic thread. */
+                        elasticDiameter?: number | string | (number | string)[];
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description How wide a piece there is for the panel. */
+                        clothAcross: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 3.5866666666666664,
+                         *       "flatWidth": {
+                         *         "mm": 1076,
+                         *         "text": "107.6 cm"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description The greatest fullness that the width allows. */
+                            fullness: number;
+                            /** @description What is left between the seams. */
+                            flatWidth: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/shirring/swatch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a swatch says */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "fullness": 2.2,
+                     *       "finishedEdge": "2.6 m",
+                     *       "flat": "30 cm",
+                     *       "gathered": [
+                     *         "16.2 cm",
+                     *         "16.4 cm"
+                     *       ],
+                     *       "looks": [
+                     *         "not-full-enough"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description How many times the finished edge is gathered into it. */
+                        fullness: number;
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge?: number | string | (number | string)[];
+                        /** @description Between the marks before pulling, read once or several times. */
+                        flat: (number | string)[];
+                        /** @description Between the same marks once it is pulled up. */
+                        gathered: (number | string)[];
+                        /** @description The same after steam, once it is dry. */
+                        steamed?: (number | string)[];
+                        /** @description The same, pulled out as far as it goes without force. */
+                        stretched?: (number | string)[];
+                        /** @description What is seen on the swatch. */
+                        looks?: ("right" | "not-full-enough" | "too-full" | "elastic-loose" | "skips")[];
+                        /** @description Changes that were tried on earlier swatches. */
+                        tried?: ("steam" | "longer-stitch" | "tension-up" | "closer-rows" | "thicker-elastic" | "shorter-stitch" | "wider-rows" | "in-slot" | "rewind" | "new-needle" | "other-point" | "larger-needle")[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": 1.8404907975460123,
+                         *       "low": 1.8319376223256352,
+                         *       "high": 1.8490439727663894,
+                         *       "flatSpread": {
+                         *         "mm": 0,
+                         *         "text": "0 mm"
+                         *       },
+                         *       "gatheredSpread": {
+                         *         "mm": 2,
+                         *         "text": "2 mm"
+                         *       },
+                         *       "fromTarget": -0.16341327384272175,
+                         *       "flatForEdge": {
+                         *         "mm": 4785.276073619632,
+                         *         "text": "4.79 m"
+                         *       },
+                         *       "flatGiveOrTake": {
+                         *         "mm": 22.238255572980535,
+                         *         "text": "25 mm"
+                         *       },
+                         *       "firstChange": {
+                         *         "seen": "draws up too little",
+                         *         "change": "Hold steam over it and measure again.",
+                         *         "because": "It draws up further.",
+                         *         "left": 4
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description Flat over gathered, from the means of the readings. */
+                            fullness: number;
+                            /** @description The least it may be, given how finely it was read. */
+                            low: number;
+                            /** @description The most it may be. */
+                            high: number;
+                            /** @description Between the shortest and the longest flat reading. */
+                            flatSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description Between the shortest and the longest gathered reading. */
+                            gatheredSpread: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How far from the planned fullness, as a part of it: 0.05 is 5 % fuller. */
+                            fromTarget: number;
+                            /** @description After steam. */
+                            steamedFullness?: number;
+                            /** @description Stretched over gathered. */
+                            spring?: number;
+                            /** @description The flat edge that the real edge takes at this fullness. */
+                            flatForEdge?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How sure that is, either way. */
+                            flatGiveOrTake?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The one change to try next. */
+                            firstChange?: {
+                                /** @description What it answers. */
+                                seen: string;
+                                /** @description What to change. */
+                                change: string;
+                                /** @description Why. */
+                                because: string;
+                                /** @description How many more changes there are to try after it. */
+                                left: number;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/shirring/half-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Will it draw up enough? */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "relaxedWidth": "30 cm",
+                     *       "fullness": 2,
+                     *       "panelHeight": "14 cm",
+                     *       "topMargin": "15 mm",
+                     *       "bottomMargin": "15 mm",
+                     *       "rowGap": "8 mm",
+                     *       "seamAllowance": "12 mm",
+                     *       "layout": "pivot",
+                     *       "bobbinCapacity": "3 m",
+                     *       "tail": "12 cm",
+                     *       "stitchLength": 4,
+                     *       "clothThickness": 0.25,
+                     *       "clothWeight": 98,
+                     *       "elasticDiameter": 0.6,
+                     *       "mustPassOver": "58 cm",
+                     *       "measured": "38 cm"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description What the finished panel measures when nothing pulls it. */
+                        relaxedWidth: number | string | (number | string)[];
+                        /** @description How many times its width at rest the panel is flat. */
+                        fullness: number;
+                        /** @description Square to the rows, between its seams. */
+                        panelHeight: number | string | (number | string)[];
+                        /** @description From the top edge to the first row. */
+                        topMargin: number | string | (number | string)[];
+                        /** @description From the last row to the lower edge. */
+                        bottomMargin: number | string | (number | string)[];
+                        /** @description Between neighbouring rows; evened out so that the last row lands on its margin. */
+                        rowGap: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance: number | string | (number | string)[];
+                        /**
+                         * @description How the rows follow each other.
+                         * @enum {string}
+                         */
+                        layout: "pivot" | "rows" | "spiral";
+                        /**
+                         * @description Which thread the elastic takes the place of.
+                         * @enum {string}
+                         */
+                        stitch?: "lockstitch" | "looper";
+                        /** @description Elastic that a row takes, as a part of its width at rest. */
+                        elasticFactor?: number;
+                        /** @description How much elastic a bobbin holds. */
+                        bobbinCapacity: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail: number | string | (number | string)[];
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness: number | string | (number | string)[];
+                        /** @description The widest measure that it has to stretch over. */
+                        mustPassOver?: number | string | (number | string)[];
+                        /** @description The measure that it sits on at rest. */
+                        bodyMeasure?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description Diameter of the elastic thread. */
+                        elasticDiameter?: number | string | (number | string)[];
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description The panel’s width before steam, after each third of the rows. */
+                        measured: (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "should": {
+                         *         "mm": 331.5512754226943,
+                         *         "text": "33.15 cm"
+                         *       },
+                         *       "measured": {
+                         *         "mm": 380,
+                         *         "text": "38 cm"
+                         *       },
+                         *       "parts": 1,
+                         *       "partsLeft": 2,
+                         *       "likely": {
+                         *         "mm": 343.8382188536646,
+                         *         "text": "34.4 cm"
+                         *       },
+                         *       "stitchLength": {
+                         *         "mm": 5,
+                         *         "text": "5 mm"
+                         *       },
+                         *       "findings": [
+                         *         {
+                         *           "code": "draws-too-little",
+                         *           "severity": "care",
+                         *           "says": "After steam it will likely measure 34.4 cm; 30 cm is planned.",
+                         *           "because": "It draws up 15 % too little.",
+                         *           "remedy": "Set the stitch to 5 mm for the rest, or bring the rows closer; what stays over is taken into the side seams."
+                         *         }
+                         *       ]
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What it has to measure now, before steam. */
+                            should: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What it measures. */
+                            measured: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description How many thirds of the rows are sewn. */
+                            parts: number;
+                            /** @description How many are still to be sewn. */
+                            partsLeft: number;
+                            /** @description What it will likely measure at rest in the end. */
+                            likely: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description The stitch for the rest. */
+                            stitchLength?: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/pull-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What measured samples say of the next piece */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                    /** @description Any of working, drawings, steps, understood, separated by commas. */
+                    with?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "family": "gathering-foot",
+                     *       "settings": {
+                     *         "stitchLength": 4,
+                     *         "tensionSteps": 1,
+                     *         "clothWeight": 98
+                     *       },
+                     *       "samples": [
+                     *         {
+                     *           "stitchLength": 4,
+                     *           "tensionSteps": 1,
+                     *           "clothWeight": 98,
+                     *           "flat": "30 cm",
+                     *           "gathered": "17.8 cm"
+                     *         }
+                     *       ],
+                     *       "finishedEdge": "94 cm",
+                     *       "assurance": 0.9
+                     *     }
+                     */
+                    "application/json": {
+                        /**
+                         * @description How the machine makes the fullness.
+                         * @enum {string}
+                         */
+                        family: "gathering-foot" | "overlock" | "elastic";
+                        /** @description What will be set. */
+                        settings: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                        };
+                        /** @description The edge that the gathers are sewn to. */
+                        finishedEdge?: number | string | (number | string)[];
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description How sure it has to be that the cut length is enough, 0.5 to 0.99. */
+                        assurance?: number;
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "fullness": {
+                         *         "low": 1.4893584190572027,
+                         *         "mid": 1.7021594752946365,
+                         *         "high": 1.9453657643880864
+                         *       },
+                         *       "evidence": 1,
+                         *       "restsOn": "On 1 swatch of this cloth and foot.",
+                         *       "assurance": 0.9,
+                         *       "assuranceSays": "nine in ten",
+                         *       "nextSample": {
+                         *         "stitchLength": {
+                         *           "mm": 4,
+                         *           "text": "4 mm"
+                         *         },
+                         *         "tensionSteps": 1,
+                         *         "passes": 1,
+                         *         "differential": 1,
+                         *         "steamed": false,
+                         *         "lessens": 0.23666995381376157,
+                         *         "says": "Sew the next one just as planned: the range would narrow by about 13 %."
+                         *       },
+                         *       "samples": [
+                         *         {
+                         *           "fullness": 1.6853932584269662,
+                         *           "expected": 2.034170254968917,
+                         *           "deviations": -0.6822492503779539,
+                         *           "odd": false
+                         *         }
+                         *       ],
+                         *       "cutLength": {
+                         *         "mm": 1767.8478088491859,
+                         *         "text": "177 cm"
+                         *       },
+                         *       "expectedSurplus": {
+                         *         "mm": 167.81790207222753,
+                         *         "text": "16.8 cm"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description What the next piece is likely to come to; none below 1. */
+                            fullness: {
+                                /** @description Nineteen in twenty are fuller. */
+                                low: number;
+                                /** @description The even chance. */
+                                mid: number;
+                                /** @description Nineteen in twenty are less full. */
+                                high: number;
+                            };
+                            /** @description The samples it rests on. */
+                            evidence: number;
+                            /** @description The same in a sentence. */
+                            restsOn: string;
+                            /** @description How sure a cut length has to be. */
+                            assurance: number;
+                            /** @description The same in words. */
+                            assuranceSays: string;
+                            /** @description The swatch that would teach most. */
+                            nextSample: {
+                                /** @description Stitch. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Tension, in steps from normal. */
+                                tensionSteps: number;
+                                /** @description Passes. */
+                                passes: number;
+                                /** @description Differential. */
+                                differential: number;
+                                /** @description Whether it is measured after steam. */
+                                steamed: boolean;
+                                /** @description By what part the prediction's variance would shrink. */
+                                lessens: number;
+                                /** @description What to do. */
+                                says: string;
+                            };
+                            /** @description The stitch length for the fullness wanted. */
+                            setting?: {
+                                /** @description Within the machine's reach. */
+                                stitchLength: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description What it is likely to give. */
+                                fullness: number;
+                                /** @description Whether that is what was wanted. */
+                                reaches: boolean;
+                            };
+                            /** @description Each sample against what the others predict for it. */
+                            samples: {
+                                /** @description Flat over gathered. */
+                                fullness: number;
+                                /** @description What the others predict. */
+                                expected: number;
+                                /** @description How far off, in standard deviations. */
+                                deviations: number;
+                                /** @description Whether that is more than three. */
+                                odd: boolean;
+                            }[];
+                            /** @description Flat length that is enough with the assurance. */
+                            cutLength?: {
+                                mm: number;
+                                text: string;
+                            };
+                            /** @description What will likely be over: the cut length less edge times the even chance. */
+                            expectedSurplus?: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/which-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which way suits this edge */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                    /** @description Any of working, drawings, steps, understood, separated by commas. */
+                    with?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "2.6 m",
+                     *       "fullness": 2.2,
+                     *       "purpose": "long-run",
+                     *       "clothWeight": 140,
+                     *       "has": [
+                     *         "gathering-foot",
+                     *         "overlock"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description How many times the finished edge is gathered into it. */
+                        fullness: number;
+                        /**
+                         * @description What matters most.
+                         * @enum {string}
+                         */
+                        purpose?: "must-fit" | "long-run" | "small-folds" | "stretches";
+                        /** @description What is owned of what the ways need; leave it out when it is not known. */
+                        has?: ("gathering-foot" | "overlock" | "ruffler" | "elastic")[];
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand?: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "ways": [
+                         *         {
+                         *           "technique": "pulled-gathers",
+                         *           "scheme": "over-threads",
+                         *           "title": "pulled threads: zigzag over threads",
+                         *           "cloth": {
+                         *             "mm": 1075,
+                         *             "text": "107.5 cm"
+                         *           },
+                         *           "minutes": 32,
+                         *           "evenness": "as even as it is spread",
+                         *           "adjustable": true,
+                         *           "needs": "",
+                         *           "reaches": true,
+                         *           "reachSays": "goes to any fullness",
+                         *           "why": "It can be pulled to fit to the last millimetre, and it is quick."
+                         *         },
+                         *         {
+                         *           "technique": "pulled-gathers",
+                         *           "scheme": "two-inside",
+                         *           "title": "pulled threads: two, inside",
+                         *           "cloth": {
+                         *             "mm": 1075,
+                         *             "text": "107.5 cm"
+                         *           },
+                         *           "minutes": 37,
+                         *           "evenness": "as even as it is spread",
+                         *           "adjustable": true,
+                         *           "needs": "",
+                         *           "reaches": true,
+                         *           "reachSays": "goes to any fullness",
+                         *           "why": "It can be pulled to fit to the last millimetre, and it is quick."
+                         *         },
+                         *         {
+                         *           "technique": "pulled-gathers",
+                         *           "scheme": "three-straddling",
+                         *           "title": "pulled threads: three",
+                         *           "cloth": {
+                         *             "mm": 1075,
+                         *             "text": "107.5 cm"
+                         *           },
+                         *           "minutes": 49,
+                         *           "evenness": "evenest of those spread by hand",
+                         *           "adjustable": true,
+                         *           "needs": "",
+                         *           "reaches": true,
+                         *           "reachSays": "goes to any fullness",
+                         *           "why": "It can be pulled to fit to the last millimetre, and it takes time."
+                         *         },
+                         *         {
+                         *           "technique": "pulled-gathers",
+                         *           "scheme": "two-straddling",
+                         *           "title": "pulled threads: two, one each side",
+                         *           "cloth": {
+                         *             "mm": 1075,
+                         *             "text": "107.5 cm"
+                         *           },
+                         *           "minutes": 45,
+                         *           "evenness": "as even as it is spread",
+                         *           "adjustable": true,
+                         *           "needs": "",
+                         *           "reaches": true,
+                         *           "reachSays": "goes to any fullness",
+                         *           "why": "It can be pulled to fit to the last millimetre, and it takes time."
+                         *         },
+                         *         {
+                         *           "technique": "gathering-foot",
+                         *           "scheme": "",
+                         *           "title": "a gathering foot",
+                         *           "cloth": {
+                         *             "mm": 1505,
+                         *             "text": "150.5 cm"
+                         *           },
+                         *           "minutes": 42,
+                         *           "evenness": "even where nothing pulls at it",
+                         *           "adjustable": false,
+                         *           "needs": "a gathering foot",
+                         *           "has": true,
+                         *           "reaches": true,
+                         *           "reachSays": "likely at stitch 2.7 mm, two passes; a swatch says for sure",
+                         *           "why": "It takes time."
+                         *         },
+                         *         {
+                         *           "technique": "overlock-gathers",
+                         *           "scheme": "",
+                         *           "title": "the overlocker’s differential feed",
+                         *           "cloth": {
+                         *             "mm": 1505,
+                         *             "text": "150.5 cm"
+                         *           },
+                         *           "minutes": 44,
+                         *           "evenness": "even where nothing pulls at it",
+                         *           "adjustable": false,
+                         *           "needs": "an overlocker with differential feed",
+                         *           "has": true,
+                         *           "reaches": true,
+                         *           "reachSays": "likely at stitch 1.6 mm, two passes; a swatch says for sure",
+                         *           "why": "It takes time."
+                         *         },
+                         *         {
+                         *           "technique": "tucked-ruffle",
+                         *           "scheme": "",
+                         *           "title": "a pleating attachment",
+                         *           "cloth": {
+                         *             "mm": 1075,
+                         *             "text": "107.5 cm"
+                         *           },
+                         *           "minutes": 24,
+                         *           "evenness": "quite even, in small folds",
+                         *           "adjustable": false,
+                         *           "needs": "a pleating attachment",
+                         *           "has": false,
+                         *           "reaches": false,
+                         *           "reachSays": "would need folds of 9 mm, one every 6 stitches",
+                         *           "why": "There is no pleating attachment in the drawer, and would need folds of 9 mm, one every 6 stitches, and it is the quickest."
+                         *         }
+                         *       ],
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description The ways, the best for the purpose first. */
+                            ways: {
+                                /** @description The technique. */
+                                technique: string;
+                                /** @description Which of its schools, or empty. */
+                                scheme: string;
+                                /** @description Its name. */
+                                title: string;
+                                /** @description What is cut for it. */
+                                cloth: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description Time at the machine, about. */
+                                minutes: number;
+                                /** @description How even it comes out. */
+                                evenness: string;
+                                /** @description Whether the fullness can still be changed once it is sewn. */
+                                adjustable: boolean;
+                                /** @description What it takes from the drawer, or empty. */
+                                needs: string;
+                                /** @description Whether that is owned. */
+                                has?: boolean;
+                                /** @description Whether the fullness is likely reached. */
+                                reaches: boolean;
+                                /** @description How. */
+                                reachSays: string;
+                                /** @description The reason for its place. */
+                                why: string;
+                            }[];
                             findings: {
                                 code: string;
                                 /** @enum {string} */
@@ -6356,6 +11614,16 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        BandOut: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            mid: number;
+            /** Format: double */
+            high: number;
+        };
         BenchPage: {
             projects: components["schemas"]["BenchProject"][];
             /** Format: uuid */
@@ -6401,6 +11669,31 @@ export interface components {
             cameOut: string;
             /** Format: int32 */
             version: number;
+        };
+        BookFacets: {
+            cloths: components["schemas"]["FacetOut"][];
+            feet: components["schemas"]["FacetOut"][];
+            techniques: components["schemas"]["FacetOut"][];
+            verdicts: components["schemas"]["FacetOut"][];
+        };
+        BookPage: {
+            swatches: components["schemas"]["BookSwatch"][];
+            /** Format: int32 */
+            count: number;
+            /** Format: uuid */
+            next: null | string;
+        };
+        BookSwatch: {
+            swatch: components["schemas"]["SwatchOut"];
+            /** Format: double */
+            fullness: null | number;
+            /** Format: double */
+            steamed: null | number;
+            techniqueTitle: string;
+            clothName: string;
+            footName: string;
+            workingName: string;
+            photographs: string[];
         };
         /** @description The one change to try next. */
         Change: {
@@ -6464,6 +11757,12 @@ export interface components {
             things: components["schemas"]["ThingOut"][];
             tried: components["schemas"]["TriedOut"][];
         };
+        FacetOut: {
+            name: string;
+            label: string;
+            /** Format: int32 */
+            count: number;
+        };
         FoundRow: {
             kind: string;
             title: string;
@@ -6521,6 +11820,11 @@ export interface components {
             mm: number;
             text: string;
         };
+        NarrowedOut: {
+            /** Format: int32 */
+            count: number;
+            fullness: components["schemas"]["RangeOut"];
+        };
         NearThreadOut: {
             id: string;
             name: string;
@@ -6528,6 +11832,70 @@ export interface components {
             /** Format: double */
             difference: number;
             seen: string;
+        };
+        NextOut: {
+            says: string;
+            /** Format: double */
+            lessens: number;
+            features: {
+                [key: string]: number;
+            };
+        };
+        PhotographOut: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            swatchId: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            version: number;
+        };
+        PlannedOut: {
+            /** Format: double */
+            x: number;
+            fullness: components["schemas"]["RangeOut"];
+            says: string;
+        };
+        PlotOut: {
+            technique: string;
+            techniqueTitle: string;
+            learns: boolean;
+            x: string;
+            xLabel: string;
+            unit: string;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            points: components["schemas"]["PlotPoint"][];
+            band: components["schemas"]["BandOut"][];
+            planned: null | components["schemas"]["PlannedOut"];
+            restsOn: string;
+            next: null | components["schemas"]["NextOut"];
+            narrowed: components["schemas"]["NarrowedOut"][];
+        };
+        PlotPoint: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            fullness: number;
+            /** Format: double */
+            expected: null | number;
+            /** Format: double */
+            deviations: null | number;
+            isOdd: boolean;
+            isSame: boolean;
+            counts: boolean;
+            simulated: boolean;
+            cloth: string;
+            colour: null | string;
+            foot: string;
+            settings: string;
         };
         ProblemDetails: {
             type?: null | string;
@@ -6572,6 +11940,14 @@ export interface components {
             wantedBy: null | string;
             notes: null | string;
         };
+        RangeOut: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            mid: number;
+            /** Format: double */
+            high: number;
+        };
         RuleOut: {
             code: string;
             gravest: string;
@@ -6580,6 +11956,21 @@ export interface components {
         SeenIn: {
             seen: null | string[];
             tried: null | string[];
+        };
+        SimulatedIn: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            workingId: string;
+            features: components["schemas"]["JsonElement"];
+            settings: null | {
+                [key: string]: string;
+            };
+            /**
+             * Format: double
+             * @default 300
+             */
+            flat: number;
         };
         StepIn: {
             /** Format: int64 */
@@ -6606,12 +11997,19 @@ export interface components {
             changed: null | string;
             verdict: null | string;
             note: null | string;
+            technique?: null | string;
+            uses?: null | {
+                [key: string]: null | string;
+            };
+            features?: unknown;
+            cloth?: null | components["schemas"]["Cloth"];
+            counts?: null | boolean;
         };
         SwatchOut: {
             /** Format: uuid */
             id: string;
             /** Format: uuid */
-            workingId: string;
+            workingId: null | string;
             settings: components["schemas"]["JsonElement"];
             flat: components["schemas"]["LengthOut"][];
             gathered: components["schemas"]["LengthOut"][];
@@ -6621,6 +12019,12 @@ export interface components {
             changed: string;
             verdict: string;
             note: string;
+            technique: string;
+            uses: components["schemas"]["JsonElement"];
+            features: components["schemas"]["JsonElement"];
+            cloth: components["schemas"]["JsonElement"];
+            counts: boolean;
+            simulated: boolean;
             /** Format: int32 */
             version: number;
             /** Format: date-time */

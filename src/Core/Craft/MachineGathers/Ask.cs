@@ -27,16 +27,7 @@ internal sealed record Ask(
     public static Ask? Read(AskReader reader, PullUpFamily family, Length? edge = null)
     {
         var layers = (int)Math.Round(reader.OptionalNumber(Fields.Layers) ?? 1);
-        var settings = PullUpFields.Read(reader);
-        if (!family.Knobs.HasFlag(Knobs.Differential))
-        {
-            settings = settings with { Differential = 1 };
-        }
-        var weight = settings.Weight.GramsPerSquareMetre;
-        settings = settings with
-        {
-            Weight = ClothWeight.FromGramsPerSquareMetre(Math.Min(2000, weight * layers)),
-        };
+        var settings = PullUpFields.Planned(reader, family);
         var piece = StripReading.Read(
             reader,
             edge ?? reader.Length(Strip.FinishedEdge),

@@ -19,16 +19,7 @@ internal static class Fields
             IsNeeded: false
         );
 
-    public static NumberField Layers { get; } =
-        new(
-            "layers",
-            "Layers",
-            "Light layers that are gathered as one; together they weigh as much as all of them.",
-            1,
-            6,
-            1,
-            false
-        );
+    public static NumberField Layers { get; } = PullUpFields.Layers;
 
     public static FlagField JoinFlat { get; } =
         new(

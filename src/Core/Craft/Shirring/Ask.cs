@@ -46,12 +46,7 @@ internal sealed record Ask(
     {
         var r = fullness ?? reader.Number(Fields.Fullness);
         // What counts is the panel as it is worn, after steam.
-        var planned = PullUpFields.Read(reader) with
-        {
-            Passes = 1,
-            Differential = 1,
-            Steamed = true,
-        };
+        var planned = PullUpFields.Planned(reader, PullUpFamily.Elastic);
         var reading = PullUpReading.Read(reader, PullUpFamily.Elastic, planned);
         var ask = new Ask(
             reader.Length(Fields.RelaxedWidth),

@@ -56,6 +56,17 @@ public static class PullUpFields
             false
         );
 
+    public static NumberField Layers { get; } =
+        new(
+            "layers",
+            "Layers",
+            "Light layers that are gathered as one; together they weigh as much as all of them.",
+            1,
+            6,
+            1,
+            false
+        );
+
     public static FlagField Steamed { get; } =
         new("steamed", "After steam", "Whether it is measured after steam.");
 
@@ -161,6 +172,24 @@ public static class PullUpFields
             reader.Flag(Steamed),
             reader.OptionalLength(ElasticDiameter)
         );
+
+    /// <summary>The settings that are planned: what a family has no knob for is as it is without one.</summary>
+    /// <param name="reader">Where they are said, with <c>layers</c> where several are gathered as one.</param>
+    /// <param name="family">How the fullness is made; elastic is judged after steam.</param>
+    public static PullUpSettings Planned(AskReader reader, PullUpFamily family)
+    {
+        var settings = Read(reader);
+        var layers = reader.OptionalNumber(Layers) ?? 1;
+        return settings with
+        {
+            Passes = family.Knobs.HasFlag(Knobs.Passes) ? settings.Passes : 1,
+            Differential = family.Knobs.HasFlag(Knobs.Differential) ? settings.Differential : 1,
+            Steamed = family.Knobs.HasFlag(Knobs.Steam),
+            Weight = Measures.ClothWeight.FromGramsPerSquareMetre(
+                Math.Min(2000, settings.Weight.GramsPerSquareMetre * layers)
+            ),
+        };
+    }
 
     /// <summary>Reads the samples.</summary>
     public static IReadOnlyList<PullUpSample> ReadSamples(AskReader reader, PullUpSettings planned)

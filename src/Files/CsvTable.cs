@@ -8,7 +8,7 @@ namespace ZephyrReach.Files;
 public sealed record CsvLine(int Number, IReadOnlyDictionary<string, string> Cells);
 
 /// <summary>Tables as CSV after RFC 4180: a heading, commas, quotes where they are needed, UTF-8.</summary>
-public static class DrawerCsv
+public static class CsvTable
 {
     /// <summary>Writes a table.</summary>
     /// <param name="columns">The heading.</param>

@@ -1,0 +1,161 @@
+using SkiaSharp;
+
+namespace ZephyrReach.Files;
+
+/// <summary>A photograph as it is kept: upright, without place or device, as JPEG.</summary>
+/// <param name="Jpeg">At most <see cref="Longest"/> px either way.</param>
+/// <param name="Small">At most <see cref="LongestSmall"/> px either way, for lists.</param>
+/// <param name="Width">Of the larger, in px.</param>
+/// <param name="Height">Of the larger, in px.</param>
+public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height)
+{
+    /// <summary>The largest file that is taken, in bytes: 15 MB.</summary>
+    public const int LargestFile = 15 * 1024 * 1024;
+
+    public const int Longest = 2000;
+    public const int LongestSmall = 320;
+
+    /// <summary>More px than this are not unpacked: a small file can claim to be a huge picture.</summary>
+    private const long MostPixels = 80_000_000;
+
+    private const int Quality = 86;
+
+    /// <summary>Reads a JPEG, PNG or WebP file.</summary>
+    /// <remarks>
+    /// Only the pixels are taken over: they are unpacked, turned upright as the file says, brought to size on white and
+    /// packed anew, so that nothing else in the file can come along.
+    /// </remarks>
+    /// <param name="file">The whole file.</param>
+    /// <exception cref="FormatException">It is no such picture, or broken, or too large; the message says which.</exception>
+    public static Photograph Read(byte[] file)
+    {
+        if (file.Length == 0)
+        {
+            throw new FormatException("The file is empty.");
+        }
+        if (file.Length > LargestFile)
+        {
+            throw new FormatException("The file is larger than 15 MB.");
+        }
+        using var data = SKData.CreateCopy(file);
+        using var codec = SKCodec.Create(data);
+        if (
+            codec?.EncodedFormat
+            is not (
+                SKEncodedImageFormat.Jpeg
+                or SKEncodedImageFormat.Png
+                or SKEncodedImageFormat.Webp
+            )
+        )
+        {
+            throw new FormatException("This is no JPEG, PNG or WebP picture.");
+        }
+        if (codec.Info.Width < 1 || codec.Info.Height < 1)
+        {
+            throw new FormatException("The picture has no size.");
+        }
+        if ((long)codec.Info.Width * codec.Info.Height > MostPixels)
+        {
+            throw new FormatException(
+                $"The picture is {codec.Info.Width} × {codec.Info.Height} px; at most 80 million can be taken in."
+            );
+        }
+        using var pixels = Unpack(codec);
+        using var upright = Upright(pixels, codec.EncodedOrigin, Longest);
+        using var small = Upright(upright, SKEncodedOrigin.TopLeft, LongestSmall);
+        return new Photograph(Pack(upright), Pack(small), upright.Width, upright.Height);
+    }
+
+    private static SKBitmap Unpack(SKCodec codec)
+    {
+        // A JPEG can be unpacked smaller at once, which saves the memory of what would be thrown away.
+        var longest = Math.Max(codec.Info.Width, codec.Info.Height);
+        var size = codec.GetScaledDimensions(Math.Min(1, (float)Longest / longest));
+        if (Math.Max(size.Width, size.Height) < Math.Min(Longest, longest))
+        {
+            size = codec.Info.Size;
+        }
+        var info = new SKImageInfo(
+            size.Width,
+            size.Height,
+            SKColorType.Rgba8888,
+            SKAlphaType.Premul,
+            SKColorSpace.CreateSrgb()
+        );
+        var pixels = new SKBitmap(info);
+        var result = codec.GetPixels(info, pixels.GetPixels());
+        if (result != SKCodecResult.Success)
+        {
+            pixels.Dispose();
+            throw new FormatException(
+                result == SKCodecResult.IncompleteInput
+                    ? "The picture breaks off in the middle: it was not copied whole."
+                    : "The picture is broken and cannot be unpacked."
+            );
+        }
+        return pixels;
+    }
+
+    /// <summary>Brings pixels to size and turns them as a camera that was held so would have meant them.</summary>
+    private static SKBitmap Upright(SKBitmap pixels, SKEncodedOrigin origin, int longest)
+    {
+        var isTurned =
+            origin
+            is SKEncodedOrigin.LeftTop
+                or SKEncodedOrigin.RightTop
+                or SKEncodedOrigin.RightBottom
+                or SKEncodedOrigin.LeftBottom;
+        var (w, h) = isTurned ? (pixels.Height, pixels.Width) : (pixels.Width, pixels.Height);
+        var scale = Math.Min(1f, (float)longest / Math.Max(w, h));
+        var (width, height) = (
+            Math.Max(1, (int)MathF.Round(w * scale)),
+            Math.Max(1, (int)MathF.Round(h * scale))
+        );
+        var upright = new SKBitmap(
+            new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Opaque)
+        );
+        using var canvas = new SKCanvas(upright);
+        canvas.Clear(SKColors.White);
+        canvas.Scale((float)width / w, (float)height / h);
+        canvas.Concat(Turn(origin, w, h));
+        using var image = SKImage.FromBitmap(pixels);
+        canvas.DrawImage(
+            image,
+            0,
+            0,
+            new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear)
+        );
+        return upright;
+    }
+
+    /// <summary>From the place of a pixel in the file to its place in the upright picture of w × h.</summary>
+    private static SKMatrix Turn(SKEncodedOrigin origin, int w, int h) =>
+        origin switch
+        {
+            SKEncodedOrigin.TopRight => Matrix(-1, 0, w, 0, 1, 0),
+            SKEncodedOrigin.BottomRight => Matrix(-1, 0, w, 0, -1, h),
+            SKEncodedOrigin.BottomLeft => Matrix(1, 0, 0, 0, -1, h),
+            SKEncodedOrigin.LeftTop => Matrix(0, 1, 0, 1, 0, 0),
+            SKEncodedOrigin.RightTop => Matrix(0, -1, w, 1, 0, 0),
+            SKEncodedOrigin.RightBottom => Matrix(0, -1, w, -1, 0, h),
+            SKEncodedOrigin.LeftBottom => Matrix(0, 1, 0, -1, 0, h),
+            _ => SKMatrix.Identity,
+        };
+
+    private static SKMatrix Matrix(
+        float scaleX,
+        float skewX,
+        float x,
+        float skewY,
+        float scaleY,
+        float y
+    ) => new(scaleX, skewX, x, skewY, scaleY, y, 0, 0, 1);
+
+    private static byte[] Pack(SKBitmap pixels)
+    {
+        using var data =
+            pixels.Encode(SKEncodedImageFormat.Jpeg, Quality)
+            ?? throw new FormatException("The picture cannot be packed.");
+        return data.ToArray();
+    }
+}

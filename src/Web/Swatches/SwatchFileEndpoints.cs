@@ -1,0 +1,324 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Files;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Drawer;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Workrooms;
+
+namespace ZephyrReach.Web.Swatches;
+
+/// <summary>Swatches as CSV, in and out.</summary>
+public static class SwatchFileEndpoints
+{
+    private const int MostLines = 5000;
+    private static readonly Length Longest = Length.FromMillimetres(20_000);
+    private static readonly string[] ReadingColumns = ["flat", "gathered", "steamed", "stretched"];
+
+    private static readonly string[] Columns =
+    [
+        "id",
+        "technique",
+        "cloth",
+        "foot",
+        .. SwatchFeatures.Fields.Select(f => f.Name),
+        .. ReadingColumns,
+        "looks",
+        "verdict",
+        "counts",
+        "simulated",
+        "note",
+        "sewn",
+        "for",
+    ];
+
+    /// <summary>Written for the reader, and passed over on the way in.</summary>
+    private static readonly string[] OnlyOut = ["sewn", "for"];
+
+    public static void MapSwatchFiles(this IEndpointRouteBuilder routes)
+    {
+        var group = routes
+            .MapGroup("/api/swatches/csv")
+            .WithTags("Swatch book")
+            .ProducesValidationProblem();
+        group
+            .MapGet("", WriteAsync)
+            .WithSummary("Swatches as CSV, filtered as the swatch book is.")
+            .Produces<string>(StatusCodes.Status200OK, "text/csv");
+        group
+            .MapPost("", ReadAsync)
+            .WithSummary(
+                "Takes swatches in from CSV. A line with a known id changes that swatch, any other adds one that stands alone. When a line is wrong nothing is taken in, unless ?anyway=true."
+            )
+            .Accepts<string>("text/csv")
+            .Produces<CsvReport>();
+    }
+
+    private static async Task<IResult> WriteAsync(
+        HttpContext http,
+        [AsParameters] BookQuery query,
+        CurrentWorkroom workroom,
+        SwatchBookStore store
+    )
+    {
+        var rows = await store.PageAsync(
+            await workroom.SeatAsync(http),
+            query.Filter,
+            null,
+            100_000,
+            http.RequestAborted
+        );
+        http.Response.Headers.ContentDisposition = "attachment; filename=\"swatches.csv\"";
+        return Results.Text(CsvTable.Write(Columns, rows.Select(Cells)), "text/csv", Encoding.UTF8);
+    }
+
+    private static IReadOnlyList<string> Cells(BookRow row)
+    {
+        var swatch = row.Swatch;
+        return
+        [
+            swatch.Id.ToString(),
+            swatch.Technique,
+            row.ClothName,
+            row.FootName,
+            .. SwatchFeatures.Fields.Select(f =>
+                swatch.Features.TryGetProperty(f.Name, out var figure) ? figure.GetRawText() : ""
+            ),
+            Readings(swatch.Flat),
+            Readings(swatch.Gathered),
+            Readings(swatch.Steamed),
+            Readings(swatch.Stretched),
+            string.Join(';', swatch.Looks),
+            swatch.Verdict,
+            swatch.Counts ? "yes" : "no",
+            swatch.Simulated ? "yes" : "no",
+            swatch.Note,
+            swatch.Stamp.CreatedAt.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+            row.WorkingName,
+        ];
+
+        // In mm, so that nothing is rounded on the way out and in again.
+        static string Readings(IReadOnlyList<Length> lengths) =>
+            string.Join(
+                "; ",
+                lengths.Select(l =>
+                    l.Millimetres.ToString("R", CultureInfo.InvariantCulture) + " mm"
+                )
+            );
+    }
+
+    private static async Task<IResult> ReadAsync(
+        HttpContext http,
+        CurrentWorkroom workroom,
+        SwatchStore store,
+        ThingStore things,
+        bool anyway = false
+    )
+    {
+        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
+        if (wrong is not null)
+        {
+            return wrong;
+        }
+        var (columns, lines, refused) = await CsvBody.ReadAsync(http, MostLines);
+        if (refused is not null)
+        {
+            return refused;
+        }
+        if (columns.FirstOrDefault(c => !Columns.Contains(c)) is { } strange)
+        {
+            return Problem.Field(
+                "file",
+                $"The column “{strange}” is not known; {string.Join(", ", Columns)} are."
+            );
+        }
+        var seat = await workroom.SeatAsync(http);
+        var drawer = (await things.AllAsync(seat, http.RequestAborted)).ToLookup(t =>
+            (t.Kind, t.Name.ToLowerInvariant())
+        );
+        List<SwatchLine> good = [];
+        List<WrongLine> bad = [];
+        foreach (var line in lines)
+        {
+            var reader = new LineReader(line, ruler, drawer);
+            var swatch = reader.Read();
+            if (swatch is not null && good.Any(g => g.Id == swatch.Id))
+            {
+                bad.Add(new WrongLine(line.Number, "id", "This id stands in the file twice."));
+            }
+            else if (swatch is not null)
+            {
+                good.Add(swatch);
+            }
+            bad.AddRange(reader.Wrong);
+        }
+        var taken =
+            good.Count == 0 || (bad.Count > 0 && !anyway)
+                ? 0
+                : await store.TakeInAsync(
+                    seat,
+                    $"{good.Count} {(good.Count == 1 ? "swatch" : "swatches")} taken in",
+                    good,
+                    http.RequestAborted
+                );
+        return Results.Ok(new CsvReport(taken, good.Count, bad));
+    }
+
+    /// <summary>Reads one line, and says what is wrong with it by column.</summary>
+    private sealed class LineReader(
+        CsvLine line,
+        Ruler ruler,
+        ILookup<(string Kind, string Name), ThingRow> drawer
+    )
+    {
+        public List<WrongLine> Wrong { get; } = [];
+
+        public SwatchLine? Read()
+        {
+            var id = Guid.CreateVersion7();
+            var given = Cell("id");
+            if (given.Length > 0 && (!Guid.TryParse(given, out id) || id.Version != 7))
+            {
+                Bad("id", "This is no id; leave it empty for a new swatch.");
+            }
+            var technique = Cell("technique");
+            if (technique.Length > 0 && CardTechniques.Named(technique) is null)
+            {
+                Bad("technique", $"The technique “{technique}” is not known here.");
+            }
+            var verdict = Cell("verdict");
+            if (verdict is not ("" or "yes" or "nearly" or "no"))
+            {
+                Bad("verdict", "A verdict is yes, nearly or no.");
+            }
+            var note = Cell("note");
+            if (note.Length > 4000 || note.Contains('\0', StringComparison.Ordinal))
+            {
+                Bad("note", "A note has at most 4000 characters.");
+            }
+            var uses = new Dictionary<string, Guid>();
+            var cloth = Cell("cloth");
+            if (cloth.Length > 120)
+            {
+                Bad("cloth", "A name has at most 120 characters.");
+            }
+            Use("cloth", cloth);
+            var foot = Cell("foot");
+            Use("foot", foot);
+            var readings = ReadingColumns.ToDictionary(c => c, Readings);
+            var looks = Cell("looks")
+                .Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+            var features = Features();
+            return Wrong.Count > 0
+                ? null
+                : new SwatchLine(
+                    id,
+                    technique,
+                    JsonSerializer.SerializeToElement(uses),
+                    features,
+                    JsonSerializer.SerializeToElement(new { name = cloth }),
+                    JsonSerializer.SerializeToElement(
+                        foot.Length > 0 && !uses.ContainsKey("foot")
+                            ? new Dictionary<string, string> { ["Foot"] = foot }
+                            : []
+                    ),
+                    readings["flat"],
+                    readings["gathered"],
+                    readings["steamed"],
+                    readings["stretched"],
+                    looks,
+                    verdict,
+                    Yes("counts", true),
+                    Yes("simulated", false),
+                    note
+                );
+
+            void Use(string kind, string name)
+            {
+                if (
+                    name.Length > 0
+                    && drawer[(kind, name.ToLowerInvariant())].FirstOrDefault() is { } thing
+                )
+                {
+                    uses[kind] = thing.Id;
+                }
+            }
+        }
+
+        private string Cell(string column) => line.Cells.GetValueOrDefault(column) ?? "";
+
+        private void Bad(string column, string says) =>
+            Wrong.Add(new WrongLine(line.Number, column, says));
+
+        private bool Yes(string column, bool otherwise)
+        {
+            switch (Cell(column).ToLowerInvariant())
+            {
+                case "":
+                    return otherwise;
+                case "yes" or "true" or "1":
+                    return true;
+                case "no" or "false" or "0":
+                    return false;
+                default:
+                    Bad(column, $"“{Cell(column)}” is not yes or no.");
+                    return otherwise;
+            }
+        }
+
+        private IReadOnlyList<Length> Readings(string column)
+        {
+            var said = Cell(column)
+                .Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+            var raw = new RawAsk(
+                new Dictionary<string, RawValue>
+                {
+                    [column] = RawValue.Of([.. said.Select(RawValue.Of)]),
+                }
+            );
+            var reader = new AskReader(raw, ruler);
+            var lengths = reader.Lengths(
+                new LengthsField(column, column, "", Longest, IsNeeded: false)
+            );
+            Wrong.AddRange(reader.Errors.Select(e => new WrongLine(line.Number, column, e.Says)));
+            return lengths;
+        }
+
+        private JsonElement Features()
+        {
+            var said = new Dictionary<string, object>();
+            foreach (var field in SwatchFeatures.Fields)
+            {
+                var cell = Cell(field.Name);
+                if (cell.Length > 0)
+                {
+                    said[field.Name] = double.TryParse(
+                        cell.Replace(',', '.'),
+                        NumberStyles.Float,
+                        CultureInfo.InvariantCulture,
+                        out var number
+                    )
+                        ? number
+                        : cell;
+                }
+            }
+            var (features, errors) = SwatchFeatures.Read(
+                JsonSerializer.SerializeToElement(said),
+                ruler
+            );
+            Wrong.AddRange(
+                errors.Select(e => new WrongLine(
+                    line.Number,
+                    e.Field["features.".Length..],
+                    e.Says
+                ))
+            );
+            return features ?? JsonSerializer.SerializeToElement(said);
+        }
+    }
+}
