@@ -105,7 +105,10 @@ public sealed record BundleTried(
     string Note = ""
 );
 
-/// <summary>A swatch in a bundle; its readings are in mm.</summary>
+/// <summary>A swatch in a bundle; its readings are in mm. What is left out is that of its working.</summary>
+/// <param name="Features">The settings that decide the fullness, as figures; lengths in mm.</param>
+/// <param name="Counts">Whether predictions learn from it.</param>
+/// <param name="Simulated">Whether it was read off the simulated bench.</param>
 public sealed record BundleSwatch(
     Guid Id,
     IReadOnlyDictionary<string, string> Settings,
@@ -116,7 +119,11 @@ public sealed record BundleSwatch(
     IReadOnlyList<string>? Looks = null,
     string Changed = "",
     string Verdict = "",
-    string Note = ""
+    string Note = "",
+    IReadOnlyDictionary<string, double>? Features = null,
+    IReadOnlyDictionary<string, Guid>? Uses = null,
+    bool Counts = true,
+    bool Simulated = false
 );
 
 /// <summary>A frozen cut list in a bundle.</summary>

@@ -141,7 +141,6 @@ public sealed class ThingStore(Database database)
             row.IsDBNull("left_mm") ? null : Length.FromMillimetres(row.GetDouble("left_mm")),
             row.StampOf()
         );
-
 }
 
 /// <summary>A note that a foot was tried on a machine.</summary>

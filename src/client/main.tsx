@@ -39,6 +39,9 @@ const views = {
   chart: async () => ({ Component: (await import('./views/Drawer/Chart')).Chart }),
   ask: async () => ({ Component: (await import('./views/Drawer/AskDrawer')).AskDrawer }),
   rules: async () => ({ Component: (await import('./views/Drawer/Rules')).Rules }),
+  whichWay: async () => ({ Component: (await import('./views/Reckoner/WhichWay')).WhichWay }),
+  book: async () => ({ Component: (await import('./views/SwatchBook/SwatchBook')).SwatchBook }),
+  swatch: async () => ({ Component: (await import('./views/SwatchBook/SwatchPage')).SwatchPage }),
   workroom: async () => ({ Component: (await import('./views/Workroom/Workroom')).Workroom }),
 };
 
@@ -52,7 +55,10 @@ const router = createBrowserRouter([
       { path: '/workings/:id', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
       { path: '/workings/:id/:stage', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
       { path: '/reckoner', lazy: views.reckoner },
+      { path: '/reckoner/which-way', lazy: views.whichWay },
       { path: '/reckoner/:technique', lazy: views.reckoner },
+      { path: '/swatches', lazy: views.book },
+      { path: '/swatches/:id', lazy: views.swatch },
       { path: '/drawer', lazy: views.drawer },
       { path: '/drawer/chart', lazy: views.chart },
       { path: '/drawer/ask', lazy: views.ask },

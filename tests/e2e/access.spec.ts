@@ -18,6 +18,14 @@ const drawer = [
   '/drawer/ask?technique=shirring&rowGap=nonsense',
   '/drawer/rules',
 ];
+const fullness = [
+  '/swatches',
+  '/swatches?text=nothing+is+like+this',
+  '/reckoner/gathering-foot?finishedEdge=2+m&clothAtHand=3+m',
+  '/reckoner/tucked-ruffle?finishedEdge=48+cm&fullness=4',
+  '/reckoner/shirring?relaxedWidth=30+cm&panelHeight=nonsense',
+  '/reckoner/which-way?finishedEdge=2.6+m',
+];
 const stages = ['plan', 'set-up', 'sample', 'cut', 'sew', 'keep', 'machine'];
 
 /** The pages of one thing of each kind that is drawn in its own way. */
@@ -39,6 +47,22 @@ async function workingViews(page: Page) {
   return [...views, ...stages.map((s) => `${working}/${s}`)];
 }
 
+/** The swatch book with some laid side by side, and workings whose fullness a machine makes. */
+async function fullnessViews(page: Page) {
+  const book = (await (await page.request.get('/api/swatches?technique=gathering-foot')).json()) as {
+    swatches: { swatch: { id: string; workingId: string } }[];
+  };
+  const [one, two] = book.swatches.map((s) => s.swatch);
+  await openWorking(page, 'Smock’s shirred back');
+  const shirred = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
+  return [
+    ...fullness,
+    `/swatches?beside=${one!.id},${two!.id}`,
+    ...['plan', 'sample', 'cut', 'sew'].map((s) => `/workings/${one!.workingId}/${s}`),
+    ...['plan', 'sample', 'cut'].map((s) => `${shirred}/${s}`),
+  ];
+}
+
 const drawerViews = async (page: Page) => [...drawer, ...(await things(page))];
 
 for (const theme of ['light', 'dark'] as const) {
@@ -46,6 +70,7 @@ for (const theme of ['light', 'dark'] as const) {
     for (const [part, paths] of [
       ['working', workingViews],
       ['drawer', drawerViews],
+      ['fullness', fullnessViews],
     ] as const) {
       test(`no barrier and no sideways scrolling, ${part}, ${theme}, ${width} px`, async ({ page }) => {
         test.setTimeout(240_000);

@@ -106,14 +106,20 @@ export async function openWorking(page: Page, name: string, stage?: string) {
       .click();
 }
 
-/** Begins a project and a working in it, ready for its edge. */
-export async function beginWorking(page: Page, project: string) {
+/** Begins a project and a working in it, ready for its first figure. */
+export async function beginWorking(
+  page: Page,
+  project: string,
+  way = 'Gather by pulled threads',
+  first = 'Finished edge',
+) {
   await page.goto('/');
   await page.getByRole('button', { name: 'Begin a project' }).click();
   await page.getByLabel('What are you making?').fill(project);
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await page.getByRole('region', { name: project }).getByRole('button', { name: 'Gather an edge' }).click();
-  await expect(page.getByRole('textbox', { name: 'Finished edge' })).toBeVisible();
+  await page.getByRole('region', { name: project }).getByRole('button', { name: 'Begin a working' }).click();
+  await page.getByRole('menuitem', { name: way }).click();
+  await expect(page.getByRole('textbox', { name: first })).toBeVisible();
 }
 
 /** Waits until all is on disk. */

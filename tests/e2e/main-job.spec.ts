@@ -21,7 +21,9 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await press('Enter');
   await page.keyboard.type('Awning');
   await press('Enter');
-  await tabTo('Gather an edge');
+  await tabTo('Begin a working');
+  await press('Enter');
+  await expect(page.getByRole('menuitem', { name: 'Gather by pulled threads' })).toBeFocused();
   await press('Enter');
 
   // Plan: the edge as she would say it.
@@ -99,6 +101,6 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await page.keyboard.type('even to');
   await expect(page.getByRole('option', { name: /2.01 on the awning/ })).toBeVisible();
   await press('Enter');
-  await expect(page.getByLabel('Name of this working')).toHaveValue('New gathers');
+  await expect(page.getByLabel('Name of this working')).toHaveValue('New: gathered by pulled threads');
   house.stop();
 });

@@ -34,7 +34,11 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, SampleF
             seat,
             id,
             working.Id,
-            ask,
+            // With the samples it rested on, so that it can be held against a later plan.
+            technique.Family
+                is null
+                ? ask
+                : AskJson.Of(raw),
             AnswerJson.Of(answer, technique.Straight, raw, ruler),
             JsonSerializer.SerializeToElement(
                 rested.Select(s => SwatchOut.Of(s, ruler)),

@@ -6,6 +6,7 @@ using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Drawer;
+using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Hosting;
@@ -144,7 +145,7 @@ public sealed class BundleLoader(
             ) ?? throw new FormatException($"“{working.Name}” could not be added.");
         foreach (var swatch in working.Swatches ?? [])
         {
-            await swatches.AddAsync(seat, swatch.Id, row.Id, Parts(swatch), cancel);
+            await swatches.AddAsync(seat, swatch.Id, row.Id, Parts(swatch, working, ruler), cancel);
         }
         foreach (var list in working.CutLists ?? [])
         {
@@ -188,8 +189,23 @@ public sealed class BundleLoader(
         }
     }
 
-    private static SwatchParts Parts(BundleSwatch swatch) =>
-        new(
+    private static SwatchParts Parts(BundleSwatch swatch, BundleWorking working, Ruler ruler)
+    {
+        JsonElement? features = null;
+        if (swatch.Features is { } said)
+        {
+            (features, var errors) = SwatchFeatures.Read(
+                JsonSerializer.SerializeToElement(said),
+                ruler
+            );
+            if (errors is [var first, ..])
+            {
+                throw new FormatException(
+                    $"A swatch of “{working.Name}” cannot be read in: {first.Field}: {first.Says}"
+                );
+            }
+        }
+        return new(
             JsonSerializer.SerializeToElement(swatch.Settings),
             Lengths(swatch.Flat),
             Lengths(swatch.Gathered),
@@ -198,8 +214,15 @@ public sealed class BundleLoader(
             swatch.Looks,
             swatch.Changed,
             swatch.Verdict,
-            swatch.Note
+            swatch.Note,
+            Features: features,
+            Uses: (swatch.Uses ?? working.Uses) is { } uses
+                ? JsonSerializer.SerializeToElement(uses)
+                : null,
+            Counts: swatch.Counts,
+            Simulated: swatch.Simulated
         );
+    }
 
     private static IReadOnlyList<Length>? Lengths(IReadOnlyList<double>? mm) =>
         mm?.Select(Length.FromMillimetres).ToList();

@@ -110,6 +110,17 @@ public static class AskJson
         return new RawAsk(values);
     }
 
+    /// <summary>An ask as a JSON object.</summary>
+    public static JsonElement Of(RawAsk ask)
+    {
+        var buffer = new ArrayBufferWriter<byte>();
+        using (var json = new Utf8JsonWriter(buffer))
+        {
+            Write(json, ask);
+        }
+        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
+    }
+
     /// <summary>Writes an ask as a JSON object.</summary>
     public static void Write(Utf8JsonWriter json, RawAsk ask)
     {

@@ -26,7 +26,7 @@ public static class ReckonEndpoints
         );
         Map("/api/reckon/{technique}/{form}", http => Named(http)?.FormNamed(Value(http, "form")));
         routes
-            .MapPost("/api/compare/{technique}", CompareAsync)
+            .MapPost("/api/compare/{technique}", CompareNamedAsync)
             .WithTags("Reckoning")
             .WithSummary("A later plan against what was cut by an earlier one: { then, now }.")
             .Accepts<JsonElement>("application/json")
@@ -101,16 +101,24 @@ public static class ReckonEndpoints
         return null;
     }
 
-    private static async Task<IResult> CompareAsync(
+    private static async Task<IResult> CompareNamedAsync(
         HttpContext http,
         string technique,
         CurrentWorkroom workroom
+    ) =>
+        Core.Craft.Techniques.Named(technique) is { } known
+            ? await CompareAsync(http, known, workroom, null)
+            : Problem.NotFound("There is no such technique.");
+
+    /// <summary>Holds the ask <c>now</c> against <c>then</c>.</summary>
+    /// <param name="also">Adds to the ask now what is not typed; null adds nothing.</param>
+    internal static async Task<IResult> CompareAsync(
+        HttpContext http,
+        Technique known,
+        CurrentWorkroom workroom,
+        Func<RawAsk, Task<RawAsk>>? also
     )
     {
-        if (Core.Craft.Techniques.Named(technique) is not { } known)
-        {
-            return Problem.NotFound("There is no such technique.");
-        }
         var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
         if (wrong is not null)
         {
@@ -123,12 +131,16 @@ public static class ReckonEndpoints
         }
         using (body)
         {
-            var (then, isThen) = ReaderOf(body.RootElement, "then", ruler);
-            var (now, isNow) = ReaderOf(body.RootElement, "now", ruler);
-            if (!isThen || !isNow)
+            var (before, after) = (AskAt(body.RootElement, "then"), AskAt(body.RootElement, "now"));
+            if (before is null || after is null)
             {
-                return Problem.Field(isThen ? "now" : "then", "then and now both have to be asks.");
+                return Problem.Field(
+                    before is null ? "then" : "now",
+                    "then and now both have to be asks."
+                );
             }
+            var then = new AskReader(before, ruler);
+            var now = new AskReader(also is null ? after : await also(after), ruler);
             var comparison = known.Compare(then, now);
             if (comparison is null)
             {
@@ -143,16 +155,10 @@ public static class ReckonEndpoints
         }
     }
 
-    private static (AskReader Reader, bool IsThere) ReaderOf(
-        JsonElement body,
-        string name,
-        Ruler ruler
-    )
-    {
-        var isThere =
-            body.TryGetProperty(name, out var ask) && ask.ValueKind == JsonValueKind.Object;
-        return (new AskReader(isThere ? AskJson.Read(ask) : RawAsk.Empty, ruler), isThere);
-    }
+    private static RawAsk? AskAt(JsonElement body, string name) =>
+        body.TryGetProperty(name, out var ask) && ask.ValueKind == JsonValueKind.Object
+            ? AskJson.Read(ask)
+            : null;
 
     private static void Tell(IFigures figures, Comparison comparison)
     {

@@ -11,7 +11,8 @@ namespace ZephyrReach.Web.Swatches;
 /// <summary>Gives a working's prediction what the workroom's swatches say.</summary>
 /// <remarks>
 /// A swatch of the same cloth, foot and machine counts in full, any other of the technique half. One read off the simulated
-/// bench serves only the working it was made for, and only until that has a swatch that was really sewn.
+/// bench serves as long as nothing of the technique was really sewn; and the working it was made for, until that has a real
+/// one.
 /// </remarks>
 public sealed class SampleFeed(SwatchStore swatches)
 {
@@ -74,10 +75,11 @@ public sealed class SampleShelf(IReadOnlyList<SwatchRow> measured)
     public IReadOnlyList<ShelfSample> Of(WorkingRow working)
     {
         var all = byTechnique[working.Technique].ToList();
-        var hasReal = all.Any(s => s.WorkingId == working.Id && !s.Simulated);
+        var hasReal = all.Any(s => !s.Simulated);
+        var hasOwn = all.Any(s => s.WorkingId == working.Id && !s.Simulated);
         return
         [
-            .. all.Where(s => !s.Simulated || (s.WorkingId == working.Id && !hasReal))
+            .. all.Where(s => !s.Simulated || !hasReal || (s.WorkingId == working.Id && !hasOwn))
                 .OrderBy(s => s.Stamp.CreatedAt)
                 .ThenBy(s => s.Id)
                 .Select(s => new ShelfSample(s, IsSame(s, working))),
@@ -200,7 +202,8 @@ public static class SwatchFeatures
     private static double? StitchInWords(SwatchRow swatch) =>
         swatch.Settings.TryGetProperty("Stitch length", out var words)
         && words.ValueKind == JsonValueKind.String
-        && LengthReader.ReadFine(words.GetString()!.Split(',')[0]) is { IsRead: true, Length: var read }
+        && LengthReader.ReadFine(words.GetString()!.Split(',')[0])
+            is { IsRead: true, Length: var read }
         && read >= PullUpFields.StitchLength.Least
         && read <= PullUpFields.StitchLength.Most
             ? read.Millimetres

@@ -128,9 +128,11 @@ internal static class SwatchPlot
         var rows = (await book.PageAsync(seat, query.Filter, null, MostPoints, cancel))
             .Where(r => r.Swatch.Flat.Count > 0 && r.Swatch.Gathered.Count > 0)
             .ToList();
-        // One technique at a time: that which is asked for, or the one with the most swatches.
+        // One technique at a time: that which is asked for, or one that is predicted, with the most swatches.
         var technique =
-            rows.GroupBy(r => r.Swatch.Technique).MaxBy(g => g.Count())?.Key
+            rows.GroupBy(r => r.Swatch.Technique)
+                .MaxBy(g => (Core.Craft.Techniques.Named(g.Key)?.Family is not null, g.Count()))
+                ?.Key
             ?? query.Technique
             ?? "";
         return Results.Ok(
@@ -163,7 +165,9 @@ internal static class SwatchPlot
         {
             return Nothing(working.Technique, axis);
         }
-        var own = on.Select((s, i) => (s.Swatch.WorkingId == working.Id, Place: i))
+        var own = on.Select(
+                (s, i) => (s.Swatch.WorkingId == working.Id && s.Swatch.Counts, Place: i)
+            )
             .Where(s => s.Item1)
             .Select(s => s.Place)
             .ToList();

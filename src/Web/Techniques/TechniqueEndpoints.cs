@@ -30,6 +30,40 @@ public static class TechniqueEndpoints
             )
             .Produces<JsonElement>()
             .ProducesProblem(StatusCodes.Status404NotFound);
+        routes
+            .MapGet("/api/questions/{question}", DescribeQuestionAsync)
+            .WithTags("Techniques")
+            .WithSummary("What a question that belongs to no one technique asks.")
+            .Produces<JsonElement>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> DescribeQuestionAsync(
+        HttpContext http,
+        string question,
+        CurrentWorkroom workroom
+    )
+    {
+        if (Questions.Named(question) is not { } known)
+        {
+            return Problem.NotFound("There is no such question.");
+        }
+        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
+        if (wrong is not null)
+        {
+            return wrong;
+        }
+        http.Response.ContentType = "application/json; charset=utf-8";
+        using var json = new Utf8JsonWriter(
+            http.Response.BodyWriter,
+            ReckonEndpoints.WriterOptions
+        );
+        json.WriteStartObject();
+        json.WriteString("name", known.Name);
+        json.WriteString("title", known.Title);
+        FieldJson.Write(json, "fields", known.Fields, ruler);
+        json.WriteEndObject();
+        return Results.Empty;
     }
 
     private static async Task<IResult> DescribeAsync(

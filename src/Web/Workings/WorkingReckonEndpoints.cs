@@ -19,6 +19,17 @@ public static class WorkingReckonEndpoints
             "A turned-round form of it, or a question on the way, with its swatches."
         );
 
+        routes
+            .MapPost("/api/workings/{id:guid}/compare", CompareAsync)
+            .DisableValidation()
+            .WithTags("Workings")
+            .WithSummary(
+                "A later plan of a working, with its swatches as they now are, against what was cut by an earlier one."
+            )
+            .Accepts<JsonElement>("application/json")
+            .Produces<JsonElement>()
+            .ProducesValidationProblem();
+
         void Map(string pattern, string says) =>
             routes
                 .MapPost(pattern, AnswerAsync)
@@ -53,5 +64,26 @@ public static class WorkingReckonEndpoints
             workroom,
             ask => samples.WithSamplesAsync(seat, working, ask, http.RequestAborted)
         );
+    }
+
+    private static async Task<IResult> CompareAsync(
+        HttpContext http,
+        Guid id,
+        CurrentWorkroom workroom,
+        WorkingStore workings,
+        SampleFeed samples
+    )
+    {
+        var seat = await workroom.SeatAsync(http);
+        return
+            await workings.FindAsync(seat, id, http.RequestAborted) is { } working
+            && Core.Craft.Techniques.Named(working.Technique) is { } technique
+            ? await ReckonEndpoints.CompareAsync(
+                http,
+                technique,
+                workroom,
+                ask => samples.WithSamplesAsync(seat, working, ask, http.RequestAborted)
+            )
+            : Problem.NotFound("There is no such working.");
     }
 }

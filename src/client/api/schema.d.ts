@@ -210,6 +210,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/questions/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a question that belongs to no one technique asks. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    question: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -625,6 +672,57 @@ export interface paths {
         get?: never;
         put?: never;
         /** A turned-round form of it, or a question on the way, with its swatches. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workings/{id}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A later plan of a working, with its swatches as they now are, against what was cut by an earlier one. */
         post: {
             parameters: {
                 query?: never;
@@ -7365,7 +7463,7 @@ export interface paths {
                          *           "text": "2"
                          *         },
                          *         {
-                         *           "name": "Change before row",
+                         *           "name": "New bobbin at row",
                          *           "text": "9"
                          *         },
                          *         {
@@ -7373,8 +7471,8 @@ export interface paths {
                          *           "text": "26.4 cm, from 15.75 cm to 44.15 cm"
                          *         },
                          *         {
-                         *           "name": "Cut for nine in ten",
-                         *           "text": "102.5 cm wide, no tighter than wanted"
+                         *           "name": "Not too tight: cut",
+                         *           "text": "102.5 cm wide"
                          *         },
                          *         {
                          *           "name": "Needle thread",

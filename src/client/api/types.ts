@@ -29,7 +29,17 @@ export type Shape =
       kind: 'line';
       at: Point;
       to: Point;
-      meaning: 'chalk' | 'stitch' | 'stitchRemoved' | 'seam' | 'fold' | 'join' | 'hem' | 'selvedge' | 'match';
+      meaning:
+        | 'chalk'
+        | 'stitch'
+        | 'stitchRemoved'
+        | 'seam'
+        | 'fold'
+        | 'join'
+        | 'hem'
+        | 'selvedge'
+        | 'match'
+        | 'profile';
       label: string;
     }
   | { kind: 'notch'; at: Point; number: number; fromBelow: boolean }
@@ -142,7 +152,7 @@ export type Field = {
   name: string;
   label: string;
   says: string;
-  kind: 'length' | 'fine' | 'lengths' | 'number' | 'flag' | 'choice' | 'choices' | 'colour';
+  kind: 'length' | 'fine' | 'lengths' | 'number' | 'flag' | 'choice' | 'choices' | 'colour' | 'groups';
   isNeeded: boolean;
   start?: string | number | boolean;
   least?: number;
@@ -154,6 +164,10 @@ export type Technique = {
   name: string;
   title: string;
   says: string;
+  /** How the machine makes the fullness, where swatches say how much. */
+  family?: 'gathering-foot' | 'overlock' | 'elastic';
+  /** What can be turned to learn more: stitch, tension, passes, differential, steam. */
+  knobs?: string[];
   fields: Field[];
   forms: Record<string, Field[]>;
   scale: Drawing;

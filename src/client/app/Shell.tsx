@@ -11,6 +11,7 @@ import { useChangeWorkroom, useUnits } from './workroom';
 const views = [
   { name: 'Bench', to: '/', dot: 'var(--clay)' },
   { name: 'Working', to: '/workings', dot: 'var(--tacking)' },
+  { name: 'Swatches', to: '/swatches', dot: 'var(--teal)' },
   { name: 'Drawer', to: '/drawer', dot: 'var(--plum)' },
   { name: 'Reckoner', to: '/reckoner', dot: 'var(--indigo)' },
   { name: 'Workroom', to: '/workroom', dot: 'var(--moss)' },
@@ -48,6 +49,7 @@ export function Shell() {
     },
     { keys: ['b'], shown: 'b', says: 'go to the bench', run: () => void navigate('/') },
     { keys: ['d'], shown: 'd', says: 'go to the drawer', run: () => void navigate('/drawer') },
+    { keys: ['s'], shown: 's', says: 'go to the swatch book', run: () => void navigate('/swatches') },
     { keys: ['a'], shown: 'a', says: 'ask the drawer', run: () => void navigate('/drawer/ask') },
   ]);
 

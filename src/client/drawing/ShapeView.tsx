@@ -134,6 +134,7 @@ const lines = {
   chalk: { dash: undefined, width: 1.2 },
   selvedge: { dash: undefined, width: 3.2 },
   match: { dash: undefined, width: 1 },
+  profile: { dash: undefined, width: 5 },
 } as const;
 
 function Line({

@@ -10,6 +10,8 @@ type Props = {
   step: number;
   suffix?: string;
   placeholder?: string;
+  /** When the field is left. */
+  onLeave?: () => void;
   className?: string;
 };
 
@@ -23,6 +25,7 @@ export function NumberField({
   step,
   suffix,
   placeholder,
+  onLeave,
   className,
 }: Props) {
   const id = useId();
@@ -43,6 +46,7 @@ export function NumberField({
         aria-invalid={Boolean(error)}
         aria-describedby={says ? `${id}-says` : undefined}
         onChange={(e) => onType(e.target.value)}
+        onBlur={onLeave}
         onKeyDown={(e) => {
           if (e.key !== 'ArrowUp' && e.key !== 'ArrowDown') return;
           e.preventDefault();

@@ -124,7 +124,7 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReck
                 facts.Add(new("Bobbins", Bobbins == 0 ? "one holds no row" : $"{Bobbins}"));
                 if (ChangeBefore.Count > 0)
                 {
-                    facts.Add(new("Change before row", Few(ChangeBefore)));
+                    facts.Add(new("New bobbin at row", Few(ChangeBefore)));
                 }
             }
             facts.Add(
@@ -133,12 +133,7 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReck
                     $"{Ruler.Mark(RestMid)}, from {Ruler.Mark(RestLow)} to {Ruler.Mark(RestHigh)}"
                 )
             );
-            facts.Add(
-                new(
-                    $"Cut for {Ask.Reading.AssuranceSays}",
-                    $"{Ruler.Cut(SureWidth)} wide, no tighter than wanted"
-                )
-            );
+            facts.Add(new("Not too tight: cut", $"{Ruler.Cut(SureWidth)} wide"));
             facts.Add(new("Needle thread", Ruler.Write(NeedleThread, LengthKind.Amount)));
             return facts;
         }

@@ -179,6 +179,7 @@ internal static class WhichWayQuestion
             strips.ClothToBuy,
             Pace.Sewn(strips.SewnFlat * passes, setting.Settings.StitchLength)
                 + Pace.Swatches
+                // The overlocker joins the flat layer, trims and neatens in the same pass.
                 + (overlock ? 0 : Pace.Seam(piece.FinishedEdge)),
             2.5,
             "even where nothing pulls at it",
@@ -275,7 +276,7 @@ internal static class WhichWayQuestion
             purpose.Fits * (way.Adjustable ? 1 : 0)
             + purpose.Quick * quick
             + purpose.Even * way.Evenness / 3
-            + purpose.Folds * folds
+            + (purpose.Folds > 0 ? purpose.Folds : -1) * folds
             + purpose.Stretch * stretch
             + 0.5 * (leastCloth / way.Cloth)
             - (way.Reaches ? 0 : 2)
@@ -293,9 +294,13 @@ internal static class WhichWayQuestion
         {
             reasons.Add("it is the only one that stretches");
         }
-        if (purpose.Folds * folds > 0)
+        if (folds > 0)
         {
-            reasons.Add("it makes the small folds that are wanted");
+            reasons.Add(
+                purpose.Folds > 0
+                    ? "it makes the small folds that are wanted"
+                    : "it makes small folds, not soft gathers"
+            );
         }
         if (way.Adjustable && purpose.Fits >= 1)
         {

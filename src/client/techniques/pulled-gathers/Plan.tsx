@@ -4,9 +4,9 @@ import { Pencil } from '../../parts/Pencil';
 import type { StageProps } from '../registry';
 import type { Gathers } from './answer';
 import { ClothAllowsLine } from './ClothAllowsLine';
-import { ClothLookFields } from './ClothFields';
-import { ClothFromDrawer } from './ClothFromDrawer';
-import { Drawings } from './Drawings';
+import { ClothLookFields } from '../shared/ClothFields';
+import { ClothFromDrawer } from '../shared/ClothFromDrawer';
+import { Drawings } from '../shared/Drawings';
 import { PlanFields } from './PlanFields';
 import { ToCut } from './ToCut';
 
@@ -26,7 +26,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
             clothName={working.cloth.name}
             clothLook={
               <>
-                <ClothFromDrawer working={working} />
+                <ClothFromDrawer working={working} technique={technique} />
                 <ClothLookFields
                   cloth={working.cloth}
                   change={(cloth) => working.change({ cloth }, 'pause')}

@@ -4,7 +4,8 @@ import { wrongAt, type Reckoning } from '../useReckoning';
 import type { Gathers } from './answer';
 import { FullnessControl } from './FullnessControl';
 import { RowsChoice } from './RowsChoice';
-import { useAskFields } from './useAskFields';
+import { Fold } from '../shared/Fold';
+import { useAskFields } from '../shared/useAskFields';
 
 type Props = {
   technique: Technique;
@@ -110,27 +111,5 @@ export function PlanFields({ technique, ask, set, reckoning, units, clothLook, c
         {fields.measure('plainThickness', { className: 'w-40' })}
       </Fold>
     </div>
-  );
-}
-
-function Fold({
-  title,
-  says,
-  open,
-  children,
-}: {
-  title: string;
-  says: (string | false | null | undefined)[];
-  open: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <details className="-mb-3 border-t border-rule" open={open || undefined}>
-      <summary className="flex min-h-11 flex-wrap items-center gap-x-3 text-[0.92rem]">
-        <b>{title}</b>
-        <span className="min-w-0 text-soft">{says.filter(Boolean).join(' · ')}</span>
-      </summary>
-      <div className="flex flex-wrap gap-x-4 gap-y-2 pb-3">{children}</div>
-    </details>
   );
 }

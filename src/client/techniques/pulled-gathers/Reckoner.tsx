@@ -1,20 +1,21 @@
 import { useEffect, useMemo } from 'react';
-import type { Ask, Technique, Units } from '../../api/types';
+import type { Technique, Units } from '../../api/types';
 import { useAddress } from '../../app/address';
 import { Pencil } from '../../parts/Pencil';
+import { askIn } from '../askIn';
 import { startOf } from '../useTechnique';
 import { useReckoning } from '../useReckoning';
 import { Measure } from '../../parts/Measure';
 import { size, type Gathers } from './answer';
 import { ClothAllowsLine } from './ClothAllowsLine';
-import { Drawings } from './Drawings';
+import { Drawings } from '../shared/Drawings';
 import { PlanFields } from './PlanFields';
 import { ToCut } from './ToCut';
 
 /** Pulled gathers at once, nothing saved: the address holds the figures. */
 export function Reckoner({ technique, units }: { technique: Technique; units: Units }) {
   const { address, set } = useAddress();
-  const ask = useMemo(() => ({ ...startOf(technique), ...asked(technique, address) }), [technique, address]);
+  const ask = useMemo(() => ({ ...startOf(technique), ...askIn(technique, address) }), [technique, address]);
   const reckoning = useReckoning<Gathers>(
     `reckon/${technique.name}`,
     ask,
@@ -75,18 +76,4 @@ function AtAGlance({ answer, isOld }: { answer: Gathers; isOld: boolean }) {
       </span>
     </p>
   );
-}
-
-/** The figures in the address, each as its field takes it. */
-function asked(technique: Technique, address: URLSearchParams): Ask {
-  const ask: Ask = {};
-  for (const field of technique.fields) {
-    const text = address.get(field.name);
-    if (text === null) continue;
-    if (field.kind === 'flag') ask[field.name] = text === 'true';
-    else if (field.kind === 'number')
-      ask[field.name] = Number.isFinite(Number(text)) && text.trim() ? Number(text) : text;
-    else ask[field.name] = text;
-  }
-  return ask;
 }

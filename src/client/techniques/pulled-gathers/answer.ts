@@ -1,4 +1,5 @@
 import type { Answer, Length } from '../../api/types';
+import type { SwatchPlan } from '../samples/answer';
 
 /** The figures of the straight answer, by their names in the API. */
 export type Gathers = Answer & {
@@ -22,23 +23,8 @@ export type Gathers = Answer & {
   threadTotal: Length;
   seamBulk: Length;
   marks: { strip: Length; fromCutEnd: Length; edge: Length }[];
-  swatch: { markedFlat: Length; cutLength: Length; cutDepth: Length; gathersTo: Length };
+  swatch: SwatchPlan;
   suggested?: { low: number; middle: number; high: number; because: string };
-};
-
-/** What a swatch says. */
-export type SwatchSays = Answer & {
-  fullness: number;
-  low: number;
-  high: number;
-  flatSpread: Length;
-  gatheredSpread: Length;
-  fromTarget: number;
-  steamedFullness?: number;
-  spring?: number;
-  flatForEdge?: Length;
-  flatGiveOrTake?: Length;
-  firstChange?: { seen: string; change: string; because: string; left: number };
 };
 
 /** What the cloth there is allows. */

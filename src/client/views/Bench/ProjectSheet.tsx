@@ -1,14 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { api, ifMatch, value } from '../../api/http';
-import { newId } from '../../api/id';
 import type { components } from '../../api/schema';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
-import { startOf, useTechnique } from '../../techniques/useTechnique';
+import { BeginWorking } from './BeginWorking';
 import { daysUntil, sayDay } from './days';
 import { WorkingRow } from './WorkingRow';
 
@@ -17,9 +15,7 @@ type Project = components['schemas']['BenchProject'];
 /** A project with its workings, and what is next for each. */
 export function ProjectSheet({ project }: { project: Project }) {
   const queries = useQueryClient();
-  const navigate = useNavigate();
   const turn = useTurn();
-  const technique = useTechnique('pulled-gathers').data;
   const [name, setName] = useState<string | null>(null);
   const [notes, setNotes] = useState<string | null>(null);
 
@@ -41,26 +37,6 @@ export function ProjectSheet({ project }: { project: Project }) {
     await keeping(api.DELETE('/api/projects/{id}', { params: { path: { id: project.id } } }));
     await queries.invalidateQueries();
     notify({ says: `“${project.name}” deleted.`, action: { label: 'Undo', run: () => void turn('undo') } });
-  };
-  const begin = async () => {
-    if (!technique) return;
-    const id = newId();
-    await keeping(
-      value(
-        api.POST('/api/workings', {
-          body: {
-            id,
-            projectId: project.id,
-            technique: technique.name,
-            name: 'New gathers',
-            ask: startOf(technique),
-            cloth: null,
-          } as never,
-        }),
-      ),
-    );
-    await queries.invalidateQueries();
-    await navigate(`/workings/${id}/plan`);
   };
   // A name that was typed is kept when the bench is left in any way.
   useEffect(() => {
@@ -128,14 +104,7 @@ export function ProjectSheet({ project }: { project: Project }) {
           A working is one technique at one place: the frill on the awning, the tier of a skirt.
         </p>
       )}
-      <button
-        type="button"
-        className={`btn justify-self-start ${project.workings.length ? 'quiet' : ''}`}
-        onClick={() => void begin()}
-        disabled={!technique}
-      >
-        Gather an edge
-      </button>
+      <BeginWorking project={project.id} isFirst={project.workings.length === 0} />
     </section>
   );
 }

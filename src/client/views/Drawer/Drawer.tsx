@@ -5,7 +5,7 @@ import { useDrawer, useKinds, type Thing } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
 import { Measure } from '../../parts/Measure';
 import { AddThings } from './AddThings';
-import { CsvTray } from './CsvTray';
+import { CsvTray } from '../../parts/CsvTray';
 import { factsOf, unknownsOf } from './facts';
 import { ThingPicture } from './ThingPicture';
 
@@ -60,13 +60,13 @@ export function Drawer() {
                 <button type="button" className="btn" onClick={() => setAdding(true)}>
                   Put in {kind.plural}
                 </button>
-                <CsvTray kind={kind} />
+                <CsvTray at={`/api/drawer/${kind.name}/csv`} one={kind.title} many={kind.plural} />
               </div>
             </>
           )}
           {things.length === 0 && !isAdding && (
             <div className="mt-4">
-              <CsvTray kind={kind} />
+              <CsvTray at={`/api/drawer/${kind.name}/csv`} one={kind.title} many={kind.plural} />
             </div>
           )}
         </>

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useKeys } from '../../app/keys';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
+import { reckonPath } from '../../techniques/reckonPath';
 import { useReckoning } from '../../techniques/useReckoning';
 import { HalfWay } from '../Working/HalfWay';
 import { allTicked, StepChecks } from '../Working/StepChecks';
@@ -15,7 +16,7 @@ export function Machine() {
   const working = useWorking(id);
   const units = useUnits();
   const row = working.row;
-  const steps = useReckoning(row ? `reckon/${row.technique}` : null, working.ask, units, 'steps').answer
+  const steps = useReckoning(row ? reckonPath(row.technique, id) : null, working.ask, units, 'steps').answer
     ?.steps;
   const isAwake = useAwake();
   const [asked, setAsked] = useState(false);
@@ -107,6 +108,7 @@ export function Machine() {
           {step.takesMeasure && (
             <HalfWay
               key={step.key}
+              path={reckonPath(row.technique, id)}
               technique={row.technique}
               ask={working.ask}
               units={units}

@@ -1,4 +1,4 @@
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { techniques } from '../../techniques/registry';
@@ -16,11 +16,31 @@ export function Reckoner() {
         title="Reckoner"
         crumb={technique ? `${technique.title}; nothing is saved, the address holds it all` : ''}
       />
-      <div className="mt-4">
-        {Parts && technique ? (
-          <Parts.Reckoner technique={technique} units={units} />
-        ) : (
+      <nav className="no-print -mx-1 mt-2 flex gap-1 overflow-x-auto px-1 pb-1" aria-label="What to reckon">
+        {Object.entries(techniques).map(([key, { short }]) => (
+          <Link
+            key={key}
+            to={`/reckoner/${key}`}
+            aria-current={key === name ? 'page' : undefined}
+            className={`flex min-h-11 shrink-0 items-center rounded-lg px-3.5 font-semibold whitespace-nowrap no-underline ${key === name ? 'bg-ink text-paper' : 'bg-paper text-ink'}`}
+          >
+            {short}
+          </Link>
+        ))}
+        <Link
+          to="/reckoner/which-way"
+          className="flex min-h-11 shrink-0 items-center rounded-lg px-3.5 font-semibold whitespace-nowrap"
+        >
+          Which way?
+        </Link>
+      </nav>
+      <div className="mt-3">
+        {Parts && technique?.name === name ? (
+          <Parts.Reckoner key={name} technique={technique} units={units} />
+        ) : Parts ? (
           <p className="text-soft">Opening…</p>
+        ) : (
+          <p className="sheet">There is no such calculation. Choose one above.</p>
         )}
       </div>
     </>

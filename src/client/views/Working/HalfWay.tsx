@@ -8,6 +8,8 @@ import { useReckoning } from '../../techniques/useReckoning';
 type HalfWayAnswer = Answer & { should: Length; measured: Length; parts: number; partsLeft: number };
 
 type Props = {
+  /** Where the straight form is asked. */
+  path: string;
   technique: string;
   ask: Ask;
   units: Units;
@@ -15,15 +17,20 @@ type Props = {
   keep: (measured: string[]) => void;
 };
 
-/** The half-way check: type what a pulled part measures, and hear whether it is on course and what to do when it is not. */
-export function HalfWay({ technique, ask, units, measured, keep }: Props) {
+const questions: Record<string, string> = {
+  'pulled-gathers': 'What does a pulled part measure, mark to mark?',
+  shirring: 'How wide is the panel now, at rest?',
+};
+
+/** The half-way check: type what a part measures, and hear whether it is on course and what to do when it is not. */
+export function HalfWay({ path, technique, ask, units, measured, keep }: Props) {
   const [typed, setTyped] = useState(measured.join('; '));
   const parts = typed
     .split(';')
     .map((t) => t.trim())
     .filter(Boolean);
   const check = useReckoning<HalfWayAnswer>(
-    parts.length ? `reckon/${technique}/half-way` : null,
+    parts.length ? `${path}/half-way` : null,
     { ...ask, measured: parts },
     units,
     '',
@@ -31,7 +38,7 @@ export function HalfWay({ technique, ask, units, measured, keep }: Props) {
   return (
     <div className="grid gap-3">
       <MeasureField
-        label="What does a pulled part measure, mark to mark?"
+        label={questions[technique] ?? 'What did the first third become, mark to mark?'}
         typed={typed}
         units={units}
         error={check.errors.measured}

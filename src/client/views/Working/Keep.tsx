@@ -7,7 +7,7 @@ import { readDraft, writeDraft } from '../../app/drafts';
 import { keeping } from '../../app/kept';
 import { Segmented } from '../../parts/Segmented';
 import type { StageProps } from '../../techniques/registry';
-import { useSwatches } from '../../techniques/useSwatches';
+import { useSwatches } from '../../techniques/samples/useSwatches';
 import { useCard } from './useCard';
 
 type Parts = { cameOut?: string; verdict?: string; note?: string };

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { Measure } from '../../parts/Measure';
+import { reckonPath } from '../../techniques/reckonPath';
 import type { StageProps } from '../../techniques/registry';
 import { HalfWay } from './HalfWay';
 import { StepChecks } from './StepChecks';
@@ -51,6 +52,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                 />
                 {step.takesMeasure && (
                   <HalfWay
+                    path={reckonPath(technique.name, working.id)}
                     technique={technique.name}
                     ask={working.ask}
                     units={units}

@@ -8,6 +8,8 @@ import { rememberWorking } from '../../app/lastWorking';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { techniques } from '../../techniques/registry';
+import { reckonPath } from '../../techniques/reckonPath';
+import { useLearnt } from '../../techniques/samples/useLearnt';
 import { useReckoning } from '../../techniques/useReckoning';
 import { useTechnique } from '../../techniques/useTechnique';
 import { Keep } from './Keep';
@@ -54,11 +56,13 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
   const row = working.row!;
   const units = useUnits();
   const technique = useTechnique(row.technique).data;
+  const learnt = useLearnt(working);
   const reckoning = useReckoning(
-    `reckon/${row.technique}`,
+    reckonPath(row.technique, id),
     working.ask,
     units,
     'working,drawings,steps,understood',
+    learnt,
   );
   const project = useQuery({
     queryKey: ['project', row.projectId],

@@ -61,7 +61,7 @@ export function useAskFields({ technique, ask, set, reckoning, units }: Given) {
         onChoose={(choice) => set(name, choice === 'yes')}
       />
     ),
-    choice: (name: string, hint?: string) => (
+    choice: (name: string, hint?: string, className?: string) => (
       <Segmented
         key={name}
         label={field(name).label}
@@ -69,6 +69,7 @@ export function useAskFields({ technique, ask, set, reckoning, units }: Given) {
         choices={field(name).choices!}
         onChoose={(choice) => set(name, choice)}
         hint={hint}
+        className={className}
       />
     ),
     follows: (name: string) => field(name).choices?.find((c) => c.name === ask[name])?.follows,

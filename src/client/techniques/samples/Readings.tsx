@@ -5,6 +5,8 @@ type Props = {
   kind: Kind;
   text: string;
   error: string | undefined;
+  /** What it is called, where it is not the usual word. */
+  label?: string;
   /** Whether the swatch was just added and waits for its first figure. */
   waits: boolean;
   type: (text: string) => void;
@@ -19,12 +21,12 @@ const labels: Record<Kind, string> = {
 };
 
 /** Readings of one kind, entered with full hands: number, enter, number, enter. Several are parted by a semicolon. */
-export function Readings({ kind, text, error, waits, type, keep }: Props) {
+export function Readings({ kind, text, error, label, waits, type, keep }: Props) {
   const id = useId();
   const count = text.split(';').filter((t) => t.trim()).length;
   return (
-    <div className="field">
-      <label htmlFor={id}>{labels[kind]}</label>
+    <div className="field" data-reading>
+      <label htmlFor={id}>{label ?? labels[kind]}</label>
       <input
         id={id}
         className="entry"
@@ -43,7 +45,9 @@ export function Readings({ kind, text, error, waits, type, keep }: Props) {
           e.preventDefault();
           keep();
           const entries = [
-            ...e.currentTarget.closest('li')!.querySelectorAll<HTMLInputElement>('input.entry'),
+            ...e.currentTarget
+              .closest('li')!
+              .querySelectorAll<HTMLInputElement>('[data-reading] input.entry'),
           ];
           entries[entries.indexOf(e.currentTarget) + 1]?.focus();
         }}

@@ -1,26 +1,35 @@
 import { Download, Upload } from 'lucide-react';
 import { useId, useState } from 'react';
-import type { components } from '../../api/schema';
-import type { ThingKind } from '../../api/types';
-import { useDrawerChanges } from '../../app/drawer';
-import { keeping } from '../../app/kept';
-import { notify } from '../../app/notice';
-import { useUnits } from '../../app/workroom';
+import { useQueryClient } from '@tanstack/react-query';
+import type { components } from '../api/schema';
+import { keeping } from '../app/kept';
+import { notify } from '../app/notice';
+import { useUnits } from '../app/workroom';
 
 type Report = components['schemas']['CsvReport'];
 
-/** A shelf as a table, out and in. What is wrong with a file is said line by line, and nothing is taken in meanwhile. */
-export function CsvTray({ kind }: { kind: ThingKind }) {
+type Props = {
+  /** Where the table is, such as <c>/api/swatches/csv</c>. */
+  at: string;
+  /** What narrows it on the way out. */
+  query?: Record<string, string>;
+  /** What a line is, one and several. */
+  one: string;
+  many: string;
+};
+
+/** A table, out and in. What is wrong with a file is said line by line, and nothing is taken in meanwhile. */
+export function CsvTray({ at, query = {}, one, many }: Props) {
   const id = useId();
   const units = useUnits();
-  const { refresh } = useDrawerChanges();
+  const queries = useQueryClient();
   const [file, setFile] = useState<{ name: string; text: string } | null>(null);
   const [report, setReport] = useState<Report | null>(null);
   const [trouble, setTrouble] = useState('');
   const send = async (text: string, anyway: boolean) => {
     setTrouble('');
     const response = await keeping(
-      fetch(`/api/drawer/${kind.name}/csv?${new URLSearchParams({ units, anyway: String(anyway) })}`, {
+      fetch(`${at}?${new URLSearchParams({ units, anyway: String(anyway) })}`, {
         method: 'POST',
         headers: { 'content-type': 'text/csv' },
         body: text,
@@ -29,20 +38,21 @@ export function CsvTray({ kind }: { kind: ThingKind }) {
     const answer: unknown = await response.json();
     if (!response.ok) {
       setReport(null);
-      setTrouble((answer as { title: string }).title);
+      const problem = answer as { title: string; errors?: Record<string, string[]> };
+      setTrouble(problem.errors?.file?.join(' ') ?? problem.title);
       return;
     }
     const came = answer as Report;
     if (came.taken > 0) {
-      notify({ says: `${came.taken} ${came.taken === 1 ? kind.title : kind.plural} taken in.` });
-      await refresh();
+      notify({ says: `${came.taken} ${came.taken === 1 ? one : many} taken in.` });
+      await queries.invalidateQueries();
     }
     setReport(came.wrong.length > 0 || came.taken === 0 ? came : null);
   };
   return (
     <div className="no-print min-w-0">
       <div className="flex flex-wrap items-center gap-1">
-        <a className="btn bare" href={`/api/drawer/${kind.name}/csv?units=${units}`} download>
+        <a className="btn bare" href={`${at}?${new URLSearchParams({ ...query, units })}`} download>
           <Download size={17} aria-hidden /> as a table
         </a>
         <label className="btn bare focus-within:outline-3 focus-within:outline-indigo" htmlFor={id}>

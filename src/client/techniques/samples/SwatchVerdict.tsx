@@ -5,11 +5,15 @@ import type { SwatchSays } from './answer';
 export function SwatchVerdict({
   says,
   planned,
+  expected,
   plan,
 }: {
   says: SwatchSays;
   planned: number;
-  plan: (fullness: number) => void;
+  /** Whether the figure it is held against was predicted, not planned. */
+  expected?: boolean;
+  /** Takes the fullness into the plan; missing where the plan does not say one. */
+  plan?: (fullness: number) => void;
 }) {
   const percent = Math.round(Math.abs(says.fromTarget) * 100);
   const rounded = Math.round(says.fullness * 100) / 100;
@@ -21,8 +25,10 @@ export function SwatchVerdict({
       </p>
       <p className="text-[0.92rem]">
         {percent === 0
-          ? 'Just as planned'
-          : `${percent} % ${says.fromTarget > 0 ? 'fuller' : 'scanter'} than the planned ${planned}`}
+          ? expected
+            ? 'Just as predicted'
+            : 'Just as planned'
+          : `${percent} % ${says.fromTarget > 0 ? 'fuller' : 'scanter'} than the ${expected ? 'predicted' : 'planned'} ${Math.round(planned * 100) / 100}`}
         ; sure to {says.low.toFixed(2)}–{says.high.toFixed(2)}.
       </p>
       {says.flatForEdge && (
@@ -40,7 +46,7 @@ export function SwatchVerdict({
       {says.spring !== undefined && (
         <p className="text-[0.92rem]">It stretches out to {says.spring.toFixed(2)} times its length.</p>
       )}
-      {percent > 0 && rounded >= 1 && rounded <= 6 && (
+      {plan && percent > 0 && rounded >= 1 && rounded <= 6 && (
         <button type="button" className="btn bare !px-0" onClick={() => plan(rounded)}>
           Plan {rounded} instead
         </button>

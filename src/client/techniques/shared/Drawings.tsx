@@ -1,10 +1,17 @@
-import type { Cloth, Units } from '../../api/types';
+import type { Answer, Cloth, Units } from '../../api/types';
 import { DrawingView } from '../../drawing/DrawingView';
-import type { Gathers } from './answer';
 
-type Props = { answer: Gathers; cloth: Cloth | undefined; units: Units; only?: string[] };
+type Props = { answer: Answer; cloth: Cloth | undefined; units: Units; only?: string[] };
 
-const heights: Record<string, number> = { gathered: 190, edges: 240, 'close-up': 170, layout: 300 };
+const heights: Record<string, number> = {
+  gathered: 190,
+  edges: 240,
+  'close-up': 170,
+  layout: 300,
+  folds: 220,
+  'at-rest': 210,
+  flat: 260,
+};
 
 /** The piece to scale: gathered, flat with its edge, close, and on the cloth. */
 export function Drawings({ answer, cloth, units, only }: Props) {

@@ -1,11 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
-import { api, ifMatch, Refused, value } from '../api/http';
-import type { components } from '../api/schema';
-import type { Units } from '../api/types';
-import { useTurn } from '../app/history';
-import { keeping, notKept } from '../app/kept';
-import { notify } from '../app/notice';
+import { api, ifMatch, Refused, value } from '../../api/http';
+import { newId } from '../../api/id';
+import type { components } from '../../api/schema';
+import type { Units } from '../../api/types';
+import { useTurn } from '../../app/history';
+import { keeping, notKept } from '../../app/kept';
+import { notify } from '../../app/notice';
 
 export type Swatch = components['schemas']['SwatchOut'];
 export type SwatchChange = Partial<components['schemas']['SwatchIn']>;
@@ -23,7 +24,11 @@ export function useSwatches(workingId: string, units: Units) {
     queryFn: () => value(api.GET('/api/workings/{id}/swatches', { params: { path, query } })),
   }).data;
   const refresh = () =>
-    Promise.all([key, ['bench'], ['history']].map((queryKey) => queries.invalidateQueries({ queryKey })));
+    Promise.all(
+      [key, ['bench'], ['history'], ['plot'], ['book']].map((queryKey) =>
+        queries.invalidateQueries({ queryKey }),
+      ),
+    );
 
   // One after the other, so that each knows the version the last one left; a failure does not hold up the next.
   const inTurn = (run: () => Promise<void>) => (queue.current = queue.current.then(run, run));
@@ -31,6 +36,20 @@ export function useSwatches(workingId: string, units: Units) {
   const add = (swatch: SwatchChange) =>
     inTurn(async () => {
       await keeping(value(api.POST('/api/swatches', { params: { query }, body: swatch as never })));
+      await refresh();
+    });
+
+  /** “Sews” one on the simulated bench. */
+  const simulate = (working: string, features: Record<string, number>, settings: Record<string, string>) =>
+    inTurn(async () => {
+      await keeping(
+        value(
+          api.POST('/api/swatches/simulated', {
+            params: { query },
+            body: { id: newId(), workingId: working, features: features as never, settings, flat: 300 },
+          }),
+        ),
+      );
       await refresh();
     });
 
@@ -79,5 +98,5 @@ export function useSwatches(workingId: string, units: Units) {
       notify({ says: 'Swatch deleted.', action: { label: 'Undo', run: () => void turn('undo') } });
     });
 
-  return { swatches, add, change, remove };
+  return { swatches, add, simulate, change, remove };
 }

@@ -1,4 +1,4 @@
-import type { Cloth } from '../../api/types';
+import type { Cloth, Technique } from '../../api/types';
 import { useDrawer, type Thing } from '../../app/drawer';
 import { ThingSelect } from '../../parts/ThingSelect';
 import type { StageProps } from '../registry';
@@ -12,7 +12,7 @@ const told = {
 } as const;
 
 /** A cloth of the drawer: its look, width, weight and what is left come along. */
-export function ClothFromDrawer({ working }: Pick<StageProps, 'working'>) {
+export function ClothFromDrawer({ working, technique }: Pick<StageProps, 'working' | 'technique'>) {
   const drawer = useDrawer().data;
   if (!drawer?.things.some((t) => t.kind === 'cloth')) return null;
   const choose = (id: string) => {
@@ -21,7 +21,7 @@ export function ClothFromDrawer({ working }: Pick<StageProps, 'working'>) {
       working.change({ uses: { cloth: null } });
       return;
     }
-    working.change({ uses: { cloth: id }, cloth: lookOf(cloth), ask: known(cloth) });
+    working.change({ uses: { cloth: id }, cloth: lookOf(cloth), ask: known(cloth, technique) });
   };
   return (
     <ThingSelect
@@ -43,10 +43,12 @@ function lookOf({ name, properties }: Thing): Cloth {
   };
 }
 
-function known({ properties }: Thing) {
+function known({ properties }: Thing, technique: Technique) {
   return Object.fromEntries(
     Object.entries(told).flatMap(([field, property]) =>
-      properties[property] === undefined ? [] : [[field, properties[property] as unknown]],
+      properties[property] === undefined || !technique.fields.some((f) => f.name === field)
+        ? []
+        : [[field, properties[property] as unknown]],
     ),
   );
 }

@@ -7,13 +7,20 @@ import { ClothPattern } from '../../drawing/ClothPattern';
 import { Findings } from '../../parts/Findings';
 import { Segmented } from '../../parts/Segmented';
 import { useReckoning } from '../useReckoning';
-import type { Swatch, SwatchChange } from '../useSwatches';
+import type { Swatch, SwatchChange } from './useSwatches';
 import type { SwatchSays } from './answer';
+import { changesOf, knobsOf, type Features } from './features';
+import { KnobFields } from './KnobFields';
+import { Photographs } from './Photographs';
+import type { PlotPoint } from './usePlot';
+import { layouts } from '../pieced/layouts';
 import { Readings } from './Readings';
 import { SwatchVerdict } from './SwatchVerdict';
 
 type Props = {
   number: number;
+  /** What it is called, where it has no number among others. */
+  title?: string;
   swatch: Swatch;
   before: Swatch | undefined;
   isFresh: boolean;
@@ -26,7 +33,12 @@ type Props = {
   remove: (id: string) => void;
   /** Adds the next swatch, to try a change; only the last one can. */
   next?: (changed: string) => void;
-  plan: (fullness: number) => void;
+  plan?: (fullness: number) => void;
+  /** What the other swatches say of it, where its technique predicts. */
+  point?: PlotPoint;
+  /** What was predicted before anything is measured. */
+  predicted?: number;
+  photographs: string[];
 };
 
 const kinds = ['flat', 'gathered', 'steamed', 'stretched'] as const;
@@ -36,7 +48,7 @@ export type Kind = (typeof kinds)[number];
 export function SwatchCard(props: Props) {
   const { number, swatch, before, isFresh, tried, technique, ask, cloth, units, change, remove } = props;
   const [typed, setTyped] = useState<Partial<Record<Kind, string>>>(() => readDraft(swatch.id));
-  const [wrong, setWrong] = useState<Partial<Record<Kind, string[]>>>({});
+  const [wrong, setWrong] = useState<Record<string, string[]>>({});
   const fields = technique.forms.swatch ?? [];
   const looks = fields.find((f) => f.name === 'looks')?.choices ?? [];
   const changes = fields.find((f) => f.name === 'tried')?.choices ?? [];
@@ -53,7 +65,7 @@ export function SwatchCard(props: Props) {
     const text = typed[kind];
     if (text === undefined) return;
     const errors = await change(swatch.id, { [kind]: readings(kind) } as SwatchChange);
-    setWrong((now) => ({ ...now, [kind]: errors[kind] }));
+    setWrong((now) => ({ ...now, [kind]: errors[kind] ?? [] }));
     if (errors[kind]) return;
     setTyped((now) => (now[kind] === text ? drafted({ ...now, [kind]: undefined }) : now));
   };
@@ -62,9 +74,23 @@ export function SwatchCard(props: Props) {
     return next;
   };
 
-  const planned = Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness ?? 1) || 1;
+  const name = props.title ?? `Swatch ${number}`;
+  const knobs = knobsOf(technique);
+  const features = swatch.features as Features;
+  const changed = changesOf(features, before?.features as Features | undefined, knobs);
+  const { point } = props;
+  const expected = point?.expected ?? (technique.family ? props.predicted : undefined) ?? undefined;
+  const planned =
+    expected ?? (Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness ?? 1) || 1);
+  const keepKnobs = async (next: Features) => {
+    const errors = await change(swatch.id, { features: next as never });
+    setWrong((now) => ({
+      ...Object.fromEntries(Object.entries(now).filter(([k]) => !k.startsWith('features.'))),
+      ...errors,
+    }));
+  };
   const says = useReckoning<SwatchSays>(
-    readings('flat').length && readings('gathered').length ? 'reckon/pulled-gathers/swatch' : null,
+    readings('flat').length && readings('gathered').length ? `reckon/${technique.name}/swatch` : null,
     {
       fullness: Math.min(6, Math.max(1, planned)),
       finishedEdge: ask.finishedEdge,
@@ -79,22 +105,69 @@ export function SwatchCard(props: Props) {
     '',
   );
   return (
-    <li className="sheet grid min-w-0 gap-3" aria-label={`Swatch ${number}`}>
-      <Header number={number} swatch={swatch} cloth={cloth} remove={remove} changes={changes} />
+    <li className="sheet grid min-w-0 gap-3" aria-label={name}>
+      <Header name={name} swatch={swatch} cloth={cloth} remove={remove} changes={changes} />
+      {knobs.length > 0 && (
+        <>
+          <KnobFields
+            swatch={swatch.id}
+            knobs={knobs}
+            features={features}
+            changed={changed.map((k) => k.name)}
+            errors={wrong}
+            keep={(next) => void keepKnobs(next)}
+          />
+          {changed.length > 0 && (
+            <p className="noted !py-0 text-sm">
+              Changed since the last:{' '}
+              {changed.map((k) => `${k.label.toLowerCase()} ${features[k.name] ?? k.usual}`).join(', ')}.
+              {changed.length > 1 &&
+                ` ${changed.length} things at once: it will not tell which of them did it.`}
+            </p>
+          )}
+        </>
+      )}
       <div className="grid grid-cols-2 gap-3">
         {kinds.map((kind, i) => (
           <Readings
             key={kind}
             kind={kind}
+            label={kind === 'gathered' ? layouts[technique.name]?.sewn : undefined}
             text={textOf(kind)}
-            error={wrong[kind]?.join(' ') ?? (typed[kind] !== undefined ? says.errors[kind] : undefined)}
+            error={wrong[kind]?.join(' ') || (typed[kind] !== undefined ? says.errors[kind] : undefined)}
             waits={isFresh && i === 0}
             type={(text) => type(kind, text)}
             keep={() => void keep(kind)}
           />
         ))}
       </div>
-      {says.answer && <SwatchVerdict says={says.answer} planned={planned} plan={props.plan} />}
+      {says.answer && (
+        <SwatchVerdict
+          says={says.answer}
+          planned={planned}
+          expected={expected !== undefined}
+          plan={props.plan}
+        />
+      )}
+      {point?.isOdd && (
+        <div className="care">
+          <b className="block">
+            Odd: {Math.abs(point.deviations!).toFixed(1)} deviations from what the others say.
+          </b>
+          Measured twice? Another cloth? {swatch.counts ? 'It still counts.' : 'It is left out.'}
+        </div>
+      )}
+      {technique.family && says.answer && (
+        <label className="flex min-h-11 items-center gap-2 text-[0.92rem]">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={swatch.counts}
+            onChange={(e) => void change(swatch.id, { counts: e.target.checked })}
+          />
+          Predictions learn from it
+        </label>
+      )}
       <Looks looks={looks} seen={swatch.looks} see={(list) => void change(swatch.id, { looks: list })} />
       <Segmented
         label="Verdict"
@@ -124,6 +197,7 @@ export function SwatchCard(props: Props) {
         </div>
       )}
       {says.answer && <Findings findings={says.answer.findings} />}
+      <Photographs swatch={swatch.id} name={name} ids={props.photographs} />
       <Note swatch={swatch} keep={(note) => void change(swatch.id, { note })} />
       <Settings swatch={swatch} before={before} />
     </li>
@@ -131,12 +205,12 @@ export function SwatchCard(props: Props) {
 }
 
 function Header({
-  number,
+  name,
   swatch,
   cloth,
   remove,
   changes,
-}: Pick<Props, 'number' | 'swatch' | 'cloth' | 'remove'> & { changes: Choice[] }) {
+}: Pick<Props, 'swatch' | 'cloth' | 'remove'> & { name: string; changes: Choice[] }) {
   const changed = changes.find((c) => c.name === swatch.changed);
   const id = `swatch-${swatch.id}`;
   return (
@@ -148,13 +222,18 @@ function Header({
         <path d={pinked(44)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
       </svg>
       <div className="min-w-0">
-        <h3 className="fig text-xl">Swatch {number}</h3>
+        <h3 className="fig text-xl">{name}</h3>
+        {swatch.simulated && (
+          <p className="text-sm">
+            <mark className="rounded bg-chalk px-1.5 font-semibold text-on-chalk">simulated, never sewn</mark>
+          </p>
+        )}
         {changed && <p className="text-sm text-soft">tries: {changed.label}</p>}
       </div>
       <button
         type="button"
         className="ml-auto grid h-11 w-11 shrink-0 place-items-center rounded-lg"
-        aria-label={`Delete swatch ${number}`}
+        aria-label={`Delete ${name.toLowerCase()}`}
         onClick={() => remove(swatch.id)}
       >
         <Trash2 size={18} aria-hidden />
@@ -230,8 +309,10 @@ function Settings({ swatch, before }: Pick<Props, 'swatch' | 'before'>) {
   const set = swatch.settings as Record<string, string>;
   const was = before?.settings as Record<string, string> | undefined;
   const moved = Object.keys(set).filter((k) => was && was[k] !== set[k]);
+  if (Object.keys(set).length === 0) return null;
   return (
-    <div className="text-sm">
+    <details className="text-sm" open={moved.length > 0 || undefined}>
+      <summary className="flex min-h-11 items-center text-soft">The card as it was set</summary>
       <dl className="facts">
         {Object.entries(set).map(([name, figure]) => (
           <div key={name} className="contents">
@@ -251,6 +332,6 @@ function Settings({ swatch, before }: Pick<Props, 'swatch' | 'before'>) {
           Note: {moved.length} things changed since the last swatch; it will not tell which of them did it.
         </p>
       )}
-    </div>
+    </details>
   );
 }

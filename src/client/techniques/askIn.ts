@@ -1,0 +1,15 @@
+import type { Ask, Technique } from '../api/types';
+
+/** The figures in an address, each as its field takes it. */
+export function askIn(technique: Pick<Technique, 'fields'>, address: URLSearchParams): Ask {
+  const ask: Ask = {};
+  for (const field of technique.fields) {
+    const text = address.get(field.name);
+    if (text === null) continue;
+    if (field.kind === 'flag') ask[field.name] = text === 'true';
+    else if (field.kind === 'number')
+      ask[field.name] = Number.isFinite(Number(text)) && text.trim() ? Number(text) : text;
+    else ask[field.name] = text;
+  }
+  return ask;
+}

@@ -1,0 +1,98 @@
+import { Camera, X } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { api } from '../../api/http';
+import { newId } from '../../api/id';
+import { useTurn } from '../../app/history';
+import { keeping } from '../../app/kept';
+import { notify } from '../../app/notice';
+
+type Props = { swatch: string; name: string; ids: string[] };
+
+/** The photographs of a swatch: taken with the telephone or chosen, small here, large when opened. */
+export function Photographs({ swatch, name, ids }: Props) {
+  const queries = useQueryClient();
+  const turn = useTurn();
+  const input = useRef<HTMLInputElement>(null);
+  const [wrong, setWrong] = useState('');
+  const [sending, setSending] = useState(0);
+  const refresh = () =>
+    Promise.all(
+      [['photographs'], ['book'], ['history']].map((queryKey) => queries.invalidateQueries({ queryKey })),
+    );
+
+  const send = async (files: FileList | null) => {
+    setWrong('');
+    for (const file of files ?? []) {
+      setSending((n) => n + 1);
+      try {
+        const answer = await keeping(
+          fetch(`/api/swatches/${swatch}/photographs?id=${newId()}`, {
+            method: 'POST',
+            headers: { 'Content-Type': file.type || 'application/octet-stream' },
+            body: file,
+          }),
+        );
+        if (!answer.ok) {
+          const problem = (await answer.json().catch(() => ({}))) as {
+            title?: string;
+            errors?: Record<string, string[]>;
+          };
+          setWrong(problem.errors?.file?.join(' ') ?? problem.title ?? 'It could not be kept.');
+        }
+      } catch {
+        setWrong('Not kept: no answer. Choose it again.');
+      }
+      setSending((n) => n - 1);
+    }
+    if (input.current) input.current.value = '';
+    await refresh();
+  };
+  const remove = async (id: string) => {
+    await keeping(api.DELETE('/api/photographs/{id}', { params: { path: { id } } }));
+    await refresh();
+    notify({ says: 'Photograph deleted.', action: { label: 'Undo', run: () => void turn('undo') } });
+  };
+  return (
+    <div className="grid gap-1">
+      <div className="flex flex-wrap items-center gap-2">
+        {ids.map((id, i) => (
+          <span key={id} className="relative">
+            <a href={`/api/photographs/${id}/picture`} target="_blank" rel="noreferrer">
+              <img
+                className="block size-[76px] rounded-md object-cover"
+                src={`/api/photographs/${id}/picture?small=true`}
+                alt={`${name}, photograph ${i + 1}`}
+              />
+            </a>
+            <button
+              type="button"
+              className="absolute -top-2 -right-2 grid size-7 place-items-center rounded-full bg-ink text-paper"
+              aria-label={`Delete photograph ${i + 1} of ${name}`}
+              onClick={() => void remove(id)}
+            >
+              <X size={14} aria-hidden />
+            </button>
+          </span>
+        ))}
+        <label className="btn quiet !min-h-11 !px-3 text-sm has-focus-visible:outline-3 has-focus-visible:outline-indigo">
+          <Camera size={18} aria-hidden />
+          {sending > 0 ? 'Taking it in…' : ids.length ? 'Another' : 'Photograph'}
+          <input
+            ref={input}
+            type="file"
+            className="sr-only"
+            accept="image/jpeg,image/png,image/webp"
+            multiple
+            onChange={(e) => void send(e.target.files)}
+          />
+        </label>
+      </div>
+      {wrong && (
+        <p role="alert" className="wrong">
+          {wrong}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,400 @@
+import { useId, useState } from 'react';
+import { Segmented } from '../../parts/Segmented';
+import { useWidth } from '../../drawing/useWidth';
+import type { PlotData, PlotPoint } from './usePlot';
+
+type Props = {
+  plot: PlotData;
+  x: string;
+  setX: (x: string) => void;
+  /** What the mark of the planned setting is called. */
+  mark?: string;
+  /** Opens a swatch that is chosen in the plot. */
+  open?: (id: string) => void;
+};
+
+const axes = [
+  { name: 'stitchLength', label: 'stitch length' },
+  { name: 'tensionSteps', label: 'tension' },
+  { name: 'passes', label: 'passes' },
+];
+const dots = ['var(--indigo)', 'var(--clay)', 'var(--moss)', 'var(--plum)', 'var(--teal)', 'var(--slate)'];
+const height = 300;
+const margin = { left: 44, right: 16, top: 14, bottom: 44 };
+
+/** Fullness against a setting: the band that is predicted, what is planned, and every swatch; read by pointer, by key and as a table. */
+export function Plot({ plot, x, setX, mark = 'as planned', open }: Props) {
+  const [view, setView] = useState<'fullness' | 'off'>('fullness');
+  const [at, setAt] = useState<number | null>(null);
+  const points = [...plot.points].sort((a, b) => a.x - b.x || a.fullness - b.fullness);
+  const cloths = [...new Set(points.map((p) => p.cloth))];
+  const here = at === null ? undefined : points[Math.min(at, points.length - 1)];
+  const canBeOff = plot.learns && points.length > 0;
+  return (
+    <section className="sheet grid min-w-0 gap-3" aria-label="Plot">
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <h2 className="basis-full">
+          {view === 'off' ? 'How far each lies from what the others say' : 'Fullness'}
+          {plot.techniqueTitle && <span className="font-normal text-soft"> · {plot.techniqueTitle}</span>}
+        </h2>
+        <Segmented label="Against" value={x} choices={axes} onChoose={setX} />
+        {canBeOff && (
+          <Segmented
+            label="Show"
+            value={view}
+            choices={[
+              { name: 'fullness', label: 'fullness' },
+              { name: 'off', label: 'odd ones' },
+            ]}
+            onChoose={setView}
+          />
+        )}
+      </div>
+      {points.length === 0 && plot.band.length === 0 ? (
+        <p className="text-soft">
+          A swatch that is measured flat and sewn stands here as a point, beside what is predicted.
+        </p>
+      ) : (
+        <>
+          <Picture
+            plot={plot}
+            points={points}
+            cloths={cloths}
+            isOff={view === 'off' && canBeOff}
+            here={here}
+            see={(p) => setAt(p ? points.indexOf(p) : null)}
+            open={open}
+          />
+          <Legend plot={plot} cloths={cloths} isOff={view === 'off'} mark={mark} />
+          {points.length > 0 && (
+            <label className="field">
+              Read the swatches one by one
+              <input
+                type="range"
+                className="h-8 w-full"
+                min={0}
+                max={points.length - 1}
+                step={1}
+                value={at ?? 0}
+                aria-valuetext={here ? tell(here, plot) : 'none yet; arrow keys go from swatch to swatch'}
+                onChange={(e) => setAt(Number(e.target.value))}
+              />
+            </label>
+          )}
+          <p className="min-h-12 text-[0.95rem]" aria-live="polite">
+            {here ? (
+              <>
+                {tell(here, plot)}
+                {open && (
+                  <button type="button" className="btn bare" onClick={() => open(here.id)}>
+                    Open it
+                  </button>
+                )}
+              </>
+            ) : (
+              <span className="text-soft">
+                Point at a swatch, or go along the line above with the arrow keys.
+              </span>
+            )}
+          </p>
+          <AsTable plot={plot} points={points} />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** A point in a sentence. */
+function tell(p: PlotPoint, plot: PlotData) {
+  const off =
+    p.expected === null || p.expected === undefined
+      ? ''
+      : `; the others say ${p.expected.toFixed(2)}, ${Math.abs(p.deviations!).toFixed(1)} deviations ${p.deviations! < 0 ? 'less' : 'more'}`;
+  return `${p.fullness.toFixed(2)} times full at ${plot.learns ? p.settings : `${p.x} ${plot.unit}`}${p.cloth ? `, ${p.cloth}` : ''}${p.foot ? `, ${p.foot}` : ''}${off}${p.isOdd ? ': odd' : ''}${p.counts ? '' : '; left out'}${p.simulated ? '; simulated' : ''}.`;
+}
+
+type PictureProps = {
+  plot: PlotData;
+  points: PlotPoint[];
+  cloths: string[];
+  isOff: boolean;
+  here: PlotPoint | undefined;
+  see: (p: PlotPoint | null) => void;
+  open?: (id: string) => void;
+};
+
+function Picture({ plot, points, cloths, isOff, here, see, open }: PictureProps) {
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const id = useId();
+  const wide = Math.max(60, width - margin.left - margin.right);
+  const tall = height - margin.top - margin.bottom;
+  const span = plot.to - plot.from || 1;
+  const px = (v: number) => margin.left + ((v - plot.from) / span) * wide;
+  const [low, high] = isOff ? offRange(points) : fullRange(plot, points);
+  const py = (v: number) => margin.top + ((high - Math.min(high, Math.max(low, v))) / (high - low)) * tall;
+  const band = (of: 'low' | 'high') => plot.band.map((b) => `${px(b.x).toFixed(1)} ${py(b[of]).toFixed(1)}`);
+  const y = (p: PlotPoint) => py(isOff ? (p.deviations ?? 0) : p.fullness);
+  const nearest = (e: React.PointerEvent<SVGSVGElement>) => {
+    const box = e.currentTarget.getBoundingClientRect();
+    const [mx, my] = [e.clientX - box.left, e.clientY - box.top];
+    let best: PlotPoint | null = null;
+    let least = 26;
+    for (const p of points) {
+      const far = Math.hypot(px(p.x) - mx, y(p) - my);
+      if (far < least) [best, least] = [p, far];
+    }
+    return best;
+  };
+  return (
+    <div ref={ref} className="min-w-0">
+      {width > 0 && (
+        <svg
+          width={width}
+          height={height}
+          viewBox={`0 0 ${width} ${height}`}
+          className="block max-w-full touch-pan-y"
+          role="img"
+          aria-label={`${isOff ? 'Deviations' : 'Fullness'} of ${points.length} swatches against ${plot.xLabel}. The table below says the same.`}
+          onPointerMove={(e) => {
+            const p = nearest(e);
+            if (p) see(p);
+          }}
+          onClick={(e) => {
+            const p = nearest(e as unknown as React.PointerEvent<SVGSVGElement>);
+            if (p) open?.(p.id);
+          }}
+        >
+          <defs>
+            <clipPath id={id}>
+              <rect x={margin.left} y={margin.top} width={wide} height={tall} />
+            </clipPath>
+          </defs>
+          {ticks(low, high, isOff ? 1 : 0.5).map((t) => (
+            <g key={t}>
+              <path d={`M${margin.left} ${py(t)}h${wide}`} stroke="var(--rule)" />
+              <text x={margin.left - 8} y={py(t) + 4} textAnchor="end" className="plot-figure">
+                {t}
+              </text>
+            </g>
+          ))}
+          {ticks(plot.from, plot.to, plot.x === 'stitchLength' ? 0.5 : 1).map((t) => (
+            <g key={t}>
+              <path d={`M${px(t)} ${margin.top + tall}v5`} stroke="var(--slate)" />
+              <text x={px(t)} y={margin.top + tall + 18} textAnchor="middle" className="plot-figure">
+                {t}
+              </text>
+            </g>
+          ))}
+          <text x={margin.left + wide / 2} y={height - 6} textAnchor="middle" className="plot-figure">
+            {plot.xLabel}
+            {plot.unit && `, ${plot.unit}`}
+          </text>
+          <g clipPath={`url(#${id})`}>
+            {!isOff && plot.band.length > 0 && (
+              <>
+                <path
+                  d={`M${band('low').join('L')}L${band('high').reverse().join('L')}z`}
+                  fill="var(--chalk)"
+                  opacity={0.55}
+                />
+                <path
+                  d={`M${plot.band.map((b) => `${px(b.x)} ${py(b.mid)}`).join('L')}`}
+                  fill="none"
+                  stroke="var(--ink)"
+                  strokeWidth={1.8}
+                />
+              </>
+            )}
+            {isOff &&
+              [-3, 3].map((t) => (
+                <path
+                  key={t}
+                  d={`M${margin.left} ${py(t)}h${wide}`}
+                  stroke="var(--ink)"
+                  strokeDasharray="6 4"
+                />
+              ))}
+          </g>
+          {!isOff && plot.planned && (
+            <g>
+              <path
+                d={`M${px(plot.planned.x)} ${margin.top}V${margin.top + tall}`}
+                stroke="var(--ink)"
+                strokeDasharray="2 5"
+              />
+              <path
+                d={`M${px(plot.planned.x)} ${py(plot.planned.fullness.low)}V${py(plot.planned.fullness.high)}`}
+                stroke="var(--ink)"
+                strokeWidth={3.5}
+              />
+              <path d={`M${px(plot.planned.x) - 7} ${margin.top}h14l-7 10z`} fill="var(--ink)" />
+            </g>
+          )}
+          {points.map((p) => (
+            <Mark
+              key={p.id}
+              x={px(p.x)}
+              y={y(p)}
+              which={cloths.indexOf(p.cloth)}
+              point={p}
+              isHere={p.id === here?.id}
+            />
+          ))}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+/** A swatch: its shape and colour say the cloth, hollow that it does not count, a ring that it is odd. */
+function Mark({
+  x,
+  y,
+  which,
+  point,
+  isHere,
+}: {
+  x: number;
+  y: number;
+  which: number;
+  point: PlotPoint;
+  isHere: boolean;
+}) {
+  const colour = dots[which % dots.length];
+  return (
+    <g transform={`translate(${x} ${y})`} data-swatch={point.id}>
+      {isHere && <circle r={13} fill="none" stroke="var(--indigo)" strokeWidth={3} />}
+      {point.isOdd && (
+        <circle r={10} fill="none" stroke="var(--ink)" strokeWidth={1.8} strokeDasharray="3 2" />
+      )}
+      <path
+        d={shapes[which % shapes.length]}
+        fill={point.counts ? colour : 'var(--paper)'}
+        stroke={point.counts ? 'var(--paper)' : colour}
+        strokeWidth={point.counts ? 1.4 : 2}
+        opacity={point.isSame ? 1 : 0.72}
+      />
+      {point.simulated && <path d="M-2.2 0h4.4" stroke="var(--paper)" strokeWidth={1.6} />}
+    </g>
+  );
+}
+
+const shapes = [
+  'M-5.5 0a5.5 5.5 0 1 0 11 0a5.5 5.5 0 1 0 -11 0z',
+  'M-5 -5h10v10h-10z',
+  'M0 -6.6L6.2 5H-6.2z',
+  'M0 -7L7 0L0 7L-7 0z',
+  'M0 6.6L6.2 -5H-6.2z',
+  'M-6 -2h4v-4h4v4h4v4h-4v4h-4v-4h-4z',
+];
+
+function Legend({
+  plot,
+  cloths,
+  isOff,
+  mark,
+}: {
+  plot: PlotData;
+  cloths: string[];
+  isOff: boolean;
+  mark: string;
+}) {
+  const has = (is: (p: PlotPoint) => boolean) => plot.points.some(is);
+  return (
+    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm text-soft">
+      {cloths.map((cloth, i) => (
+        <li key={cloth} className="flex items-center gap-2">
+          <svg width={14} height={14} viewBox="-7 -7 14 14" aria-hidden>
+            <path d={shapes[i % shapes.length]} fill={dots[i % dots.length]} />
+          </svg>
+          {cloth || 'cloth not said'}
+        </li>
+      ))}
+      {!isOff && plot.band.length > 0 && (
+        <li className="flex items-center gap-2">
+          <i className="inline-block h-3 w-5 rounded-sm bg-chalk" aria-hidden /> nine in ten lie in the band
+        </li>
+      )}
+      {!isOff && plot.planned && (
+        <li>
+          ▾ {mark}: {plot.planned.says}
+        </li>
+      )}
+      {has((p) => p.isOdd) && <li>ringed: odd</li>}
+      {has((p) => !p.counts) && <li>hollow: left out</li>}
+      {has((p) => p.simulated) && <li>with a bar: simulated, never sewn</li>}
+      {has((p) => !p.isSame) && <li>paler: another cloth or foot, at half weight</li>}
+    </ul>
+  );
+}
+
+function AsTable({ plot, points }: { plot: PlotData; points: PlotPoint[] }) {
+  return (
+    <details className="text-[0.92rem]">
+      <summary className="flex min-h-11 items-center text-soft">The same as a table</summary>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[34rem]">
+          <caption className="sr-only">
+            Fullness of each swatch{plot.learns ? ', and what the others predict for it' : ''}
+          </caption>
+          <thead className="text-left text-soft">
+            <tr>
+              <th scope="col">Settings</th>
+              <th scope="col">Cloth</th>
+              <th scope="col" className="text-right">
+                Fullness
+              </th>
+              {plot.learns && (
+                <>
+                  <th scope="col" className="text-right">
+                    others say
+                  </th>
+                  <th scope="col" className="text-right">
+                    deviations
+                  </th>
+                </>
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {points.map((p) => (
+              <tr key={p.id} className="border-t border-rule">
+                <td className="py-1">{plot.learns ? p.settings : `${plot.xLabel} ${p.x} ${plot.unit}`}</td>
+                <td>{p.cloth}</td>
+                <td className="text-right font-bold">{p.fullness.toFixed(2)}</td>
+                {plot.learns && (
+                  <>
+                    <td className="text-right">{p.expected?.toFixed(2)}</td>
+                    <td className="text-right">
+                      {p.deviations?.toFixed(1)}
+                      {p.isOdd ? ' odd' : ''}
+                    </td>
+                  </>
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  );
+}
+
+function ticks(from: number, to: number, step: number) {
+  const wide = (to - from) / step > 9 ? step * 2 : step;
+  const first = Math.ceil(from / wide - 1e-9) * wide;
+  return Array.from(
+    { length: Math.max(0, Math.floor((to - first) / wide + 1e-9) + 1) },
+    (_, i) => Math.round((first + i * wide) * 100) / 100,
+  );
+}
+
+function fullRange(plot: PlotData, points: PlotPoint[]): [number, number] {
+  const highest = Math.max(2, ...points.map((p) => p.fullness), ...plot.band.map((b) => Math.min(5, b.high)));
+  return [1, Math.ceil(highest * 2 + 0.2) / 2];
+}
+
+function offRange(points: PlotPoint[]): [number, number] {
+  const most = Math.min(12, Math.max(3.6, ...points.map((p) => Math.abs(p.deviations ?? 0) + 0.6)));
+  return [-most, most];
+}

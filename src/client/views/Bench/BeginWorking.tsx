@@ -1,0 +1,100 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { ChevronDown } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useNavigate } from 'react-router';
+import { api, value } from '../../api/http';
+import { newId } from '../../api/id';
+import type { Technique, Units } from '../../api/types';
+import { keeping } from '../../app/kept';
+import { useUnits } from '../../app/workroom';
+import { techniques } from '../../techniques/registry';
+import { startOf } from '../../techniques/useTechnique';
+
+/** Begins a working: one of the techniques, or first the question which way suits. */
+export function BeginWorking({ project, isFirst }: { project: string; isFirst: boolean }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const units = useUnits();
+  const known = useQuery({
+    queryKey: ['techniques'],
+    staleTime: Infinity,
+    queryFn: () => value(api.GET('/api/techniques')),
+  }).data;
+  const begin = async (name: string) => {
+    const id = await beginWorking(project, name, units);
+    await queries.invalidateQueries();
+    await navigate(`/workings/${id}/plan`);
+  };
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className={`btn justify-self-start ${isFirst ? '' : 'quiet'}`} disabled={!known}>
+        Begin a working <ChevronDown size={18} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          className="z-20 grid max-h-[min(34rem,80dvh)] max-w-[min(28rem,92vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule"
+        >
+          {known
+            ?.filter((t) => techniques[t.name])
+            .map((t) => (
+              <DropdownMenu.Item
+                key={t.name}
+                className="grid min-h-11 cursor-pointer gap-0 rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
+                onSelect={() => void begin(t.name)}
+              >
+                <b>{techniques[t.name]!.begin}</b>
+                <span className="text-[0.9rem] text-soft">{t.says}</span>
+              </DropdownMenu.Item>
+            ))}
+          <DropdownMenu.Separator className="my-1 border-t border-rule" />
+          <DropdownMenu.Item
+            className="grid min-h-11 cursor-pointer rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
+            onSelect={() => void navigate(`/reckoner/which-way?project=${project}`)}
+          >
+            <b>Not sure: which way suits?</b>
+            <span className="text-[0.9rem] text-soft">
+              The ways side by side: cloth, time, evenness, what they need.
+            </span>
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+/** Begins a working of a technique, with what its fields begin with and what is known already. */
+export async function beginWorking(
+  project: string,
+  name: string,
+  units: Units,
+  known: Record<string, unknown> = {},
+): Promise<string> {
+  const technique = (await value(
+    api.GET('/api/techniques/{technique}', {
+      params: { path: { technique: name }, query: { units } as never },
+    }),
+  )) as unknown as Technique;
+  const fields = technique.fields.map((f) => f.name);
+  const id = newId();
+  await keeping(
+    value(
+      api.POST('/api/workings', {
+        body: {
+          id,
+          projectId: project,
+          technique: name,
+          name: `New: ${technique.title}`,
+          ask: {
+            ...startOf(technique),
+            ...Object.fromEntries(Object.entries(known).filter(([f]) => fields.includes(f))),
+          },
+          cloth: null,
+        } as never,
+      }),
+    ),
+  );
+  return id;
+}

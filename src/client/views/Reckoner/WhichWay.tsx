@@ -1,0 +1,245 @@
+import { useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, value } from '../../api/http';
+import type { Answer, Ask, Field, Length } from '../../api/types';
+import { useAddress } from '../../app/address';
+import { useDrawer } from '../../app/drawer';
+import { PageHead } from '../../app/PageHead';
+import { useUnits } from '../../app/workroom';
+import { Measure } from '../../parts/Measure';
+import { Findings } from '../../parts/Findings';
+import { Segmented } from '../../parts/Segmented';
+import { askIn } from '../../techniques/askIn';
+import { techniques } from '../../techniques/registry';
+import { useAskFields } from '../../techniques/shared/useAskFields';
+import { useReckoning } from '../../techniques/useReckoning';
+import { beginWorking } from '../Bench/BeginWorking';
+
+type Way = {
+  technique: string;
+  scheme: string;
+  title: string;
+  cloth: Length;
+  minutes: number;
+  evenness: string;
+  adjustable: boolean;
+  needs: string;
+  has?: boolean;
+  reaches: boolean;
+  reachSays: string;
+  why: string;
+};
+
+const start: Ask = { fullness: 2, purpose: 'must-fit', finishedDepth: '20 cm', clothWidth: '138 cm' };
+
+/** Which way of making an edge fuller suits it: the ways side by side, the best for the purpose first. */
+export function WhichWay() {
+  const units = useUnits();
+  const { address, set } = useAddress();
+  const described = useQuery({
+    queryKey: ['question', 'which-way', units],
+    staleTime: Infinity,
+    placeholderData: (last) => last,
+    queryFn: async () => {
+      const path = { question: 'which-way' };
+      const query = { units } as never;
+      return (await value(api.GET('/api/questions/{question}', { params: { path, query } }))) as unknown as {
+        fields: Field[];
+      };
+    },
+  }).data;
+  const drawer = useDrawer().data;
+  const has = useMemo(() => (drawer?.things.length ? owned(drawer.things) : undefined), [drawer]);
+  const ask = useMemo<Ask>(
+    () => ({ ...start, ...(described ? askIn(described, address) : {}), ...(has ? { has } : {}) }),
+    [described, address, has],
+  );
+  const reckoning = useReckoning<Answer & { ways: Way[] }>(
+    described && drawer ? 'reckon/which-way' : null,
+    ask,
+    units,
+    'understood',
+  );
+  const fields = useAskFields({
+    technique: { fields: described?.fields ?? [] } as never,
+    ask,
+    set,
+    reckoning,
+    units,
+  });
+  if (!described) return <p className="p-8 text-soft">Opening…</p>;
+  const purposes = fields.choices('purpose');
+  return (
+    <>
+      <PageHead title="Which way?" crumb="one edge, the ways compared; nothing is saved" />
+      <div className="mt-4 grid gap-5">
+        <div className="flex flex-wrap gap-x-4 gap-y-2">
+          {fields.measure('finishedEdge', {
+            className: 'flex-1 basis-44',
+            placeholder: units === 'metric' ? '2.6 m' : '102 1/2 in',
+          })}
+          {fields.number('fullness', 0.05, { className: 'w-24' })}
+          {fields.measure('finishedDepth', { className: 'w-28' })}
+          {fields.number('clothWeight', 5, { className: 'w-32', suffix: 'g/m²' })}
+          {fields.measure('clothWidth', { className: 'w-32' })}
+          {fields.either('closed', 'open', 'ring', 'The edge is')}
+        </div>
+        <Segmented
+          label="It"
+          value={String(ask.purpose)}
+          choices={purposes}
+          onChoose={(name) => set('purpose', name)}
+          hint={purposes.find((p) => p.name === ask.purpose)?.follows}
+        />
+        {reckoning.answer ? (
+          <Ways
+            answer={reckoning.answer}
+            isOld={reckoning.isOld}
+            ask={ask}
+            project={address.get('project')}
+          />
+        ) : (
+          <p className="tacked max-w-xl text-lg">
+            {reckoning.unreachable ??
+              'Type how long the edge is: the ways to make it stand here side by side.'}
+          </p>
+        )}
+      </div>
+    </>
+  );
+}
+
+function Ways({
+  answer,
+  isOld,
+  ask,
+  project,
+}: {
+  answer: Answer & { ways: Way[] };
+  isOld: boolean;
+  ask: Ask;
+  project: string | null;
+}) {
+  const most = Math.max(...answer.ways.map((w) => w.cloth.mm));
+  const longest = Math.max(...answer.ways.map((w) => w.minutes));
+  return (
+    <div className={`grid gap-4 ${isOld ? 'opacity-70' : ''}`}>
+      <Findings findings={answer.findings} />
+      <ol className="grid gap-3">
+        {answer.ways.map((way, i) => (
+          <li key={way.technique + way.scheme} className={i === 0 ? 'tacked' : 'sheet'}>
+            <div className="grid items-start gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto]">
+              <div className="min-w-0">
+                {i === 0 && <p className="text-[0.84rem] font-semibold text-soft">Best for this</p>}
+                <h2 className={`name ${i === 0 ? '!text-[1.5rem]' : '!text-[1.15rem]'}`}>{way.title}</h2>
+                <p className="text-[0.95rem]">{way.why}</p>
+                <p className="text-[0.88rem] text-soft">
+                  {way.reaches ? '✓ ' : '✗ '}
+                  {way.reachSays}.
+                </p>
+              </div>
+              <dl className="grid grid-cols-[5.2rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1 text-[0.92rem]">
+                <dt className="text-soft">Cloth</dt>
+                <dd>
+                  <Share of={way.cloth.mm / most}>
+                    <Measure text={way.cloth.text} />
+                  </Share>
+                </dd>
+                <dt className="text-soft">Time, about</dt>
+                <dd>
+                  <Share of={way.minutes / longest}>{inWords(way.minutes)}</Share>
+                </dd>
+                <dt className="text-soft">Even</dt>
+                <dd className="font-semibold">{way.evenness}</dd>
+                <dt className="text-soft">Afterwards</dt>
+                <dd className="font-semibold">
+                  {way.adjustable ? 'can be pulled to fit' : 'cannot be changed; cut longer and trim'}
+                </dd>
+                <dt className="text-soft">Needs</dt>
+                <dd className="font-semibold">
+                  {way.needs || 'nothing special'}
+                  {way.has === true && ' ✓ in the drawer'}
+                  {way.has === false && ' ✗ not in the drawer'}
+                </dd>
+              </dl>
+              <Take way={way} ask={ask} project={project} isFirst={i === 0} />
+            </div>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+/** A figure with a bar that shows it against the largest of its column. */
+function Share({ of, children }: { of: number; children: React.ReactNode }) {
+  return (
+    <span className="flex items-center gap-3">
+      <b className="w-24 shrink-0">{children}</b>
+      <i
+        className="block h-2.5 rounded-sm bg-slate"
+        style={{ width: `calc((100% - 7rem) * ${Math.max(0.03, of)})` }}
+        aria-hidden
+      />
+    </span>
+  );
+}
+
+/** Goes on with a way: into a project, or into the reckoner. */
+function Take({
+  way,
+  ask,
+  project,
+  isFirst,
+}: {
+  way: Way;
+  ask: Ask;
+  project: string | null;
+  isFirst: boolean;
+}) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const units = useUnits();
+  if (!techniques[way.technique]) return null;
+  const known = { ...ask, ...(way.scheme ? { rows: way.scheme } : {}) } as Ask;
+  delete known.has;
+  delete known.purpose;
+  if (way.technique === 'shirring') Object.assign(known, { relaxedWidth: ask.finishedEdge });
+  if (project) {
+    const begin = async () => {
+      const id = await beginWorking(project, way.technique, units, known);
+      await queries.invalidateQueries();
+      await navigate(`/workings/${id}/plan`);
+    };
+    return (
+      <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin()}>
+        Begin like this
+      </button>
+    );
+  }
+  const query = new URLSearchParams(
+    Object.entries(known).flatMap(([k, v]) => (v === undefined ? [] : [[k, String(v)]])),
+  );
+  return (
+    <Link className={`btn ${isFirst ? '' : 'quiet'}`} to={`/reckoner/${way.technique}?${query}`}>
+      Reckon it
+    </Link>
+  );
+}
+
+function inWords(minutes: number) {
+  return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+}
+
+/** What is owned of what the ways need. */
+function owned(things: { kind: string; properties: Record<string, unknown> }[]) {
+  const has: string[] = [];
+  const is = (kind: string, of: (properties: Record<string, unknown>) => boolean) =>
+    things.some((t) => t.kind === kind && of(t.properties));
+  if (is('foot', (p) => p.kind === 'gathering')) has.push('gathering-foot');
+  if (is('machine', (p) => p.kind === 'overlocker')) has.push('overlock');
+  if (is('foot', (p) => p.kind === 'pleating')) has.push('ruffler');
+  if (is('elastic', () => true)) has.push('elastic');
+  return has;
+}

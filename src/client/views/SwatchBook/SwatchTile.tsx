@@ -1,0 +1,100 @@
+import { useId } from 'react';
+import { Link } from 'react-router';
+import type { Cloth } from '../../api/types';
+import { lookOf } from '../../drawing/cloth';
+import { ClothPattern } from '../../drawing/ClothPattern';
+import { inShort, verdicts, type BookSwatch } from './facts';
+
+type Props = { book: BookSwatch; isBeside: boolean; lay: () => void };
+
+/** A swatch in the book: what it became, of which cloth, and how it was set. */
+export function SwatchTile({ book, isBeside, lay }: Props) {
+  const { swatch } = book;
+  const to = swatch.workingId ? `/workings/${swatch.workingId}/sample` : `/swatches/${swatch.id}`;
+  const name = `${book.techniqueTitle || 'swatch'}${book.fullness ? `, ${book.fullness.toFixed(2)}` : ''}${book.clothName ? `, ${book.clothName}` : ''}`;
+  return (
+    <li className="sheet grid min-w-0 grid-cols-[auto_minmax(0,1fr)] items-start gap-x-4 gap-y-1 !py-3 sm:grid-cols-[auto_minmax(0,1fr)_8.5rem]">
+      <SwatchPicture book={book} />
+      <div className="grid min-w-0 content-start gap-0.5">
+        <Link
+          to={to}
+          className="flex flex-wrap items-baseline gap-x-3 no-underline"
+          aria-label={`Open: ${name}`}
+        >
+          <span className="fig text-[1.7rem]">{book.fullness?.toFixed(2) ?? '–'}</span>
+          <b className="min-w-0 break-words">{book.clothName || 'cloth not said'}</b>
+          {book.steamed !== null && book.steamed !== undefined && (
+            <span className="text-[0.9rem] text-soft">steamed {book.steamed.toFixed(2)}</span>
+          )}
+        </Link>
+        <p className="text-[0.9rem]">{inShort(book)}</p>
+        <p className="text-[0.88rem] text-soft">
+          {[book.techniqueTitle, book.footName, book.workingName || 'by itself'].filter(Boolean).join(' · ')}
+        </p>
+        {swatch.note && <p className="line-clamp-2 text-[0.88rem] text-soft">“{swatch.note}”</p>}
+      </div>
+      <div className="col-span-2 flex flex-wrap items-center gap-x-2 gap-y-1 text-[0.82rem] sm:col-span-1 sm:justify-end">
+        {swatch.verdict && (
+          <span className="rounded-full px-2 font-semibold shadow-[inset_0_0_0_1.5px_var(--slate)]">
+            {verdicts[swatch.verdict]}
+          </span>
+        )}
+        {swatch.simulated && (
+          <mark className="rounded bg-chalk px-1.5 font-semibold text-on-chalk">simulated</mark>
+        )}
+        {!swatch.counts && <span className="font-semibold">left out</span>}
+        <label className="flex min-h-11 items-center gap-2 text-[0.9rem]">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={isBeside}
+            onChange={lay}
+            aria-label={`Lay beside: ${name}`}
+          />
+          Lay beside
+        </label>
+      </div>
+    </li>
+  );
+}
+
+/** Its first photograph, or its cloth with pinked edges. */
+export function SwatchPicture({ book, size = 84 }: { book: BookSwatch; size?: number }) {
+  const id = useId();
+  const photograph = book.photographs[0];
+  if (photograph)
+    return (
+      <img
+        className="shrink-0 rounded-md object-cover"
+        style={{ width: size, height: size }}
+        src={`/api/photographs/${photograph}/picture?small=true`}
+        alt=""
+        loading="lazy"
+      />
+    );
+  return (
+    <svg width={size} height={size} className="shrink-0" aria-hidden>
+      <defs>
+        <ClothPattern
+          id={id}
+          look={lookOf(book.swatch.cloth as Cloth)}
+          repeat={14}
+          crowded={book.fullness ? Math.min(2.4, book.fullness) : 1}
+        />
+      </defs>
+      <path d={pinked(size)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
+    </svg>
+  );
+}
+
+/** A square with a pinked edge. */
+function pinked(side: number) {
+  const n = Math.round(side / 6);
+  const half = (side - 4) / n / 2;
+  const run = (dx: number, dy: number, ox: number, oy: number) =>
+    Array.from(
+      { length: n },
+      () => `l${dx * half + ox * 2} ${dy * half + oy * 2}l${dx * half - ox * 2} ${dy * half - oy * 2}`,
+    ).join('');
+  return `M2 2${run(1, 0, 0, -1)}${run(0, 1, 1, 0)}${run(-1, 0, 0, 1)}${run(0, -1, -1, 0)}z`;
+}

@@ -1,0 +1,159 @@
+import { beginWorking, expect, kept, openWorking, test } from './house';
+
+const png = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAoAAAAUCAIAAAA7jDsBAAAAFUlEQVR4nGM4YWODBzGMSo9KU0saAD2N+gGI03R9AAAAAElFTkSuQmCC',
+  'base64',
+);
+
+test('a foot nobody has described, on a cloth never used before: three swatches say what to cut, and how sure that is', async ({
+  page,
+}) => {
+  // What this foot does to this cloth: 1.62 at stitch 4, a tenth more for each step of tension.
+  const becomes = ['18.5 cm', '17.2 cm', '16.9 cm'];
+  await beginWorking(page, 'Unknown foot', 'Gather by a foot');
+  await page.getByRole('textbox', { name: 'Finished edge' }).fill('1.2 m');
+  const likely = page.getByRole('region', { name: 'Likely fullness' });
+  await expect(likely).toContainText('On no swatch yet');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('nine in ten');
+  await kept(page);
+  const widthOf = async () => {
+    const text = (await likely.textContent())!;
+    const [, low, high] = /lie in ([\d.]+) to ([\d.]+)/.exec(text)!;
+    return Number(high) - Number(low);
+  };
+  const before = await widthOf();
+
+  await page.getByRole('link', { name: 'Sample' }).click();
+  for (const [i, gathered] of becomes.entries()) {
+    if (i === 0) await page.getByRole('button', { name: 'Add the first swatch' }).click();
+    else await page.getByRole('button', { name: 'Add the next swatch' }).click();
+    const swatch = page.getByRole('listitem', { name: `Swatch ${i + 1}` });
+    await expect(swatch.getByLabel('Flat')).toBeFocused();
+    await page.keyboard.type('30');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type(gathered);
+    await page.keyboard.press('Enter');
+    await expect(likely).toContainText(`On ${i + 1} swatch`);
+  }
+  await expect(likely.getByText('Dashed')).toBeVisible();
+  expect(await widthOf()).toBeLessThan(before / 3);
+  await expect(page.getByRole('region', { name: 'What the swatches taught' })).toContainText('after 3');
+  await expect(page.getByRole('region', { name: 'The next swatch' })).toContainText('narrow');
+
+  // The third is sewn with two changes at once, which earns a note; a reading that is wrong is odd, and can be left out.
+  const third = page.getByRole('listitem', { name: 'Swatch 3' });
+  await third.getByLabel(/^Stitch/).fill('4.5');
+  await third.getByLabel(/^Tension/).fill('2');
+  await third.getByLabel('Note').click();
+  await expect(third.getByText(/2 things at once/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add the next swatch' }).click();
+  const fourth = page.getByRole('listitem', { name: 'Swatch 4' });
+  await fourth.getByLabel('Flat').fill('30 cm');
+  await fourth.getByLabel('Gathered').fill('9 cm');
+  await fourth.getByLabel('Gathered').press('Enter');
+  await expect(fourth.getByText(/^Odd:/)).toBeVisible();
+  await fourth.getByLabel('Predictions learn from it').uncheck();
+  await expect(likely).toContainText('1 swatch left out');
+
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  const toCut = page.getByRole('region', { name: 'To cut' });
+  const flat = async () => Number(/Flat edge([\d.]+) m/.exec((await toCut.textContent())!)![1]);
+  const atNine = await flat();
+  await page.getByText('nineteen in twenty').click();
+  await expect.poll(flat).toBeGreaterThan(atNine);
+  await expect(page.getByRole('region', { name: 'How sure' })).toContainText('Likely over');
+  await page.getByRole('button', { name: 'Cut it' }).click();
+  await expect(page.getByText('resting on 4 swatches')).toBeVisible();
+});
+
+test('half way at a foot: the first third says whether the rest will reach, and what to alter', async ({
+  page,
+}) => {
+  await openWorking(page, 'Valance, tried with the gathering foot', 'Sew');
+  await page.getByText('Gather to the first mark, and measure').click();
+  const half = page.getByLabel(/What did the first third become/);
+  await half.fill('120 cm');
+  await expect(page.getByText(/may be no fuller than|would still fit/)).toBeVisible();
+  await half.fill('70 cm');
+  await expect(page.getByText(/stitch/).first()).toBeVisible();
+  await kept(page);
+});
+
+test('shirring: which row wants a new bobbin, and a panel that will not pass', async ({ page }) => {
+  await openWorking(page, 'Smock’s shirred back', 'Plan');
+  const toCut = page.getByRole('region', { name: 'To cut' });
+  await expect(toCut).toContainText('New bobbin at row');
+  await expect(toCut.getByText(/^10$/)).toBeVisible();
+  await page.getByText('The body').click();
+  await page.getByRole('textbox', { name: 'Passes over' }).fill('75 cm');
+  await expect(toCut.getByText(/Stop: It opens to 60 cm at most/)).toBeVisible();
+  await page.getByText('a looper').click();
+  await expect(toCut).not.toContainText('New bobbin at row');
+  await kept(page);
+});
+
+test('which way: an edge, a purpose, the best first, and a working begun like that', async ({ page }) => {
+  await page.goto('/reckoner/which-way');
+  await page.getByRole('textbox', { name: 'Finished edge' }).fill('94 cm');
+  const best = page.getByRole('listitem').filter({ hasText: 'Best for this' });
+  await expect(best).toContainText('pulled threads');
+  await page.getByText('shows small, even folds').click();
+  await expect(best).toContainText('a pleating attachment');
+  await expect(best).toContainText('in the drawer');
+  await best.getByRole('link', { name: 'Reckon it' }).click();
+  await expect(page.getByRole('textbox', { name: 'Finished edge' })).toHaveValue('94 cm');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('Fold depth');
+});
+
+test('the swatch book: filtered, side by side, read along the plot by key and as a table', async ({
+  page,
+}) => {
+  await page.goto('/swatches');
+  await page.getByLabel('Technique').selectOption({ label: 'gathered by a foot (4)' });
+  await expect(page.getByText('4 swatches like this')).toBeVisible();
+  const tiles = page.getByRole('region', { name: 'Swatches' }).getByRole('listitem');
+  await expect(tiles).toHaveCount(4);
+  await expect(tiles.first()).toContainText('simulated');
+  for (const i of [0, 1]) await tiles.nth(i).getByRole('checkbox').check();
+  const beside = page.getByRole('region', { name: 'Side by side' });
+  await expect(beside).toContainText('1 thing was set or used otherwise');
+  await expect(beside.getByRole('row', { name: /differs: Stitch/ })).toBeVisible();
+
+  const plot = page.getByRole('region', { name: 'Plot' });
+  await plot.getByRole('slider').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(plot.getByText(/1\.\d\d times full at stitch 4 mm/)).toBeVisible();
+  await plot.getByText('odd ones').click();
+  await expect(plot.getByText('How far each lies')).toBeVisible();
+  await plot.getByText('The same as a table').click();
+  await expect(plot.getByRole('row', { name: /odd/ })).toHaveCount(1);
+  await plot.getByText('tension', { exact: true }).click();
+  await expect(plot.getByText('tension, steps from normal')).toBeVisible();
+
+  await page.getByLabel('Words').fill('finger');
+  await expect(tiles).toHaveCount(1);
+  await page.getByLabel('Words').fill('no such words');
+  await expect(page.getByText('None is like this.')).toBeVisible();
+});
+
+test('a swatch by itself, with a photograph; a file that is none is refused in a sentence', async ({
+  page,
+}) => {
+  await page.goto('/swatches');
+  await page.getByRole('button', { name: 'Add a swatch' }).click();
+  const swatch = page.getByRole('listitem', { name: 'Swatch' });
+  await swatch.getByLabel('Flat').fill('30');
+  await swatch.getByLabel('Flat').press('Enter');
+  await page.keyboard.type('16');
+  await page.keyboard.press('Enter');
+  await expect(swatch.getByText('1.88')).toBeVisible();
+  const file = swatch.locator('input[type=file]');
+  await file.setInputFiles({ name: 'swatch.png', mimeType: 'image/png', buffer: png });
+  await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toBeVisible();
+  await file.setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+  await expect(swatch.getByRole('alert')).toHaveText('This is no JPEG, PNG or WebP picture.');
+  await swatch.getByRole('button', { name: 'Delete photograph 1' }).click();
+  await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toBeVisible();
+});
