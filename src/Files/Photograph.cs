@@ -39,6 +39,10 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         }
         using var data = SKData.CreateCopy(file);
         using var codec = SKCodec.Create(data);
+        if (codec is null && LooksLikePicture(file))
+        {
+            throw new FormatException("The picture is broken and cannot be unpacked.");
+        }
         if (
             codec?.EncodedFormat
             is not (
@@ -65,6 +69,12 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         using var small = Upright(upright, SKEncodedOrigin.TopLeft, LongestSmall);
         return new Photograph(Pack(upright), Pack(small), upright.Width, upright.Height);
     }
+
+    /// <summary>Whether the first bytes are those of a JPEG, PNG or WebP file.</summary>
+    private static bool LooksLikePicture(ReadOnlySpan<byte> file) =>
+        file.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xD8, 0xFF])
+        || file.StartsWith((ReadOnlySpan<byte>)[0x89, 0x50, 0x4E, 0x47])
+        || (file.StartsWith("RIFF"u8) && file.Length > 12 && file[8..12].SequenceEqual("WEBP"u8));
 
     private static SKBitmap Unpack(SKCodec codec)
     {

@@ -112,8 +112,9 @@ export async function beginWorking(
   project: string,
   way = 'Gather by pulled threads',
   first = 'Finished edge',
+  address = '',
 ) {
-  await page.goto('/');
+  await page.goto(`${address}/`);
   await page.getByRole('button', { name: 'Begin a project' }).click();
   await page.getByLabel('What are you making?').fill(project);
   await page.getByRole('button', { name: 'Begin', exact: true }).click();

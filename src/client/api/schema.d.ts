@@ -8764,7 +8764,7 @@ export interface paths {
                          *           "has": false,
                          *           "reaches": false,
                          *           "reachSays": "would need folds of 9 mm, one every 6 stitches",
-                         *           "why": "There is no pleating attachment in the drawer, and would need folds of 9 mm, one every 6 stitches, and it is the quickest."
+                         *           "why": "There is no pleating attachment in the drawer, and would need folds of 9 mm, one every 6 stitches, and it makes small folds, not soft gathers."
                          *         }
                          *       ],
                          *       "findings": []

@@ -80,8 +80,9 @@ export function SwatchCard(props: Props) {
   const changed = changesOf(features, before?.features as Features | undefined, knobs);
   const { point } = props;
   const expected = point?.expected ?? (technique.family ? props.predicted : undefined) ?? undefined;
-  const planned =
-    expected ?? (Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness ?? 1) || 1);
+  const said = Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness) || undefined;
+  /** What it is held against; nothing for one that stands by itself. */
+  const planned = expected ?? said;
   const keepKnobs = async (next: Features) => {
     const errors = await change(swatch.id, { features: next as never });
     setWrong((now) => ({
@@ -92,7 +93,7 @@ export function SwatchCard(props: Props) {
   const says = useReckoning<SwatchSays>(
     readings('flat').length && readings('gathered').length ? `reckon/${technique.name}/swatch` : null,
     {
-      fullness: Math.min(6, Math.max(1, planned)),
+      fullness: Math.min(6, Math.max(1, planned ?? 1)),
       finishedEdge: ask.finishedEdge,
       flat: readings('flat'),
       gathered: readings('gathered'),
@@ -158,15 +159,7 @@ export function SwatchCard(props: Props) {
         </div>
       )}
       {technique.family && says.answer && (
-        <label className="flex min-h-11 items-center gap-2 text-[0.92rem]">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={swatch.counts}
-            onChange={(e) => void change(swatch.id, { counts: e.target.checked })}
-          />
-          Predictions learn from it
-        </label>
+        <Counts counts={swatch.counts} set={(counts) => change(swatch.id, { counts })} />
       )}
       <Looks looks={looks} seen={swatch.looks} see={(list) => void change(swatch.id, { looks: list })} />
       <Segmented
@@ -239,6 +232,25 @@ function Header({
         <Trash2 size={18} aria-hidden />
       </button>
     </div>
+  );
+}
+
+/** Whether predictions learn from it; shown as chosen at once, before it is kept. */
+function Counts({ counts, set }: { counts: boolean; set: (counts: boolean) => Promise<unknown> }) {
+  const [chosen, setChosen] = useState<boolean | null>(null);
+  return (
+    <label className="flex min-h-11 items-center gap-2 text-[0.92rem]">
+      <input
+        type="checkbox"
+        className="size-5"
+        checked={chosen ?? counts}
+        onChange={(e) => {
+          setChosen(e.target.checked);
+          void set(e.target.checked).then(() => setChosen(null));
+        }}
+      />
+      Predictions learn from it
+    </label>
   );
 }
 

@@ -9,7 +9,8 @@ export function SwatchVerdict({
   plan,
 }: {
   says: SwatchSays;
-  planned: number;
+  /** What it is held against; missing where nothing was planned. */
+  planned: number | undefined;
   /** Whether the figure it is held against was predicted, not planned. */
   expected?: boolean;
   /** Takes the fullness into the plan; missing where the plan does not say one. */
@@ -24,12 +25,8 @@ export function SwatchVerdict({
         <span className="text-soft">times full</span>
       </p>
       <p className="text-[0.92rem]">
-        {percent === 0
-          ? expected
-            ? 'Just as predicted'
-            : 'Just as planned'
-          : `${percent} % ${says.fromTarget > 0 ? 'fuller' : 'scanter'} than the ${expected ? 'predicted' : 'planned'} ${Math.round(planned * 100) / 100}`}
-        ; sure to {says.low.toFixed(2)}–{says.high.toFixed(2)}.
+        {planned !== undefined && `${comparison(says, planned, expected)}; `}
+        sure to {says.low.toFixed(2)}–{says.high.toFixed(2)}.
       </p>
       {says.flatForEdge && (
         <p className="text-[0.92rem]">
@@ -53,4 +50,11 @@ export function SwatchVerdict({
       )}
     </div>
   );
+}
+
+function comparison(says: SwatchSays, planned: number, expected: boolean | undefined) {
+  const percent = Math.round(Math.abs(says.fromTarget) * 100);
+  const held = expected ? 'predicted' : 'planned';
+  if (percent === 0) return `Just as ${held}`;
+  return `${percent} % ${says.fromTarget > 0 ? 'fuller' : 'scanter'} than the ${held} ${Math.round(planned * 100) / 100}`;
 }
