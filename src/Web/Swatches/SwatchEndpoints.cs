@@ -158,17 +158,17 @@ public static class SwatchEndpoints
         {
             return Problem.Field("id", new Uuid7Attribute().FormatErrorMessage("id"));
         }
+        var (ruler, parts, wrong) = await ReadAsync(http, swatch, workroom);
+        if (wrong is not null)
+        {
+            return wrong;
+        }
         if (swatch.WorkingId is null && string.IsNullOrEmpty(swatch.Technique))
         {
             return Problem.Field(
                 "workingId",
                 "Say the working that it is sewn for, or the technique of one that stands alone."
             );
-        }
-        var (ruler, parts, wrong) = await ReadAsync(http, swatch, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
         }
         var row = await store.AddAsync(
             await workroom.SeatAsync(http),
