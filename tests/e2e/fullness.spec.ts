@@ -65,6 +65,14 @@ test('a foot nobody has described, on a cloth never used before: three swatches 
   await expect(page.getByRole('region', { name: 'How sure' })).toContainText('Likely over');
   await page.getByRole('button', { name: 'Cut it' }).click();
   await expect(page.getByText('resting on 4 swatches')).toBeVisible();
+
+  // What the piece itself came to is one more sample for the next.
+  await page.getByRole('link', { name: 'Keep', exact: true }).click();
+  const piece = page.getByRole('region', { name: 'The piece itself' });
+  await piece.getByLabel('Flat').fill('2 m');
+  await piece.getByLabel('Gathered').fill('1.21 m');
+  await piece.getByRole('button', { name: 'Let it teach' }).click();
+  await expect(piece).toContainText('2 m became 1.21 m');
   house.stop();
 });
 

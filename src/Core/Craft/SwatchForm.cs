@@ -22,6 +22,12 @@ internal sealed record SwatchAnswer(
     Change? Change
 ) : Reckoning
 {
+    /// <summary>Every kind of reading that was taken, by its name.</summary>
+    public required IReadOnlyList<(
+        string Kind,
+        IReadOnlyList<Length> Readings
+    )> Readings { get; init; }
+
     public static IReadOnlyList<Figure> Figures { get; } =
     [
         new("fullness", FigureShape.Ratio, "Flat over gathered, from the means of the readings."),
@@ -40,6 +46,18 @@ internal sealed record SwatchAnswer(
         ),
         new("steamedFullness", FigureShape.Ratio, "After steam.", false),
         new("spring", FigureShape.Ratio, "Stretched over gathered.", false),
+        new(
+            "readings",
+            FigureShape.Table,
+            "Each kind of reading that was taken.",
+            Inner:
+            [
+                new("kind", FigureShape.Text, "flat, gathered, steamed or stretched."),
+                new("count", FigureShape.Count, "How many times it was read."),
+                new("mean", FigureShape.Length, "Their mean."),
+                new("spread", FigureShape.Length, "From the shortest to the longest."),
+            ]
+        ),
         new(
             "flatForEdge",
             FigureShape.Length,
@@ -77,6 +95,18 @@ internal sealed record SwatchAnswer(
         {
             figures.Ratio("spring", spring);
         }
+        figures.Table(
+            "readings",
+            Readings.Count,
+            (i, row) =>
+            {
+                var (kind, readings) = Readings[i];
+                row.Text("kind", kind);
+                row.Count("count", readings.Count);
+                row.Length("mean", FullnessReading.Mean(readings), LengthKind.Marked);
+                row.Length("spread", readings.Max() - readings.Min(), LengthKind.Marked);
+            }
+        );
         if (FinishedEdge is { } edge)
         {
             figures.Length("flatForEdge", edge * Reading.Fullness, LengthKind.Cut);
@@ -207,6 +237,16 @@ internal static class SwatchForm
             Look.FirstChange(known, looks, tried)
         )
         {
+            Readings =
+            [
+                .. new[]
+                {
+                    (Flat.Name, flat),
+                    (Gathered.Name, gathered),
+                    (Steamed.Name, steamed),
+                    (Stretched.Name, stretched),
+                }.Where(r => r.Item2.Count > 0),
+            ],
             Findings = Noticed(reading, reader.Ruler),
         };
     }

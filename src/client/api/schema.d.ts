@@ -3857,6 +3857,32 @@ export interface paths {
                          *         "text": "2 mm"
                          *       },
                          *       "fromTarget": -0.16341327384272175,
+                         *       "readings": [
+                         *         {
+                         *           "kind": "flat",
+                         *           "count": 1,
+                         *           "mean": {
+                         *             "mm": 300,
+                         *             "text": "30 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 0,
+                         *             "text": "0 mm"
+                         *           }
+                         *         },
+                         *         {
+                         *           "kind": "gathered",
+                         *           "count": 2,
+                         *           "mean": {
+                         *             "mm": 163,
+                         *             "text": "16.3 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 2,
+                         *             "text": "2 mm"
+                         *           }
+                         *         }
+                         *       ],
                          *       "flatForEdge": {
                          *         "mm": 4785.276073619632,
                          *         "text": "4.79 m"
@@ -3897,6 +3923,23 @@ export interface paths {
                             steamedFullness?: number;
                             /** @description Stretched over gathered. */
                             spring?: number;
+                            /** @description Each kind of reading that was taken. */
+                            readings: {
+                                /** @description flat, gathered, steamed or stretched. */
+                                kind: string;
+                                /** @description How many times it was read. */
+                                count: number;
+                                /** @description Their mean. */
+                                mean: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description From the shortest to the longest. */
+                                spread: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
                             /** @description The flat edge that the real edge takes at this fullness. */
                             flatForEdge?: {
                                 mm: number;
@@ -4855,6 +4898,191 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckon/gathering-foot/assurance-from-cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How sure it is that the cloth there is will be enough */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "94 cm",
+                     *       "finishedDepth": "12 cm",
+                     *       "seamAllowance": "15 mm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "110 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 98,
+                     *       "clothAtHand": "1.6 m"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "assurance": 0.9998718007329903,
+                         *       "assuranceSays": "all but certain",
+                         *       "flatEdge": {
+                         *         "mm": 10784,
+                         *         "text": "10.784 m"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description How sure it is that the cloth is enough, 0 to 1. */
+                            assurance: number;
+                            /** @description The same in words. */
+                            assuranceSays: string;
+                            /** @description The flat edge that the cloth gives. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckon/gathering-foot/swatch": {
         parameters: {
             query?: never;
@@ -4932,6 +5160,32 @@ export interface paths {
                          *         "text": "2 mm"
                          *       },
                          *       "fromTarget": -0.16341327384272175,
+                         *       "readings": [
+                         *         {
+                         *           "kind": "flat",
+                         *           "count": 1,
+                         *           "mean": {
+                         *             "mm": 300,
+                         *             "text": "30 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 0,
+                         *             "text": "0 mm"
+                         *           }
+                         *         },
+                         *         {
+                         *           "kind": "gathered",
+                         *           "count": 2,
+                         *           "mean": {
+                         *             "mm": 163,
+                         *             "text": "16.3 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 2,
+                         *             "text": "2 mm"
+                         *           }
+                         *         }
+                         *       ],
                          *       "flatForEdge": {
                          *         "mm": 4785.276073619632,
                          *         "text": "4.79 m"
@@ -4972,6 +5226,23 @@ export interface paths {
                             steamedFullness?: number;
                             /** @description Stretched over gathered. */
                             spring?: number;
+                            /** @description Each kind of reading that was taken. */
+                            readings: {
+                                /** @description flat, gathered, steamed or stretched. */
+                                kind: string;
+                                /** @description How many times it was read. */
+                                count: number;
+                                /** @description Their mean. */
+                                mean: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description From the shortest to the longest. */
+                                spread: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
                             /** @description The flat edge that the real edge takes at this fullness. */
                             flatForEdge?: {
                                 mm: number;
@@ -5947,6 +6218,194 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckon/overlock-gathers/assurance-from-cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How sure it is that the cloth there is will be enough */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    /**
+                     * @example {
+                     *       "finishedEdge": "2.6 m",
+                     *       "finishedDepth": "28 cm",
+                     *       "seamAllowance": "1 cm",
+                     *       "hemAllowance": "2 cm",
+                     *       "clothWidth": "138 cm",
+                     *       "stitchLength": "4 mm",
+                     *       "tensionSteps": 1,
+                     *       "clothWeight": 140,
+                     *       "differential": 2,
+                     *       "clothAtHand": "1.6 m"
+                     *     }
+                     */
+                    "application/json": {
+                        /** @description The edge that the gathers are sewn to; several lengths are added up. */
+                        finishedEdge: number | string | (number | string)[];
+                        /** @description Whether the edge runs round and meets itself. */
+                        closed?: boolean;
+                        /** @description From the seam line to the finished lower edge. */
+                        finishedDepth?: number | string | (number | string)[];
+                        /** @description From the raw edge to the seam line. */
+                        seamAllowance?: number | string | (number | string)[];
+                        /** @description What is turned up below; not used when the strip is doubled. */
+                        hemAllowance?: number | string | (number | string)[];
+                        /** @description Whether the strip is folded lengthwise, so that it needs no hem. */
+                        doubled?: boolean;
+                        /** @description What each strip gives to a join at one end. */
+                        joinAllowance?: number | string | (number | string)[];
+                        /** @description What each open end keeps free of gathers; a ring has none. */
+                        endAllowance?: number | string | (number | string)[];
+                        /** @description The cloth between its selvedges, without what cannot be used. */
+                        clothWidth?: number | string | (number | string)[];
+                        /**
+                         * @description Which way the strips lie on the cloth.
+                         * @enum {string}
+                         */
+                        cut?: "across" | "along";
+                        /** @description Of one layer of the gathered cloth. */
+                        clothThickness?: number | string | (number | string)[];
+                        /** @description Of all layers of the piece it is sewn to. */
+                        plainThickness?: number | string | (number | string)[];
+                        /** @description The thread left hanging at each end of a row, to pull by. */
+                        tail?: number | string | (number | string)[];
+                        /** @description Strip lengths are rounded up to this; else to the step of the units asked for. */
+                        cuttingStep?: number | string | (number | string)[];
+                        /** @description Cut longer by this, and trimmed once it is sewn. */
+                        trimAllowance?: number | string | (number | string)[];
+                        /** @description Light layers that are gathered as one; together they weigh as much as all of them. */
+                        layers?: number;
+                        /** @description Whether a flat upper layer is sewn on in the same pass, through the slot. */
+                        joinFlat?: boolean;
+                        /** @description Length of the stitch that gathers. */
+                        stitchLength: number | string | (number | string)[];
+                        /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                        tensionSteps?: number;
+                        /** @description How often the same line is sewn over. */
+                        passes?: number;
+                        /** @description How much faster the front feed dogs run; 1 is alike. */
+                        differential?: number;
+                        /** @description Of one layer of the cloth, in grams per square metre. */
+                        clothWeight?: number;
+                        /** @description What was sewn and measured. */
+                        samples?: {
+                            /** @description Length of the stitch that gathers. */
+                            stitchLength: number | string | (number | string)[];
+                            /** @description Needle tension in steps from this machine's normal; tighter is above 0. */
+                            tensionSteps?: number;
+                            /** @description How often the same line is sewn over. */
+                            passes?: number;
+                            /** @description How much faster the front feed dogs run; 1 is alike. */
+                            differential?: number;
+                            /** @description Of one layer of the cloth, in grams per square metre. */
+                            clothWeight?: number;
+                            /** @description Whether it is measured after steam. */
+                            steamed?: boolean;
+                            /** @description Diameter of the elastic thread. */
+                            elasticDiameter?: number | string | (number | string)[];
+                            /** @description Between the marks before sewing, read once or several times. */
+                            flat: (number | string)[];
+                            /** @description Between the same marks after sewing. */
+                            gathered: (number | string)[];
+                            /** @description Whether it was the very cloth and foot that are planned; another counts half. */
+                            same?: boolean;
+                            /** @description Whether it is learnt from; a sample that went wrong can be left out. */
+                            counts?: boolean;
+                        }[];
+                        /** @description The stitch length that gives it is sought. */
+                        targetFullness?: number;
+                        /** @description What the machine has. */
+                        minStitchLength?: number | string | (number | string)[];
+                        /** @description What the machine has. */
+                        maxStitchLength?: number | string | (number | string)[];
+                        /** @description How much length of the cloth there is, when it is owned already. */
+                        clothAtHand: number | string | (number | string)[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The answer. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        /**
+                         * @example {
+                         *       "assurance": 0.7884305824247111,
+                         *       "assuranceSays": "four in five",
+                         *       "flatEdge": {
+                         *         "mm": 6804,
+                         *         "text": "6.804 m"
+                         *       },
+                         *       "findings": []
+                         *     }
+                         */
+                        "application/json": {
+                            /** @description How sure it is that the cloth is enough, 0 to 1. */
+                            assurance: number;
+                            /** @description The same in words. */
+                            assuranceSays: string;
+                            /** @description The flat edge that the cloth gives. */
+                            flatEdge: {
+                                mm: number;
+                                text: string;
+                            };
+                            findings: {
+                                code: string;
+                                /** @enum {string} */
+                                severity: "stop" | "care" | "note";
+                                says: string;
+                                because: string;
+                                remedy: string;
+                            }[];
+                        };
+                    };
+                };
+                /** @description Some fields cannot be used; errors names each. */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is over 64 kB. */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description The body is not JSON. */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckon/overlock-gathers/swatch": {
         parameters: {
             query?: never;
@@ -6024,6 +6483,32 @@ export interface paths {
                          *         "text": "2 mm"
                          *       },
                          *       "fromTarget": -0.16341327384272175,
+                         *       "readings": [
+                         *         {
+                         *           "kind": "flat",
+                         *           "count": 1,
+                         *           "mean": {
+                         *             "mm": 300,
+                         *             "text": "30 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 0,
+                         *             "text": "0 mm"
+                         *           }
+                         *         },
+                         *         {
+                         *           "kind": "gathered",
+                         *           "count": 2,
+                         *           "mean": {
+                         *             "mm": 163,
+                         *             "text": "16.3 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 2,
+                         *             "text": "2 mm"
+                         *           }
+                         *         }
+                         *       ],
                          *       "flatForEdge": {
                          *         "mm": 4785.276073619632,
                          *         "text": "4.79 m"
@@ -6064,6 +6549,23 @@ export interface paths {
                             steamedFullness?: number;
                             /** @description Stretched over gathered. */
                             spring?: number;
+                            /** @description Each kind of reading that was taken. */
+                            readings: {
+                                /** @description flat, gathered, steamed or stretched. */
+                                kind: string;
+                                /** @description How many times it was read. */
+                                count: number;
+                                /** @description Their mean. */
+                                mean: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description From the shortest to the longest. */
+                                spread: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
                             /** @description The flat edge that the real edge takes at this fullness. */
                             flatForEdge?: {
                                 mm: number;
@@ -6923,6 +7425,32 @@ export interface paths {
                          *         "text": "2 mm"
                          *       },
                          *       "fromTarget": -0.16341327384272175,
+                         *       "readings": [
+                         *         {
+                         *           "kind": "flat",
+                         *           "count": 1,
+                         *           "mean": {
+                         *             "mm": 300,
+                         *             "text": "30 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 0,
+                         *             "text": "0 mm"
+                         *           }
+                         *         },
+                         *         {
+                         *           "kind": "gathered",
+                         *           "count": 2,
+                         *           "mean": {
+                         *             "mm": 163,
+                         *             "text": "16.3 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 2,
+                         *             "text": "2 mm"
+                         *           }
+                         *         }
+                         *       ],
                          *       "flatForEdge": {
                          *         "mm": 4785.276073619632,
                          *         "text": "4.79 m"
@@ -6963,6 +7491,23 @@ export interface paths {
                             steamedFullness?: number;
                             /** @description Stretched over gathered. */
                             spring?: number;
+                            /** @description Each kind of reading that was taken. */
+                            readings: {
+                                /** @description flat, gathered, steamed or stretched. */
+                                kind: string;
+                                /** @description How many times it was read. */
+                                count: number;
+                                /** @description Their mean. */
+                                mean: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description From the shortest to the longest. */
+                                spread: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
                             /** @description The flat edge that the real edge takes at this fullness. */
                             flatForEdge?: {
                                 mm: number;
@@ -7962,6 +8507,32 @@ export interface paths {
                          *         "text": "2 mm"
                          *       },
                          *       "fromTarget": -0.16341327384272175,
+                         *       "readings": [
+                         *         {
+                         *           "kind": "flat",
+                         *           "count": 1,
+                         *           "mean": {
+                         *             "mm": 300,
+                         *             "text": "30 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 0,
+                         *             "text": "0 mm"
+                         *           }
+                         *         },
+                         *         {
+                         *           "kind": "gathered",
+                         *           "count": 2,
+                         *           "mean": {
+                         *             "mm": 163,
+                         *             "text": "16.3 cm"
+                         *           },
+                         *           "spread": {
+                         *             "mm": 2,
+                         *             "text": "2 mm"
+                         *           }
+                         *         }
+                         *       ],
                          *       "flatForEdge": {
                          *         "mm": 4785.276073619632,
                          *         "text": "4.79 m"
@@ -8002,6 +8573,23 @@ export interface paths {
                             steamedFullness?: number;
                             /** @description Stretched over gathered. */
                             spring?: number;
+                            /** @description Each kind of reading that was taken. */
+                            readings: {
+                                /** @description flat, gathered, steamed or stretched. */
+                                kind: string;
+                                /** @description How many times it was read. */
+                                count: number;
+                                /** @description Their mean. */
+                                mean: {
+                                    mm: number;
+                                    text: string;
+                                };
+                                /** @description From the shortest to the longest. */
+                                spread: {
+                                    mm: number;
+                                    text: string;
+                                };
+                            }[];
                             /** @description The flat edge that the real edge takes at this fullness. */
                             flatForEdge?: {
                                 mm: number;

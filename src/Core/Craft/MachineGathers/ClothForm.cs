@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
 using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
 using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
 
@@ -28,6 +29,24 @@ internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length Fl
     }
 }
 
+/// <summary>How sure it is that the cloth there is will be enough.</summary>
+internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Reckoning
+{
+    public static IReadOnlyList<Figure> Figures { get; } =
+    [
+        new("assurance", FigureShape.Ratio, "How sure it is that the cloth is enough, 0 to 1."),
+        new("assuranceSays", FigureShape.Text, "The same in words."),
+        new("flatEdge", FigureShape.Length, "The flat edge that the cloth gives."),
+    ];
+
+    public override void Tell(IFigures figures)
+    {
+        figures.Ratio("assurance", Assurance);
+        figures.Text("assuranceSays", PullUpReading.Says(Assurance));
+        figures.Length("flatEdge", FlatEdge, LengthKind.Marked);
+    }
+}
+
 /// <summary>The straight form turned round: given the cloth, the edge.</summary>
 /// <remarks>The greatest flat edge T that the cloth gives, less what is trimmed, over the quantile: F = (T − trim)/q.</remarks>
 internal static class ClothForm
@@ -47,6 +66,49 @@ internal static class ClothForm
             ClothAnswer.Figures,
             example.With(Cloth.Name, RawValue.Of("3.1 m")),
             reader => Work(reader, kind)
+        );
+
+    /// <summary>Given the edge and the cloth, how sure: P(r ≤ (T − trim)/F).</summary>
+    public static Form Sure(Kind kind, RawAsk example) =>
+        new(
+            "assurance-from-cloth",
+            "How sure it is that the cloth there is will be enough",
+            [
+                .. Fields
+                    .All(kind.Family)
+                    .Where(f => f.Name != PullUpFields.Assurance.Name && f.Name != Cloth.Name),
+                Cloth,
+            ],
+            SureAnswer.Figures,
+            example.Without("assurance").With(Cloth.Name, RawValue.Of("1.6 m")),
+            reader =>
+            {
+                var cloth = reader.Length(Cloth);
+                if (Ask.Read(reader, kind.Family) is not { } ask)
+                {
+                    return null;
+                }
+                var (_, flat) = Strips.Greatest(ask.Piece, cloth / ask.Layers);
+                var sure = ask.Reading.Prediction.SureOf(
+                    Math.Max(0, (flat - ask.Trim) / ask.Piece.FinishedEdge)
+                );
+                return new SureAnswer(sure, Length.Max(Length.Zero, flat))
+                {
+                    Findings =
+                        sure >= 0.5
+                            ? []
+                            :
+                            [
+                                new Finding(
+                                    "cloth-doubtful",
+                                    sure < 0.05 ? Severity.Stop : Severity.Care,
+                                    $"The cloth there is will be enough with {PullUpReading.Says(sure)}.",
+                                    "What the machine gathers cannot be pulled to fit.",
+                                    "Shorten the stitch or loosen the tension for less fullness, or find more cloth."
+                                ),
+                            ],
+                };
+            }
         );
 
     private static ClothAnswer? Work(AskReader reader, Kind kind)

@@ -54,6 +54,7 @@ public static class MachineGathersTechnique
             ),
             [
                 ClothForm.For(kind, ask),
+                ClothForm.Sure(kind, ask),
                 SwatchForm.For(CardTechniques.Named(kind.Name)!.Looks),
                 HalfWayForm.For(kind, ask),
             ],

@@ -193,6 +193,12 @@ public readonly record struct Prediction(double Location, double Scale, double F
     public double At(double assurance) =>
         AtLeastOne(StudentT.InvCDF(Location, Scale, Freedom, assurance));
 
+    /// <summary>How sure it is that the next piece comes to no more than a fullness.</summary>
+    /// <param name="fullness">Above 0.</param>
+    /// <returns>0 to 1; nothing is gathered to more than its length, so below fullness 1 it is 0.</returns>
+    public double SureOf(double fullness) =>
+        fullness < 1 ? 0 : StudentT.CDF(Location, Scale, Freedom, Math.Log(fullness));
+
     // A thousandfold is beyond anything sewn, and keeps every figure finite.
     private static double AtLeastOne(double logarithm) =>
         Math.Exp(Math.Clamp(logarithm, 0, Math.Log(1000)));

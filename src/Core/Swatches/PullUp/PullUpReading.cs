@@ -241,6 +241,8 @@ public sealed record PullUpReading(
     public static string Says(double assurance) =>
         assurance switch
         {
+            < 0.2 => "hardly any chance",
+            < 0.45 => "less than an even chance",
             < 0.55 => "even chance",
             < 0.78 => "two in three",
             < 0.86 => "four in five",

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Ask } from '../../api/types';
+import type { Ask, Length } from '../../api/types';
 import { Measure } from '../../parts/Measure';
 import { Frozen } from '../cut/Frozen';
 import { SinceCut } from '../cut/SinceCut';
@@ -90,12 +90,20 @@ function HowSure({
           <b className="fig text-xl">
             <Measure text={answer.expectedSurplus.text} />
           </b>
-          ; nine in ten times between <Measure text={answer.surplusLow.text} /> and{' '}
-          <Measure text={answer.surplusHigh.text} />
-          {answer.surplusLow.mm < 0 ? ', where below nothing means short' : ''}.
+          ; nine in ten times between <Over length={answer.surplusLow} /> and{' '}
+          <Over length={answer.surplusHigh} />.
         </p>
       )}
     </section>
+  );
+}
+
+/** A length that is over, or short where it is below nothing. */
+function Over({ length }: { length: Length }) {
+  return (
+    <>
+      <Measure text={length.text.replace(/^[−-]/, '')} /> {length.mm < 0 ? 'short' : 'over'}
+    </>
   );
 }
 

@@ -17,8 +17,8 @@ export type Layout = {
   makes: string;
   /** Another figure of the same thing, of which only one is said. */
   either?: [string, string];
-  /** A form that turns the question round: what it takes, and what it gives. */
-  turned?: { form: string; needs: string; gives: string; says: string; sets?: string };
+  /** Forms that turn the question round: what each takes, and what it gives. */
+  turned: { form: string; needs: string; gives: string; says: string; sets?: string }[];
 };
 
 const strip = ['finishedEdge', 'finishedDepth', 'seamAllowance', 'hemAllowance'];
@@ -50,13 +50,16 @@ const gathers = {
   first: edge,
   sewn: 'Gathered',
   makes: 'It will likely become',
-  turned: {
-    form: 'edge-from-cloth',
-    needs: 'clothAtHand',
-    gives: 'longestEdge',
-    says: 'an edge of',
-    sets: 'finishedEdge',
-  },
+  turned: [
+    { form: 'assurance-from-cloth', needs: 'clothAtHand', gives: 'assuranceSays', says: 'this edge, with' },
+    {
+      form: 'edge-from-cloth',
+      needs: 'clothAtHand',
+      gives: 'longestEdge',
+      says: 'or, as sure as asked, an edge of',
+      sets: 'finishedEdge',
+    },
+  ],
 } satisfies Partial<Layout>;
 
 /** The techniques whose answer is a list of pieces: one each. */
@@ -77,13 +80,15 @@ export const layouts: Record<string, Layout> = {
     sewn: 'Folded',
     makes: 'Fold it up to',
     either: ['fullness', 'tuckDepth'],
-    turned: {
-      form: 'fullness-from-cloth',
-      needs: 'clothAtHand',
-      gives: 'fullness',
-      says: 'a fullness of',
-      sets: 'fullness',
-    },
+    turned: [
+      {
+        form: 'fullness-from-cloth',
+        needs: 'clothAtHand',
+        gives: 'fullness',
+        says: 'a fullness of',
+        sets: 'fullness',
+      },
+    ],
   },
   shirring: {
     piece: [
@@ -112,5 +117,6 @@ export const layouts: Record<string, Layout> = {
     },
     sewn: 'Drawn up',
     makes: 'It will likely become',
+    turned: [],
   },
 };

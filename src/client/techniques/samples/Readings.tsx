@@ -1,4 +1,6 @@
 import { useId } from 'react';
+import type { Length } from '../../api/types';
+import { Measure } from '../../parts/Measure';
 import type { Kind } from './SwatchCard';
 
 type Props = {
@@ -7,6 +9,8 @@ type Props = {
   error: string | undefined;
   /** What it is called, where it is not the usual word. */
   label?: string;
+  /** Their mean and spread, where there are several. */
+  stats?: { count: number; mean: Length; spread: Length };
   /** Whether the swatch was just added and waits for its first figure. */
   waits: boolean;
   type: (text: string) => void;
@@ -21,7 +25,7 @@ const labels: Record<Kind, string> = {
 };
 
 /** Readings of one kind, entered with full hands: number, enter, number, enter. Several are parted by a semicolon. */
-export function Readings({ kind, text, error, label, waits, type, keep }: Props) {
+export function Readings({ kind, text, error, label, stats, waits, type, keep }: Props) {
   const id = useId();
   const count = text.split(';').filter((t) => t.trim()).length;
   return (
@@ -53,7 +57,16 @@ export function Readings({ kind, text, error, label, waits, type, keep }: Props)
         }}
       />
       <p id={`${id}-says`} className={error ? 'wrong' : 'mt-[2px] text-[0.8rem]'}>
-        {error ?? (count > 1 ? `${count} readings` : kind === 'flat' ? 'again: after a ;' : '')}
+        {error ??
+          (count > 1 && stats?.count === count ? (
+            <>
+              mean <Measure text={stats.mean.text} />, spread <Measure text={stats.spread.text} />
+            </>
+          ) : kind === 'flat' ? (
+            'again: after a ;'
+          ) : (
+            ''
+          ))}
       </p>
     </div>
   );

@@ -136,6 +136,7 @@ export function SwatchCard(props: Props) {
             label={kind === 'gathered' ? layouts[technique.name]?.sewn : undefined}
             text={textOf(kind)}
             error={wrong[kind]?.join(' ') || (typed[kind] !== undefined ? says.errors[kind] : undefined)}
+            stats={says.answer?.readings.find((r) => r.kind === kind)}
             waits={isFresh && i === 0}
             type={(text) => type(kind, text)}
             keep={() => void keep(kind)}
@@ -147,6 +148,7 @@ export function SwatchCard(props: Props) {
           says={says.answer}
           planned={planned}
           expected={expected !== undefined}
+          steams={technique.family === 'elastic'}
           plan={props.plan}
         />
       )}

@@ -6,6 +6,7 @@ export function SwatchVerdict({
   says,
   planned,
   expected,
+  steams,
   plan,
 }: {
   says: SwatchSays;
@@ -13,6 +14,8 @@ export function SwatchVerdict({
   planned: number | undefined;
   /** Whether the figure it is held against was predicted, not planned. */
   expected?: boolean;
+  /** Whether what counts is the reading after steam, where there is one. */
+  steams?: boolean;
   /** Takes the fullness into the plan; missing where the plan does not say one. */
   plan?: (fullness: number) => void;
 }) {
@@ -25,7 +28,7 @@ export function SwatchVerdict({
         <span className="text-soft">times full</span>
       </p>
       <p className="text-[0.92rem]">
-        {planned !== undefined && `${comparison(says, planned, expected)}; `}
+        {planned !== undefined && `${comparison(says, planned, expected, steams)}; `}
         sure to {says.low.toFixed(2)}–{says.high.toFixed(2)}.
       </p>
       {says.flatForEdge && (
@@ -52,9 +55,17 @@ export function SwatchVerdict({
   );
 }
 
-function comparison(says: SwatchSays, planned: number, expected: boolean | undefined) {
-  const percent = Math.round(Math.abs(says.fromTarget) * 100);
+function comparison(
+  says: SwatchSays,
+  planned: number,
+  expected: boolean | undefined,
+  steams: boolean | undefined,
+) {
+  // What is predicted for elastic is how it sits after steam.
+  const is = steams && says.steamedFullness !== undefined ? says.steamedFullness : says.fullness;
+  const percent = Math.round(Math.abs(is / planned - 1) * 100);
   const held = expected ? 'predicted' : 'planned';
-  if (percent === 0) return `Just as ${held}`;
-  return `${percent} % ${says.fromTarget > 0 ? 'fuller' : 'scanter'} than the ${held} ${Math.round(planned * 100) / 100}`;
+  const after = is === says.fullness ? '' : 'After steam ';
+  if (percent === 0) return after ? `${after}just as ${held}` : `Just as ${held}`;
+  return `${after}${percent} % ${is > planned ? 'fuller' : 'scanter'} than the ${held} ${Math.round(planned * 100) / 100}`;
 }

@@ -10,6 +10,7 @@ export type SwatchSays = Answer & {
   fromTarget: number;
   steamedFullness?: number;
   spring?: number;
+  readings: { kind: string; count: number; mean: Length; spread: Length }[];
   flatForEdge?: Length;
   flatGiveOrTake?: Length;
   firstChange?: { seen: string; change: string; because: string; left: number };

@@ -7,13 +7,14 @@ import { readDraft, writeDraft } from '../../app/drafts';
 import { keeping } from '../../app/kept';
 import { Segmented } from '../../parts/Segmented';
 import type { StageProps } from '../../techniques/registry';
+import { PieceItself } from '../../techniques/samples/PieceItself';
 import { useSwatches } from '../../techniques/samples/useSwatches';
 import { useCard } from './useCard';
 
 type Parts = { cameOut?: string; verdict?: string; note?: string };
 
 /** Keep: what was set and what came out, so that next time starts here. */
-export function Keep({ working, technique, units }: StageProps) {
+export function Keep({ working, technique, reckoning, units }: StageProps) {
   const queries = useQueryClient();
   const draftName = `${working.id}.keep`;
   const [typed, setTyped] = useState<Parts>(() => readDraft(draftName));
@@ -135,8 +136,11 @@ export function Keep({ working, technique, units }: StageProps) {
         </section>
         <p className="noted">
           {swatches?.length ?? 0} {swatches?.length === 1 ? 'swatch rests' : 'swatches rest'} with this
-          working.
+          working{technique.family ? ', and teach the next' : ''}.
         </p>
+        {technique.family && (
+          <PieceItself working={working} technique={technique} reckoning={reckoning} units={units} />
+        )}
       </aside>
     </div>
   );
