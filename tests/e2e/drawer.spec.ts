@@ -122,6 +122,7 @@ test('set up in the working speaks of the chosen machine, and cutting lowers wha
 
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await page.getByRole('button', { name: 'Cut it' }).click();
+  await expect(page.getByText('The cut list is frozen.')).toBeVisible();
   await page.goto('/drawer/cloth');
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('152.5 cm left');
   await page.getByRole('button', { name: /^Undo: cut list/ }).click();

@@ -1,7 +1,7 @@
-import { Link } from 'react-router';
 import type { Ask, Length } from '../../api/types';
 import { Measure } from '../../parts/Measure';
 import { Frozen } from '../cut/Frozen';
+import { NothingToCut } from '../cut/NothingToCut';
 import { SinceCut } from '../cut/SinceCut';
 import { useCutLists } from '../cut/useCutLists';
 import type { StageProps } from '../registry';
@@ -16,14 +16,7 @@ import { Segmented } from '../../parts/Segmented';
 export function Cut({ working, technique, reckoning, units }: StageProps) {
   const answer = reckoning.answer as Pieced | null;
   const cuts = useCutLists(working.id, units);
-  if (!answer) {
-    return (
-      <p className="sheet">
-        There is nothing to cut yet: <Link to={`/workings/${working.id}/plan`}>the plan</Link> still misses a
-        figure.
-      </p>
-    );
-  }
+  if (!answer) return <NothingToCut working={working.id} />;
   const last = cuts.lists?.[0];
   return (
     <>

@@ -330,9 +330,11 @@ function Legend({
 
 function AsTable({ plot, points }: { plot: PlotData; points: PlotPoint[] }) {
   return (
-    <details className="text-[0.92rem]">
+    <details className="min-w-0 text-[0.92rem]">
       <summary className="flex min-h-11 items-center text-soft">The same as a table</summary>
-      <div className="overflow-x-auto">
+      {/* What scrolls has to be reachable by key. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="The plot as a table">
         <table className="w-full min-w-[34rem]">
           <caption className="sr-only">
             Fullness of each swatch{plot.learns ? ', and what the others predict for it' : ''}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Ask, Choice, Cloth, Technique, Units } from '../../api/types';
 import { readDraft, writeDraft } from '../../app/drafts';
 import { lookOf } from '../../drawing/cloth';
+import { pinked } from '../../drawing/pinked';
 import { ClothPattern } from '../../drawing/ClothPattern';
 import { Findings } from '../../parts/Findings';
 import { Segmented } from '../../parts/Segmented';
@@ -214,7 +215,7 @@ function Header({
         <defs>
           <ClothPattern id={id} look={lookOf(cloth)} repeat={11} />
         </defs>
-        <path d={pinked(44)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
+        <path d={pinked(44, 8)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
       </svg>
       <div className="min-w-0">
         <h3 className="fig text-xl">{name}</h3>
@@ -254,19 +255,6 @@ function Counts({ counts, set }: { counts: boolean; set: (counts: boolean) => Pr
       Predictions learn from it
     </label>
   );
-}
-
-/** A square with a pinked edge. */
-function pinked(side: number) {
-  const n = 8;
-  const step = (side - 4) / n;
-  const half = step / 2;
-  const run = (dx: number, dy: number, ox: number, oy: number) =>
-    Array.from(
-      { length: n },
-      () => `l${dx * half + ox * 2} ${dy * half + oy * 2}l${dx * half - ox * 2} ${dy * half - oy * 2}`,
-    ).join('');
-  return `M2 2${run(1, 0, 0, -1)}${run(0, 1, 1, 0)}${run(-1, 0, 0, 1)}${run(0, -1, -1, 0)}z`;
 }
 
 function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (list: string[]) => void }) {

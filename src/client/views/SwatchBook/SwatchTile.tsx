@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { Link } from 'react-router';
 import type { Cloth } from '../../api/types';
 import { lookOf } from '../../drawing/cloth';
+import { pinked } from '../../drawing/pinked';
 import { ClothPattern } from '../../drawing/ClothPattern';
 import { inShort, verdicts, type BookSwatch } from './facts';
 
@@ -82,19 +83,12 @@ export function SwatchPicture({ book, size = 84 }: { book: BookSwatch; size?: nu
           crowded={book.fullness ? Math.min(2.4, book.fullness) : 1}
         />
       </defs>
-      <path d={pinked(size)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
+      <path
+        d={pinked(size, Math.round(size / 6))}
+        fill={`url(#${id})`}
+        stroke="var(--cloth-edge)"
+        strokeWidth={0.8}
+      />
     </svg>
   );
-}
-
-/** A square with a pinked edge. */
-function pinked(side: number) {
-  const n = Math.round(side / 6);
-  const half = (side - 4) / n / 2;
-  const run = (dx: number, dy: number, ox: number, oy: number) =>
-    Array.from(
-      { length: n },
-      () => `l${dx * half + ox * 2} ${dy * half + oy * 2}l${dx * half - ox * 2} ${dy * half - oy * 2}`,
-    ).join('');
-  return `M2 2${run(1, 0, 0, -1)}${run(0, 1, 1, 0)}${run(-1, 0, 0, 1)}${run(0, -1, -1, 0)}z`;
 }

@@ -1,0 +1,11 @@
+import { Link } from 'react-router';
+
+/** What stands in the place of a cut list while the plan has no answer. */
+export function NothingToCut({ working }: { working: string }) {
+  return (
+    <p className="sheet">
+      There is nothing to cut yet: <Link to={`/workings/${working}/plan`}>the plan</Link> still misses a
+      figure.
+    </p>
+  );
+}
