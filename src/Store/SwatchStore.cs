@@ -6,6 +6,7 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Store;
 
 /// <summary>What a swatch says; in a change, null leaves it as it is.</summary>
+/// <param name="Features">In a change, those to set; the others stay as they are.</param>
 public sealed record SwatchParts(
     JsonElement? Settings = null,
     IReadOnlyList<Length>? Flat = null,
@@ -153,7 +154,7 @@ public sealed class SwatchStore(Database database)
             steamed_mm = coalesce($8, steamed_mm), stretched_mm = coalesce($9, stretched_mm),
             looks = coalesce($10, looks), changed = coalesce($11, changed), verdict = coalesce($12, verdict),
             note = coalesce($13, note), technique = coalesce($14, technique), uses = coalesce($15, uses),
-            features = coalesce($16, features), cloth = coalesce($17, cloth), counts = coalesce($18, counts),
+            features = features || coalesce($16, '{}'), cloth = coalesce($17, cloth), counts = coalesce($18, counts),
             simulated = coalesce($19, simulated)
             """,
             cancel,

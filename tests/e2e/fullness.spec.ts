@@ -72,7 +72,7 @@ test('a foot nobody has described, on a cloth never used before: three swatches 
   await piece.getByLabel('Flat').fill('2 m');
   await piece.getByLabel('Gathered').fill('1.21 m');
   await piece.getByRole('button', { name: 'Let it teach' }).click();
-  await expect(piece).toContainText('2 m became 1.21 m');
+  await expect(piece).toContainText('2 m became 121 cm');
   house.stop();
 });
 

@@ -59,7 +59,9 @@ public sealed record Wants(
     int Layers,
     int? Every,
     string? Rows,
-    string? School
+    string? School,
+    double? TensionSteps = null,
+    double? Differential = null
 )
 {
     public static LengthField CordField { get; } =
@@ -107,6 +109,19 @@ public sealed record Wants(
             IsNeeded: false
         );
 
+    public static NumberField TensionField { get; } =
+        new(
+            "tensionSteps",
+            "Tension",
+            "Steps from normal, when the plan has them.",
+            -6,
+            6,
+            IsNeeded: false
+        );
+
+    public static NumberField DifferentialField { get; } =
+        new("differential", "Differential", "When the plan has one.", 0.3, 4, IsNeeded: false);
+
     public static ChoiceField RowsField { get; } =
         Craft.PulledGathers.Fields.Rows with
         {
@@ -142,7 +157,9 @@ public sealed record Wants(
             (int)(reader.OptionalNumber(LayersField) ?? 1),
             (int?)reader.OptionalNumber(EveryField),
             reader.OptionalChoice(RowsField),
-            technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null
+            technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null,
+            reader.OptionalNumber(TensionField),
+            reader.OptionalNumber(DifferentialField)
         );
 
         Length? Of(LengthField field) => reader.OptionalLength(field);

@@ -19,7 +19,7 @@ internal static class Lines
     )
     {
         var machine = ask.Machine.Is;
-        var steps = machine.Dial.Reachable(technique.Tension(ask));
+        var steps = machine.Dial.Reachable(TensionOf(technique, ask));
         List<CardLine> lines =
         [
             Foot(pick),
@@ -70,13 +70,16 @@ internal static class Lines
                 "Needle tension",
                 StepText(steps),
                 machine.Dial.Says(steps),
-                technique.TensionBecause
+                ask.Wants.TensionSteps is null
+                    ? technique.TensionBecause
+                    : $"As planned. {technique.TensionBecause}"
             )
         );
         lines.Add(Pressure(technique, machine));
         lines.Add(FeedDogs(technique, machine));
-        if (technique.Differential is { } wanted)
+        if (technique.Differential is { } usual)
         {
+            var wanted = ask.Wants.Differential ?? usual;
             lines.Add(
                 new(
                     "differential",
@@ -142,10 +145,14 @@ internal static class Lines
         return lines;
     }
 
+    /// <summary>What the plan says, which samples may have taught; else what is usual.</summary>
+    private static double TensionOf(CardTechnique technique, CardAsk ask) =>
+        ask.Wants.TensionSteps ?? technique.Tension(ask);
+
     /// <summary>What the machine makes harder, and what the cloth does not like.</summary>
     public static IEnumerable<Finding> Noticed(CardTechnique technique, CardAsk ask)
     {
-        var wanted = technique.Tension(ask);
+        var wanted = TensionOf(technique, ask);
         var reached = ask.Machine.Is.Dial.Reachable(wanted);
         if (Math.Abs(reached - wanted) > 1e-9)
         {

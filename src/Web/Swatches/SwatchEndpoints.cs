@@ -21,7 +21,7 @@ namespace ZephyrReach.Web.Swatches;
 /// <param name="Changed">The change this swatch tried, by its name.</param>
 /// <param name="Technique">What it tries; for a new one that of its working.</param>
 /// <param name="Uses">Things of the drawer, by kind; for a new one those of its working.</param>
-/// <param name="Features">The settings that decide the fullness, as figures.</param>
+/// <param name="Features">The settings that decide the fullness, as figures; in a change, those to set.</param>
 /// <param name="Cloth">The cloth's name and look; for a new one that of its working.</param>
 /// <param name="Counts">Whether predictions learn from it.</param>
 public sealed record SwatchIn(

@@ -9095,6 +9095,11 @@ export interface paths {
                                 /** @description Whether that is more than three. */
                                 odd: boolean;
                             }[];
+                            /** @description With a fullness wanted: the stitch whose even chance reaches it, or the nearest. */
+                            stitchLength?: {
+                                mm: number;
+                                text: string;
+                            };
                             /** @description Flat length that is enough with the assurance. */
                             cutLength?: {
                                 mm: number;
@@ -9816,6 +9821,10 @@ export interface paths {
                      *     }
                      */
                     "application/json": {
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Steps from normal, when the plan has them. */
+                        tensionSteps?: number;
                         /** @description Of cloth under the foot. */
                         layers?: number;
                         /** @description Grams a square metre, for a cloth that is not in the drawer. */
@@ -9980,6 +9989,12 @@ export interface paths {
                      *     }
                      */
                     "application/json": {
+                        /** @description When the plan has one. */
+                        stitchLength?: number | string | (number | string)[];
+                        /** @description Steps from normal, when the plan has them. */
+                        tensionSteps?: number;
+                        /** @description When the plan has one. */
+                        differential?: number;
                         /** @description Of cloth under the foot. */
                         layers?: number;
                         /** @description Grams a square metre, for a cloth that is not in the drawer. */
@@ -10316,6 +10331,8 @@ export interface paths {
                         rowGap?: number | string | (number | string)[];
                         /** @description When the plan has one. */
                         stitchLength?: number | string | (number | string)[];
+                        /** @description Steps from normal, when the plan has them. */
+                        tensionSteps?: number;
                         /** @description Of cloth under the foot. */
                         layers?: number;
                         /** @description Grams a square metre, for a cloth that is not in the drawer. */

@@ -47,9 +47,13 @@ function Finder({ close }: { close: () => void }) {
     void navigate(
       row.thing
         ? `/drawer/thing/${row.thing}`
-        : row.working
-          ? `/workings/${row.working}`
-          : `/#${row.project}`,
+        : row.kind === 'swatch'
+          ? row.working
+            ? `/workings/${row.working}/sample`
+            : `/swatches?text=${encodeURIComponent(text.trim())}`
+          : row.working
+            ? `/workings/${row.working}`
+            : `/#${row.project}`,
     );
   };
   return (

@@ -26,17 +26,8 @@ export function useUnits(): Units {
 export function useChangeWorkroom() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async (change: Partial<WorkroomChange>) => {
-      const now = await value(api.GET('/api/workroom'));
-      return keeping(
-        value(
-          api.PATCH('/api/workroom', {
-            headers: ifMatch(now.version),
-            body: change as WorkroomChange,
-          }),
-        ),
-      );
-    },
+    // All of it counts as being kept, the question for the newest version too.
+    mutationFn: (change: Partial<WorkroomChange>) => keeping(changed(change)),
     // What is chosen is shown at once; the answer confirms it.
     onMutate: (change) =>
       queries.setQueryData<WorkroomRecord>(
@@ -49,4 +40,9 @@ export function useChangeWorkroom() {
       return queries.invalidateQueries();
     },
   });
+}
+
+async function changed(change: Partial<WorkroomChange>): Promise<WorkroomRecord> {
+  const now = await value(api.GET('/api/workroom'));
+  return value(api.PATCH('/api/workroom', { headers: ifMatch(now.version), body: change as WorkroomChange }));
 }

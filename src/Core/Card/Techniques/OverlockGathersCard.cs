@@ -14,6 +14,7 @@ internal static class OverlockGathersCard
             Says =
                 "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
             NeedsOverlocker = true,
+            Fields = [Wants.StitchLengthField, Wants.TensionField, Wants.DifferentialField],
             Feet =
             [
                 new(

@@ -13,7 +13,7 @@ internal static class ShirringCard
             Title = "shirred with elastic thread",
             Says =
                 "Close rows with elastic in the bobbin: a panel that draws in and stretches back.",
-            Fields = [Wants.RowGapField, Wants.StitchLengthField],
+            Fields = [Wants.RowGapField, Wants.StitchLengthField, Wants.TensionField],
             ElasticBelow = true,
             Feet =
             [

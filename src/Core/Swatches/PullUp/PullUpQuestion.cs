@@ -44,6 +44,12 @@ internal static class PullUpQuestion
             [
                 .. PullUpReading.Figures,
                 new(
+                    "stitchLength",
+                    FigureShape.Length,
+                    "With a fullness wanted: the stitch whose even chance reaches it, or the nearest.",
+                    false
+                ),
+                new(
                     "cutLength",
                     FigureShape.Length,
                     "Flat length that is enough with the assurance.",
@@ -113,6 +119,10 @@ internal sealed record PullUpAnswer(PullUpReading Reading, Length? Edge) : Recko
     public override void Tell(IFigures figures)
     {
         Reading.Tell(figures);
+        if (Reading.Setting is { } setting)
+        {
+            figures.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
+        }
         if (Edge is { } edge)
         {
             var cut = edge * Reading.Prediction.At(Reading.Assurance);

@@ -80,6 +80,7 @@ export function RangeBar({
       </div>
       <p className="mt-1 text-[0.92rem]">
         {restsOn}
+        {wanted !== undefined && Number.isFinite(wanted) && ` ▾ planned: ${wanted}.`}
         {before && (
           <span className="text-soft"> Dashed: as it was before any of this working’s swatches.</span>
         )}

@@ -10,7 +10,8 @@ type Props = {
   /** Those that differ from the swatch before. */
   changed: string[];
   errors: Record<string, string[]>;
-  keep: (features: Features) => void;
+  /** Keeps the one that was turned. */
+  keep: (turned: Features) => void;
 };
 
 /** What was turned on the machine for a swatch; what differs from the one before is marked. */
@@ -26,7 +27,7 @@ export function KnobFields({ swatch, knobs, features, changed, errors, keep }: P
   const leave = (name: string) => {
     const number = typed[name] === undefined ? null : numberOf(typed[name]);
     if (number === null) return;
-    keep({ ...features, [name]: number });
+    keep({ [name]: number });
     put(Object.fromEntries(Object.entries(typed).filter(([n]) => n !== name)));
   };
   return (

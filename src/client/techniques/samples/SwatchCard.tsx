@@ -84,8 +84,8 @@ export function SwatchCard(props: Props) {
   const said = Number((swatch.settings as Record<string, string>).Fullness ?? ask.fullness) || undefined;
   /** What it is held against; nothing for one that stands by itself. */
   const planned = expected ?? said;
-  const keepKnobs = async (next: Features) => {
-    const errors = await change(swatch.id, { features: next as never });
+  const keepKnobs = async (turned: Features) => {
+    const errors = await change(swatch.id, { features: turned as never });
     setWrong((now) => ({
       ...Object.fromEntries(Object.entries(now).filter(([k]) => !k.startsWith('features.'))),
       ...errors,
@@ -117,7 +117,7 @@ export function SwatchCard(props: Props) {
             features={features}
             changed={changed.map((k) => k.name)}
             errors={wrong}
-            keep={(next) => void keepKnobs(next)}
+            keep={(turned) => void keepKnobs(turned)}
           />
           {changed.length > 0 && (
             <p className="noted !py-0 text-sm">

@@ -11,7 +11,6 @@ import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { ThingSelect } from '../../parts/ThingSelect';
 import { techniques } from '../../techniques/registry';
-import type { Features } from '../../techniques/samples/features';
 import { SwatchCard } from '../../techniques/samples/SwatchCard';
 import type { SwatchChange } from '../../techniques/samples/useSwatches';
 import { useTechnique } from '../../techniques/useTechnique';
@@ -96,9 +95,7 @@ export function SwatchPage() {
               accent: accent ?? null,
               pattern: pattern ?? 'plain',
             },
-            ...(weight === undefined
-              ? {}
-              : { features: { ...(swatch.features as Features), clothWeight: Number(weight) } as never }),
+            ...(weight === undefined ? {} : { features: { clothWeight: Number(weight) } as never }),
           }
         : {}),
     });

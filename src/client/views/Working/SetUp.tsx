@@ -39,6 +39,32 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
           ) : (
             <OwnMachine errors={card.errors} />
           )}
+          {technique.family && drawer?.things.some((t) => t.kind === 'foot') && (
+            <ThingSelect
+              kind="foot"
+              label="Foot"
+              className=""
+              none="that the card names"
+              value={working.uses.foot ?? ''}
+              set={(id) => working.change({ uses: { foot: id || null } })}
+            />
+          )}
+          {technique.family === 'elastic' && drawer?.things.some((t) => t.kind === 'elastic') && (
+            <ThingSelect
+              kind="elastic"
+              label="Elastic"
+              className=""
+              value={working.uses.elastic ?? ''}
+              set={(id) => {
+                const thing = drawer.things.find((t) => t.id === id);
+                const diameter = (thing?.properties as Record<string, unknown> | undefined)?.diameter;
+                working.change({
+                  uses: { elastic: id || null },
+                  ...(diameter === undefined ? {} : { ask: { elasticDiameter: diameter } }),
+                });
+              }}
+            />
+          )}
           {drawer?.things.some((t) => t.kind === 'thread') && (
             <ThingSelect
               kind="thread"

@@ -5,7 +5,18 @@ import { useReckoning } from '../../techniques/useReckoning';
 import type { EditedWorking } from './useWorking';
 
 /** What a card asks of the working, whatever its technique. */
-const cardFields = ['rows', 'fullness', 'clothWeight', 'stitchLength', 'tail', 'rowGap'];
+const cardFields = [
+  'rows',
+  'fullness',
+  'clothWeight',
+  'stitchLength',
+  'tail',
+  'rowGap',
+  'tensionSteps',
+  'differential',
+  'stitchesPerTuck',
+  'layers',
+];
 
 /** The card of a working: for the machine, cloth and thread that it uses, else for the workroom's own machine. */
 export function useCard(working: EditedWorking, technique: string, units: Units) {
