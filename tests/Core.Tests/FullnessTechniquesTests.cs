@@ -78,6 +78,21 @@ public class FullnessTechniquesTests
                 }
             );
 
+    [Theory]
+    [InlineData("gathering-foot")]
+    [InlineData("tucked-ruffle")]
+    public void A_seam_nearer_than_three_millimetres_to_the_raw_edge_stops(string name)
+    {
+        var ask = Techniques.Named(name)!.Straight.Example;
+        foreach (var seam in new[] { 0, 0.1, 2.9 })
+        {
+            Reckon(name, ask.With("seamAllowance", RawValue.Of(seam)))
+                .Findings.Single(f => f.Code == "row-off-edge")
+                .Remedy.ShouldBe("Widen the seam allowance to 5 mm or more.");
+        }
+        Codes(name, ask.With("seamAllowance", RawValue.Of(3))).ShouldNotContain("row-off-edge");
+    }
+
     [Fact]
     public void Layers_gathered_as_one_are_all_cut_and_gather_less()
     {

@@ -302,6 +302,7 @@ public class PullUpTests
         var refused = form.Reckon(Ask(good, Sample(-1)), Ruler.Metric);
         refused.Answer.ShouldBeNull();
         refused.Errors.ShouldHaveSingleItem().Field.ShouldBe("samples[1].gathered");
+        form.Reckon(Ask(Sample(1e-320)), Ruler.Metric).Answer.ShouldBeNull();
 
         static RawValue Sample(double gathered) =>
             RawValue.Of(

@@ -32,6 +32,9 @@ public sealed class AskReader
     private readonly List<FieldError> errors;
 
     /// <summary>What stands before a field's name in an error: <c>samples[2].</c> inside a group, else nothing.</summary>
+    /// <summary>What a reading below this means is not a length: no ruler shows it.</summary>
+    private static readonly Length LeastReading = Measures.Length.FromMillimetres(0.01);
+
     private readonly string path;
 
     public AskReader(RawAsk raw, Ruler ruler)
@@ -99,7 +102,7 @@ public sealed class AskReader
         return null;
     }
 
-    /// <summary>Reads several lengths, each above nothing.</summary>
+    /// <summary>Reads several lengths, each of a hundredth of a millimetre or more.</summary>
     public IReadOnlyList<Length> Lengths(LengthsField field)
     {
         if (!Take(field, out var value))
@@ -119,7 +122,7 @@ public sealed class AskReader
             {
                 return [];
             }
-            if (length <= Measures.Length.Zero || length > field.Most)
+            if (length < LeastReading || length > field.Most)
             {
                 Unusable(
                     field,

@@ -77,6 +77,8 @@ public static class Services
         var source = new NpgsqlDataSourceBuilder(database);
         var settings = source.ConnectionStringBuilder;
         settings.NoResetOnClose = true;
+        // Compiling a statement costs more than any of ours runs.
+        settings.Options ??= "-c jit=off";
         if (settings.MaxAutoPrepare == 0)
         {
             settings.MaxAutoPrepare = 100;

@@ -16,7 +16,7 @@ namespace ZephyrReach.Web.Swatches;
 /// </remarks>
 public sealed class SampleFeed(SwatchStore swatches)
 {
-    /// <summary>More samples than this say nothing new.</summary>
+    /// <summary>Older ones say nothing new.</summary>
     private const int Most = 500;
 
     /// <summary>All that was measured by machine in a workroom.</summary>
@@ -69,7 +69,13 @@ public sealed record ShelfSample(SwatchRow Swatch, bool IsSame)
 /// <summary>Measured swatches, from which each working takes those of its technique.</summary>
 public sealed class SampleShelf(IReadOnlyList<SwatchRow> measured)
 {
+    /// <summary>More samples than this say nothing new: the same cloth and foot first, then the newest.</summary>
+    private const int MostFor = 200;
+
     private readonly ILookup<string, SwatchRow> byTechnique = measured.ToLookup(s => s.Technique);
+
+    /// <summary>Each swatch as a sample, made once for all workings that take it.</summary>
+    private readonly Dictionary<(Guid Swatch, bool IsSame), RawValue> made = [];
 
     /// <summary>The samples of a working, the oldest first.</summary>
     public IReadOnlyList<ShelfSample> Of(WorkingRow working)
@@ -80,9 +86,12 @@ public sealed class SampleShelf(IReadOnlyList<SwatchRow> measured)
         return
         [
             .. all.Where(s => !s.Simulated || !hasReal || (s.WorkingId == working.Id && !hasOwn))
-                .OrderBy(s => s.Stamp.CreatedAt)
-                .ThenBy(s => s.Id)
-                .Select(s => new ShelfSample(s, IsSame(s, working))),
+                .Select(s => new ShelfSample(s, IsSame(s, working)))
+                .OrderByDescending(s => s.IsSame)
+                .ThenByDescending(s => s.Swatch.Stamp.CreatedAt)
+                .Take(MostFor)
+                .OrderBy(s => s.Swatch.Stamp.CreatedAt)
+                .ThenBy(s => s.Swatch.Id),
         ];
     }
 
@@ -91,9 +100,17 @@ public sealed class SampleShelf(IReadOnlyList<SwatchRow> measured)
         Core.Craft.Techniques.Named(working.Technique)?.Family is { } family
             ? ask.With(
                 PullUpFields.Samples.Name,
-                RawValue.Of([.. Of(working).Select(s => s.Ask(family.Knobs.HasFlag(Knobs.Steam)))])
+                RawValue.Of([
+                    .. Of(working).Select(s => Made(s, family.Knobs.HasFlag(Knobs.Steam))),
+                ])
             )
             : ask;
+
+    private RawValue Made(ShelfSample sample, bool measuresSteam)
+    {
+        var key = (sample.Swatch.Id, sample.IsSame);
+        return made.TryGetValue(key, out var value) ? value : made[key] = sample.Ask(measuresSteam);
+    }
 
     /// <summary>
     /// The very cloth and foot: the same things of the drawer. Where neither says what it used, only the working's own

@@ -81,7 +81,7 @@ public sealed record BookQuery(
 /// <summary>The swatch book: all swatches, filtered.</summary>
 public static class SwatchBookEndpoints
 {
-    private const int PageSize = 60;
+    private const int PageSize = 30;
     private const int MostBeside = 8;
 
     public static void MapSwatchBook(this IEndpointRouteBuilder routes)

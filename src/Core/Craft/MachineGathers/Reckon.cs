@@ -55,7 +55,12 @@ internal static class Reckon
         // Of the strip's own findings those that are about the cloth; the rest speak of rows that are pulled.
         foreach (
             var finding in a.Strips.Findings.Where(f =>
-                f.Code is "cloth-short" or "cut-exactly" or "too-deep-for-width" or "bulk"
+                f.Code
+                    is "row-off-edge"
+                        or "cloth-short"
+                        or "cut-exactly"
+                        or "too-deep-for-width"
+                        or "bulk"
             )
         )
         {

@@ -129,12 +129,15 @@ internal static class Noticed
     {
         var ask = a.Ask;
         var innermost = -ask.Rows.Gaps[0];
-        var widestGap = (ask.SeamAllowance - NearestToEdge) / innermost;
+        // A row on the seam line itself lies where the allowance puts it, whatever the gap.
+        var widestGap =
+            innermost > 0 ? (ask.SeamAllowance - NearestToEdge) / innermost : Length.Zero;
         var remedy =
-            widestGap.Millimetres >= 3
+            innermost <= 0 ? $"Widen the seam allowance to {ruler.Cut(NearestToEdge)} or more."
+            : widestGap.Millimetres >= 3
                 ? $"Set the rows no more than {ruler.Mark(Rounding.Down(widestGap, ruler.Marking))} apart, or widen the seam "
                     + $"allowance to {ruler.Cut(NearestToEdge + innermost * ask.RowGap)}."
-                : $"Widen the seam allowance to {ruler.Cut(NearestToEdge + innermost * ask.RowGap)}, or choose fewer rows.";
+            : $"Widen the seam allowance to {ruler.Cut(NearestToEdge + innermost * ask.RowGap)}, or choose fewer rows.";
         return new Finding(
             "row-off-edge",
             Severity.Stop,

@@ -123,7 +123,12 @@ internal static class Reckon
         }
         foreach (
             var finding in a.Strips.Findings.Where(f =>
-                f.Code is "cloth-short" or "cut-exactly" or "too-deep-for-width" or "bulk"
+                f.Code
+                    is "row-off-edge"
+                        or "cloth-short"
+                        or "cut-exactly"
+                        or "too-deep-for-width"
+                        or "bulk"
             )
         )
         {

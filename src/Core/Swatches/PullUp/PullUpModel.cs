@@ -191,7 +191,8 @@ public readonly record struct Prediction(double Location, double Scale, double F
     /// <param name="assurance">Between 0 and 1, neither included.</param>
     /// <returns>Never below 1: nothing is gathered to more than its length.</returns>
     public double At(double assurance) =>
-        AtLeastOne(StudentT.InvCDF(Location, Scale, Freedom, assurance));
+        // Of the standard distribution, so that what is sought numerically is never far from nothing.
+        AtLeastOne(Location + Scale * StudentT.InvCDF(0, 1, Freedom, assurance));
 
     /// <summary>How sure it is that the next piece comes to no more than a fullness.</summary>
     /// <param name="fullness">Above 0.</param>
