@@ -4346,9 +4346,9 @@ export interface paths {
                         /**
                          * @example {
                          *       "fullness": {
-                         *         "low": 1.3134782151864424,
+                         *         "low": 1.3134782151862698,
                          *         "mid": 2.0341702549689233,
-                         *         "high": 3.1502986333133602
+                         *         "high": 3.1502986333226155
                          *       },
                          *       "evidence": 0,
                          *       "restsOn": "On no swatch yet: only on what such machines usually do.",
@@ -4368,23 +4368,23 @@ export interface paths {
                          *       },
                          *       "samples": [],
                          *       "cutLength": {
-                         *         "mm": 2644.021752065282,
+                         *         "mm": 2644.02175206526,
                          *         "text": "2.645 m"
                          *       },
                          *       "flatEdge": {
-                         *         "mm": 2674.021752065282,
+                         *         "mm": 2674.02175206526,
                          *         "text": "2.675 m"
                          *       },
                          *       "expectedSurplus": {
-                         *         "mm": 731.9017123944939,
+                         *         "mm": 731.901712394472,
                          *         "text": "73.2 cm"
                          *       },
                          *       "surplusLow": {
-                         *         "mm": -317.2589632492768,
+                         *         "mm": -317.2589632579984,
                          *         "text": "−31.75 cm"
                          *       },
                          *       "surplusHigh": {
-                         *         "mm": 1409.352229790026,
+                         *         "mm": 1409.3522297901663,
                          *         "text": "140.95 cm"
                          *       },
                          *       "stripCount": 3,
@@ -4834,7 +4834,7 @@ export interface paths {
                         /**
                          * @example {
                          *       "longestEdge": {
-                         *         "mm": 7648.636016024985,
+                         *         "mm": 7648.63601602505,
                          *         "text": "7.6485 m"
                          *       },
                          *       "stripCount": 20,
@@ -5445,9 +5445,9 @@ export interface paths {
                          *       },
                          *       "parts": 1,
                          *       "partsLeft": 2,
-                         *       "sewnFullness": 1.0248146325834426,
-                         *       "restFullness": 22.033514600544017,
-                         *       "likely": 1.0624657999970026,
+                         *       "sewnFullness": 1.0248146325834342,
+                         *       "restFullness": 22.033514600543832,
+                         *       "likely": 1.0624657999969944,
                          *       "stitchLength": {
                          *         "mm": 5,
                          *         "text": "5 mm"
@@ -5663,9 +5663,9 @@ export interface paths {
                         /**
                          * @example {
                          *       "fullness": {
-                         *         "low": 1.2271059388295043,
+                         *         "low": 1.2271059388252021,
                          *         "mid": 2.0682571136272903,
-                         *         "high": 3.485996891298432
+                         *         "high": 3.4859968913240134
                          *       },
                          *       "evidence": 0,
                          *       "restsOn": "On no swatch yet: only on what such machines usually do.",
@@ -5685,23 +5685,23 @@ export interface paths {
                          *       },
                          *       "samples": [],
                          *       "cutLength": {
-                         *         "mm": 7917.039127919673,
+                         *         "mm": 7917.039127919676,
                          *         "text": "7.92 m"
                          *       },
                          *       "flatEdge": {
-                         *         "mm": 7947.039127919673,
+                         *         "mm": 7947.039127919676,
                          *         "text": "7.95 m"
                          *       },
                          *       "expectedSurplus": {
-                         *         "mm": 2539.570632488718,
+                         *         "mm": 2539.5706324887205,
                          *         "text": "2.5395 m"
                          *       },
                          *       "surplusLow": {
-                         *         "mm": -1146.5527894562501,
+                         *         "mm": -1146.5527895227588,
                          *         "text": "−114.65 cm"
                          *       },
                          *       "surplusHigh": {
-                         *         "mm": 4726.563686962962,
+                         *         "mm": 4726.56368697415,
                          *         "text": "4.7265 m"
                          *       },
                          *       "stripCount": 6,
@@ -6154,7 +6154,7 @@ export interface paths {
                         /**
                          * @example {
                          *       "longestEdge": {
-                         *         "mm": 4451.209528032226,
+                         *         "mm": 4451.2095280322255,
                          *         "text": "4.451 m"
                          *       },
                          *       "stripCount": 10,
@@ -6771,9 +6771,9 @@ export interface paths {
                          *       },
                          *       "parts": 1,
                          *       "partsLeft": 2,
-                         *       "sewnFullness": 3.068619817023129,
-                         *       "restFullness": 3.033348324873438,
-                         *       "likely": 3.0242153195045938,
+                         *       "sewnFullness": 3.06861981702313,
+                         *       "restFullness": 3.033348324873439,
+                         *       "likely": 3.024215319504594,
                          *       "findings": [
                          *         {
                          *           "code": "on-course",
@@ -7886,9 +7886,9 @@ export interface paths {
                         /**
                          * @example {
                          *       "fullness": {
-                         *         "low": 1.358444024068322,
+                         *         "low": 1.3584440240637048,
                          *         "mid": 2.274072365445457,
-                         *         "high": 3.8068591945326267
+                         *         "high": 3.8068591945457895
                          *       },
                          *       "evidence": 0,
                          *       "restsOn": "On no swatch yet: only on what such machines usually do.",
@@ -7946,7 +7946,7 @@ export interface paths {
                          *         "text": "9.2 m"
                          *       },
                          *       "restLow": {
-                         *         "mm": 157.61024228626948,
+                         *         "mm": 157.61024228572452,
                          *         "text": "15.75 cm"
                          *       },
                          *       "restMid": {
@@ -7954,11 +7954,11 @@ export interface paths {
                          *         "text": "26.4 cm"
                          *       },
                          *       "restHigh": {
-                         *         "mm": 441.681798711953,
+                         *         "mm": 441.6817987134542,
                          *         "text": "44.15 cm"
                          *       },
                          *       "sureWidth": {
-                         *         "mm": 1023.3493957439904,
+                         *         "mm": 1023.3493957439899,
                          *         "text": "102.5 cm"
                          *       },
                          *       "leastFullness": 1.9333333333333333,
@@ -8995,9 +8995,9 @@ export interface paths {
                         /**
                          * @example {
                          *       "fullness": {
-                         *         "low": 1.4893584190572027,
+                         *         "low": 1.4893584190568894,
                          *         "mid": 1.7021594752946365,
-                         *         "high": 1.9453657643880864
+                         *         "high": 1.9453657643873306
                          *       },
                          *       "evidence": 1,
                          *       "restsOn": "On 1 swatch of this cloth and foot.",
@@ -9024,11 +9024,11 @@ export interface paths {
                          *         }
                          *       ],
                          *       "cutLength": {
-                         *         "mm": 1767.8478088491859,
+                         *         "mm": 1767.847808849186,
                          *         "text": "177 cm"
                          *       },
                          *       "expectedSurplus": {
-                         *         "mm": 167.81790207222753,
+                         *         "mm": 167.81790207222775,
                          *         "text": "16.8 cm"
                          *       },
                          *       "findings": []
