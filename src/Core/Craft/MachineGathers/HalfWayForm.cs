@@ -55,28 +55,19 @@ internal sealed record HalfWayAnswer(
 
 /// <summary>The half-way check of gathers that cannot be pulled afterwards.</summary>
 /// <remarks>
-/// The cut length is marked in thirds. A sewn third of flat length T/3 that became M has the fullness T/3M; it is one
-/// more sample of this very piece, and counts as one. What is left of the edge, F − ΣM, is to be covered by what is left of
-/// the flat length, and may leave something over but nothing short.
+/// Each sewn third is one more sample of this very piece, and counts as one. The rest may leave something over but nothing
+/// short.
 /// </remarks>
 internal static class HalfWayForm
 {
     /// <summary>Workshop rule: three parts in a hundred even out under the fingers.</summary>
     private const double EvensOut = 0.03;
 
-    private static readonly LengthsField Measured = new(
-        "measured",
-        "Measured",
-        "What each sewn third became, in order.",
-        Length.FromMillimetres(1e6),
-        2
-    );
-
     public static Form For(Kind kind, RawAsk example) =>
         new(
             "half-way",
             "Will the rest reach?",
-            [.. Fields.All(kind.Family), Measured],
+            [.. Fields.All(kind.Family), Thirds.Measured],
             HalfWayAnswer.Figures,
             example.With("measured", RawValue.Of("86 cm")),
             reader => Check(reader, kind)
@@ -84,48 +75,39 @@ internal static class HalfWayForm
 
     private static HalfWayAnswer? Check(AskReader reader, Kind kind)
     {
-        var measured = reader.Lengths(Measured);
+        var measured = reader.Lengths(Thirds.Measured);
         if (Reckon.Straight(reader, kind) is not { } plan || reader.Errors.Count > 0)
         {
             return null;
         }
-        var third = plan.CutLength / 3;
-        var sum = measured.Aggregate(Length.Zero, (a, b) => a + b);
         var edge = plan.Ask.Piece.FinishedEdge;
-        if (sum >= edge)
+        if (Thirds.Of(measured, plan.CutLength, edge, reader) is not { } thirds)
         {
-            reader.Contradiction(
-                Measured,
-                $"What is sewn, {reader.Ruler.Mark(sum)}, already is the whole edge of {reader.Ruler.Mark(edge)}."
-            );
             return null;
         }
-        var sewn = third * measured.Count / sum;
-        var rest = (plan.CutLength - third * measured.Count) / (edge - sum);
+        var rest = thirds.Rest;
         var reading = plan.Ask.Reading;
-        var learnt = reading with
-        {
-            Samples =
+        var model = PullUpModel.From(
+            reading.Family,
             [
                 .. reading.Samples,
-                .. measured.Select(m => new PullUpSample(reading.Planned, third, m)),
-            ],
-        };
-        var model = PullUpModel.From(learnt.Family, learnt.Samples);
+                .. measured.Select(m => new PullUpSample(reading.Planned, thirds.Flat, m)),
+            ]
+        );
         var likely = model.Predict(reading.Planned).Mid;
         var setting =
             likely <= rest * (1 + EvensOut / 2) && likely >= rest * (1 - 3 * EvensOut)
                 ? null
                 : TargetSetting.For(
                     model,
-                    learnt.Family,
+                    reading.Family,
                     reading.Planned,
                     Math.Max(1, rest),
                     reading.Reach
                 );
         var answer = new HalfWayAnswer(
-            edge / 3,
-            sum / measured.Count,
+            thirds.Should,
+            thirds.Mean,
             measured.Count,
             rest,
             likely,
@@ -133,7 +115,7 @@ internal static class HalfWayForm
         )
         {
             Findings = [],
-            SewnFullness = sewn,
+            SewnFullness = thirds.Sewn,
         };
         return answer with { Findings = [Judge(answer, plan, reader.Ruler)] };
     }

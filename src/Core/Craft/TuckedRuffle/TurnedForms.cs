@@ -47,14 +47,6 @@ internal static class TurnedForms
 
     private static readonly LengthField Cloth = Strip.ClothAtHand with { IsNeeded = true };
 
-    private static readonly LengthsField Measured = new(
-        "measured",
-        "Measured",
-        "What each sewn third became, in order.",
-        Length.FromMillimetres(1e6),
-        2
-    );
-
     /// <summary>The greatest fullness that the cloth gives: r = (T − trim)/F, p = (r − 1)·S/2.</summary>
     public static Form FromCloth { get; } =
         new(
@@ -105,36 +97,28 @@ internal static class TurnedForms
         new(
             "half-way",
             "Will the rest reach?",
-            [.. Fields.All, Measured],
+            [.. Fields.All, Thirds.Measured],
             DepthAnswer.Figures,
             Example.All.With("measured", RawValue.Of("32 cm")),
             reader =>
             {
-                var measured = reader.Lengths(Measured);
+                var measured = reader.Lengths(Thirds.Measured);
                 if (Reckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
                 {
                     return null;
                 }
-                var sum = measured.Aggregate(Length.Zero, (a, b) => a + b);
                 var edge = plan.Ask.Strip.FinishedEdge;
-                if (sum >= edge)
+                if (Thirds.Of(measured, plan.FlatEdge, edge, reader) is not { } thirds)
                 {
-                    reader.Contradiction(
-                        Measured,
-                        $"What is sewn, {reader.Ruler.Mark(sum)}, already is the whole edge of {reader.Ruler.Mark(edge)}."
-                    );
                     return null;
                 }
-                var third = plan.FlatEdge / 3;
-                var rest = (plan.FlatEdge - third * measured.Count) / (edge - sum);
-                var depth = Length.Max(Length.Zero, (rest - 1) * plan.Ask.Spacing / 2);
-                var sewn = third * measured.Count / sum;
-                return new DepthAnswer(rest, depth)
+                var depth = Length.Max(Length.Zero, (thirds.Rest - 1) * plan.Ask.Spacing / 2);
+                return new DepthAnswer(thirds.Rest, depth)
                 {
-                    Should = edge / 3,
-                    Measured = sum / measured.Count,
+                    Should = thirds.Should,
+                    Measured = thirds.Mean,
                     Parts = measured.Count,
-                    Findings = [Judge(plan, sewn, rest, depth, reader.Ruler)],
+                    Findings = [Judge(plan, thirds.Sewn, thirds.Rest, depth, reader.Ruler)],
                 };
             }
         );

@@ -20,6 +20,9 @@ public sealed class PullUpModel
     private readonly double b;
     private readonly IReadOnlyList<PullUpSample> samples;
 
+    /// <summary>Found when they are first asked for: findings and figures both want them.</summary>
+    private IReadOnlyList<SampleResidual>? residuals;
+
     private PullUpModel(
         Matrix<double> covariance,
         Vector<double> mean,
@@ -108,9 +111,11 @@ public sealed class PullUpModel
     /// without it is off by e/(1 − h), bₙ less w·e²/(1 − h)/2, aₙ less w/2, and x·V·x = x·Vₙ·x/(1 − h).
     /// A sample that does not count was never in.
     /// </remarks>
-    public IReadOnlyList<SampleResidual> Residuals()
+    public IReadOnlyList<SampleResidual> Residuals() => residuals ??= LeaveEachOut();
+
+    private List<SampleResidual> LeaveEachOut()
     {
-        List<SampleResidual> residuals = [];
+        List<SampleResidual> each = [];
         foreach (var sample in samples)
         {
             var x = sample.Settings.Features();
@@ -124,7 +129,7 @@ public sealed class PullUpModel
             // The deviation of a Student t with 2a degrees of freedom is its scale times √(a/(a − 1)).
             var deviation =
                 Math.Sqrt(scale * (1 + spread / kept)) * Math.Sqrt(without / (without - 1));
-            residuals.Add(
+            each.Add(
                 new SampleResidual(
                     sample,
                     Math.Exp(Math.Log(sample.Fullness) - off),
@@ -132,7 +137,7 @@ public sealed class PullUpModel
                 )
             );
         }
-        return residuals;
+        return each;
     }
 
     private double Spread(double[] x, double[] y)
