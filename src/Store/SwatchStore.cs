@@ -90,22 +90,22 @@ public sealed class SwatchStore(Database database)
             workings.ToArray()
         );
 
-    /// <summary>Measured swatches of some techniques, the newest first: what predictions rest on.</summary>
+    /// <summary>Measured swatches of a technique, the newest first: what predictions rest on.</summary>
     /// <param name="most">No more than this.</param>
     public Task<List<SwatchRow>> MeasuredAsync(
         Seat seat,
-        IEnumerable<string> techniques,
+        string technique,
         int most,
         CancellationToken cancel
     ) =>
         WhereAsync(
             """
-            technique = any ($2) and cardinality(flat_mm) > 0 and cardinality(gathered_mm) > 0
+            technique = $2 and cardinality(flat_mm) > 0 and cardinality(gathered_mm) > 0
             order by created_at desc, id desc limit $3
             """,
             cancel,
             seat.Workroom,
-            techniques.ToArray(),
+            technique,
             most
         );
 

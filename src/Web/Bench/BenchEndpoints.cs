@@ -106,7 +106,7 @@ public static class BenchEndpoints
         var page = rows.Take(PageSize).ToList();
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
         var ids = inThem.Select(w => w.Id).ToList();
-        var shelf = await samples.ShelfAsync(seat, cancel);
+        var shelf = await samples.ShelfAsync(seat, inThem.Select(w => w.Technique), cancel);
         var facts = new Facts(
             (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
             (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet(),

@@ -19,16 +19,25 @@ public sealed class SampleFeed(SwatchStore swatches)
     /// <summary>Older ones say nothing new.</summary>
     private const int Most = 500;
 
-    /// <summary>All that was measured by machine in a workroom.</summary>
-    public async Task<SampleShelf> ShelfAsync(Seat seat, CancellationToken cancel) =>
-        new(
-            await swatches.MeasuredAsync(
-                seat,
-                Core.Craft.Techniques.All.Where(t => t.Family is not null).Select(t => t.Name),
-                Most,
-                cancel
-            )
-        );
+    /// <summary>What was measured of some techniques, each as far back as it says anything new.</summary>
+    /// <param name="techniques">Any; those without a prediction are passed over.</param>
+    public async Task<SampleShelf> ShelfAsync(
+        Seat seat,
+        IEnumerable<string> techniques,
+        CancellationToken cancel
+    )
+    {
+        List<SwatchRow> measured = [];
+        foreach (
+            var technique in techniques
+                .Distinct()
+                .Where(t => Core.Craft.Techniques.Named(t)?.Family is not null)
+        )
+        {
+            measured.AddRange(await swatches.MeasuredAsync(seat, technique, Most, cancel));
+        }
+        return new SampleShelf(measured);
+    }
 
     /// <summary>An ask of a working with the samples that it rests on.</summary>
     public async Task<RawAsk> WithSamplesAsync(
@@ -36,12 +45,7 @@ public sealed class SampleFeed(SwatchStore swatches)
         WorkingRow working,
         RawAsk ask,
         CancellationToken cancel
-    ) =>
-        Core.Craft.Techniques.Named(working.Technique)?.Family is null
-            ? ask
-            : new SampleShelf(
-                await swatches.MeasuredAsync(seat, [working.Technique], Most, cancel)
-            ).With(working, ask);
+    ) => (await ShelfAsync(seat, [working.Technique], cancel)).With(working, ask);
 }
 
 /// <summary>A swatch as a sample for one working.</summary>

@@ -120,7 +120,7 @@ internal static class SwatchPlot
             {
                 return Problem.NotFound("There is no such working.");
             }
-            var shelf = await samples.ShelfAsync(seat, cancel);
+            var shelf = await samples.ShelfAsync(seat, [working.Technique], cancel);
             return Results.Ok(
                 await OfWorkingAsync(seat, working, shelf, axis, book, ruler, cancel)
             );
