@@ -1,21 +1,32 @@
 namespace ZephyrReach.Core.Asks;
 
 /// <summary>One value of an ask as it was sent: a number, a text, a yes or no, a list, a group of fields, or something else.</summary>
-/// <remarks>A number and a flag lie in the value itself; what is larger is held, one of the three at a time.</remarks>
+/// <remarks>
+/// Two words, because an ask holds twenty of them: a number lies in the value itself, with a mark that it is one; anything
+/// else is held.
+/// </remarks>
 public readonly record struct RawValue
 {
-    private readonly object? held;
+    private static readonly object IsNumber = new();
+    private static readonly object IsYes = new();
+    private static readonly object IsNo = new();
 
-    private RawValue(double? number, bool? flag, object? held)
+    private readonly object? held;
+    private readonly double number;
+
+    private RawValue(object? held, double number = 0)
     {
-        (Number, Flag, this.held) = (number, flag, held);
+        (this.held, this.number) = (held, number);
     }
 
     /// <summary>The figure, when it is a number.</summary>
-    public double? Number { get; }
+    public double? Number => held == IsNumber ? number : null;
 
     /// <summary>Yes or no, when it is that.</summary>
-    public bool? Flag { get; }
+    public bool? Flag =>
+        held == IsYes ? true
+        : held == IsNo ? false
+        : null;
 
     /// <summary>The text, when it is one.</summary>
     public string? Text => held as string;
@@ -26,16 +37,15 @@ public readonly record struct RawValue
     /// <summary>The fields, when it is a group of them.</summary>
     public RawAsk? Group => held as RawAsk;
 
-    public static RawValue Of(double number) => new(number, null, null);
+    public static RawValue Of(double number) => new(IsNumber, number);
 
-    public static RawValue Of(string text) => new(null, null, text);
+    public static RawValue Of(string text) => new(text);
 
-    public static RawValue Of(bool flag) => new(null, flag, null);
+    public static RawValue Of(bool flag) => new(flag ? IsYes : IsNo);
 
-    public static RawValue Of(IReadOnlyList<RawValue> list) =>
-        new(null, null, list as RawValue[] ?? [.. list]);
+    public static RawValue Of(IReadOnlyList<RawValue> list) => new(list as RawValue[] ?? [.. list]);
 
-    public static RawValue Of(RawAsk group) => new(null, null, group);
+    public static RawValue Of(RawAsk group) => new(group);
 
     /// <summary>A value of a shape that no field takes.</summary>
     public static RawValue Unusable => default;

@@ -39,29 +39,36 @@ public static class DecimalText
     )
     {
         var power = Power(places);
-        var parts = (ulong)(figure * power + 0.5);
+        // Signed, because that is one instruction and unsigned is several.
+        var parts = (long)(figure * power + 0.5);
         var whole = parts / power;
         var rest = (uint)(parts - whole * power);
-        at = Whole(text, at, whole);
+        at = Whole(text, at, (ulong)whole);
         if (rest > 0)
         {
-            while (rest % 10 == 0)
-            {
-                (rest, places) = (rest / 10, places - 1);
-            }
-            text[at] = (byte)'.';
-            Digits(text, at + 1, places, rest);
-            at += 1 + places;
+            at = Fraction(text, at, rest, places);
         }
         return Put(unit, text, at);
     }
 
-    /// <summary>Writes a whole figure.</summary>
+    /// <summary>Writes a whole figure as UTF-8.</summary>
+    /// <param name="text">Takes at least 20 bytes from <paramref name="at"/> on.</param>
     /// <returns>Where the text ends.</returns>
-    internal static int Whole(Span<byte> text, int at, ulong whole)
+    public static int Whole(Span<byte> text, int at, ulong whole)
     {
-        Utf8Formatter.TryFormat(whole, text[at..], out var digits);
-        return at + digits;
+        if (whole >= 10_000)
+        {
+            Utf8Formatter.TryFormat(whole, text[at..], out var digits);
+            return at + digits;
+        }
+        // Most figures on cloth have up to four digits, and a general way of writing them takes longer to choose.
+        var figure = (uint)whole;
+        var length =
+            figure < 100 ? (figure < 10 ? 1 : 2)
+            : figure < 1000 ? 3
+            : 4;
+        Digits(text, at, length, figure);
+        return at + length;
     }
 
     /// <summary>Copies a piece of text.</summary>
@@ -70,6 +77,21 @@ public static class DecimalText
     {
         piece.CopyTo(text[at..]);
         return at + piece.Length;
+    }
+
+    private static int Fraction(Span<byte> text, int at, uint rest, int places)
+    {
+        if (rest % 1000 == 0)
+        {
+            (rest, places) = (rest / 1000, places - 3);
+        }
+        while (rest % 10 == 0)
+        {
+            (rest, places) = (rest / 10, places - 1);
+        }
+        text[at] = (byte)'.';
+        Digits(text, at + 1, places, rest);
+        return at + 1 + places;
     }
 
     private static uint Power(int places) =>

@@ -9,6 +9,9 @@ public static class AskJson
 {
     private const int Depth = 8;
 
+    /// <summary>About as many fields as an ask names.</summary>
+    private const int Fields = 20;
+
     private static readonly JsonDocumentOptions Options = new()
     {
         MaxDepth = Depth,
@@ -99,7 +102,7 @@ public static class AskJson
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
     public static RawAsk Read(JsonElement json)
     {
-        var values = new Dictionary<string, RawValue>(24, StringComparer.Ordinal);
+        var values = new Dictionary<string, RawValue>(Fields, StringComparer.Ordinal);
         foreach (var property in json.EnumerateObject())
         {
             if (property.Value.ValueKind != JsonValueKind.Null)
@@ -169,10 +172,10 @@ public static class AskJson
     /// <summary>The fields of the object that a reader stands at; leaves it at the object's end.</summary>
     private static RawAsk FieldsAt(ref Utf8JsonReader json)
     {
-        var values = new Dictionary<string, RawValue>(24, StringComparer.Ordinal);
+        var values = new Dictionary<string, RawValue>(Fields, StringComparer.Ordinal);
         while (json.Read() && json.TokenType != JsonTokenType.EndObject)
         {
-            var field = json.GetString()!;
+            var field = FieldNames.At(ref json);
             json.Read();
             if (json.TokenType != JsonTokenType.Null && !values.TryAdd(field, ValueAt(ref json)))
             {

@@ -19,6 +19,14 @@ public sealed class FigurePad : IFigures, IBufferWriter<byte>
     /// <summary>No length writes more bytes than this.</summary>
     private const int MostBytesOfLength = LengthText.MostBytes + JsonNumber.MostBytes + 20;
 
+    /// <summary>What a JSON text has to escape, and controls: texts with any of these are rare.</summary>
+    private static readonly SearchValues<char> Escaped = SearchValues.Create([
+        '"',
+        '\\',
+        .. Enumerable.Range(0, 0x20).Select(c => (char)c),
+        .. Enumerable.Range(0x7F, 0x21).Select(c => (char)c),
+    ]);
+
     [ThreadStatic]
     private static FigurePad? ofThread;
 
@@ -116,26 +124,16 @@ public sealed class FigurePad : IFigures, IBufferWriter<byte>
     public void Text(string name, string text)
     {
         Name(name);
-        Put("\""u8);
-        // UTF-8 takes up to three bytes a character, and an escape six.
-        var room = Room(6 * text.Length);
-        var plain = Encoding.UTF8.GetBytes(text, room);
-        if (
-            JavaScriptEncoder.UnsafeRelaxedJsonEscaping.FindFirstCharacterToEncodeUtf8(
-                room[..plain]
-            ) < 0
-        )
+        if (text.AsSpan().ContainsAny(Escaped))
         {
-            at += plain;
+            text = JavaScriptEncoder.UnsafeRelaxedJsonEscaping.Encode(text);
         }
-        else
-        {
-            at += Encoding.UTF8.GetBytes(
-                JavaScriptEncoder.UnsafeRelaxedJsonEscaping.Encode(text),
-                room
-            );
-        }
-        Put("\""u8);
+        // UTF-8 takes up to three bytes a character.
+        var room = Room(3 * text.Length + 2);
+        room[0] = (byte)'"';
+        var end = 1 + Encoding.UTF8.GetBytes(text, room[1..]);
+        room[end] = (byte)'"';
+        at += end + 1;
     }
 
     public void Table(string name, int rows, Action<int, IFigures> row)
@@ -188,10 +186,18 @@ public sealed class FigurePad : IFigures, IBufferWriter<byte>
 
     private void Name(string name)
     {
-        Put(isFirst ? "\""u8 : ",\""u8);
+        var room = Room(name.Length + 4);
+        var end = 0;
+        if (!isFirst)
+        {
+            room[end++] = (byte)',';
+        }
         isFirst = false;
-        at += Encoding.ASCII.GetBytes(name, Room(name.Length));
-        Put("\":"u8);
+        room[end++] = (byte)'"';
+        end += Encoding.ASCII.GetBytes(name, room[end..]);
+        room[end++] = (byte)'"';
+        room[end++] = (byte)':';
+        at += end;
     }
 
     private void Number(double number) =>

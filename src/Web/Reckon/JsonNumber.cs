@@ -1,5 +1,5 @@
-using System.Buffers.Text;
 using System.Globalization;
+using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Web.Reckon;
 
@@ -38,8 +38,7 @@ public static class JsonNumber
         {
             written[at++] = (byte)'-';
         }
-        Utf8Formatter.TryFormat(whole, written[at..], out var digits);
-        at += digits;
+        at = DecimalText.Whole(written, at, whole);
         if (rest > 0)
         {
             written[at] = (byte)'.';
