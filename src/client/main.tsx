@@ -9,8 +9,11 @@ import { Refused } from './api/http';
 import { workingQuery } from './app/working';
 import { workroomQuery } from './app/workroom';
 import { Lost } from './app/Lost';
+import { fetchLater } from './app/later';
 import { notify } from './app/notice';
 import { Shell } from './app/Shell';
+import type { Units } from './api/types';
+import { techniqueQuery } from './techniques/useTechnique';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } },
@@ -21,10 +24,11 @@ addEventListener('unhandledrejection', (event) => {
   if (event.reason instanceof Refused) notify({ says: event.reason.problem.title });
 });
 
-// What a working needs is asked for while its view is still on the way.
+// What a working needs is asked for while its view is still on the way; what cannot be had, the view says.
 const askAhead = ({ params: { id = '' } }: LoaderFunctionArgs) => {
-  void queries.prefetchQuery(workroomQuery);
-  void queries.prefetchQuery(workingQuery(id));
+  void Promise.all([queries.fetchQuery(workroomQuery), queries.fetchQuery(workingQuery(id))])
+    .then(([{ units }, { technique }]) => queries.prefetchQuery(techniqueQuery(technique, units as Units)))
+    .catch(() => null);
   return null;
 };
 
@@ -77,7 +81,10 @@ const router = createBrowserRouter([
   },
 ]);
 
-const fetchAhead = () => Object.values(views).forEach((view) => void view());
+const fetchAhead = () => {
+  Object.values(views).forEach((view) => void view());
+  fetchLater();
+};
 addEventListener('load', () => setTimeout(fetchAhead, 3000));
 
 createRoot(document.getElementById('root')!).render(

@@ -73,3 +73,37 @@ test('the workroom: steps, units and a lamp-lit appearance that stays', async ({
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
 });
+
+test('the page asks for its fonts and the scripts of its view at once', async ({ page, request }) => {
+  for (const path of ['/', '/workings/any/plan', '/swatches', '/drawer', '/reckoner', '/workroom']) {
+    const html = await (await request.get(path)).text();
+    const named = [...html.matchAll(/(?:href|src)="(\/assets\/[^"]+)"/g)].map((m) => m[1]!);
+    for (const one of named) expect((await request.get(one)).status(), one).toBe(200);
+    expect(named.filter((name) => name.endsWith('.woff2'))).toHaveLength(2);
+  }
+  // What the view loads before it stands is named in its page.
+  const html = await (await request.get('/swatches')).text();
+  const asked: string[] = [];
+  page.on('request', (r) => asked.push(new URL(r.url()).pathname));
+  await page.goto('/swatches');
+  await expect(page.getByRole('region', { name: 'Swatches' })).toBeVisible();
+  const view = asked.filter((path) => /SwatchBook.*\.js$/.test(path));
+  expect(view).toHaveLength(1);
+  expect(html).toContain(view[0]);
+});
+
+test('letters typed before the find dialog has come are in it', async ({ page }) => {
+  let letThrough = () => {};
+  const held = new Promise<void>((go) => (letThrough = go));
+  await page.route(/FindDialog.*\.js/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/workroom');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('marigold');
+  letThrough();
+  await expect(page.getByRole('combobox', { name: 'Words to find' })).toHaveValue('marigold');
+  await expect(page.getByRole('option')).toHaveCount(2);
+});

@@ -31,34 +31,18 @@ public static class Shell
                         : "no-cache",
         };
         app.UseStaticFiles(files);
-        // Only addresses of views get the page: an unknown address of the API is not found, a wrong verb not allowed.
+        var page = new Page(app.Environment.WebRootFileProvider);
         // An address that no route answers is a view; an unknown one of the API is not found, a wrong verb not allowed.
         app.Use(
             (http, next) =>
                 http.GetEndpoint() is null
                 && HttpMethods.IsGet(http.Request.Method)
                 && IsView(http.Request.Path)
-                    ? PageAsync(http, app.Environment)
+                    ? page.SendAsync(http)
                     : next(http)
         );
     }
 
     private static bool IsView(PathString path) =>
         !path.StartsWithSegments("/api") && !Path.HasExtension(path.Value);
-
-    private static async Task PageAsync(HttpContext http, IWebHostEnvironment environment)
-    {
-        var page = environment.WebRootFileProvider.GetFileInfo("index.html");
-        if (!page.Exists)
-        {
-            http.Response.StatusCode = StatusCodes.Status404NotFound;
-            await http.Response.WriteAsync(
-                "The client has not been built: run ./run, or npm run build."
-            );
-            return;
-        }
-        http.Response.ContentType = "text/html; charset=utf-8";
-        http.Response.Headers.CacheControl = "no-cache";
-        await http.Response.SendFileAsync(page);
-    }
 }

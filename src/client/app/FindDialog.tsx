@@ -11,10 +11,16 @@ const kinds: Record<string, string> = {
   keep: 'kept summary',
 };
 
+type Props = {
+  /** What was typed before the dialog had come. */
+  begun: string;
+  close: () => void;
+};
+
 /** Finds anything by its words; arrows choose, enter goes there. */
-export function FindDialog({ open, close }: { open: boolean; close: () => void }) {
+export function FindDialog({ begun, close }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={(isOpen) => !isOpen && close()}>
+    <Dialog.Root open onOpenChange={(isOpen) => !isOpen && close()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
         <Dialog.Content
@@ -22,15 +28,15 @@ export function FindDialog({ open, close }: { open: boolean; close: () => void }
           className="tacked fixed top-[12vh] left-1/2 z-30 max-h-[76vh] w-[min(36rem,94vw)] -translate-x-1/2 overflow-auto"
         >
           <Dialog.Title className="mb-2 text-lg font-bold">Find anything</Dialog.Title>
-          <Finder close={close} />
+          <Finder begun={begun} close={close} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
 
-function Finder({ close }: { close: () => void }) {
-  const [text, setText] = useState('');
+function Finder({ begun, close }: Props) {
+  const [text, setText] = useState(begun);
   const [at, setAt] = useState(0);
   const navigate = useNavigate();
   const found = useQuery({

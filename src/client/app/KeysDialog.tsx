@@ -2,9 +2,9 @@ import { Dialog } from 'radix-ui';
 import { keysNow } from './keys';
 
 /** The keys of the view that is open. */
-export function KeysDialog({ open, close }: { open: boolean; close: () => void }) {
+export function KeysDialog({ close }: { close: () => void }) {
   return (
-    <Dialog.Root open={open} onOpenChange={(isOpen) => !isOpen && close()}>
+    <Dialog.Root open onOpenChange={(isOpen) => !isOpen && close()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
         <Dialog.Content

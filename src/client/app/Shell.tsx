@@ -1,12 +1,14 @@
-import { useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
-import { FindDialog } from './FindDialog';
 import { useTurn } from './history';
 import { useKeys } from './keys';
-import { KeysDialog } from './KeysDialog';
 import { lastWorking } from './lastWorking';
+import { later } from './later';
 import { useNotice, notify } from './notice';
 import { useChangeWorkroom, useUnits } from './workroom';
+
+const FindDialog = later(async () => (await import('./FindDialog')).FindDialog);
+const KeysDialog = later(async () => (await import('./KeysDialog')).KeysDialog);
 
 const views = [
   { name: 'Bench', to: '/', dot: 'var(--clay)' },
@@ -75,9 +77,30 @@ export function Shell() {
         <Outlet context={{ open: setOpen } satisfies ShellContext} />
       </main>
       <NoticeLine />
-      <FindDialog open={open === 'find'} close={() => setOpen(null)} />
-      <KeysDialog open={open === 'keys'} close={() => setOpen(null)} />
+      {open === 'find' && <Finding close={() => setOpen(null)} />}
+      <Suspense>{open === 'keys' && <KeysDialog close={() => setOpen(null)} />}</Suspense>
     </div>
+  );
+}
+
+/** The find dialog; what is typed before it has come goes into it. */
+function Finding({ close }: { close: () => void }) {
+  const [early, setEarly] = useState('');
+  return (
+    <Suspense
+      fallback={
+        <input
+          aria-label="Find anything"
+          className="sr-only"
+          // eslint-disable-next-line jsx-a11y/no-autofocus -- her key asked for it
+          autoFocus
+          value={early}
+          onChange={(e) => setEarly(e.target.value)}
+        />
+      }
+    >
+      <FindDialog begun={early} close={close} />
+    </Suspense>
   );
 }
 

@@ -4,7 +4,6 @@ import { lookOf } from './cloth';
 import { ClothPattern } from './ClothPattern';
 import { RulerStrip } from './RulerStrip';
 import { ShapeView, type Frame } from './ShapeView';
-import { useWidth } from './useWidth';
 
 /** CSS pixels of one millimetre at true size. */
 const truePixels = 96 / 25.4;
@@ -12,15 +11,21 @@ const truePixels = 96 / 25.4;
 /** The cloth's pattern repeats about this often, in mm. */
 const repeatMm = 24;
 
-type Props = { drawing: Drawing; cloth: Cloth | undefined; units: Units; maxHeight?: number };
+type Props = {
+  drawing: Drawing;
+  cloth: Cloth | undefined;
+  units: Units;
+  /** The room there is, in pixels; 0 while it is not known. */
+  width: number;
+  maxHeight?: number;
+};
 
 /** A scaled drawing: mm from the server, pixels here. The scale is said, with a ruler along one side. */
-export function DrawingView({ drawing, cloth, units, maxHeight = 330 }: Props) {
-  const [ref, width] = useWidth<HTMLDivElement>();
+export function DrawingView({ drawing, cloth, units, width, maxHeight = 330 }: Props) {
   const id = useId();
   const frame = frameOf(drawing, width, maxHeight);
   return (
-    <figure className="drawing" ref={ref}>
+    <figure className="drawing">
       <figcaption className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
         <h2>{drawing.title}</h2>
         {frame && <span className="text-sm text-soft">{scaleOf(frame.scale)}</span>}

@@ -1,23 +1,27 @@
-import { useQuery } from '@tanstack/react-query';
-import type { Technique } from '../api/types';
+import { queryOptions, useQuery } from '@tanstack/react-query';
+import type { Technique, Units } from '../api/types';
 import { api, value } from '../api/http';
 import { useUnits } from '../app/workroom';
 
+/** A technique as the server tells it: what it asks, and how that is shown. */
+export const techniqueQuery = (name: string, units: Units) =>
+  queryOptions({
+    queryKey: ['technique', name, units],
+    staleTime: Infinity,
+    queryFn: async () =>
+      (await value(
+        api.GET('/api/techniques/{technique}', {
+          params: { path: { technique: name }, query: { units } as never },
+        }),
+      )) as unknown as Technique,
+  });
+
 /** What a technique asks and how its fields are shown. */
 export function useTechnique(name: string | undefined) {
-  const units = useUnits();
   return useQuery({
-    queryKey: ['technique', name, units],
+    ...techniqueQuery(name ?? '', useUnits()),
     enabled: Boolean(name),
-    staleTime: Infinity,
-    placeholderData: (last) => last,
-    queryFn: async () => {
-      const path = { technique: name! };
-      const query = { units } as never;
-      return (await value(
-        api.GET('/api/techniques/{technique}', { params: { path, query } }),
-      )) as unknown as Technique;
-    },
+    placeholderData: (last: Technique | undefined) => last,
   });
 }
 

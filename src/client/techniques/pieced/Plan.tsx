@@ -33,9 +33,8 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
             reckoning={reckoning}
             units={units}
           />
-          {answer ? (
-            <Drawings answer={answer} cloth={working.cloth} units={units} />
-          ) : (
+          <Drawings answer={answer} cloth={working.cloth} units={units} />
+          {!answer && (
             <div className="sheet text-soft">
               <p className="fig mb-1 text-2xl text-ink">
                 {reckoning.missing.includes(layout.first.field)

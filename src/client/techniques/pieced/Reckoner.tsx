@@ -83,7 +83,7 @@ export function Reckoner({ technique, units }: { technique: Technique; units: Un
           <TurnedLine path={path} layout={layout} ask={ask} units={units} use={set} />
         </aside>
         <div className="min-w-0">
-          {answer && <Drawings answer={answer} cloth={undefined} units={units} />}
+          <Drawings answer={answer} cloth={undefined} units={units} />
           <div className="mt-5">
             <PieceFolds
               technique={technique}

@@ -1,7 +1,11 @@
-import { Sample } from '../samples/Sample';
-import { Cut } from './Cut';
+import { later } from '../../app/later';
+import { Sample } from '../samples';
 import { Plan } from './Plan';
-import { Reckoner } from './Reckoner';
 
 /** The stages of every technique whose answer is a list of pieces. */
-export const pieced = { Plan, Sample, Cut, Reckoner };
+export const pieced = {
+  Plan,
+  Sample,
+  Cut: later(async () => (await import('./Cut')).Cut),
+  Reckoner: later(async () => (await import('./Reckoner')).Reckoner),
+};

@@ -34,11 +34,8 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
               </>
             }
           />
-          {answer ? (
-            <Drawings answer={answer} cloth={working.cloth} units={units} />
-          ) : (
-            <NothingYet technique={technique} missing={reckoning.missing} />
-          )}
+          <Drawings answer={answer} cloth={working.cloth} units={units} />
+          {!answer && <NothingYet technique={technique} missing={reckoning.missing} />}
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer && (

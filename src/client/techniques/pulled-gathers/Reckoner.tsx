@@ -51,7 +51,7 @@ export function Reckoner({ technique, units }: { technique: Technique; units: Un
           <ClothAllowsLine ask={ask} units={units} use={set} />
         </aside>
         <div className="min-w-0">
-          {answer && <Drawings answer={answer} cloth={undefined} units={units} />}
+          <Drawings answer={answer} cloth={undefined} units={units} />
         </div>
       </div>
       <div className="mt-4">

@@ -1,14 +1,13 @@
+import { later } from '../../app/later';
 import type { TechniqueParts } from '../registry';
-import { Cut } from './Cut';
+import { Sample } from '../samples';
 import { Plan } from './Plan';
-import { Reckoner } from './Reckoner';
-import { Sample } from '../samples/Sample';
 
 export const pulledGathers: TechniqueParts = {
   Plan,
   Sample,
-  Cut,
-  Reckoner,
+  Cut: later(async () => (await import('./Cut')).Cut),
+  Reckoner: later(async () => (await import('./Reckoner')).Reckoner),
   learns: false,
   begin: 'Gather by pulled threads',
   short: 'Pulled threads',

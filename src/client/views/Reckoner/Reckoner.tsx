@@ -1,8 +1,11 @@
+import { Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { techniques } from '../../techniques/registry';
 import { useTechnique } from '../../techniques/useTechnique';
+
+const opening = <p className="text-soft">Opening…</p>;
 
 /** Any one calculation at once, nothing saved: for standing in a fabric shop with a telephone. */
 export function Reckoner() {
@@ -36,9 +39,11 @@ export function Reckoner() {
       </nav>
       <div className="mt-3">
         {Parts && technique?.name === name ? (
-          <Parts.Reckoner key={name} technique={technique} units={units} />
+          <Suspense fallback={opening}>
+            <Parts.Reckoner key={name} technique={technique} units={units} />
+          </Suspense>
         ) : Parts ? (
-          <p className="text-soft">Opening…</p>
+          opening
         ) : (
           <p className="sheet">There is no such calculation. Choose one above.</p>
         )}

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, Refused, value } from '../../api/http';
 import type { Stage } from '../../api/types';
 import { useKeys } from '../../app/keys';
 import { rememberWorking } from '../../app/lastWorking';
+import { later } from '../../app/later';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { techniques } from '../../techniques/registry';
@@ -12,12 +13,13 @@ import { reckonPath } from '../../techniques/reckonPath';
 import { useLearnt } from '../../techniques/samples/useLearnt';
 import { useReckoning } from '../../techniques/useReckoning';
 import { useTechnique } from '../../techniques/useTechnique';
-import { Keep } from './Keep';
-import { SetUp } from './SetUp';
-import { Sew } from './Sew';
 import { stages } from './stages';
 import { StageThread } from './StageThread';
 import { useWorking } from './useWorking';
+
+const SetUp = later(async () => (await import('./SetUp')).SetUp);
+const Sew = later(async () => (await import('./Sew')).Sew);
+const Keep = later(async () => (await import('./Keep')).Keep);
 
 /** One technique at one place in a project, through its six stages. */
 export function Working() {
@@ -93,12 +95,14 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
       {reckoning.unreachable && (
         <p className="care mb-3">{reckoning.unreachable} What you type is kept in this browser meanwhile.</p>
       )}
-      {stage === 'plan' && <Parts.Plan {...shared} />}
-      {stage === 'set-up' && <SetUp {...shared} />}
-      {stage === 'sample' && <Parts.Sample {...shared} />}
-      {stage === 'cut' && <Parts.Cut {...shared} />}
-      {stage === 'sew' && <Sew {...shared} />}
-      {stage === 'keep' && <Keep {...shared} />}
+      <Suspense>
+        {stage === 'plan' && <Parts.Plan {...shared} />}
+        {stage === 'set-up' && <SetUp {...shared} />}
+        {stage === 'sample' && <Parts.Sample {...shared} />}
+        {stage === 'cut' && <Parts.Cut {...shared} />}
+        {stage === 'sew' && <Sew {...shared} />}
+        {stage === 'keep' && <Keep {...shared} />}
+      </Suspense>
     </>
   );
 }
