@@ -177,6 +177,23 @@ public class ReckonRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     }
 
     [Theory]
+    [InlineData("/api/workroom", false)]
+    [InlineData("/api/nothing", false)]
+    [InlineData("/workings/any/plan", true)]
+    [InlineData("/mark.svg", true)]
+    public async Task Nothing_is_taken_for_another_type_and_what_can_be_a_page_loads_only_its_own(
+        string path,
+        bool isPage
+    )
+    {
+        using var response = await Server.Http.GetAsync(path, Server.Cancel);
+
+        response.Headers.GetValues("X-Content-Type-Options").ShouldBe(["nosniff"]);
+        response.Headers.TryGetValues("Content-Security-Policy", out var policy).ShouldBe(isPage);
+        (policy?.Single() ?? "default-src 'self'").ShouldStartWith("default-src 'self'");
+    }
+
+    [Theory]
     [InlineData(Gathers)]
     [InlineData("/api/projects")]
     public async Task A_body_over_64_kB_is_refused_whether_its_length_is_said_or_not(string path)

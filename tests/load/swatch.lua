@@ -6,14 +6,11 @@ function setup(thread)
 end
 function init()
   math.randomseed(os.time() * 10 + seed)
-end
-local function hex(n)
-  local t = {}
-  for i = 1, n do t[i] = string.format("%x", math.random(0, 15)) end
-  return table.concat(t)
+  first, made = math.random(0, 0xfffffff), 0
 end
 function request()
-  local id = string.format("%s-%s-7%s-8%s-%s", hex(8), hex(4), hex(3), hex(3), hex(12))
+  made = made + 1
+  local id = string.format("%08x-0000-7000-8000-%012x", first, made)
   local body = string.format(
     '{"id":"%s","workingId":"%s","settings":{"Fullness":"2.2","Rows":"three"},"flat":[300],"gathered":[136,137],"looks":["right"],"verdict":"yes","note":"bench"}',
     id, os.getenv("ZR_WORKING"))

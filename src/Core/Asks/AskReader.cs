@@ -82,14 +82,9 @@ public sealed class AskReader
         {
             return null;
         }
-        var total = Measures.Length.Zero;
-        foreach (var part in value.List ?? [value])
+        if (Total(field, value) is not { } total)
         {
-            if (ReadLength(field, part, field.Kind) is not { } length)
-            {
-                return null;
-            }
-            total += length;
+            return null;
         }
         if (total >= field.Least && total <= field.Most)
         {
@@ -302,6 +297,25 @@ public sealed class AskReader
 
     private void Unusable(Field field, string says) =>
         errors.Add(new FieldError(path + field.Name, Refusal.Unusable, says));
+
+    /// <summary>A length, or the sum of several; null when one of them cannot be read.</summary>
+    private Length? Total(LengthField field, RawValue value)
+    {
+        if (value.List is not { } list)
+        {
+            return ReadLength(field, value, field.Kind);
+        }
+        var total = Measures.Length.Zero;
+        foreach (var part in list)
+        {
+            if (ReadLength(field, part, field.Kind) is not { } length)
+            {
+                return null;
+            }
+            total += length;
+        }
+        return total;
+    }
 
     private Length? ReadLength(Field field, RawValue value, LengthKind kind)
     {

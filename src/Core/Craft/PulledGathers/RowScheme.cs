@@ -55,7 +55,7 @@ public sealed record RowScheme(
     ];
 
     /// <summary>The rows that lie below the seam line and are taken out at the end.</summary>
-    public int RowsRemoved => Gaps.Count(g => g > 0);
+    public int RowsRemoved { get; } = Gaps.Count(g => g > 0);
 
     /// <summary>How far each row lies from the raw edge.</summary>
     /// <param name="seamAllowance">From the raw edge to the seam line.</param>
