@@ -106,7 +106,8 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number): Frame | nu
   const has = (side: string) => drawing.shapes.some((s) => s.kind === 'dimension' && s.side === side);
   const labels = drawing.isCloseUp ? drawing.shapes.filter((s) => s.kind === 'line' && s.label) : [];
   const besides = width > 560;
-  const left = drawing.isCloseUp ? 34 : 0;
+  const beside = drawing.shapes.find((s) => s.kind === 'dimension' && s.side === 'left');
+  const left = drawing.isCloseUp ? 34 : beside?.kind === 'dimension' ? beside.text.length * 7 + 26 : 0;
   const right = labels.length ? (besides ? 250 : 6) : has('right') ? 30 : 6;
   const top = has('above') ? 30 : 12;
   const scale = Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);

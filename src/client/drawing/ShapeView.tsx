@@ -58,15 +58,7 @@ export function ShapeView({ shape, frame, fill, look }: Props) {
     case 'words': {
       const [x, y] = at(shape.at);
       return (
-        <text
-          x={x + 8}
-          y={y - 8}
-          stroke={look.ground}
-          strokeWidth={5}
-          strokeLinejoin="round"
-          paintOrder="stroke"
-          style={{ fill: look.ink, fontWeight: 650 }}
-        >
+        <text x={x + 8} y={y - 8} {...onCloth(look)}>
           {shape.text}
         </text>
       );
@@ -173,8 +165,19 @@ function Line({
       )}
       {isNear && frame.besides && (
         <>
-          <line x1={x2 + 6} x2={x2 + 22} y1={y1} y2={y1} stroke="var(--ink)" />
-          <text x={x2 + 27} y={y1 + 4.5} style={{ fontWeight: 650 }}>
+          <line
+            x1={x2 + 6}
+            x2={x2 + 22}
+            y1={y1}
+            y2={y1}
+            stroke={x2 + 27 < frame.drawnWidth ? look.ink : 'var(--ink)'}
+          />
+          <text
+            x={x2 + 27}
+            y={y1 + 4.5}
+            // What stands on the cloth is written as the cloth is, with a light edge.
+            {...(x2 + 27 < frame.drawnWidth ? onCloth(look) : { style: { fontWeight: 650 } })}
+          >
             {shape.label}
           </text>
         </>
@@ -182,6 +185,15 @@ function Line({
     </g>
   );
 }
+
+/** Letters that are readable on a busy cloth, in either theme. */
+const onCloth = (look: ClothLook) => ({
+  stroke: look.ground,
+  strokeWidth: 5,
+  strokeLinejoin: 'round' as const,
+  paintOrder: 'stroke',
+  style: { fill: look.ink, fontWeight: 650 },
+});
 
 /** Small crosses along a row that is taken out again. */
 function crosses(x1: number, x2: number, y: number) {
@@ -211,6 +223,18 @@ function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension'
           style={{ fontWeight: 650 }}
         >
           {fits ? text : ''}
+        </text>
+      </g>
+    );
+  }
+  if (shape.side === 'left') {
+    const x = Math.min(shape.at[0], shape.to[0]) * s - 10;
+    const [y1, y2] = [shape.at[1] * s, shape.to[1] * s];
+    return (
+      <g>
+        <path className="dim" d={`M${x - 5} ${y1}h10M${x - 5} ${y2}h10M${x} ${y1}V${y2}`} />
+        <text x={x - 9} y={(y1 + y2) / 2 + 4.5} textAnchor="end" style={{ fontWeight: 650 }}>
+          {text}
         </text>
       </g>
     );
