@@ -31,10 +31,10 @@ public sealed class AskReader
     private readonly RawAsk raw;
     private readonly List<FieldError> errors;
 
-    /// <summary>What stands before a field's name in an error: <c>samples[2].</c> inside a group, else nothing.</summary>
     /// <summary>What a reading below this means is not a length: no ruler shows it.</summary>
     private static readonly Length LeastReading = Measures.Length.FromMillimetres(0.01);
 
+    /// <summary>What stands before a field's name in an error: <c>samples[2].</c> inside a group, else nothing.</summary>
     private readonly string path;
 
     public AskReader(RawAsk raw, Ruler ruler)

@@ -141,6 +141,7 @@ function Line({
   const s = frame.scale;
   const [x1, y1, x2, y2] = [shape.at[0] * s, shape.at[1] * s, shape.to[0] * s, shape.to[1] * s];
   const isNear = Boolean(shape.label);
+  const liesOnCloth = x2 + 27 < frame.drawnWidth;
   const { dash, width } = lines[shape.meaning];
   const stroke = shape.meaning === 'match' ? 'var(--slate)' : look.ink;
   return (
@@ -165,18 +166,12 @@ function Line({
       )}
       {isNear && frame.besides && (
         <>
-          <line
-            x1={x2 + 6}
-            x2={x2 + 22}
-            y1={y1}
-            y2={y1}
-            stroke={x2 + 27 < frame.drawnWidth ? look.ink : 'var(--ink)'}
-          />
+          <line x1={x2 + 6} x2={x2 + 22} y1={y1} y2={y1} stroke={liesOnCloth ? look.ink : 'var(--ink)'} />
           <text
             x={x2 + 27}
             y={y1 + 4.5}
             // What stands on the cloth is written as the cloth is, with a light edge.
-            {...(x2 + 27 < frame.drawnWidth ? onCloth(look) : { style: { fontWeight: 650 } })}
+            {...(liesOnCloth ? onCloth(look) : { style: { fontWeight: 650 } })}
           >
             {shape.label}
           </text>

@@ -52,17 +52,7 @@ internal static class Reckon
         {
             yield return finding;
         }
-        // Of the strip's own findings those that are about the cloth; the rest speak of rows that are pulled.
-        foreach (
-            var finding in a.Strips.Findings.Where(f =>
-                f.Code
-                    is "row-off-edge"
-                        or "cloth-short"
-                        or "cut-exactly"
-                        or "too-deep-for-width"
-                        or "bulk"
-            )
-        )
+        foreach (var finding in a.Strips.FindingsOfCloth)
         {
             yield return finding;
         }

@@ -82,6 +82,18 @@ public sealed record Answer(
     /// <summary>How to cut and mark a swatch for this piece.</summary>
     public required SwatchPlan Swatch { get; init; }
 
+    /// <summary>Of what was noticed, what is about the cloth; the rest speaks of rows that are pulled.</summary>
+    /// <remarks>Taken over by the techniques that cut strips in the same way and gather them otherwise.</remarks>
+    public IEnumerable<Finding> FindingsOfCloth =>
+        Findings.Where(f =>
+            f.Code
+                is "row-off-edge"
+                    or "cloth-short"
+                    or "cut-exactly"
+                    or "too-deep-for-width"
+                    or "bulk"
+        );
+
     public override IReadOnlyList<Caution> Cautions => Safety.All;
 
     /// <summary>Where mark k lies on the strip, from the start of the gathers.</summary>

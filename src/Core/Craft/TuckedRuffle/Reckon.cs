@@ -121,16 +121,7 @@ internal static class Reckon
                 "If it is too thick, fold less often or less deep."
             );
         }
-        foreach (
-            var finding in a.Strips.Findings.Where(f =>
-                f.Code
-                    is "row-off-edge"
-                        or "cloth-short"
-                        or "cut-exactly"
-                        or "too-deep-for-width"
-                        or "bulk"
-            )
-        )
+        foreach (var finding in a.Strips.FindingsOfCloth)
         {
             yield return finding;
         }
