@@ -103,6 +103,7 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     [InlineData("""{"ask":{"colour":"red"}}""", "colour")]
     [InlineData("""{"ask":[]}""", "ask")]
     [InlineData("""{"name":""}""", "name")]
+    [InlineData("""{"name":" \t "}""", "name")]
     [InlineData("""{"stage":"wash"}""", "stage")]
     [InlineData("""{"cloth":{"colour":"red"}}""", "cloth.colour")]
     public async Task What_is_wrong_is_named_and_not_kept(string change, string field)

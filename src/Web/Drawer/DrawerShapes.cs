@@ -18,16 +18,13 @@ namespace ZephyrReach.Web.Drawer;
 public sealed record ThingIn(
     [property: Uuid7] Guid Id,
     [property: Required] string Kind,
-    [property: Required, StringLength(120, MinimumLength = 1)] string Name,
+    [property: Required, Name(120)] string Name,
     JsonElement? Properties
 );
 
 /// <summary>What may be changed of a thing. What is left out stays as it is.</summary>
 /// <param name="Properties">The fields to change; null makes one unknown.</param>
-public sealed record ThingPatch(
-    [property: StringLength(120, MinimumLength = 1)] string? Name,
-    JsonElement? Properties
-);
+public sealed record ThingPatch([property: Name(120)] string? Name, JsonElement? Properties);
 
 /// <summary>A thing as it goes out.</summary>
 /// <param name="Properties">What is known of it, as it was typed.</param>

@@ -11,7 +11,7 @@ namespace ZephyrReach.Web.Projects;
 /// <param name="WantedBy">The day it is wanted by, such as 2027-05-22, or left out.</param>
 public sealed record ProjectIn(
     [property: Uuid7] Guid Id,
-    [property: Required, StringLength(200, MinimumLength = 1)] string Name,
+    [property: Required, Name] string Name,
     DateOnly? WantedBy,
     [property: StringLength(10000)] string? Notes
 );
@@ -19,7 +19,7 @@ public sealed record ProjectIn(
 /// <summary>What may be changed of a project. What is left out stays as it is.</summary>
 /// <param name="WantedBy">A day, or an empty text for none.</param>
 public sealed record ProjectPatch(
-    [property: StringLength(200, MinimumLength = 1)] string? Name,
+    [property: Name] string? Name,
     [property: RegularExpression(@"(\d{4}-\d\d-\d\d)?")] string? WantedBy,
     [property: StringLength(10000)] string? Notes
 );

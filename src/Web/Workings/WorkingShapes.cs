@@ -34,7 +34,7 @@ public sealed record WorkingIn(
     [property: Uuid7] Guid Id,
     Guid ProjectId,
     [property: Required] string Technique,
-    [property: Required, StringLength(200, MinimumLength = 1)] string Name,
+    [property: Required, Name] string Name,
     JsonElement? Ask,
     Cloth? Cloth
 );
@@ -43,7 +43,7 @@ public sealed record WorkingIn(
 /// <param name="Ask">The fields to change; null takes a field out.</param>
 /// <param name="Uses">Things of the drawer, by kind; null takes one out.</param>
 public sealed record WorkingPatch(
-    [property: StringLength(200, MinimumLength = 1)] string? Name,
+    [property: Name] string? Name,
     JsonElement? Ask,
     Cloth? Cloth,
     Progress? Progress,

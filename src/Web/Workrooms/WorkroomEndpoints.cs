@@ -15,7 +15,7 @@ namespace ZephyrReach.Web.Workrooms;
 /// <param name="NormalTension">The machine's own normal, as its dial shows it.</param>
 /// <param name="LongestStitchMm">The longest straight stitch it makes.</param>
 public sealed record WorkroomIn(
-    [property: StringLength(200, MinimumLength = 1)] string? Name,
+    [property: Name] string? Name,
     [property: AllowedValues("metric", "imperial", null)] string? Units,
     [property: AllowedValues(1.0, 5.0, 10.0, null)] double? MetricCuttingMm,
     [property: AllowedValues(0.5, 1.0, null)] double? MetricMarkingMm,
