@@ -29,10 +29,10 @@ export function CardView({ card, heading }: { card: CardAnswer; heading: string 
                 className="grid items-baseline gap-x-5 border-b border-rule py-[5px] last:border-0 sm:grid-cols-[9rem_minmax(9rem,15rem)_1fr]"
               >
                 <dt className="text-soft">{line.setting}</dt>
-                <dd className="fig text-xl">
+                <dd className="fig flex flex-wrap items-baseline gap-x-2 text-xl">
                   <Measure text={line.figure} />
                   {line.dial && (
-                    <span className="ml-2 inline-block rounded bg-ground px-2 py-0.5 font-sans text-[0.95rem] font-bold tracking-normal">
+                    <span className="rounded bg-ground px-2 py-0.5 font-sans text-[0.95rem] font-bold tracking-normal">
                       {line.dial}
                     </span>
                   )}

@@ -94,14 +94,17 @@ function LayoutInk({ drawing }: { drawing: NonNullable<Gathers['drawings']>[numb
               stroke="#000"
               strokeDasharray={shape.role === 'leftOver' ? '2 3' : undefined}
             />
-            <text
-              x={((shape.at[0] + shape.to[0]) / 2) * scale}
-              y={((shape.at[1] + shape.to[1]) / 2) * scale + 4}
-              textAnchor="middle"
-              fontSize={11}
-            >
-              {shape.label}
-            </text>
+            {/* In a strip thinner than its letters, the lines would run through them. */}
+            {(shape.to[1] - shape.at[1]) * scale > 14 && (
+              <text
+                x={((shape.at[0] + shape.to[0]) / 2) * scale}
+                y={((shape.at[1] + shape.to[1]) / 2) * scale + 4}
+                textAnchor="middle"
+                fontSize={11}
+              >
+                {shape.label}
+              </text>
+            )}
           </g>
         ) : null,
       )}
