@@ -125,7 +125,7 @@ export async function beginWorking(
 
 /** Waits until all is on disk. */
 export async function kept(page: Page) {
-  await expect(page.getByText('✓ kept')).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^✓ kept$/ })).toBeVisible();
 }
 
 export { expect };

@@ -21,14 +21,14 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await press('Enter');
   await page.keyboard.type('Awning');
   await press('Enter');
-  await tabTo('Begin a working');
+  await expect(page.getByRole('button', { name: 'Begin a working' })).toBeFocused();
   await press('Enter');
   await expect(page.getByRole('menuitem', { name: 'Gather by pulled threads' })).toBeFocused();
   await press('Enter');
 
   // Plan: the edge as she would say it.
   await expect(page.getByText('How long is the edge?')).toBeVisible();
-  await tabTo('Finished edge', 'textbox');
+  await expect(page.getByRole('textbox', { name: 'Finished edge' })).toBeFocused();
   await page.keyboard.type('2.6 m');
   const toCut = page.getByRole('region', { name: 'To cut' });
   await expect(toCut.getByText(/^\d+$/).first()).toHaveText('4');

@@ -58,6 +58,61 @@ test('nothing typed is lost: a half-typed figure through a reload, a whole one t
   await expect(edge).toHaveValue('3.4 m');
 });
 
+test('nothing typed is lost: on the bench as it is left, in what is kept while the words before are being saved', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByLabel('Notes on the project').first().fill('Bring the ladder.');
+  await page.getByRole('link', { name: 'Swatches', exact: true }).click();
+  await kept(page);
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await expect(page.getByLabel('Notes on the project').first()).toHaveValue('Bring the ladder.');
+  const name = page.getByLabel('Name of the project').first();
+  const was = await name.inputValue();
+  await name.fill(' ');
+  await expect(page.getByText('one field is not right yet')).toBeVisible();
+  await expect(name).toHaveAttribute('aria-invalid', 'true');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(name).toHaveValue(was);
+  await kept(page);
+
+  await openWorking(page, 'Lower tier of the skirt', 'Keep');
+  await page.route('**/keep*/**', async (route) => {
+    await new Promise((later) => setTimeout(later, 700));
+    await route.continue();
+  });
+  await page.route('**/keep', async (route) => {
+    if (route.request().method() === 'POST') await new Promise((later) => setTimeout(later, 700));
+    await route.continue();
+  });
+  const saving = page.waitForRequest((r) => r.method() === 'POST' && r.url().endsWith('/keep'));
+  const came = page.getByLabel('In a sentence, with its figures');
+  await came.fill('Even');
+  await saving;
+  await came.pressSequentially(' to the ends');
+  await page.getByLabel('For next time').fill('One row more.');
+  await kept(page);
+  await page.evaluate(() => localStorage.clear());
+  await page.reload();
+  await expect(came).toHaveValue('Even to the ends');
+  await expect(page.getByLabel('For next time')).toHaveValue('One row more.');
+});
+
+test('the ways to begin a working are all in reach on a low screen', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 560 });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Begin a working' }).first().click();
+  const menu = page.getByRole('menu');
+  await expect(menu).toBeVisible();
+  const box = (await menu.boundingBox())!;
+  expect(box.y).toBeGreaterThanOrEqual(0);
+  expect(box.y + box.height).toBeLessThanOrEqual(560);
+  for (const way of await menu.getByRole('menuitem').all()) {
+    await page.keyboard.press('ArrowDown');
+    await expect(way).toBeInViewport({ ratio: 0.9 });
+  }
+});
+
 test('turned round: the cloth there is says how full and how long it can be', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall', 'Plan');
   const allows = page.getByRole('region', { name: 'The cloth there is' });

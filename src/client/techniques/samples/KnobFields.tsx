@@ -10,8 +10,8 @@ type Props = {
   /** Those that differ from the swatch before. */
   changed: string[];
   errors: Record<string, string[]>;
-  /** Keeps the one that was turned. */
-  keep: (turned: Features) => void;
+  /** Keeps the one that was turned; whether it is kept. */
+  keep: (turned: Features) => Promise<boolean>;
 };
 
 /** What was turned on the machine for a swatch; what differs from the one before is marked. */
@@ -20,15 +20,18 @@ export function KnobFields({ swatch, knobs, features, changed, errors, keep }: P
   const [typed, setTyped] = useState<Record<string, string>>(
     () => readDraft(draft) as Record<string, string>,
   );
-  const put = (next: Record<string, string>) => {
-    setTyped(next);
-    writeDraft(draft, next);
-  };
-  const leave = (name: string) => {
-    const number = typed[name] === undefined ? null : numberOf(typed[name]);
-    if (number === null) return;
-    keep({ [name]: number });
-    put(Object.fromEntries(Object.entries(typed).filter(([n]) => n !== name)));
+  // From the newest state, never from a closure: one is kept while the next is already turned.
+  const put = (next: (now: Record<string, string>) => Record<string, string>) =>
+    setTyped((now) => {
+      const then = next(now);
+      writeDraft(draft, then);
+      return then;
+    });
+  const leave = async (name: string) => {
+    const text = typed[name];
+    const number = text === undefined ? null : numberOf(text);
+    if (number === null || !(await keep({ [name]: number }))) return;
+    put((now) => Object.fromEntries(Object.entries(now).filter(([n, is]) => n !== name || is !== text)));
   };
   return (
     <div className="flex flex-wrap gap-x-3 gap-y-1">
@@ -42,10 +45,10 @@ export function KnobFields({ swatch, knobs, features, changed, errors, keep }: P
             suffix={knob.suffix || undefined}
             className="w-[5.6rem]"
             typed={typed[knob.name] ?? String(features[knob.name] ?? knob.usual)}
-            onType={(text) => put({ ...typed, [knob.name]: text })}
+            onType={(text) => put((now) => ({ ...now, [knob.name]: text }))}
             error={errors[`features.${knob.name}`]?.join(' ')}
             step={knob.step}
-            onLeave={() => leave(knob.name)}
+            onLeave={() => void leave(knob.name)}
           />
         </div>
       ))}

@@ -90,6 +90,7 @@ export function SwatchCard(props: Props) {
       ...Object.fromEntries(Object.entries(now).filter(([k]) => !k.startsWith('features.'))),
       ...errors,
     }));
+    return Object.keys(errors).length === 0;
   };
   const says = useReckoning<SwatchSays>(
     readings('flat').length && readings('gathered').length ? `reckon/${technique.name}/swatch` : null,
@@ -117,7 +118,7 @@ export function SwatchCard(props: Props) {
             features={features}
             changed={changed.map((k) => k.name)}
             errors={wrong}
-            keep={(turned) => void keepKnobs(turned)}
+            keep={keepKnobs}
           />
           {changed.length > 0 && (
             <p className="noted !py-0 text-sm">
@@ -194,7 +195,7 @@ export function SwatchCard(props: Props) {
       )}
       {says.answer && <Findings findings={says.answer.findings} />}
       <Photographs swatch={swatch.id} name={name} ids={props.photographs} />
-      <Note swatch={swatch} keep={(note) => void change(swatch.id, { note })} />
+      <Note swatch={swatch} keep={(note) => change(swatch.id, { note })} />
       <Settings swatch={swatch} before={before} />
     </li>
   );
@@ -282,9 +283,14 @@ function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (li
   );
 }
 
-function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => void }) {
+function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => Promise<object> }) {
   const draft = `${swatch.id}.note`;
   const [typed, setTyped] = useState<string | undefined>(() => readDraft<{ note: string }>(draft).note);
+  // The draft goes only once it is kept, and only if nothing was typed over it meanwhile.
+  const keepTyped = async (note: string) => {
+    const isKept = Object.keys(await keep(note)).length === 0;
+    if (isKept && readDraft<{ note: string }>(draft).note === note) writeDraft(draft, {});
+  };
   return (
     <label className="field">
       Note
@@ -297,11 +303,7 @@ function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => void }
           setTyped(e.target.value);
           writeDraft(draft, { note: e.target.value });
         }}
-        onBlur={() => {
-          if (typed === undefined) return;
-          keep(typed);
-          writeDraft(draft, {});
-        }}
+        onBlur={() => typed !== undefined && void keepTyped(typed)}
       />
     </label>
   );

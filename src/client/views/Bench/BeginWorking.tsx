@@ -10,8 +10,15 @@ import { useUnits } from '../../app/workroom';
 import { techniques } from '../../techniques/registry';
 import { startOf } from '../../techniques/useTechnique';
 
+type Props = {
+  project: string;
+  isFirst: boolean;
+  /** Whether it is what is next, so that the keys are taken there. */
+  isNext?: boolean;
+};
+
 /** Begins a working: one of the techniques, or first the question which way suits. */
-export function BeginWorking({ project, isFirst }: { project: string; isFirst: boolean }) {
+export function BeginWorking({ project, isFirst, isNext }: Props) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const units = useUnits();
@@ -23,11 +30,17 @@ export function BeginWorking({ project, isFirst }: { project: string; isFirst: b
   const begin = async (name: string) => {
     const id = await beginWorking(project, name, units);
     await queries.invalidateQueries();
-    await navigate(`/workings/${id}/plan`);
+    await navigate(`/workings/${id}/plan`, { state: { begun: true } });
   };
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className={`btn justify-self-start ${isFirst ? '' : 'quiet'}`} disabled={!known}>
+      <DropdownMenu.Trigger
+        ref={(button) => {
+          if (isNext && known) button?.focus();
+        }}
+        className={`btn justify-self-start ${isFirst ? '' : 'quiet'}`}
+        disabled={!known}
+      >
         Begin a working <ChevronDown size={18} aria-hidden />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
@@ -35,7 +48,7 @@ export function BeginWorking({ project, isFirst }: { project: string; isFirst: b
           align="start"
           sideOffset={6}
           collisionPadding={12}
-          className="z-20 grid max-h-[min(34rem,80dvh)] max-w-[min(28rem,92vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule"
+          className="z-20 grid max-h-[min(34rem,var(--radix-dropdown-menu-content-available-height))] max-w-[min(28rem,92vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule"
         >
           {known
             ?.filter((t) => techniques[t.name])

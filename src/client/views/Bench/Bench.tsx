@@ -10,6 +10,7 @@ import { RunsShort } from './RunsShort';
 /** The projects in hand, each with what is next and what it waits for. */
 export function Bench() {
   const [isBeginning, setBeginning] = useState(false);
+  const [begun, setBegun] = useState<string>();
   const { hash } = useLocation();
   const bench = useInfiniteQuery({
     queryKey: ['bench', 'pages'],
@@ -33,6 +34,7 @@ export function Bench() {
             answers again.
           </p>
         )}
+        {bench.isPending && <p className="p-8 text-soft">Opening…</p>}
         {loaded && projects.length === 0 && !isBeginning && (
           <section className="tacked max-w-2xl">
             <h2 className="fig mb-1 text-2xl">Nothing is on the bench yet</h2>
@@ -45,10 +47,22 @@ export function Bench() {
             </button>
           </section>
         )}
-        {isBeginning && <NewProject close={() => setBeginning(false)} />}
+        {projects.length > 0 && !isBeginning && (
+          <button type="button" className="btn quiet justify-self-start" onClick={() => setBeginning(true)}>
+            Begin a project
+          </button>
+        )}
+        {isBeginning && (
+          <NewProject
+            close={(id) => {
+              setBeginning(false);
+              setBegun(id);
+            }}
+          />
+        )}
         {short.length > 0 && <RunsShort short={short} />}
         {projects.map((project) => (
-          <ProjectSheet key={project.id} project={project} />
+          <ProjectSheet key={project.id} project={project} isNew={project.id === begun} />
         ))}
         {bench.hasNextPage && (
           <button
@@ -57,11 +71,6 @@ export function Bench() {
             onClick={() => void bench.fetchNextPage()}
           >
             Older projects
-          </button>
-        )}
-        {projects.length > 0 && !isBeginning && (
-          <button type="button" className="btn quiet justify-self-start" onClick={() => setBeginning(true)}>
-            Begin a project
           </button>
         )}
       </div>

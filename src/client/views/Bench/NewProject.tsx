@@ -7,8 +7,11 @@ import { keeping } from '../../app/kept';
 
 const draftName = 'new-project';
 
-/** A project to begin: its name, and the day it is wanted by. */
-export function NewProject({ close }: { close: () => void }) {
+/**
+ * A project to begin: its name, and the day it is wanted by.
+ * @param close Called with the project's id once it is kept, with nothing when there is to be none.
+ */
+export function NewProject({ close }: { close: (begun?: string) => void }) {
   const queries = useQueryClient();
   // One id for as long as the form is open: sent twice, it is still one project.
   const [id] = useState(newId);
@@ -42,7 +45,7 @@ export function NewProject({ close }: { close: () => void }) {
     }
     writeDraft(draftName, {});
     await queries.invalidateQueries();
-    close();
+    close(id);
   };
   return (
     <form
@@ -81,7 +84,7 @@ export function NewProject({ close }: { close: () => void }) {
       </label>
       <div className="flex gap-2">
         <button className="btn">Begin</button>
-        <button type="button" className="btn quiet" onClick={close}>
+        <button type="button" className="btn quiet" onClick={() => close()}>
           Not now
         </button>
       </div>

@@ -1,55 +1,28 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { api, ifMatch, value } from '../../api/http';
-import type { components } from '../../api/schema';
+import { api } from '../../api/http';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
 import { BeginWorking } from './BeginWorking';
 import { daysUntil, sayDay } from './days';
+import { type Project, useProject } from './useProject';
 import { WorkingRow } from './WorkingRow';
 
-type Project = components['schemas']['BenchProject'];
-
-/** A project with its workings, and what is next for each. */
-export function ProjectSheet({ project }: { project: Project }) {
+/**
+ * A project with its workings, and what is next for each.
+ * @param isNew Whether it was begun just now: what is next is to begin a working in it.
+ */
+export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boolean }) {
   const queries = useQueryClient();
   const turn = useTurn();
-  const [name, setName] = useState<string | null>(null);
-  const [notes, setNotes] = useState<string | null>(null);
-
-  const change = async (parts: { name?: string; wantedBy?: string; notes?: string }) => {
-    await keeping(
-      value(
-        api.PATCH('/api/projects/{id}', {
-          params: { path: { id: project.id } },
-          headers: ifMatch(project.version),
-          body: parts as never,
-        }),
-      ),
-    );
-    setName(null);
-    setNotes(null);
-    await queries.invalidateQueries();
-  };
+  const { name, wantedBy, notes, errors, change } = useProject(project);
   const remove = async () => {
     await keeping(api.DELETE('/api/projects/{id}', { params: { path: { id: project.id } } }));
     await queries.invalidateQueries();
     notify({ says: `“${project.name}” deleted.`, action: { label: 'Undo', run: () => void turn('undo') } });
   };
-  // A name that was typed is kept when the bench is left in any way.
-  useEffect(() => {
-    if (name === null || !name.trim() || name === project.name) return;
-    const later = setTimeout(() => void change({ name: name.trim() }), 600);
-    return () => clearTimeout(later);
-  });
-  useEffect(() => {
-    if (notes === null || notes === project.notes) return;
-    const later = setTimeout(() => void change({ notes }), 600);
-    return () => clearTimeout(later);
-  });
-  const days = daysUntil(project.wantedBy);
+  const days = daysUntil(wantedBy || null);
   return (
     <section className="sheet grid gap-2" id={project.id} aria-label={project.name}>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -57,9 +30,10 @@ export function ProjectSheet({ project }: { project: Project }) {
           <input
             aria-label="Name of the project"
             className="w-full min-w-0 rounded bg-transparent hover:bg-ground focus:bg-ground"
-            value={name ?? project.name}
+            value={name}
             maxLength={200}
-            onChange={(e) => setName(e.target.value)}
+            aria-invalid={Boolean(errors.name)}
+            onChange={(e) => change({ name: e.target.value })}
           />
         </h2>
         <label className="flex items-center gap-2 text-soft">
@@ -73,8 +47,8 @@ export function ProjectSheet({ project }: { project: Project }) {
           <input
             type="date"
             className="min-h-11 rounded bg-transparent text-ink"
-            value={project.wantedBy ?? ''}
-            onChange={(e) => void change({ wantedBy: e.target.value })}
+            value={wantedBy}
+            onChange={(e) => change({ wantedBy: e.target.value })}
           />
         </label>
         <button
@@ -90,9 +64,9 @@ export function ProjectSheet({ project }: { project: Project }) {
         aria-label="Notes on the project"
         className="min-h-9 w-full rounded bg-transparent text-soft hover:bg-ground focus:bg-ground"
         placeholder="A note"
-        value={notes ?? project.notes}
+        value={notes}
         maxLength={10000}
-        onChange={(e) => setNotes(e.target.value)}
+        onChange={(e) => change({ notes: e.target.value })}
       />
       <ul className="grid">
         {project.workings.map((working) => (
@@ -104,7 +78,7 @@ export function ProjectSheet({ project }: { project: Project }) {
           A working is one technique at one place: the frill on the awning, the tier of a skirt.
         </p>
       )}
-      <BeginWorking project={project.id} isFirst={project.workings.length === 0} />
+      <BeginWorking project={project.id} isFirst={project.workings.length === 0} isNext={isNew} />
     </section>
   );
 }

@@ -3,8 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ifMatch, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
-import { readDraft, writeDraft } from '../../app/drafts';
-import { keeping } from '../../app/kept';
+import { fieldsWithout, useDraft } from '../../app/useDraft';
 import { Segmented } from '../../parts/Segmented';
 import type { StageProps } from '../../techniques/registry';
 import { PieceItself } from '../../techniques/samples/PieceItself';
@@ -16,10 +15,11 @@ type Parts = { cameOut?: string; verdict?: string; note?: string };
 /** Keep: what was set and what came out, so that next time starts here. */
 export function Keep({ working, technique, reckoning, units }: StageProps) {
   const queries = useQueryClient();
-  const draftName = `${working.id}.keep`;
-  const [typed, setTyped] = useState<Parts>(() => readDraft(draftName));
+  const key = ['keep', working.id];
+  // One id for as long as it is open: sent twice, it is still one summary.
+  const [newKeep] = useState(newId);
   const kept = useQuery({
-    queryKey: ['keep', working.id],
+    queryKey: key,
     queryFn: async () => {
       try {
         return await value(api.GET('/api/workings/{id}/keep', { params: { path: { id: working.id } } }));
@@ -32,36 +32,31 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
   const settings = useSettings(working, technique.name, units);
   const { swatches } = useSwatches(working.id, units);
   const row = kept.data;
-  const now = { cameOut: '', verdict: '', note: '', ...row, ...typed };
-  const type = (parts: Parts) => {
-    const next = { ...typed, ...parts };
-    setTyped(next);
-    writeDraft(draftName, next);
-  };
-  const keep = async (parts: Parts) => {
-    const said = { ...typed, ...parts };
-    if (Object.keys(said).length === 0 || kept.isPending) return;
-    const body = { ...said, settings } as never;
-    await keeping(
-      row
-        ? value(
-            api.PATCH('/api/keeps/{id}', {
-              params: { path: { id: row.id } },
-              headers: ifMatch(row.version),
-              body,
-            }),
-          )
-        : value(
-            api.POST('/api/workings/{id}/keep', {
+  const { draft, change } = useDraft<Parts>(`${working.id}.keep`, {
+    isReady: !kept.isPending,
+    save: async (sent) => {
+      const before = queries.getQueryData<typeof row>(key);
+      const body = { ...sent, settings };
+      const saved = await value(
+        before
+          ? api.PATCH('/api/keeps/{id}', {
+              params: { path: { id: before.id } },
+              headers: ifMatch(before.version),
+              body: body as never,
+            })
+          : api.POST('/api/workings/{id}/keep', {
               params: { path: { id: working.id } },
-              body: { ...(body as object), id: newId() } as never,
+              body: { ...body, id: newKeep } as never,
             }),
-          ),
-    );
-    setTyped({});
-    writeDraft(draftName, {});
-    await queries.invalidateQueries();
-  };
+      );
+      queries.setQueryData(key, saved);
+      for (const other of ['history', 'bench']) void queries.invalidateQueries({ queryKey: [other] });
+    },
+    without: fieldsWithout,
+    overtaken: (problem) => queries.setQueryData(key, problem.current),
+  });
+  const now = { cameOut: '', verdict: '', note: '', ...row, ...draft };
+  const type = (parts: Parts) => change((typed) => ({ ...typed, ...parts }));
   return (
     <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       <section className="tacked grid min-w-0 content-start gap-4">
@@ -75,7 +70,6 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             value={now.cameOut}
             placeholder="2.21 on an edge of 2.6 m, even to the ends."
             onChange={(e) => type({ cameOut: e.target.value })}
-            onBlur={() => void keep({})}
           />
         </label>
         <Segmented
@@ -86,10 +80,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             { name: 'nearly', label: 'nearly' },
             { name: 'no', label: 'not like this' },
           ]}
-          onChoose={(verdict) => {
-            type({ verdict });
-            void keep({ verdict });
-          }}
+          onChoose={(verdict) => type({ verdict })}
         />
         <label className="field">
           For next time
@@ -99,7 +90,6 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             maxLength={4000}
             value={now.note}
             onChange={(e) => type({ note: e.target.value })}
-            onBlur={() => void keep({})}
           />
         </label>
         {row ? (
@@ -111,7 +101,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
           <button
             type="button"
             className="btn justify-self-start"
-            onClick={() => void keep({ cameOut: now.cameOut })}
+            onClick={() => change((typed) => ({ cameOut: '', ...typed }), 'once')}
           >
             Keep it
           </button>

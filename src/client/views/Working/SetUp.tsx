@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useDrawer } from '../../app/drawer';
 import { useChangeWorkroom, useWorkroom } from '../../app/workroom';
@@ -106,17 +106,21 @@ function OwnMachine({ errors }: { errors: Record<string, string> }) {
   const [typed, setTyped] = useState<{ tension?: string; stitch?: string }>({});
   const tension = typed.tension ?? String(workroom?.normalTension ?? '');
   const stitch = typed.stitch ?? String(workroom?.longestStitchMm ?? '');
-  useEffect(() => {
+  const keep = useRef(() => {});
+  keep.current = () => {
     if (typed.tension === undefined && typed.stitch === undefined) return;
-    const later = setTimeout(() => {
-      mutate({
-        normalTension: numberOf(tension) ?? undefined,
-        longestStitchMm: numberOf(stitch) ?? undefined,
-      });
-      setTyped({});
-    }, 700);
+    mutate({
+      normalTension: numberOf(tension) ?? undefined,
+      longestStitchMm: numberOf(stitch) ?? undefined,
+    });
+    setTyped({});
+  };
+  useEffect(() => {
+    const later = setTimeout(() => keep.current(), 700);
     return () => clearTimeout(later);
-  }, [mutate, stitch, tension, typed]);
+  }, [typed]);
+  // What was typed just before the view is left is kept too.
+  useEffect(() => () => keep.current(), []);
   return (
     <>
       <p className="text-sm text-soft">

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { Suspense, useEffect } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Suspense, useEffect, useRef } from 'react';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { api, Refused, value } from '../../api/http';
 import type { Stage } from '../../api/types';
 import { useKeys } from '../../app/keys';
@@ -73,6 +73,14 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
   const Parts = techniques[row.technique];
   useStageKeys(id, row.projectId);
 
+  const isOpen = Boolean(Parts && technique);
+  const begun = (useLocation().state as { begun?: boolean } | null)?.begun;
+  const rooms = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // A working that was just begun waits for its first figure.
+    if (begun && isOpen) rooms.current?.querySelector<HTMLInputElement>('input.entry')?.focus();
+  }, [begun, isOpen]);
+
   const { change } = working;
   useEffect(() => {
     if (working.stage !== stage) change({ stage });
@@ -95,14 +103,16 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
       {reckoning.unreachable && (
         <p className="care mb-3">{reckoning.unreachable} What you type is kept in this browser meanwhile.</p>
       )}
-      <Suspense>
-        {stage === 'plan' && <Parts.Plan {...shared} />}
-        {stage === 'set-up' && <SetUp {...shared} />}
-        {stage === 'sample' && <Parts.Sample {...shared} />}
-        {stage === 'cut' && <Parts.Cut {...shared} />}
-        {stage === 'sew' && <Sew {...shared} />}
-        {stage === 'keep' && <Keep {...shared} />}
-      </Suspense>
+      <div ref={rooms}>
+        <Suspense>
+          {stage === 'plan' && <Parts.Plan {...shared} />}
+          {stage === 'set-up' && <SetUp {...shared} />}
+          {stage === 'sample' && <Parts.Sample {...shared} />}
+          {stage === 'cut' && <Parts.Cut {...shared} />}
+          {stage === 'sew' && <Sew {...shared} />}
+          {stage === 'keep' && <Keep {...shared} />}
+        </Suspense>
+      </div>
     </>
   );
 }

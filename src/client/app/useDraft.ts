@@ -1,0 +1,147 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { type Problem, Refused } from '../api/http';
+import { onForget, readDraft, writeDraft } from './drafts';
+import { aboutToKeep, keeping, notKept } from './kept';
+
+/** A pause in typing after which what was typed is kept. */
+const pause = 400;
+
+/** How long to wait before trying again when the program does not answer. */
+const again = 3000;
+
+/** How a draft is kept. */
+export type Saving<D> = {
+  /** Whether that which it changes has come, so that it can be kept. */
+  isReady: boolean;
+  /** Keeps what was typed; throws {@link Refused}. */
+  save: (typed: D) => Promise<unknown>;
+  /** What is left of a draft when a part of it has been kept. */
+  without: (now: D, kept: D) => D;
+  /** Another seat was first: takes over what it left. What was typed here then goes on top of that. */
+  overtaken: (problem: Problem) => void;
+  /** What of a refused draft can be kept all the same; null when nothing can. */
+  right?: (typed: D, wrong: string[]) => D | null;
+};
+
+/**
+ * What is typed over what is kept. Every change is kept after a pause and when the view is left; until then it survives
+ * a reload, and after a failure it is tried again.
+ * @param name What the draft is called in the browser's storage; one mounted at a time.
+ */
+export function useDraft<D extends object>(name: string, { isReady, save, without, ...on }: Saving<D>) {
+  const [draft, setDraft] = useState(() => readDraft<D>(name) as D);
+  const [errors, setErrors] = useState<Record<string, string>>({});
+  const latest = useRef(draft);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const isSending = useRef(false);
+  const isShown = useRef(false);
+  const flush = useRef<() => Promise<void>>(async () => {});
+
+  const put = useCallback(
+    (next: D) => {
+      latest.current = next;
+      writeDraft(name, next);
+      aboutToKeep(name, !isEmpty(next));
+      setDraft(next);
+    },
+    [name],
+  );
+
+  flush.current = async () => {
+    clearTimeout(timer.current);
+    const sent = latest.current;
+    if (isSending.current || !isReady || isEmpty(sent)) return;
+    isSending.current = true;
+    const goesOn = await send(sent);
+    isSending.current = false;
+    // What was typed meanwhile.
+    if (goesOn && !isEmpty(latest.current)) void flush.current();
+  };
+
+  /** Sends a draft; whether what is left of it can be sent at once. */
+  const send = async (sent: D): Promise<boolean> => {
+    try {
+      await keeping(save(sent));
+    } catch (error) {
+      const problem = error instanceof Refused ? error.problem : null;
+      if (problem?.status === 412) {
+        on.overtaken(problem);
+        return true;
+      }
+      if (problem?.status === 400) return refused(problem, sent);
+      notKept(name, problem?.status ? problem.title : 'not kept: no answer, trying again');
+      timer.current = setTimeout(() => void flush.current(), again);
+      return false;
+    }
+    notKept(name, null);
+    setErrors({});
+    put(without(latest.current, sent));
+    return true;
+  };
+
+  /** A half-typed figure stays where it is typed until the next key; the rest is kept. */
+  const refused = async (problem: Problem, sent: D): Promise<boolean> => {
+    const wrong = problem.errors ?? {};
+    aboutToKeep(name, false);
+    // Of a field that is not on the screen any more, the sign would say something that nobody can mend here.
+    if (isShown.current) notKept(name, 'one field is not right yet');
+    setErrors(Object.fromEntries(Object.entries(wrong).map(([field, says]) => [field, says.join(' ')])));
+    const right = on.right?.(sent, Object.keys(wrong));
+    const isKept =
+      right &&
+      (await keeping(save(right)).then(
+        () => true,
+        () => false,
+      ));
+    const typedOn = latest.current !== sent;
+    if (isKept) {
+      put(without(latest.current, right));
+      aboutToKeep(name, false);
+    }
+    return typedOn;
+  };
+
+  const change = useCallback(
+    (next: (now: D) => D, at: 'once' | 'pause' = 'pause') => {
+      put(next(latest.current));
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void flush.current(), at === 'once' ? 0 : pause);
+    },
+    [put],
+  );
+
+  useEffect(() => {
+    const keepNow = () => void flush.current();
+    isShown.current = true;
+    keepNow();
+    const stopForgetting = onForget(() => {
+      latest.current = {} as D;
+      aboutToKeep(name, false);
+      notKept(name, null);
+      setErrors({});
+      setDraft(latest.current);
+    });
+    addEventListener('pagehide', keepNow);
+    return () => {
+      isShown.current = false;
+      keepNow();
+      aboutToKeep(name, false);
+      notKept(name, null);
+      stopForgetting();
+      removeEventListener('pagehide', keepNow);
+    };
+  }, [name, isReady]);
+
+  return { draft, errors, change };
+}
+
+/** A draft of plain fields without those that were sent and have not been typed over since. */
+export function fieldsWithout<D extends object>(now: D, sent: D): D {
+  return Object.fromEntries(
+    Object.entries(now).filter(
+      ([field, is]) => JSON.stringify(is) !== JSON.stringify(sent[field as keyof D]),
+    ),
+  ) as D;
+}
+
+const isEmpty = (draft: object) => Object.keys(draft).length === 0;
