@@ -26,7 +26,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
   return (
     <section className="sheet grid gap-2" id={project.id} aria-label={project.name}>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <h2 className="name min-w-0 flex-1 basis-56 !text-[1.45rem]">
+        <h2 className="name min-w-0 flex-1 basis-48 sm:basis-56 !text-[1.45rem]">
           <input
             aria-label="Name of the project"
             className="w-full min-w-0 rounded bg-transparent hover:bg-ground focus:bg-ground"
@@ -36,7 +36,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
             onChange={(e) => change({ name: e.target.value })}
           />
         </h2>
-        <label className="flex items-center gap-2 text-soft">
+        <label className="order-1 flex basis-full items-center gap-2 text-soft sm:order-none sm:basis-auto">
           <span
             className={
               days !== null && days <= 14 ? 'rounded bg-chalk px-1.5 font-semibold text-on-chalk' : ''
@@ -60,9 +60,10 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
           <Trash2 size={18} aria-hidden />
         </button>
       </div>
-      <input
+      <textarea
         aria-label="Notes on the project"
-        className="min-h-9 w-full rounded bg-transparent text-soft hover:bg-ground focus:bg-ground"
+        className="field-sizing-content min-h-9 w-full resize-none rounded bg-transparent text-soft hover:bg-ground focus:bg-ground"
+        rows={1}
         placeholder="A note"
         value={notes}
         maxLength={10000}
