@@ -74,7 +74,10 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
               set={(id) => working.change({ uses: { thread: id || null } })}
             />
           )}
-          <Link className="text-sm font-semibold underline underline-offset-4" to={`/drawer/chart?technique=${technique.name}`}>
+          <Link
+            className="text-sm font-semibold underline underline-offset-4"
+            to={`/drawer/chart?technique=${technique.name}`}
+          >
             What fits what, for this
           </Link>
         </section>
