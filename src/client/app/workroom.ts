@@ -28,12 +28,14 @@ export function useChangeWorkroom() {
   return useMutation({
     // All of it counts as being kept, the question for the newest version too.
     mutationFn: (change: Partial<WorkroomChange>) => keeping(changed(change)),
-    // What is chosen is shown at once; the answer confirms it.
-    onMutate: (change) =>
+    // What is chosen is shown at once; the answer confirms it. One that is still on its way would show what was before.
+    onMutate: async (change) => {
+      await queries.cancelQueries({ queryKey: ['workroom'] });
       queries.setQueryData<WorkroomRecord>(
         ['workroom'],
         (now) => now && ({ ...now, ...change } as WorkroomRecord),
-      ),
+      );
+    },
     onError: () => queries.invalidateQueries({ queryKey: ['workroom'] }),
     onSuccess: (row) => {
       queries.setQueryData(['workroom'], row);
