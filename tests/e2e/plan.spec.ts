@@ -98,6 +98,20 @@ test('nothing typed is lost: on the bench as it is left, in what is kept while t
   await expect(page.getByLabel('For next time')).toHaveValue('One row more.');
 });
 
+test('a project that was just begun can be renamed letter by letter', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Begin a project' }).click();
+  await page.keyboard.type('Bunting');
+  await page.keyboard.press('Enter');
+  const sheet = page.getByRole('region', { name: 'Bunting' });
+  await expect(sheet.getByRole('button', { name: 'Begin a working' })).toBeFocused();
+  const name = sheet.getByLabel('Name of the project');
+  await name.press('End');
+  await page.keyboard.type(' for the gate', { delay: 60 });
+  await kept(page);
+  await expect(page.getByRole('region', { name: 'Bunting for the gate' })).toBeVisible();
+});
+
 test('the ways to begin a working are all in reach on a low screen', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 560 });
   await page.goto('/');

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
+import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { api, value } from '../../api/http';
 import { newId } from '../../api/id';
@@ -27,6 +28,12 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
     staleTime: Infinity,
     queryFn: () => value(api.GET('/api/techniques')),
   }).data;
+  const trigger = useRef<HTMLButtonElement>(null);
+  const isReady = Boolean(known);
+  // Once, not with every letter that is typed afterwards.
+  useEffect(() => {
+    if (isNext && isReady) trigger.current?.focus();
+  }, [isNext, isReady]);
   const begin = async (name: string) => {
     const id = await beginWorking(project, name, units);
     await queries.invalidateQueries();
@@ -35,9 +42,7 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        ref={(button) => {
-          if (isNext && known) button?.focus();
-        }}
+        ref={trigger}
         className={`btn justify-self-start ${isFirst ? '' : 'quiet'}`}
         disabled={!known}
       >
