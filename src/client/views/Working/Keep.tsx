@@ -50,7 +50,8 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             }),
       );
       queries.setQueryData(key, saved);
-      for (const other of ['history', 'bench']) void queries.invalidateQueries({ queryKey: [other] });
+      // Everything else may have changed: the first summary also takes the thread off the shelf.
+      void queries.invalidateQueries({ predicate: (other) => other.queryKey[0] !== 'keep' });
     },
     without: fieldsWithout,
     overtaken: (problem) => queries.setQueryData(key, problem.current),
