@@ -144,4 +144,22 @@ export function fieldsWithout<D extends object>(now: D, sent: D): D {
   ) as D;
 }
 
+/** The same for a draft of which one part is a group of fields: what is left of the group is looked at field by field. */
+export const groupWithout =
+  <K extends string>(group: K) =>
+  <D extends { [P in K]?: object }>(now: D, sent: D): D => {
+    const left = fieldsWithout<object>(now[group] ?? {}, sent[group] ?? {});
+    const rest = fieldsWithout({ ...now, [group]: undefined }, { ...sent, [group]: undefined });
+    return { ...rest, ...(isEmpty(left) ? {} : { [group]: left }) } as D;
+  };
+
+/** The newest version of a record that is known: what the server answered, or what it is shown with. */
+export function useVersion(shown: number) {
+  const version = useRef(shown);
+  useEffect(() => {
+    version.current = Math.max(version.current, shown);
+  }, [shown]);
+  return version;
+}
+
 const isEmpty = (draft: object) => Object.keys(draft).length === 0;

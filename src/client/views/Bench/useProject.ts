@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
 import { api, ifMatch, value } from '../../api/http';
 import type { components } from '../../api/schema';
-import { fieldsWithout, useDraft } from '../../app/useDraft';
+import { fieldsWithout, useDraft, useVersion } from '../../app/useDraft';
 
 export type Project = components['schemas']['BenchProject'];
 
@@ -12,10 +11,7 @@ type Draft = { name?: string; wantedBy?: string; notes?: string };
 export function useProject(project: Project) {
   const { id } = project;
   const queries = useQueryClient();
-  const version = useRef(project.version);
-  useEffect(() => {
-    version.current = Math.max(version.current, project.version);
-  }, [project.version]);
+  const version = useVersion(project.version);
   const { draft, errors, change } = useDraft<Draft>(id, {
     isReady: true,
     save: async (sent) => {

@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
 import { api, ifMatch, value } from '../../api/http';
 import type { Thing } from '../../app/drawer';
-import { fieldsWithout, useDraft } from '../../app/useDraft';
+import { groupWithout, useDraft, useVersion } from '../../app/useDraft';
 import { useUnits } from '../../app/workroom';
 
 type Draft = { name?: string; properties?: Record<string, unknown> };
@@ -12,10 +11,7 @@ export function useThing(thing: Thing) {
   const { id } = thing;
   const units = useUnits();
   const queries = useQueryClient();
-  const version = useRef(thing.version);
-  useEffect(() => {
-    version.current = Math.max(version.current, thing.version);
-  }, [thing.version]);
+  const version = useVersion(thing.version);
   const { draft, errors, change } = useDraft<Draft>(id, {
     isReady: true,
     save: async (sent) => {
@@ -34,10 +30,7 @@ export function useThing(thing: Thing) {
       for (const key of ['history', 'chart', 'fit', 'bench'])
         void queries.invalidateQueries({ queryKey: [key] });
     },
-    without: ({ properties, ...now }, { properties: sentProperties, ...sent }) => {
-      const left = fieldsWithout(properties ?? {}, sentProperties ?? {});
-      return { ...fieldsWithout(now, sent), ...(Object.keys(left).length ? { properties: left } : {}) };
-    },
+    without: groupWithout('properties'),
     overtaken: (problem) => (version.current = problem.version ?? version.current),
   });
   const set = (field: string, typed: unknown) =>

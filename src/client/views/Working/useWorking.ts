@@ -4,7 +4,7 @@ import { api, ifMatch, value } from '../../api/http';
 import type { components } from '../../api/schema';
 import type { Ask, Cloth, Progress, Stage, Uses } from '../../api/types';
 import { notify } from '../../app/notice';
-import { fieldsWithout, useDraft } from '../../app/useDraft';
+import { groupWithout, useDraft } from '../../app/useDraft';
 import { workingQuery } from '../../app/working';
 import { useUnits } from '../../app/workroom';
 
@@ -37,7 +37,7 @@ export function useWorking(id: string) {
       void queries.invalidateQueries({ queryKey: ['history'] });
       void queries.invalidateQueries({ queryKey: ['bench'] });
     },
-    without,
+    without: groupWithout('ask'),
     right,
     overtaken: (problem) => {
       queries.setQueryData(key, problem.current);
@@ -84,12 +84,6 @@ export function useWorking(id: string) {
 /** The fields that say something. */
 function said(ask: Ask): Ask {
   return Object.fromEntries(Object.entries(ask).filter(([, v]) => v !== null && v !== undefined));
-}
-
-/** A draft without what was sent and has not been typed over since. */
-function without({ ask, ...now }: Draft, { ask: sentAsk, ...sent }: Draft): Draft {
-  const left = fieldsWithout(ask ?? {}, sentAsk ?? {});
-  return { ...fieldsWithout(now, sent), ...(Object.keys(left).length ? { ask: left } : {}) };
 }
 
 /** A refused draft without the fields that are wrong. */
