@@ -14,6 +14,8 @@ public readonly record struct Seat(Guid Workroom, string By);
 /// <summary>Runs statements, each request's changes in one transaction and written down as one step.</summary>
 public sealed class Database(NpgsqlDataSource source)
 {
+    private readonly SharedWriting shared = new(source);
+
     /// <summary>Reads rows.</summary>
     public async Task<List<T>> ReadAsync<T>(
         string sql,
@@ -57,9 +59,9 @@ public sealed class Database(NpgsqlDataSource source)
         await using var batch = new NpgsqlBatch(connection);
         if (says is not null)
         {
-            Add(batch, "select set_config('zr.says', $1, true)", [says]);
+            batch.BatchCommands.Add(Command("select set_config('zr.says', $1, true)", [says]));
         }
-        Add(batch, sql, values);
+        batch.BatchCommands.Add(Command(sql, values));
         await using var reader = await batch.ExecuteReaderAsync(cancel);
         if (says is not null)
         {
@@ -68,6 +70,36 @@ public sealed class Database(NpgsqlDataSource source)
         var changed = await reader.ReadAsync(cancel) ? row(reader) : null;
         while (await reader.NextResultAsync(cancel)) { }
         return changed;
+    }
+
+    /// <summary>
+    /// Adds rows as <see cref="ChangeAsync"/> changes them, by a statement that does no harm when it is repeated, such as an
+    /// insert under an id of its own. Those asked for at the same time share a transaction; each is a step by itself.
+    /// </summary>
+    /// <param name="says">The step in a few words.</param>
+    /// <param name="changes">What changes rows, as the parts of a <c>with</c>; one of them is <c>changed</c>.</param>
+    /// <param name="columns">The columns of <c>changed</c> that are read.</param>
+    /// <param name="row">Reads the first row of <c>changed</c>.</param>
+    /// <param name="cancel">Ends the wait; the rows may be added.</param>
+    /// <param name="values">The statement's parameters, $1 and on.</param>
+    public Task<T?> AddAsync<T>(
+        string says,
+        string changes,
+        string columns,
+        Func<NpgsqlDataReader, T> row,
+        CancellationToken cancel,
+        params object?[] values
+    )
+        where T : class
+    {
+        var last = values.Length + 1;
+        // Rows are written down at the end of a statement, so it can name its step itself.
+        var sql = $"""
+            with {changes},
+            named as (select set_config('zr.says', ${last}, true), set_config('zr.step', '', true))
+            select {columns} from changed, named
+            """;
+        return shared.WriteAsync(Command(sql, [.. values, says]), row, cancel);
     }
 
     /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>
@@ -118,11 +150,11 @@ public sealed class Database(NpgsqlDataSource source)
     public static NpgsqlParameter Id(Guid? id) =>
         new() { NpgsqlDbType = NpgsqlDbType.Uuid, Value = (object?)id ?? DBNull.Value };
 
-    private static void Add(NpgsqlBatch batch, string sql, object?[] values)
+    private static NpgsqlBatchCommand Command(string sql, object?[] values)
     {
         var command = new NpgsqlBatchCommand(sql);
         Bind(command.Parameters, values);
-        batch.BatchCommands.Add(command);
+        return command;
     }
 
     private static void Bind(NpgsqlParameterCollection parameters, object?[] values)

@@ -92,11 +92,12 @@ public abstract class RecordStore<T>(
                     update things set left_mm = greatest(0, left_mm - ${values.Length
                     + 1}), version = version + 1, updated_at = now()
                     where id = ${values.Length
-                    + 2} and workroom_id = $2 and left_mm is not null and exists (select 1 from added))
+                    + 2} and workroom_id = $2 and left_mm is not null and exists (select 1 from changed))
                 """;
-        return await Database.ChangeAsync(
+        return await Database.AddAsync(
                 says,
-                $"with added as ({insert} on conflict (id) do nothing returning *){lowering} select {columns} from added",
+                $"changed as ({insert} on conflict (id) do nothing returning *){lowering}",
+                columns,
                 row,
                 cancel,
                 taken is { } some ? [.. values, some.Length.Millimetres, some.Thing] : values

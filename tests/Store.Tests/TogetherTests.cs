@@ -1,0 +1,109 @@
+using Npgsql;
+using static ZephyrReach.Store.Tests.StoreFixture;
+
+namespace ZephyrReach.Store.Tests;
+
+/// <summary>Additions that are asked for at the same time.</summary>
+public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
+{
+    private readonly SwatchStore swatches = store.Swatches;
+
+    [Fact]
+    public async Task Forty_at_once_share_transactions_and_each_is_a_step_of_its_own()
+    {
+        var (seat, other) = (await store.SeatAsync(), await store.SeatAsync("tablet"));
+        var (ours, theirs) = (await store.WorkingAsync(seat), await store.WorkingAsync(other));
+        var before = await store.ContentsAsync(seat);
+
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 40)
+                .Select(i => AddAsync(seat, ours, $"ours {i}"))
+                .Concat(Enumerable.Range(0, 10).Select(i => AddAsync(other, theirs, $"theirs {i}")))
+        );
+
+        (await TransactionsAsync(ours)).ShouldBeLessThan(40);
+        var left = 40;
+        (await CountAsync(seat, ours)).ShouldBe(left);
+        while (left > 0)
+        {
+            var step = (await store.History.LookAsync(seat, Cancel)).Undo.ShouldNotBeNull();
+            (await store.History.TurnAsync(seat, step.Id, true, Cancel)).ShouldBeTrue();
+            (await CountAsync(seat, ours)).ShouldBe(--left);
+        }
+        (await store.ContentsAsync(seat)).ShouldBe(before);
+        (await CountAsync(other, theirs)).ShouldBe(10);
+    }
+
+    [Fact]
+    public async Task What_one_is_refused_for_or_does_not_wait_for_takes_nothing_from_the_others()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+        var gone = new CancellationToken(canceled: true);
+
+        var all = Enumerable
+            .Range(0, 30)
+            .Select(i =>
+                i switch
+                {
+                    11 => AddAsync(seat, working, "no text: \0"),
+                    17 => AddAsync(seat, working, "left", gone),
+                    _ => AddAsync(seat, working, $"swatch {i}"),
+                }
+            )
+            .ToList();
+
+        (await Should.ThrowAsync<PostgresException>(all[11])).SqlState.ShouldBe(
+            PostgresErrorCodes.CharacterNotInRepertoire
+        );
+        await Should.ThrowAsync<OperationCanceledException>(all[17]);
+        foreach (var (i, task) in all.Index().Where(t => t.Index is not 11 and not 17))
+        {
+            (await task).ShouldNotBeNull().Note.ShouldBe($"swatch {i}");
+        }
+        (await CountAsync(seat, working)).ShouldBeInRange(28, 29);
+    }
+
+    [Fact]
+    public async Task The_same_id_at_once_is_one_record_for_all_who_ask()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+        var id = Guid.CreateVersion7();
+
+        var rows = await Task.WhenAll(
+            Enumerable.Range(0, 20).Select(i => AddAsync(seat, working, $"note {i}", id: id))
+        );
+
+        rows.Select(r => r!.Note).Distinct().ShouldHaveSingleItem();
+        (await CountAsync(seat, working)).ShouldBe(1);
+    }
+
+    private Task<SwatchRow?> AddAsync(
+        Seat seat,
+        WorkingRow working,
+        string note,
+        CancellationToken? cancel = null,
+        Guid? id = null
+    ) =>
+        swatches.AddAsync(
+            seat,
+            id ?? Guid.CreateVersion7(),
+            working.Id,
+            new SwatchParts(Flat: [Mm(300)], Note: note),
+            cancel ?? Cancel
+        );
+
+    private async Task<int> CountAsync(Seat seat, WorkingRow working) =>
+        (await swatches.OfWorkingsAsync(seat, [working.Id], Cancel)).Count;
+
+    private async Task<long> TransactionsAsync(WorkingRow working)
+    {
+        await using var command = store.Source.CreateCommand(
+            "select count(distinct xmin::text) from swatches where working_id = $1"
+        );
+        command.Parameters.Add(new NpgsqlParameter { Value = working.Id });
+        return (long)(await command.ExecuteScalarAsync(Cancel))!;
+    }
+}
