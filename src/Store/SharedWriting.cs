@@ -4,17 +4,16 @@ namespace ZephyrReach.Store;
 
 /// <summary>
 /// Sends statements that are asked for at the same time together, in one round trip and one transaction, so that they share the
-/// wait for the disk. One that comes alone is sent at once: nothing waits for company.
+/// wait for the disk. One that comes alone is sent at once; those that come meanwhile go together after it.
 /// </summary>
 internal sealed class SharedWriting(NpgsqlDataSource source)
 {
-    // Two, so that one is being computed while the other one waits for the disk.
-    private const int MostSenders = 2;
-    private const int MostTogether = 16;
+    // Some at a time, so that the next are being read while these wait for the disk.
+    private const int MostTogether = 8;
 
     private readonly Lock gate = new();
     private readonly Queue<Sharer> waiting = new();
-    private int senders;
+    private bool sending;
 
     /// <summary>Runs a statement that may share its transaction with any others, and may be run twice without harm.</summary>
     /// <param name="row">Reads the row that it returns.</param>
@@ -28,16 +27,17 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
         where T : class
     {
         var sharer = new Sharer<T>(command, row);
+        bool alone;
         lock (gate)
         {
             waiting.Enqueue(sharer);
-            if (senders == MostSenders)
-            {
-                return sharer.Answer.WaitAsync(cancel);
-            }
-            senders++;
+            alone = !sending;
+            sending = true;
         }
-        _ = SendWaitingAsync();
+        if (alone)
+        {
+            _ = SendWaitingAsync();
+        }
         return sharer.Answer.WaitAsync(cancel);
     }
 
@@ -58,10 +58,7 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
             {
                 sharers.Add(sharer);
             }
-            if (sharers.Count == 0)
-            {
-                senders--;
-            }
+            sending = sharers.Count > 0;
             return sharers;
         }
     }
