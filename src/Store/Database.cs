@@ -73,18 +73,21 @@ public sealed class Database(NpgsqlDataSource source)
     }
 
     /// <summary>
-    /// Adds rows as <see cref="ChangeAsync"/> changes them, by a statement that does no harm when it is repeated, such as an
-    /// insert under an id of its own. Those asked for at the same time share a transaction; each is a step by itself.
+    /// Adds a row unless there is one with its id, and writes it down as a step. Those asked for at the same time share a
+    /// transaction; each is a step by itself. When this returns, the row is on disk.
     /// </summary>
     /// <param name="says">The step in a few words.</param>
-    /// <param name="changes">What changes rows, as the parts of a <c>with</c>; one of them is <c>changed</c>.</param>
-    /// <param name="columns">The columns of <c>changed</c> that are read.</param>
-    /// <param name="row">Reads the first row of <c>changed</c>.</param>
-    /// <param name="cancel">Ends the wait; the rows may be added.</param>
-    /// <param name="values">The statement's parameters, $1 and on.</param>
+    /// <param name="table">The table, a name from the migrations.</param>
+    /// <param name="insert">An insert into it.</param>
+    /// <param name="columns">The columns that are read.</param>
+    /// <param name="row">Reads the added row.</param>
+    /// <param name="cancel">Ends the wait; the row may be added.</param>
+    /// <param name="values">The insert's parameters, $1 and on.</param>
+    /// <returns>The added row; null when there was one already.</returns>
     public Task<T?> AddAsync<T>(
         string says,
-        string changes,
+        string table,
+        string insert,
         string columns,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel,
@@ -93,11 +96,14 @@ public sealed class Database(NpgsqlDataSource source)
         where T : class
     {
         var last = values.Length + 1;
-        // Rows are written down at the end of a statement, so it can name its step itself.
+        // Writing the step down here, rather than in the trigger that does so for changes, takes half the time.
         var sql = $"""
-            with {changes},
-            named as (select set_config('zr.says', ${last}, true), set_config('zr.step', '', true))
-            select {columns} from changed, named
+            with added as ({insert} on conflict (id) do nothing returning *),
+            noted as (
+                insert into changes (workroom_id, step, says, table_name, after)
+                select workroom_id, nextval('step_numbers'), ${last}, '{table}', to_jsonb(added) from added
+                returning case when step % 100 = 0 then forget_oldest(workroom_id) end)
+            select {columns} from added
             """;
         return shared.WriteAsync(Command(sql, [.. values, says]), row, cancel);
     }

@@ -64,14 +64,16 @@ public abstract class RecordStore<T>(
 
     /// <summary>Adds a record. One with this id that is there already is given back as it is.</summary>
     /// <param name="insert">An insert; its second parameter is the workroom.</param>
-    protected Task<T?> AddAsync(
+    protected async Task<T?> AddAsync(
         Seat seat,
         Guid id,
         string says,
         string insert,
         CancellationToken cancel,
         params object?[] values
-    ) => AddTakingAsync(seat, id, says, null, insert, cancel, values);
+    ) =>
+        await Database.AddAsync(says, table, insert, columns, row, cancel, values)
+        ?? await FindAsync(seat, id, cancel);
 
     /// <summary>Adds a record, and lowers what is left of a thing by what it takes: both, once, or neither.</summary>
     /// <param name="taken">What is used up; null when nothing is.</param>
@@ -85,22 +87,23 @@ public abstract class RecordStore<T>(
         params object?[] values
     )
     {
-        var lowering = taken is null
-            ? ""
-            : $"""
-                , lowered as (
-                    update things set left_mm = greatest(0, left_mm - ${values.Length
-                    + 1}), version = version + 1, updated_at = now()
-                    where id = ${values.Length
-                    + 2} and workroom_id = $2 and left_mm is not null and exists (select 1 from changed))
-                """;
-        return await Database.AddAsync(
+        if (taken is null)
+        {
+            return await AddAsync(seat, id, says, insert, cancel, values);
+        }
+        var (length, thing) = (values.Length + 1, values.Length + 2);
+        return await Database.ChangeAsync(
                 says,
-                $"changed as ({insert} on conflict (id) do nothing returning *){lowering}",
-                columns,
+                $"""
+                with added as ({insert} on conflict (id) do nothing returning *),
+                lowered as (
+                    update things set left_mm = greatest(0, left_mm - ${length}), version = version + 1, updated_at = now()
+                    where id = ${thing} and workroom_id = $2 and left_mm is not null and exists (select 1 from added))
+                select {columns} from added
+                """,
                 row,
                 cancel,
-                taken is { } some ? [.. values, some.Length.Millimetres, some.Thing] : values
+                [.. values, taken.Length.Millimetres, taken.Thing]
             ) ?? await FindAsync(seat, id, cancel);
     }
 

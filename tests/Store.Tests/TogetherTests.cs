@@ -22,7 +22,12 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
                 .Concat(Enumerable.Range(0, 10).Select(i => AddAsync(other, theirs, $"theirs {i}")))
         );
 
-        (await TransactionsAsync(ours)).ShouldBeLessThan(40);
+        (
+            await CountAsync(
+                "select count(distinct xmin::text) from swatches where working_id = $1",
+                ours.Id
+            )
+        ).ShouldBeLessThan(40);
         var left = 40;
         (await CountAsync(seat, ours)).ShouldBe(left);
         while (left > 0)
@@ -80,6 +85,22 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await CountAsync(seat, working)).ShouldBe(1);
     }
 
+    [Fact]
+    public async Task Of_three_hundred_at_least_two_hundred_steps_are_kept_and_the_oldest_forgotten()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+
+        await Task.WhenAll(
+            Enumerable.Range(0, 300).Select(i => AddAsync(seat, working, $"swatch {i}"))
+        );
+
+        (
+            await CountAsync("select count(*) from changes where workroom_id = $1", seat.Workroom)
+        ).ShouldBeInRange(200, 300);
+        (await CountAsync(seat, working)).ShouldBe(300);
+    }
+
     private Task<SwatchRow?> AddAsync(
         Seat seat,
         WorkingRow working,
@@ -98,12 +119,10 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
     private async Task<int> CountAsync(Seat seat, WorkingRow working) =>
         (await swatches.OfWorkingsAsync(seat, [working.Id], Cancel)).Count;
 
-    private async Task<long> TransactionsAsync(WorkingRow working)
+    private async Task<long> CountAsync(string sql, Guid id)
     {
-        await using var command = store.Source.CreateCommand(
-            "select count(distinct xmin::text) from swatches where working_id = $1"
-        );
-        command.Parameters.Add(new NpgsqlParameter { Value = working.Id });
+        await using var command = store.Source.CreateCommand(sql);
+        command.Parameters.Add(new NpgsqlParameter { Value = id });
         return (long)(await command.ExecuteScalarAsync(Cancel))!;
     }
 }
