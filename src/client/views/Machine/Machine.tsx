@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useKeys } from '../../app/keys';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
@@ -14,6 +14,7 @@ import { useAwake } from './useAwake';
 export function Machine() {
   const { id = '' } = useParams();
   const working = useWorking(id);
+  const navigate = useNavigate();
   const units = useUnits();
   const row = working.row;
   const steps = useReckoning(row ? reckonPath(row.technique, id) : null, working.ask, units, 'steps').answer
@@ -36,9 +37,10 @@ export function Machine() {
     });
   };
   const next = () => {
-    if (!step || isDone) return;
+    if (!step) return;
+    if (isDone) void navigate(`/workings/${id}/keep`);
     // A check that is not ticked holds the step once; the second press goes on.
-    if (!allTicked(step, working.progress) && !asked) setAsked(true);
+    else if (!allTicked(step, working.progress) && !asked) setAsked(true);
     else go(at + 1);
   };
   useKeys([
@@ -77,9 +79,9 @@ export function Machine() {
       {isDone ? (
         <section className="grid content-center gap-6">
           <h1 className="text-[clamp(2.4rem,9vw,5rem)]">All sewn.</h1>
-          <Link className="btn justify-self-start text-xl" to={`/workings/${id}/keep`}>
-            Write down what came out
-          </Link>
+          <p className="max-w-[34em] text-[clamp(1.15rem,2.6vw,1.7rem)] leading-snug">
+            Write down what came out while it lies before you: next time begins there.
+          </p>
         </section>
       ) : (
         <section className="grid content-center gap-[2.2vh]" aria-live="polite">
@@ -132,9 +134,15 @@ export function Machine() {
         >
           Before
         </button>
-        <button type="button" className="btn min-h-16 text-xl" onClick={next} disabled={isDone}>
-          {at === steps.length - 1 ? 'Done' : `Next: ${steps[at + 1]?.title ?? ''}`}
-        </button>
+        {isDone ? (
+          <Link className="btn min-h-16 text-center text-xl" to={`/workings/${id}/keep`}>
+            Write down what came out
+          </Link>
+        ) : (
+          <button type="button" className="btn min-h-16 text-xl" onClick={next}>
+            {at === steps.length - 1 ? 'Done' : `Next: ${steps[at + 1]?.title ?? ''}`}
+          </button>
+        )}
       </footer>
     </main>
   );
