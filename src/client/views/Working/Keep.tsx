@@ -115,7 +115,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
         <section className="sheet">
           <h2>What was set</h2>
           <dl className="facts mt-2">
-            {Object.entries((row?.settings as Record<string, string> | undefined) ?? settings).map(
+            {inOrderOf(settings, (row?.settings as Record<string, string> | undefined) ?? settings).map(
               ([name, figure]) => (
                 <div key={name} className="contents">
                   <dt>{name}</dt>
@@ -135,6 +135,12 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       </aside>
     </div>
   );
+}
+
+/** The lines in the order of the card, which is not the order they come back in; others after them. */
+function inOrderOf(card: Record<string, string>, set: Record<string, string>) {
+  const names = [...new Set([...Object.keys(card), ...Object.keys(set)])];
+  return names.flatMap((name) => (name in set ? [[name, set[name]] as const] : []));
 }
 
 /** What was set, in a few lines: the plan's fullness and the card's figures that matter again. */
