@@ -43,7 +43,7 @@ export function ShapeView({ shape, frame, fill, look }: Props) {
           <path d={`M${x1} ${y}H${x2}M${x1 + 7} ${y - 4}l-7 4 7 4M${x2 - 7} ${y - 4}l7 4-7 4`} />
           <text
             x={(x1 + x2) / 2}
-            y={y - 5}
+            y={y + 15}
             textAnchor="middle"
             stroke={look.ground}
             strokeWidth={4}
