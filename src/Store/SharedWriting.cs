@@ -4,12 +4,17 @@ namespace ZephyrReach.Store;
 
 /// <summary>
 /// Sends statements that are asked for at the same time together, in one round trip and one transaction, so that they share the
-/// wait for the disk. One that comes alone is sent at once; those that come meanwhile go together after it.
+/// wait for the disk. One that comes alone is sent at once; those that come meanwhile go together after it. What fails together
+/// is sent again, each statement by itself.
 /// </summary>
 internal sealed class SharedWriting(NpgsqlDataSource source)
 {
     // Some at a time, so that the next are being read while these wait for the disk.
     private const int MostTogether = 8;
+
+    // For a row that another holds they wait less than it takes PostgreSQL to look for a deadlock, so that none of them is its
+    // cause, and nobody long waits for another's row.
+    private const string SharedPatience = "500ms";
 
     private readonly Lock gate = new();
     private readonly Queue<Sharer> waiting = new();
@@ -67,31 +72,48 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
     {
         try
         {
-            await using var batch = source.CreateBatch();
-            sharers.ForEach(s => batch.BatchCommands.Add(s.Command));
-            // As each is asked for by another, nobody's leaving ends it.
-            await using var reader = await batch.ExecuteReaderAsync(CancellationToken.None);
-            foreach (var sharer in sharers)
-            {
-                await sharer.ReadAsync(reader);
-                await reader.NextResultAsync();
-            }
-        }
-        catch (Exception why) when (sharers is [var only])
-        {
-            only.Fail(why);
-            return;
+            await RunAsync(sharers, SharedPatience);
         }
         catch (Exception)
         {
-            // What one is refused for has undone the others too: now each stands for itself.
+            // What one is refused for, or would wait for, has undone the others too: now each stands for itself.
             foreach (var sharer in sharers)
             {
-                await SendAsync([sharer]);
+                _ = SendAloneAsync(sharer);
             }
             return;
         }
         sharers.ForEach(s => s.Succeed());
+    }
+
+    private async Task SendAloneAsync(Sharer sharer)
+    {
+        try
+        {
+            await RunAsync([sharer], "0");
+            sharer.Succeed();
+        }
+        catch (Exception why)
+        {
+            sharer.Fail(why);
+        }
+    }
+
+    private async Task RunAsync(List<Sharer> sharers, string patience)
+    {
+        await using var batch = source.CreateBatch();
+        var limit = new NpgsqlBatchCommand("select set_config('lock_timeout', $1, true)");
+        limit.Parameters.Add(new NpgsqlParameter { Value = patience });
+        batch.BatchCommands.Add(limit);
+        sharers.ForEach(s => batch.BatchCommands.Add(s.Command));
+        // As each is asked for by another, nobody's leaving ends it.
+        await using var reader = await batch.ExecuteReaderAsync(CancellationToken.None);
+        foreach (var sharer in sharers)
+        {
+            await reader.NextResultAsync();
+            await sharer.ReadAsync(reader);
+        }
+        await reader.NextResultAsync();
     }
 
     private abstract class Sharer(NpgsqlBatchCommand command)

@@ -71,6 +71,30 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task One_that_waits_for_a_row_which_another_holds_keeps_nobody_else_waiting()
+    {
+        var seat = await store.SeatAsync();
+        var (held, free) = (await store.WorkingAsync(seat), await store.WorkingAsync(seat));
+        await using var other = await store.Source.OpenConnectionAsync(Cancel);
+        await using var holding = await other.BeginTransactionAsync(Cancel);
+        await using var hold = new NpgsqlCommand(
+            "select 1 from workings where id = $1 for update",
+            other
+        );
+        hold.Parameters.Add(new NpgsqlParameter { Value = held.Id });
+        await hold.ExecuteNonQueryAsync(Cancel);
+
+        var waits = AddAsync(seat, held, "waits");
+        var others = Enumerable.Range(0, 20).Select(i => AddAsync(seat, free, $"free {i}"));
+        await Task.WhenAll(others).WaitAsync(TimeSpan.FromSeconds(20), Cancel);
+        (await CountAsync(seat, free)).ShouldBe(20);
+        waits.IsCompleted.ShouldBeFalse();
+
+        await holding.RollbackAsync(Cancel);
+        (await waits).ShouldNotBeNull().Note.ShouldBe("waits");
+    }
+
+    [Fact]
     public async Task The_same_id_at_once_is_one_record_for_all_who_ask()
     {
         var seat = await store.SeatAsync();
