@@ -21,11 +21,14 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
     private bool sending;
 
     /// <summary>Runs a statement that may share its transaction with any others, and may be run twice without harm.</summary>
+    /// <param name="command">
+    /// Makes the statement anew for each time it is sent: one that was sent belongs to the connection that prepared it.
+    /// </param>
     /// <param name="row">Reads the row that it returns.</param>
     /// <param name="cancel">Ends the wait; the change may happen.</param>
     /// <returns>The row, once it is on disk; null when the statement returned none.</returns>
     public Task<T?> WriteAsync<T>(
-        NpgsqlBatchCommand command,
+        Func<NpgsqlBatchCommand> command,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel
     )
@@ -101,11 +104,14 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
 
     private async Task RunAsync(List<Sharer> sharers, string patience)
     {
-        await using var batch = source.CreateBatch();
+        await using var connection = await source.OpenConnectionAsync();
+        await using var batch = new NpgsqlBatch(connection);
         var limit = new NpgsqlBatchCommand("select set_config('lock_timeout', $1, true)");
         limit.Parameters.Add(new NpgsqlParameter { Value = patience });
         batch.BatchCommands.Add(limit);
-        sharers.ForEach(s => batch.BatchCommands.Add(s.Command));
+        sharers.ForEach(s => batch.BatchCommands.Add(s.Command()));
+        // Not left to be prepared on its way: when a statement before it is refused, the library then loses count of the answers.
+        await batch.PrepareAsync();
         // As each is asked for by another, nobody's leaving ends it.
         await using var reader = await batch.ExecuteReaderAsync(CancellationToken.None);
         foreach (var sharer in sharers)
@@ -116,9 +122,9 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
         await reader.NextResultAsync();
     }
 
-    private abstract class Sharer(NpgsqlBatchCommand command)
+    private abstract class Sharer(Func<NpgsqlBatchCommand> command)
     {
-        public NpgsqlBatchCommand Command => command;
+        public NpgsqlBatchCommand Command() => command();
 
         public abstract Task ReadAsync(NpgsqlDataReader reader);
 
@@ -127,7 +133,7 @@ internal sealed class SharedWriting(NpgsqlDataSource source)
         public abstract void Fail(Exception why);
     }
 
-    private sealed class Sharer<T>(NpgsqlBatchCommand command, Func<NpgsqlDataReader, T> row)
+    private sealed class Sharer<T>(Func<NpgsqlBatchCommand> command, Func<NpgsqlDataReader, T> row)
         : Sharer(command)
         where T : class
     {

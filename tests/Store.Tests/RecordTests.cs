@@ -124,11 +124,12 @@ public class RecordTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task Projects_come_by_pages_without_a_gap()
     {
         var seat = await store.SeatAsync();
+        var now = DateTimeOffset.UtcNow;
         for (var i = 0; i < 7; i++)
         {
             await store.Projects.AddAsync(
                 seat,
-                Guid.CreateVersion7(),
+                Guid.CreateVersion7(now.AddMilliseconds(i)),
                 $"Project {i}",
                 null,
                 "",

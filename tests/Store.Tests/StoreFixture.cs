@@ -42,7 +42,7 @@ public sealed class StoreFixture : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         database = await TestDatabase.CreateAsync();
-        source = NpgsqlDataSource.Create(Connection);
+        source = Database.SourceOf(Connection);
         await Migrations.RunAsync(Source, () => Task.CompletedTask, CancellationToken.None);
     }
 

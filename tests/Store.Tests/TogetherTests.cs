@@ -47,27 +47,40 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
         var working = await store.WorkingAsync(seat);
         var gone = new CancellationToken(canceled: true);
 
-        var all = Enumerable
-            .Range(0, 30)
-            .Select(i =>
-                i switch
-                {
-                    11 => AddAsync(seat, working, "no text: \0"),
-                    17 => AddAsync(seat, working, "left", gone),
-                    _ => AddAsync(seat, working, $"swatch {i}"),
-                }
-            )
-            .ToList();
-
-        (await Should.ThrowAsync<PostgresException>(all[11])).SqlState.ShouldBe(
-            PostgresErrorCodes.CharacterNotInRepertoire
-        );
-        await Should.ThrowAsync<OperationCanceledException>(all[17]);
-        foreach (var (i, task) in all.Index().Where(t => t.Index is not 11 and not 17))
+        // Several times, as connections come to know the statement one after the other.
+        for (var round = 0; round < 20; round++)
         {
-            (await task).ShouldNotBeNull().Note.ShouldBe($"swatch {i}");
+            var all = Enumerable
+                .Range(0, 30)
+                .Select(i =>
+                    i switch
+                    {
+                        3 or 11 or 12 => AddAsync(seat, working, "no text: \0"),
+                        17 => AddAsync(seat, working, "left", gone),
+                        _ => AddAsync(seat, working, $"swatch {i}"),
+                    }
+                )
+                .ToList();
+
+            foreach (var (i, task) in all.Index())
+            {
+                if (i is 3 or 11 or 12)
+                {
+                    (await Should.ThrowAsync<PostgresException>(task)).SqlState.ShouldBe(
+                        PostgresErrorCodes.CharacterNotInRepertoire
+                    );
+                }
+                else if (i == 17)
+                {
+                    await Should.ThrowAsync<OperationCanceledException>(task);
+                }
+                else
+                {
+                    (await task).ShouldNotBeNull().Note.ShouldBe($"swatch {i}");
+                }
+            }
         }
-        (await CountAsync(seat, working)).ShouldBeInRange(28, 29);
+        (await CountAsync(seat, working)).ShouldBeInRange(20 * 26, 20 * 27);
     }
 
     [Fact]

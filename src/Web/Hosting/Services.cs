@@ -29,7 +29,7 @@ public static class Services
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
 
         var services = builder.Services;
-        services.AddSingleton(DataSource(settings.Database));
+        services.AddSingleton(Database.SourceOf(settings.Database));
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<Database>();
         services.AddSingleton<WorkroomStore>();
@@ -65,26 +65,6 @@ public static class Services
         });
         services.AddOpenApi("v1", options => options.AddDocumentTransformer<CraftDocument>());
         AddWatching(builder);
-    }
-
-    /// <summary>
-    /// Statements are few and always the same, so the database plans each once for a connection, unless the connection
-    /// string says otherwise. What a statement sets holds for its transaction only, so there is nothing to reset between
-    /// two requests, which would cost more than most requests do.
-    /// </summary>
-    private static NpgsqlDataSource DataSource(string database)
-    {
-        var source = new NpgsqlDataSourceBuilder(database);
-        var settings = source.ConnectionStringBuilder;
-        settings.NoResetOnClose = true;
-        // Compiling a statement costs more than any of ours runs.
-        settings.Options ??= "-c jit=off";
-        if (settings.MaxAutoPrepare == 0)
-        {
-            settings.MaxAutoPrepare = 100;
-            settings.AutoPrepareMinUsages = 2;
-        }
-        return source.Build();
     }
 
     /// <summary>Names the fields of a refused body as the body names them.</summary>
