@@ -14,8 +14,6 @@ public readonly record struct Seat(Guid Workroom, string By);
 /// <summary>Runs statements, each request's changes in one transaction and written down as one step.</summary>
 public sealed class Database(NpgsqlDataSource source)
 {
-    private readonly SharedWriting shared = new(source);
-
     /// <summary>
     /// Statements are few and always the same, so the database plans each once for a connection, unless the connection
     /// string says otherwise. What a statement sets holds for its transaction only, so there is nothing to reset between
@@ -45,15 +43,21 @@ public sealed class Database(NpgsqlDataSource source)
         params object?[] values
     )
     {
-        await using var command = source.CreateCommand(sql);
-        Bind(command.Parameters, values);
-        await using var reader = await command.ExecuteReaderAsync(cancel);
-        List<T> rows = [];
-        while (await reader.ReadAsync(cancel))
-        {
-            rows.Add(row(reader));
-        }
-        return rows;
+        return await source.RunAsync(
+            async connection =>
+            {
+                await using var command = new NpgsqlCommand(sql, connection);
+                Bind(command.Parameters, values);
+                await using var reader = await command.ExecuteReaderAsync(cancel);
+                List<T> rows = [];
+                while (await reader.ReadAsync(cancel))
+                {
+                    rows.Add(row(reader));
+                }
+                return rows;
+            },
+            cancel
+        );
     }
 
     /// <summary>
@@ -76,27 +80,31 @@ public sealed class Database(NpgsqlDataSource source)
     )
         where T : class
     {
-        await using var connection = await source.OpenConnectionAsync(cancel);
-        await using var batch = new NpgsqlBatch(connection);
-        if (says is not null)
-        {
-            batch.BatchCommands.Add(Command("select set_config('zr.says', $1, true)", [says]));
-        }
-        batch.BatchCommands.Add(Command(sql, values));
-        await using var reader = await batch.ExecuteReaderAsync(cancel);
-        if (says is not null)
-        {
-            await reader.NextResultAsync(cancel);
-        }
-        var changed = await reader.ReadAsync(cancel) ? row(reader) : null;
-        while (await reader.NextResultAsync(cancel)) { }
-        return changed;
+        return await source.RunAsync(
+            async connection =>
+            {
+                await using var batch = new NpgsqlBatch(connection);
+                if (says is not null)
+                {
+                    batch.BatchCommands.Add(
+                        Command("select set_config('zr.says', $1, true)", [says])
+                    );
+                }
+                batch.BatchCommands.Add(Command(sql, values));
+                await using var reader = await batch.ExecuteReaderAsync(cancel);
+                if (says is not null)
+                {
+                    await reader.NextResultAsync(cancel);
+                }
+                var changed = await reader.ReadAsync(cancel) ? row(reader) : null;
+                while (await reader.NextResultAsync(cancel)) { }
+                return changed;
+            },
+            cancel
+        );
     }
 
-    /// <summary>
-    /// Adds a row unless there is one with its id, and writes it down as a step. Those asked for at the same time share a
-    /// transaction; each is a step by itself. When this returns, the row is on disk.
-    /// </summary>
+    /// <summary>Adds a row unless there is one with its id, and writes it down as a step.</summary>
     /// <param name="says">The step in a few words.</param>
     /// <param name="table">The table, a name from the migrations.</param>
     /// <param name="insert">An insert into it.</param>
@@ -104,7 +112,7 @@ public sealed class Database(NpgsqlDataSource source)
     /// <param name="row">Reads the added row.</param>
     /// <param name="cancel">Ends the wait; the row may be added.</param>
     /// <param name="values">The insert's parameters, $1 and on.</param>
-    /// <returns>The added row; null when there was one already.</returns>
+    /// <returns>The added row, once it is on disk; null when there was one already.</returns>
     public Task<T?> AddAsync<T>(
         string says,
         string table,
@@ -114,21 +122,41 @@ public sealed class Database(NpgsqlDataSource source)
         CancellationToken cancel,
         params object?[] values
     )
-        where T : class
-    {
-        var last = values.Length + 1;
-        // Writing the step down here, rather than in the trigger that does so for changes, takes half the time.
-        var sql = $"""
+        where T : class =>
+        ChangeAsync(
+            null,
+            WithStep($"${values.Length + 1}", table, insert, columns),
+            row,
+            cancel,
+            [.. values, says]
+        );
+
+    /// <summary>Adds rows unless there are some with their ids, and writes each down as a step of its own.</summary>
+    /// <param name="says">The step in a few words; a name is not among them, as it is the same for all.</param>
+    /// <param name="table">The table, a name from the migrations.</param>
+    /// <param name="insert">An insert into it of an array of records, $1.</param>
+    /// <param name="columns">The columns that are read.</param>
+    /// <param name="row">Reads an added row.</param>
+    internal SharedAdding<T> Sharing<T>(
+        string says,
+        string table,
+        string insert,
+        string columns,
+        Func<NpgsqlDataReader, T> row
+    )
+        where T : class =>
+        new(source, WithStep($"'{says}'", table, insert, $"workroom_id, {columns}"), row);
+
+    // Writing the step down here, rather than in the trigger that does so for changes, takes half the time.
+    private static string WithStep(string says, string table, string insert, string columns) =>
+        $"""
             with added as ({insert} on conflict (id) do nothing returning *),
             noted as (
                 insert into changes (workroom_id, step, says, table_name, after)
-                select workroom_id, nextval('step_numbers'), ${last}, '{table}', to_jsonb(added) from added
+                select workroom_id, nextval('step_numbers'), {says}, '{table}', to_jsonb(added) from added
                 returning case when step % 100 = 0 then forget_oldest(workroom_id) end)
             select {columns} from added
             """;
-        object?[] all = [.. values, says];
-        return shared.WriteAsync(() => Command(sql, all), row, cancel);
-    }
 
     /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>
     public static NpgsqlParameter Json(JsonElement json) =>
@@ -189,10 +217,8 @@ public sealed class Database(NpgsqlDataSource source)
     {
         foreach (var value in values)
         {
-            // A parameter belongs to one command, and a statement may be sent more than once.
             parameters.Add(
-                (value as NpgsqlParameter)?.Clone()
-                    ?? new NpgsqlParameter { Value = value ?? DBNull.Value }
+                value as NpgsqlParameter ?? new NpgsqlParameter { Value = value ?? DBNull.Value }
             );
         }
     }

@@ -56,6 +56,25 @@ public sealed class SwatchStore(Database database)
         + "technique, uses::text, features::text, cloth::text, counts, simulated, "
         + Columns.Stamp;
 
+    private readonly SharedAdding<SwatchRow> adding = database.Sharing(
+        "swatch added",
+        "swatches",
+        """
+        insert into swatches (id, workroom_id, working_id, updated_by, settings, flat_mm, gathered_mm, steamed_mm,
+            stretched_mm, looks, changed, verdict, note, technique, uses, features, cloth, counts, simulated)
+        select r.id, r.workroom_id, w.id, r.updated_by, coalesce(r.settings, '{}'), coalesce(r.flat_mm, '{}'),
+            coalesce(r.gathered_mm, '{}'), coalesce(r.steamed_mm, '{}'), coalesce(r.stretched_mm, '{}'),
+            coalesce(r.looks, '{}'), coalesce(r.changed, ''), coalesce(r.verdict, ''), coalesce(r.note, ''),
+            coalesce(r.technique, w.technique, ''), coalesce(r.uses, w.uses, '{}'), coalesce(r.features, '{}'),
+            coalesce(r.cloth, w.cloth, '{}'), coalesce(r.counts, true), coalesce(r.simulated, false)
+        from jsonb_populate_recordset(null::swatches, $1) r
+            left join workings w on w.id = r.working_id and w.workroom_id = r.workroom_id
+        where w.id is not null or r.working_id is null
+        """,
+        Columns_,
+        Row
+    );
+
     /// <summary>The swatches of some workings, in the order they were sewn.</summary>
     public Task<List<SwatchRow>> OfWorkingsAsync(
         Seat seat,
@@ -111,30 +130,18 @@ public sealed class SwatchStore(Database database)
 
     /// <summary>Adds a swatch; null when there is no such working.</summary>
     /// <param name="working">The working it is sewn for, whose technique, cloth and things it takes; null for one that stands alone.</param>
-    public Task<SwatchRow?> AddAsync(
+    public async Task<SwatchRow?> AddAsync(
         Seat seat,
         Guid id,
         Guid? working,
         SwatchParts parts,
         CancellationToken cancel
-    ) =>
-        AddAsync(
-            seat,
-            id,
-            "swatch added",
-            """
-            insert into swatches (id, workroom_id, working_id, updated_by, settings, flat_mm, gathered_mm, steamed_mm,
-                stretched_mm, looks, changed, verdict, note, technique, uses, features, cloth, counts, simulated)
-            select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, '{}'), coalesce($7, '{}'), coalesce($8, '{}'),
-                coalesce($9, '{}'), coalesce($10, '{}'), coalesce($11, ''), coalesce($12, ''), coalesce($13, ''),
-                coalesce($14, w.technique, ''), coalesce($15, w.uses, '{}'), coalesce($16, '{}'),
-                coalesce($17, w.cloth, '{}'), coalesce($18, true), coalesce($19, false)
-            from (select) one left join workings w on w.id = $3 and w.workroom_id = $2
-            where w.id is not null or $3 is null
-            """,
-            cancel,
-            [id, seat.Workroom, Database.Id(working), seat.By, .. Values(parts)]
-        );
+    )
+    {
+        var record = JsonSerializer.Serialize(Record(seat, id, working, parts));
+        return await adding.AddAsync(seat.Workroom, id, record, cancel)
+            ?? await FindAsync(seat, id, cancel);
+    }
 
     /// <summary>Changes a swatch if it still has the version that the editor holds.</summary>
     public Task<Changed<SwatchRow>> ChangeAsync(
@@ -171,38 +178,18 @@ public sealed class SwatchStore(Database database)
         CancellationToken cancel
     )
     {
-        var json = JsonSerializer.SerializeToElement(
-            lines.Select(l => new
-            {
-                id = l.Id,
-                technique = l.Technique,
-                uses = l.Uses,
-                features = l.Features,
-                cloth = l.Cloth,
-                settings = l.Settings,
-                flat_mm = Mm(l.Flat),
-                gathered_mm = Mm(l.Gathered),
-                steamed_mm = Mm(l.Steamed),
-                stretched_mm = Mm(l.Stretched),
-                looks = l.Looks,
-                verdict = l.Verdict,
-                counts = l.Counts,
-                simulated = l.Simulated,
-                note = l.Note,
-            })
+        var records = JsonSerializer.SerializeToElement(
+            lines.Select(l => Record(seat, l.Id, null, Parts(l)))
         );
         var count = await Database.ChangeAsync(
             says,
             """
-            with lines as (
-                select * from jsonb_to_recordset($3) as l(id uuid, technique text, uses jsonb, features jsonb, cloth jsonb,
-                    settings jsonb, flat_mm double precision[], gathered_mm double precision[], steamed_mm double precision[],
-                    stretched_mm double precision[], looks text[], verdict text, counts boolean, simulated boolean, note text)),
-            taken as (
+            with taken as (
                 insert into swatches (id, workroom_id, updated_by, technique, uses, features, cloth, settings, flat_mm,
                     gathered_mm, steamed_mm, stretched_mm, looks, verdict, counts, simulated, note)
-                select id, $1, $2, technique, uses, features, cloth, settings, flat_mm, gathered_mm, steamed_mm, stretched_mm,
-                    looks, verdict, counts, simulated, note from lines
+                select id, workroom_id, updated_by, technique, uses, features, cloth, settings, flat_mm, gathered_mm,
+                    steamed_mm, stretched_mm, looks, verdict, counts, simulated, note
+                from jsonb_populate_recordset(null::swatches, $2)
                 on conflict (id) do update set technique = excluded.technique, uses = swatches.uses || excluded.uses,
                     features = excluded.features, cloth = swatches.cloth || excluded.cloth,
                     settings = swatches.settings || excluded.settings, flat_mm = excluded.flat_mm,
@@ -217,13 +204,57 @@ public sealed class SwatchStore(Database database)
             r => new Count((int)r.GetInt64("taken")),
             cancel,
             seat.Workroom,
-            seat.By,
-            Database.Json(json)
+            Database.Json(records)
         );
         return count?.Of ?? 0;
 
-        static IReadOnlyList<double> Mm(IReadOnlyList<Length> lengths) =>
-            [.. lengths.Select(l => l.Millimetres)];
+        static SwatchParts Parts(SwatchLine line) =>
+            new(
+                line.Settings,
+                line.Flat,
+                line.Gathered,
+                line.Steamed,
+                line.Stretched,
+                line.Looks,
+                Verdict: line.Verdict,
+                Note: line.Note,
+                Technique: line.Technique,
+                Uses: line.Uses,
+                Features: line.Features,
+                Cloth: line.Cloth,
+                Counts: line.Counts,
+                Simulated: line.Simulated
+            );
+    }
+
+    // A row as JSON, of which the statements take what they name.
+    private static object Record(Seat seat, Guid id, Guid? working, SwatchParts parts)
+    {
+        return new
+        {
+            id,
+            workroom_id = seat.Workroom,
+            working_id = working,
+            updated_by = seat.By,
+            settings = parts.Settings,
+            flat_mm = Mm(parts.Flat),
+            gathered_mm = Mm(parts.Gathered),
+            steamed_mm = Mm(parts.Steamed),
+            stretched_mm = Mm(parts.Stretched),
+            looks = parts.Looks,
+            changed = parts.Changed,
+            verdict = parts.Verdict,
+            note = parts.Note,
+            technique = parts.Technique,
+            uses = parts.Uses,
+            features = parts.Features,
+            cloth = parts.Cloth,
+            counts = parts.Counts,
+            simulated = parts.Simulated,
+        };
+
+        static IEnumerable<double>? Mm(IReadOnlyList<Length>? lengths) =>
+            lengths?.Select(l => l.Millimetres);
     }
 
     private static object?[] Values(SwatchParts parts) =>

@@ -169,6 +169,27 @@ public class RecordTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task What_is_refused_spoils_no_answer_to_those_who_come_after()
+    {
+        var seat = await store.SeatAsync();
+        await using var source = Database.SourceOf($"{store.Connection};Maximum Pool Size=1");
+        var projects = new ProjectStore(new Database(source));
+
+        // A connection comes to know a statement at the second time, so that this is the one to refuse.
+        foreach (var notes in (string[])["a", "no text: \0", "b", "c"])
+        {
+            var id = Guid.CreateVersion7();
+            var adding = projects.AddAsync(seat, id, "Open day", null, notes, Cancel);
+            if (notes.Contains('\0', StringComparison.Ordinal))
+            {
+                await Should.ThrowAsync<PostgresException>(adding);
+                continue;
+            }
+            (await adding).ShouldNotBeNull().Notes.ShouldBe(notes);
+        }
+    }
+
+    [Fact]
     public async Task Words_are_found_as_they_are_with_their_percent_signs()
     {
         var seat = await store.SeatAsync();

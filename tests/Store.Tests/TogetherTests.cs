@@ -67,7 +67,7 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
                 if (i is 3 or 11 or 12)
                 {
                     (await Should.ThrowAsync<PostgresException>(task)).SqlState.ShouldBe(
-                        PostgresErrorCodes.CharacterNotInRepertoire
+                        PostgresErrorCodes.UntranslatableCharacter
                     );
                 }
                 else if (i == 17)
@@ -120,6 +120,29 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
 
         rows.Select(r => r!.Note).Distinct().ShouldHaveSingleItem();
         (await CountAsync(seat, working)).ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task An_id_that_two_workrooms_ask_for_at_once_goes_to_one_of_them()
+    {
+        var (seat, other) = (await store.SeatAsync(), await store.SeatAsync("tablet"));
+        var (ours, theirs) = (await store.WorkingAsync(seat), await store.WorkingAsync(other));
+
+        // The first goes ahead alone, so that the two behind it go together.
+        for (var round = 0; round < 10; round++)
+        {
+            var id = Guid.CreateVersion7();
+            var first = AddAsync(seat, ours, "first");
+            var rows = await Task.WhenAll(
+                AddAsync(seat, ours, "ours", id: id),
+                AddAsync(other, theirs, "theirs", id: id)
+            );
+            await first;
+
+            rows.Where(r => r is not null).ShouldHaveSingleItem();
+            rows[0]?.WorkingId.ShouldBe(ours.Id);
+            rows[1]?.WorkingId.ShouldBe(theirs.Id);
+        }
     }
 
     [Fact]
