@@ -27,7 +27,7 @@ export function RulerStrip({ drawing, frame, units }: { drawing: Drawing; frame:
             stroke={ink}
             strokeWidth={1}
           />
-          {label !== null && at < length - (upright ? 4 : 14) && (
+          {label !== null && at < length - (upright ? 4 : 5 + 6.5 * label.length) && (
             <text
               x={upright ? 17 : at + 3}
               y={upright ? at + (at < 8 ? 9 : 4) : 15}

@@ -69,7 +69,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             rows={2}
             maxLength={4000}
             value={now.cameOut}
-            placeholder="2.21 on an edge of 2.6 m, even to the ends."
+            placeholder="Such as: 2.21 on an edge of 2.6 m, even to the ends."
             onChange={(e) => type({ cameOut: e.target.value })}
           />
         </label>
@@ -93,23 +93,26 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             onChange={(e) => type({ note: e.target.value })}
           />
         </label>
-        {row ? (
+        {row && (
           <p className="font-semibold text-moss">
             ✓ Kept on {new Date(row.keptAt).toLocaleDateString('en-GB')}. You find it on the bench, and with
             /.
           </p>
-        ) : (
-          <button
-            type="button"
-            className="btn justify-self-start"
-            onClick={() => change((typed) => ({ cameOut: '', ...typed }), 'once')}
-          >
-            Keep it
-          </button>
         )}
-        <Link className="btn quiet justify-self-start" to="/">
-          To the bench
-        </Link>
+        <div className="flex flex-wrap gap-3">
+          {!row && (
+            <button
+              type="button"
+              className="btn"
+              onClick={() => change((typed) => ({ cameOut: '', ...typed }), 'once')}
+            >
+              Keep it
+            </button>
+          )}
+          <Link className="btn quiet" to="/">
+            To the bench
+          </Link>
+        </div>
       </section>
       <aside className="grid content-start gap-4">
         <section className="sheet">
