@@ -63,7 +63,7 @@ export function Readings({ kind, text, error, label, stats, waits, type, keep }:
               mean <Measure text={stats.mean.text} />, spread <Measure text={stats.spread.text} />
             </>
           ) : kind === 'flat' ? (
-            'again: after a ;'
+            'two readings: 30; 31'
           ) : (
             ''
           ))}

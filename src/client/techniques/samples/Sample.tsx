@@ -155,7 +155,7 @@ function Scrap({ plan, makes }: { plan: SwatchPlan; makes: string }) {
           <Measure text={plan.gathersTo.text} />
         </p>
       </div>
-      <p className="max-w-[26rem] basis-64 text-sm text-soft">
+      <p className="max-w-[26rem] grow basis-64 text-sm text-soft">
         Same layers, same thread, same settings. Measure between the marks before and after; steam it, wait
         some minutes, measure again. Change one thing at a time.
       </p>

@@ -42,7 +42,7 @@ export function HalfWay({ path, technique, ask, units, measured, keep }: Props) 
         typed={typed}
         units={units}
         error={check.errors.measured}
-        hint="several parts: after a ;"
+        hint="several parts: put ; between them"
         className="max-w-96"
         onType={(text) => {
           setTyped(text);
