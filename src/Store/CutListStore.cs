@@ -6,7 +6,7 @@ namespace ZephyrReach.Store;
 
 /// <summary>Keeps cut lists. They are frozen: they can be added and taken away, not changed.</summary>
 public sealed class CutListStore(Database database)
-    : RecordStore<CutListRow>(database, "cut_lists", Columns_, Row)
+    : RecordStore<CutListRow>(database, "cut_lists", Columns_, Row, takes: true)
 {
     private const string Columns_ =
         $"id, working_id, ask::text, answer::text, swatches::text, {Columns.Stamp}";
@@ -53,19 +53,23 @@ public sealed class CutListStore(Database database)
             seat,
             id,
             "cut list frozen",
-            cloth,
             """
-            insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by)
-            select $1, $2, w.id, $4, $5, $6, $7 from workings w where w.id = $3 and w.workroom_id = $2
+            insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken_from, taken_mm)
+            select $1, $2, w.id, $4, $5, $6, $7, t.id, least(t.left_mm, $9)
+            from workings w left join things t on t.id = $8 and t.workroom_id = $2 and t.left_mm is not null
+            where w.id = $3 and w.workroom_id = $2
             """,
             cancel,
-            id,
-            seat.Workroom,
-            working,
-            Database.Json(ask),
-            Database.Json(answer),
-            Database.Json(swatches),
-            seat.By
+            [
+                id,
+                seat.Workroom,
+                working,
+                Database.Json(ask),
+                Database.Json(answer),
+                Database.Json(swatches),
+                seat.By,
+                .. Taken.Values(cloth),
+            ]
         );
 
     private static CutListRow Row(NpgsqlDataReader row) =>

@@ -14,7 +14,7 @@ public sealed record KeepParts(
 
 /// <summary>Keeps what was set and what came out; one summary a working.</summary>
 public sealed class KeepStore(Database database)
-    : RecordStore<KeepRow>(database, "keeps", Columns_, Row)
+    : RecordStore<KeepRow>(database, "keeps", Columns_, Row, takes: true)
 {
     private const string Columns_ =
         $"id, working_id, settings::text, came_out, verdict, note, {Columns.Stamp}";
@@ -39,16 +39,16 @@ public sealed class KeepStore(Database database)
             seat,
             id,
             "summary kept",
-            thread,
             """
-            insert into keeps (id, workroom_id, working_id, updated_by, settings, came_out, verdict, note)
-            select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, ''), coalesce($7, ''), coalesce($8, '')
-            from workings w
+            insert into keeps (id, workroom_id, working_id, updated_by, settings, came_out, verdict, note, taken_from, taken_mm)
+            select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, ''), coalesce($7, ''), coalesce($8, ''),
+                t.id, least(t.left_mm, $10)
+            from workings w left join things t on t.id = $9 and t.workroom_id = $2 and t.left_mm is not null
             where w.id = $3 and w.workroom_id = $2
                 and not exists (select 1 from keeps k where k.working_id = w.id and k.id <> $1)
             """,
             cancel,
-            [id, seat.Workroom, working, seat.By, .. Values(parts)]
+            [id, seat.Workroom, working, seat.By, .. Values(parts), .. Taken.Values(thread)]
         );
 
     /// <summary>Changes a summary if it still has the version that the editor holds.</summary>

@@ -4,18 +4,25 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Store;
 
 /// <summary>Something that is used up.</summary>
-public sealed record Taken(Guid Thing, Length Length);
+public sealed record Taken(Guid Thing, Length Length)
+{
+    /// <summary>The two parameters of an insert that takes something, or nothing.</summary>
+    internal static object?[] Values(Taken? taken) =>
+        [Database.Id(taken?.Thing), Database.Number(taken?.Length.Millimetres)];
+}
 
 /// <summary>What the stores of records that live in a workroom share: finding, taking away, telling who was first.</summary>
 /// <param name="database">Where they are kept.</param>
 /// <param name="table">The table, a name from the migrations.</param>
 /// <param name="columns">The columns that a row is read from.</param>
 /// <param name="row">Reads a row.</param>
+/// <param name="takes">Whether a record uses something up: then the table has <c>taken_from</c> and <c>taken_mm</c>.</param>
 public abstract class RecordStore<T>(
     Database database,
     string table,
     string columns,
-    Func<NpgsqlDataReader, T> row
+    Func<NpgsqlDataReader, T> row,
+    bool takes = false
 )
     where T : class
 {
@@ -25,7 +32,9 @@ public abstract class RecordStore<T>(
     public async Task<T?> FindAsync(Seat seat, Guid id, CancellationToken cancel) =>
         (await WhereAsync("id = $2", cancel, seat.Workroom, id)).FirstOrDefault();
 
-    /// <summary>Takes a record away, with all that hangs on it; one step brings it all back.</summary>
+    /// <summary>
+    /// Takes a record away, with all that hangs on it, and gives back what it took; one step brings it all back.
+    /// </summary>
     /// <param name="version">Only if it still has this version; null takes it away whatever its version.</param>
     public async Task<Changed<T>> RemoveAsync(
         Seat seat,
@@ -35,9 +44,19 @@ public abstract class RecordStore<T>(
         CancellationToken cancel
     )
     {
+        var delete =
+            $"delete from {table} where workroom_id = $1 and id = $2 and version = coalesce($3, version)";
         var removed = await Database.ChangeAsync(
             says,
-            $"delete from {table} where workroom_id = $1 and id = $2 and version = coalesce($3, version) returning {columns}",
+            takes
+                ? $"""
+                with removed as ({delete} returning *),
+                raised as (
+                    update things t set left_mm = t.left_mm + r.taken_mm, version = t.version + 1, updated_at = now()
+                    from removed r where t.id = r.taken_from and t.workroom_id = r.workroom_id and t.left_mm is not null)
+                select {columns} from removed
+                """
+                : $"{delete} returning {columns}",
             row,
             cancel,
             seat.Workroom,
@@ -76,36 +95,28 @@ public abstract class RecordStore<T>(
         ?? await FindAsync(seat, id, cancel);
 
     /// <summary>Adds a record, and lowers what is left of a thing by what it takes: both, once, or neither.</summary>
-    /// <param name="taken">What is used up; null when nothing is.</param>
+    /// <param name="insert">An insert that says what it takes; its second parameter is the workroom.</param>
     protected async Task<T?> AddTakingAsync(
         Seat seat,
         Guid id,
         string says,
-        Taken? taken,
         string insert,
         CancellationToken cancel,
         params object?[] values
-    )
-    {
-        if (taken is null)
-        {
-            return await AddAsync(seat, id, says, insert, cancel, values);
-        }
-        var (length, thing) = (values.Length + 1, values.Length + 2);
-        return await Database.ChangeAsync(
-                says,
-                $"""
-                with added as ({insert} on conflict (id) do nothing returning *),
-                lowered as (
-                    update things set left_mm = greatest(0, left_mm - ${length}), version = version + 1, updated_at = now()
-                    where id = ${thing} and workroom_id = $2 and left_mm is not null and exists (select 1 from added))
-                select {columns} from added
-                """,
-                row,
-                cancel,
-                [.. values, taken.Length.Millimetres, taken.Thing]
-            ) ?? await FindAsync(seat, id, cancel);
-    }
+    ) =>
+        await Database.ChangeAsync(
+            says,
+            $"""
+            with added as ({insert} on conflict (id) do nothing returning *),
+            lowered as (
+                update things t set left_mm = greatest(0, t.left_mm - a.taken_mm), version = t.version + 1, updated_at = now()
+                from added a where t.id = a.taken_from)
+            select {columns} from added
+            """,
+            row,
+            cancel,
+            values
+        ) ?? await FindAsync(seat, id, cancel);
 
     /// <summary>Changes a record if it still has the version that the editor holds.</summary>
     /// <param name="set">What is set, with parameters from $5 on; $1 to $4 are workroom, id, version and seat.</param>

@@ -15,16 +15,7 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
 
         for (var repeated = 0; repeated < 2; repeated++)
         {
-            await store.CutLists.AddAsync(
-                seat,
-                list,
-                working.Id,
-                Json("{}"),
-                Json("{}"),
-                Json("[]"),
-                new Taken(cloth, Mm(1575)),
-                Cancel
-            );
+            await CutAsync(seat, working, list, new Taken(cloth, Mm(1575)));
         }
         (await LeftAsync(seat, cloth)).ShouldBe(1525);
 
@@ -34,15 +25,44 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task A_cut_list_that_is_taken_back_gives_its_cloth_back_once()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+        var cloth = await ThingAsync(seat, "cloth", Mm(2000));
+        var (first, second) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        await CutAsync(seat, working, first, new Taken(cloth, Mm(1575)));
+        // Of what is left only this much could be taken.
+        await CutAsync(seat, working, second, new Taken(cloth, Mm(1575)));
+        (await LeftAsync(seat, cloth)).ShouldBe(0);
+
+        await RemoveAsync(second);
+        (await LeftAsync(seat, cloth)).ShouldBe(425);
+        await RemoveAsync(second);
+        (await LeftAsync(seat, cloth)).ShouldBe(425);
+        await RemoveAsync(first);
+        (await LeftAsync(seat, cloth)).ShouldBe(2000);
+
+        await UndoAsync(seat);
+        (await LeftAsync(seat, cloth)).ShouldBe(425);
+        await UndoAsync(seat);
+        (await LeftAsync(seat, cloth)).ShouldBe(0);
+
+        Task<Changed<CutListRow>> RemoveAsync(Guid list) =>
+            store.CutLists.RemoveAsync(seat, list, null, "cut list taken back", Cancel);
+    }
+
+    [Fact]
     public async Task Keeping_takes_thread_off_the_spool_and_never_below_nothing()
     {
         var seat = await store.SeatAsync();
         var working = await store.WorkingAsync(seat);
         var thread = await ThingAsync(seat, "thread", Mm(38_000));
+        var keep = Guid.CreateVersion7();
 
         await store.Keeps.AddAsync(
             seat,
-            Guid.CreateVersion7(),
+            keep,
             working.Id,
             new KeepParts(CameOut: "2.2"),
             new Taken(thread, Mm(44_000)),
@@ -50,8 +70,29 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
         );
 
         (await LeftAsync(seat, thread)).ShouldBe(0);
+        await store.Keeps.RemoveAsync(seat, keep, null, "summary deleted", Cancel);
+        (await LeftAsync(seat, thread)).ShouldBe(38_000);
+        await UndoAsync(seat);
+        (await LeftAsync(seat, thread)).ShouldBe(0);
         await UndoAsync(seat);
         (await LeftAsync(seat, thread)).ShouldBe(38_000);
+    }
+
+    [Fact]
+    public async Task What_another_workroom_owns_is_never_taken()
+    {
+        var (seat, other) = (await store.SeatAsync(), await store.SeatAsync("tablet"));
+        var cloth = await ThingAsync(other, "cloth", Mm(3100));
+
+        var list = await CutAsync(
+            seat,
+            await store.WorkingAsync(seat),
+            Guid.CreateVersion7(),
+            new Taken(cloth, Mm(1575))
+        );
+        (await LeftAsync(other, cloth)).ShouldBe(3100);
+        await store.CutLists.RemoveAsync(seat, list!.Id, null, "cut list taken back", Cancel);
+        (await LeftAsync(other, cloth)).ShouldBe(3100);
     }
 
     [Fact]
@@ -144,4 +185,16 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
         var step = (await store.History.LookAsync(seat, Cancel)).Undo!;
         (await store.History.TurnAsync(seat, step.Id, true, Cancel)).ShouldBeTrue();
     }
+
+    private Task<CutListRow?> CutAsync(Seat seat, WorkingRow working, Guid id, Taken cloth) =>
+        store.CutLists.AddAsync(
+            seat,
+            id,
+            working.Id,
+            Json("{}"),
+            Json("{}"),
+            Json("[]"),
+            cloth,
+            Cancel
+        );
 }

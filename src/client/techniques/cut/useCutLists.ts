@@ -36,7 +36,10 @@ export function useCutLists(id: string, units: Units) {
   const takeBack = async (list: string) => {
     await keeping(api.DELETE('/api/cut-lists/{id}', { params: { path: { id: list } } }));
     await refresh();
-    notify({ says: 'The cut list is taken back.', action: { label: 'Undo', run: () => void turn('undo') } });
+    notify({
+      says: 'The cut list is taken back; what it took is on the shelf again.',
+      action: { label: 'Undo', run: () => void turn('undo') },
+    });
   };
   return { lists, freeze, takeBack };
 }
