@@ -104,6 +104,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
             point={plot?.points.find((p) => p.id === swatch.id)}
             predicted={answer && isPredicted(answer) ? answer.fullness.mid : undefined}
             photographs={photographs[swatch.id] ?? []}
+            card={settings}
           />
         ))}
         <li className="grid min-h-40 place-items-center rounded-lg border-2 border-dashed border-rule p-5 text-center">

@@ -7,6 +7,7 @@ import { pinked } from '../../drawing/pinked';
 import { ClothPattern } from '../../drawing/ClothPattern';
 import { Findings } from '../../parts/Findings';
 import { Segmented } from '../../parts/Segmented';
+import { inOrderOf } from '../../views/Working/inOrderOf';
 import { useReckoning } from '../useReckoning';
 import type { Swatch, SwatchChange } from './useSwatches';
 import type { SwatchSays } from './answer';
@@ -40,6 +41,8 @@ type Props = {
   /** What was predicted before anything is measured. */
   predicted?: number;
   photographs: string[];
+  /** The card as it would be set now, where it is known: what was set then is shown in its order. */
+  card?: Record<string, string>;
 };
 
 const kinds = ['flat', 'gathered', 'steamed', 'stretched'] as const;
@@ -196,7 +199,7 @@ export function SwatchCard(props: Props) {
       {says.answer && <Findings findings={says.answer.findings} />}
       <Photographs swatch={swatch.id} name={name} ids={props.photographs} />
       <Note swatch={swatch} keep={(note) => change(swatch.id, { note })} />
-      <Settings swatch={swatch} before={before} />
+      <Settings swatch={swatch} before={before} card={props.card} />
     </li>
   );
 }
@@ -309,7 +312,7 @@ function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => Promis
   );
 }
 
-function Settings({ swatch, before }: Pick<Props, 'swatch' | 'before'>) {
+function Settings({ swatch, before, card = {} }: Pick<Props, 'swatch' | 'before' | 'card'>) {
   const set = swatch.settings as Record<string, string>;
   const was = before?.settings as Record<string, string> | undefined;
   const moved = Object.keys(set).filter((k) => was && was[k] !== set[k]);
@@ -318,7 +321,7 @@ function Settings({ swatch, before }: Pick<Props, 'swatch' | 'before'>) {
     <details className="text-sm" open={moved.length > 0 || undefined}>
       <summary className="flex min-h-11 items-center text-soft">The card as it was set</summary>
       <dl className="facts">
-        {Object.entries(set).map(([name, figure]) => (
+        {inOrderOf(card, set).map(([name, figure]) => (
           <div key={name} className="contents">
             <dt>{name}</dt>
             <dd>

@@ -8,6 +8,7 @@ import { Segmented } from '../../parts/Segmented';
 import type { StageProps } from '../../techniques/registry';
 import { PieceItself } from '../../techniques/samples/PieceItself';
 import { useSwatches } from '../../techniques/samples/useSwatches';
+import { inOrderOf } from './inOrderOf';
 import { useCard } from './useCard';
 
 type Parts = { cameOut?: string; verdict?: string; note?: string };
@@ -138,12 +139,6 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       </aside>
     </div>
   );
-}
-
-/** The lines in the order of the card, which is not the order they come back in; others after them. */
-function inOrderOf(card: Record<string, string>, set: Record<string, string>) {
-  const names = [...new Set([...Object.keys(card), ...Object.keys(set)])];
-  return names.flatMap((name) => (name in set ? [[name, set[name]] as const] : []));
 }
 
 /** What was set, in a few lines: the plan's fullness and the card's figures that matter again. */
