@@ -1,4 +1,5 @@
 using System.Text.Json;
+using CsCheck;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
@@ -71,6 +72,33 @@ internal sealed class Captured : IFigures
 /// <summary>Makes asks for tests.</summary>
 internal static class Asked
 {
+    /// <summary>Any gathered strip that can be answered, in any combination of ring, fold, direction and rows.</summary>
+    public static readonly Gen<RawAsk> AnyAwning =
+        from edge in Gen.Double[5, 40_000]
+        from fullness in Gen.Double[1, 6]
+        from depth in Gen.Double[5, 900]
+        from allowances in Gen.Double[0, 25].Array[4]
+        from width in Gen.Double[120, 3000]
+        from flags in Gen.Bool.Array[3]
+        from rows in Gen.Int[0, 3]
+        select Awning(
+            ("finishedEdge", edge),
+            ("fullness", fullness),
+            ("finishedDepth", depth),
+            ("seamAllowance", allowances[0]),
+            ("hemAllowance", allowances[1]),
+            ("joinAllowance", allowances[2]),
+            ("endAllowance", allowances[3]),
+            ("clothWidth", width),
+            ("closed", flags[0]),
+            ("doubled", flags[1]),
+            ("cut", flags[2] ? "along" : "across"),
+            (
+                "rows",
+                new[] { "two-inside", "two-straddling", "three-straddling", "over-threads" }[rows]
+            )
+        );
+
     /// <summary>Reads an ask out of JSON, as the web does.</summary>
     public static RawAsk FromJson(JsonElement ask) =>
         new(ask.EnumerateObject().ToDictionary(p => p.Name, p => ValueOf(p.Value)));

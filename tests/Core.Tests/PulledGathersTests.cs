@@ -11,36 +11,9 @@ public class PulledGathersTests
 {
     private static readonly Technique Technique = Techniques.Named("pulled-gathers")!;
 
-    /// <summary>Any ask that can be answered, in any combination of ring, fold, direction and rows.</summary>
-    private static readonly Gen<RawAsk> AnyAsk =
-        from edge in Gen.Double[5, 40_000]
-        from fullness in Gen.Double[1, 6]
-        from depth in Gen.Double[5, 900]
-        from allowances in Gen.Double[0, 25].Array[4]
-        from width in Gen.Double[120, 3000]
-        from flags in Gen.Bool.Array[3]
-        from rows in Gen.Int[0, 3]
-        select Asked.Awning(
-            ("finishedEdge", edge),
-            ("fullness", fullness),
-            ("finishedDepth", depth),
-            ("seamAllowance", allowances[0]),
-            ("hemAllowance", allowances[1]),
-            ("joinAllowance", allowances[2]),
-            ("endAllowance", allowances[3]),
-            ("clothWidth", width),
-            ("closed", flags[0]),
-            ("doubled", flags[1]),
-            ("cut", flags[2] ? "along" : "across"),
-            (
-                "rows",
-                new[] { "two-inside", "two-straddling", "three-straddling", "over-threads" }[rows]
-            )
-        );
-
     [Fact]
     public void Sewn_flat_is_never_below_what_was_asked() =>
-        AnyAsk.Sample(ask =>
+        Asked.AnyAwning.Sample(ask =>
         {
             var told = Reckon(ask);
             return told["sewnFlat"] >= told["flatEdge"] * (1 - 1e-9)
@@ -50,7 +23,7 @@ public class PulledGathersTests
 
     [Fact]
     public void More_fullness_never_needs_less_cloth() =>
-        Gen.Select(AnyAsk, Gen.Double[1, 1.5])
+        Gen.Select(Asked.AnyAwning, Gen.Double[1, 1.5])
             .Sample(
                 (ask, more) =>
                 {
@@ -62,7 +35,7 @@ public class PulledGathersTests
 
     [Fact]
     public void Marks_ascend_and_end_at_the_edge() =>
-        AnyAsk.Sample(ask =>
+        Asked.AnyAwning.Sample(ask =>
         {
             var told = Reckon(ask);
             var marks = told.Rows("marks");
@@ -79,7 +52,7 @@ public class PulledGathersTests
 
     [Fact]
     public void The_greatest_fullness_uses_the_cloth_and_no_more() =>
-        Gen.Select(AnyAsk, Gen.Double[200, 20_000])
+        Gen.Select(Asked.AnyAwning, Gen.Double[200, 20_000])
             .Sample(
                 (ask, cloth) =>
                 {
@@ -99,7 +72,7 @@ public class PulledGathersTests
 
     [Fact]
     public void The_longest_edge_uses_the_cloth_and_no_more() =>
-        Gen.Select(AnyAsk, Gen.Double[200, 20_000])
+        Gen.Select(Asked.AnyAwning, Gen.Double[200, 20_000])
             .Sample(
                 (ask, cloth) =>
                 {
@@ -124,7 +97,7 @@ public class PulledGathersTests
 
     [Fact]
     public void Every_answer_tells_the_figures_it_describes_and_draws_them() =>
-        AnyAsk.Sample(
+        Asked.AnyAwning.Sample(
             ask =>
             {
                 var answer = Technique.Straight.Reckon(ask, Ruler.Imperial).Answer!;
@@ -143,7 +116,7 @@ public class PulledGathersTests
 
     [Fact]
     public void The_hem_is_as_long_as_the_fullness_says() =>
-        AnyAsk.Sample(
+        Asked.AnyAwning.Sample(
             ask =>
             {
                 var answer = Technique.Straight.Reckon(ask, Ruler.Metric).Answer!;
@@ -162,6 +135,33 @@ public class PulledGathersTests
             },
             iter: 100
         );
+
+    [Theory]
+    [InlineData(29_430.000_01)]
+    [InlineData(36_000.000_000_01)]
+    public void An_edge_not_gathered_at_all_is_drawn_straight_whatever_its_last_bits(double edge)
+    {
+        var answer = Technique
+            .Straight.Reckon(
+                Asked.Awning(
+                    ("finishedEdge", edge),
+                    ("fullness", 1),
+                    ("cut", "along"),
+                    ("joinAllowance", 0),
+                    ("endAllowance", 0)
+                ),
+                Ruler.Metric
+            )
+            .Answer!;
+
+        Captured.From(answer)["achievedFullness"].ShouldBeLessThan(1);
+        answer
+            .Drawings(Ruler.Metric)
+            .SelectMany(d => d.Shapes)
+            .OfType<GatheredCloth>()
+            .Single()
+            .Hem.Amplitude.ShouldBe(Length.Zero);
+    }
 
     [Theory]
     [InlineData("rows", "two-inside", "rowGap", "8.5 mm", "row-off-edge", Severity.Stop)]

@@ -22,12 +22,12 @@ public sealed record Wave(Point From, Length Span, int Folds, Length Amplitude)
     ];
 
     /// <summary>The steepest slope of a sine wave whose arc is <paramref name="fullness"/> times its span.</summary>
-    /// <param name="fullness">1 to 20; 1 is a straight line.</param>
+    /// <param name="fullness">1 to 20; 1 is a straight line, and so is what rounding left just below it.</param>
     /// <returns>The slope, 0 or above.</returns>
     /// <exception cref="ArgumentOutOfRangeException">The fullness is outside 1 to 20.</exception>
     public static double SlopeFor(double fullness)
     {
-        if (fullness is not (>= 1 and <= 20))
+        if (fullness is not (>= 1 - 1e-9 and <= 20))
         {
             throw new ArgumentOutOfRangeException(
                 nameof(fullness),

@@ -145,19 +145,16 @@ internal static class EdgesDrawing
         Length bottom
     )
     {
-        var edge = a.SegmentGathered * drawn.Segments;
+        // Of a part that is drawn, the distance between two marks says more than its own length.
+        var (edge, flat) = drawn.IsAll
+            ? (a.Ask.FinishedEdge, a.SewnFlat)
+            : (a.SegmentGathered, a.SegmentFlat);
         shapes.Add(
             new Dimension(
-                Point.At(0, 0) with
-                {
-                    X = end,
-                },
-                Point.At(0, 0) with
-                {
-                    X = end + edge,
-                },
+                new Point(end, Length.Zero),
+                new Point(end + edge, Length.Zero),
                 Side.Above,
-                drawn.IsAll ? a.Ask.FinishedEdge : a.SegmentGathered,
+                edge,
                 LengthKind.Marked,
                 drawn.IsAll ? "edge" : "from mark to mark"
             )
@@ -165,9 +162,9 @@ internal static class EdgesDrawing
         shapes.Add(
             new Dimension(
                 new Point(end, bottom),
-                new Point(end + a.SegmentFlat * drawn.Segments, bottom),
+                new Point(end + flat, bottom),
                 Side.Below,
-                drawn.IsAll ? a.SewnFlat : a.SegmentFlat,
+                flat,
                 LengthKind.Marked,
                 drawn.IsAll ? "flat" : "from mark to mark"
             )
