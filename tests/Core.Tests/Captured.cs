@@ -30,6 +30,29 @@ internal sealed class Captured : IFigures
 
     public string Said(string name) => (string)told[name];
 
+    /// <summary>That no figure is anything but a figure.</summary>
+    public void ShouldBeFinite()
+    {
+        foreach (var (name, value) in told)
+        {
+            switch (value)
+            {
+                case double figure:
+                    double.IsFinite(figure).ShouldBeTrue(name);
+                    break;
+                case IReadOnlyList<double> figures:
+                    figures.ShouldAllBe(f => double.IsFinite(f), name);
+                    break;
+                case IReadOnlyList<Captured> rows:
+                    rows.ToList().ForEach(r => r.ShouldBeFinite());
+                    break;
+                case Captured inner:
+                    inner.ShouldBeFinite();
+                    break;
+            }
+        }
+    }
+
     public void Length(string name, Length length, LengthKind kind) =>
         told.Add(name, length.Millimetres);
 

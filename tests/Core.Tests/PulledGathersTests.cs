@@ -136,6 +136,27 @@ public class PulledGathersTests
             iter: 100
         );
 
+    [Fact]
+    public void A_very_short_edge_with_a_coarse_cutting_step_is_drawn_as_full_as_it_comes_out()
+    {
+        var answer = Technique
+            .Straight.Reckon(
+                Asked.Awning(("finishedEdge", 2), ("fullness", 6), ("cuttingStep", 100)),
+                Ruler.Metric
+            )
+            .Answer!;
+        var reached = Captured.From(answer)["achievedFullness"];
+        var hem = answer
+            .Drawings(Ruler.Metric)
+            .SelectMany(d => d.Shapes)
+            .OfType<GatheredCloth>()
+            .Single()
+            .Hem;
+
+        reached.ShouldBeGreaterThan(25);
+        (MeasuredAlong(hem) / hem.Span.Millimetres).ShouldBe(reached, reached * 1e-3);
+    }
+
     [Theory]
     [InlineData(29_430.000_01)]
     [InlineData(36_000.000_000_01)]

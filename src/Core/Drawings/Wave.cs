@@ -22,17 +22,17 @@ public sealed record Wave(Point From, Length Span, int Folds, Length Amplitude)
     ];
 
     /// <summary>The steepest slope of a sine wave whose arc is <paramref name="fullness"/> times its span.</summary>
-    /// <param name="fullness">1 to 20; 1 is a straight line, and so is what rounding left just below it.</param>
+    /// <param name="fullness">1 or above; 1 is a straight line, and so is what rounding left just below it.</param>
     /// <returns>The slope, 0 or above.</returns>
-    /// <exception cref="ArgumentOutOfRangeException">The fullness is outside 1 to 20.</exception>
+    /// <exception cref="ArgumentOutOfRangeException">The fullness is below 1, or no figure.</exception>
     public static double SlopeFor(double fullness)
     {
-        if (fullness is not (>= 1 - 1e-9 and <= 20))
+        if (fullness is not (>= 1 - 1e-9 and < double.PositiveInfinity))
         {
             throw new ArgumentOutOfRangeException(
                 nameof(fullness),
                 fullness,
-                "A wave has a fullness of 1 to 20."
+                "A wave has a fullness of 1 or above."
             );
         }
         // √(1 + s²cos²θ) ≥ s·|cos θ|, whose mean is 2s/π: at s = fullness·π/2 the ratio is reached. The ratio is convex
@@ -72,7 +72,7 @@ public sealed record Wave(Point From, Length Span, int Folds, Length Amplitude)
     /// <summary>The wave of a fullness over a span, with folds about as deep as asked for.</summary>
     /// <param name="from">Where it begins.</param>
     /// <param name="span">How far it runs; above 0.</param>
-    /// <param name="fullness">1 to 20.</param>
+    /// <param name="fullness">1 or above.</param>
     /// <param name="foldDepth">The wanted height from crest to trough; met as nearly as whole folds allow.</param>
     /// <param name="mostFolds">No more folds than this, however fine they ought to be.</param>
     public static Wave Of(Point from, Length span, double fullness, Length foldDepth, int mostFolds)

@@ -1,0 +1,143 @@
+using CsCheck;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Tests;
+
+/// <summary>
+/// Whatever an ask says within the ranges of its fields, to their very ends, is answered with figures or refused at a field.
+/// </summary>
+public class AnyAskTests
+{
+    public static TheoryData<string, string> Forms()
+    {
+        var all = new TheoryData<string, string>();
+        foreach (var technique in Techniques.All)
+        {
+            foreach (var form in technique.Turned.Prepend(technique.Straight))
+            {
+                all.Add(technique.Name, form.Name);
+            }
+        }
+        foreach (var question in Questions.All)
+        {
+            all.Add("", question.Name);
+        }
+        return all;
+    }
+
+    [Theory]
+    [MemberData(nameof(Forms))]
+    public void Is_answered_in_figures_or_refused_at_its_field(string technique, string name)
+    {
+        var form =
+            technique == ""
+                ? Questions.Named(name)!
+                : Techniques.Named(technique)!.FormNamed(name)!;
+        var answered = 0;
+        Gen.Select(Gen.Int[0, int.MaxValue], Gen.Bool)
+            .Sample(
+                (seed, inches) =>
+                {
+                    var ruler = inches ? Ruler.Imperial : Ruler.Metric;
+                    var ask = Changed(form, new Random(seed));
+                    var outcome = form.Reckon(ask, ruler);
+                    if (outcome.Answer is not { } answer)
+                    {
+                        outcome.Errors.ShouldNotBeEmpty();
+                        outcome.Errors.ShouldAllBe(e => form.Fields.Any(f => Names(f, e.Field)));
+                        return;
+                    }
+                    Interlocked.Increment(ref answered);
+                    Captured.From(answer).ShouldBeFinite();
+                    Texts(answer, ruler)
+                        .ShouldAllBe(t =>
+                            !t.Contains("NaN") && !t.Contains('∞') && !t.Contains("--")
+                        );
+                    answer
+                        .Drawings(ruler)
+                        .ShouldAllBe(d => d.Width > Length.Zero && d.Height > Length.Zero);
+                },
+                iter: 400
+            );
+        answered.ShouldBeGreaterThan(40);
+    }
+
+    private static RawAsk Changed(Form form, Random random)
+    {
+        var ask = form.Example;
+        for (var changes = random.Next(1, 5); changes > 0; changes--)
+        {
+            var field = form.Fields[random.Next(form.Fields.Count)];
+            ask =
+                random.Next(8) == 0
+                    ? ask.Without(field.Name)
+                    : ask.With(field.Name, Value(field, random));
+        }
+        return ask;
+    }
+
+    private static RawValue Value(Field field, Random random) =>
+        field switch
+        {
+            LengthField f => RawValue.Of(Between(f.Least.Millimetres, f.Most.Millimetres, random)),
+            NumberField f => RawValue.Of(Between(f.Least, f.Most, random)),
+            LengthsField f => RawValue.Of([
+                .. Enumerable
+                    .Range(0, random.Next(1, 4))
+                    .Select(_ => RawValue.Of(Between(0.1, f.Most.Millimetres, random))),
+            ]),
+            FlagField => RawValue.Of(random.Next(2) == 0),
+            ChoiceField f => RawValue.Of(f.Choices[random.Next(f.Choices.Count)].Name),
+            ChoicesField f => RawValue.Of([
+                .. f.Choices.Where(_ => random.Next(3) == 0).Select(c => RawValue.Of(c.Name)),
+            ]),
+            GroupField f => RawValue.Of(Group(f.Fields, random)),
+            GroupsField f => RawValue.Of([
+                .. Enumerable
+                    .Range(0, random.Next(0, 5))
+                    .Select(_ => RawValue.Of(Group(f.Fields, random))),
+            ]),
+            _ => RawValue.Unusable,
+        };
+
+    private static RawAsk Group(IReadOnlyList<Field> fields, Random random) =>
+        new(
+            fields
+                .Where(f => f.IsNeeded || random.Next(2) == 0)
+                .ToDictionary(f => f.Name, f => Value(f, random))
+        );
+
+    /// <summary>An end of the range, a whole figure, or any size alike from the smallest to the largest.</summary>
+    private static double Between(double least, double most, Random random)
+    {
+        var low = Math.Max(least, Math.Min(1e-3, most / 2));
+        var any =
+            low <= 0
+                ? least + random.NextDouble() * (most - least)
+                : low * Math.Pow(most / low, random.NextDouble());
+        return random.Next(6) switch
+        {
+            0 => least,
+            1 => most,
+            2 => Math.Clamp(Math.Round(any), least, most),
+            _ => any,
+        };
+    }
+
+    /// <summary>Whether a field has this name, or a field within it, such as <c>samples[2].flat</c>.</summary>
+    private static bool Names(Field field, string name) =>
+        name == field.Name
+        || name.StartsWith($"{field.Name}[", StringComparison.Ordinal)
+        || name.StartsWith($"{field.Name}.", StringComparison.Ordinal);
+
+    private static IEnumerable<string> Texts(Reckoning answer, Ruler ruler) =>
+        [
+            .. answer.Findings.SelectMany(f => (string[])[f.Says, f.Because, f.Remedy]),
+            .. answer.Pencil(ruler).SelectMany(p => (string[])[p.Title, p.Sum, p.Because]),
+            .. answer.Steps(ruler).SelectMany(s => (string[])[s.Title, s.Says, s.Big, .. s.Checks]),
+            .. answer.Drawings(ruler).SelectMany(d => (string[])[d.Title, d.Says]),
+        ];
+}
