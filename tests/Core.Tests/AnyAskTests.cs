@@ -11,6 +11,8 @@ namespace ZephyrReach.Core.Tests;
 /// </summary>
 public class AnyAskTests
 {
+    public static TheoryData<string> All() => [.. Techniques.All.Select(t => t.Name)];
+
     public static TheoryData<string, string> Forms()
     {
         var all = new TheoryData<string, string>();
@@ -63,6 +65,38 @@ public class AnyAskTests
                 iter: 400
             );
         answered.ShouldBeGreaterThan(40);
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Is_held_against_what_was_cut_by_any_other(string name)
+    {
+        var technique = Techniques.Named(name)!;
+        Gen.Select(Gen.Int[0, int.MaxValue], Gen.Int[0, int.MaxValue])
+            .Sample(
+                (before, after) =>
+                {
+                    var (then, now) = (
+                        Changed(technique.Straight, new Random(before)),
+                        Changed(technique.Straight, new Random(after))
+                    );
+                    var comparison = technique.Compare(
+                        new AskReader(then, Ruler.Metric),
+                        new AskReader(now, Ruler.Metric)
+                    );
+                    var isAnswered = new[] { then, now }.All(a =>
+                        technique.Straight.Reckon(a, Ruler.Metric).Answer is not null
+                    );
+                    (comparison is not null).ShouldBe(isAnswered);
+                    (
+                        comparison
+                            ?.Differences.SelectMany(d => (string[])[d.Was, d.IsNow])
+                            .All(t => !t.Contains("NaN"))
+                        ?? true
+                    ).ShouldBeTrue();
+                },
+                iter: 400
+            );
     }
 
     private static RawAsk Changed(Form form, Random random)
