@@ -16,7 +16,14 @@ import type { Units } from './api/types';
 import { techniqueQuery } from './techniques/useTechnique';
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } },
+  defaultOptions: {
+    queries: {
+      // What is not there is not there a second later either; only a failure is tried again.
+      retry: (failures, why) => failures < 1 && !(why instanceof Refused && why.problem.status < 500),
+      refetchOnWindowFocus: true,
+      staleTime: 1000,
+    },
+  },
 });
 
 // Whatever could not be kept and has no place of its own to say so, says so at the foot of the page.

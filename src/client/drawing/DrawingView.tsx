@@ -108,7 +108,7 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number): Frame | nu
   const besides = width > 560;
   const beside = drawing.shapes.find((s) => s.kind === 'dimension' && s.side === 'left');
   const left = drawing.isCloseUp ? 34 : beside?.kind === 'dimension' ? beside.text.length * 7 + 26 : 0;
-  const right = labels.length ? (besides ? 250 : 6) : has('right') ? 30 : 6;
+  const right = labels.length ? (besides ? 250 : 6) : has('right') ? 38 : 6;
   const top = has('above') ? 30 : 12;
   const scale = Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);
   const below = drawing.isCloseUp ? 6 : (has('below') ? 30 : 4) + 24;

@@ -205,19 +205,19 @@ function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension'
     const x = Math.max(shape.at[0], shape.to[0]) * s + 16;
     const [y1, y2] = [shape.at[1] * s, shape.to[1] * s];
     const middle = (y1 + y2) / 2;
+    // In the line where it fits, else beside it.
     const fits = y2 - y1 > wide;
+    const beside = fits ? x : x + 13;
     return (
       <g>
         <path className="dim" d={`M${x - 5} ${y1}h10M${x - 5} ${y2}h10M${x} ${y1}V${y2}`} />
-        <rect className="gap" x={x - 8} y={middle - wide / 2} width={16} height={fits ? wide : 0} />
+        {fits && <rect className="gap" x={x - 8} y={middle - wide / 2} width={16} height={wide} />}
         <text
           textAnchor="middle"
-          transform={
-            fits ? `rotate(-90 ${x} ${middle}) translate(${x} ${middle + 4.5})` : `translate(${x} ${y2 + 14})`
-          }
+          transform={`translate(${beside} ${middle}) rotate(-90) translate(0 4.5)`}
           style={{ fontWeight: 650 }}
         >
-          {fits ? text : ''}
+          {text}
         </text>
       </g>
     );
@@ -235,20 +235,23 @@ function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension'
     );
   }
   const [x1, x2] = [shape.at[0] * s, shape.to[0] * s];
+  // In the line where it fits, else after it, else above it; then a line below the cloth makes room for it.
+  const inside = x2 - x1 > wide + 20;
+  const after = !inside && x2 + 8 + wide <= frame.drawnWidth;
   const y =
     shape.side === 'above'
       ? Math.min(shape.at[1], shape.to[1]) * s - 16
-      : Math.max(shape.at[1], shape.to[1]) * s + 17;
-  const middle = Math.max(x1 + wide / 2, Math.min((x1 + x2) / 2, frame.drawnWidth - wide / 2 + 6));
-  const inside = x2 - x1 > wide + 20;
+      : Math.max(shape.at[1], shape.to[1]) * s + (inside || after ? 17 : 23);
+  const middle = (x1 + x2) / 2;
+  const within = Math.max(x1 + wide / 2, Math.min(middle, frame.drawnWidth - wide / 2 + 6));
   return (
     <g>
       <path className="dim" d={`M${x1} ${y - 5}v10M${x2} ${y - 5}v10M${x1} ${y}H${x2}`} />
-      {inside && <rect className="gap" x={(x1 + x2 - wide) / 2} y={y - 9} width={wide} height={18} />}
+      {inside && <rect className="gap" x={middle - wide / 2} y={y - 9} width={wide} height={18} />}
       <text
-        x={inside ? (x1 + x2) / 2 : x2 + 8 + wide > frame.drawnWidth ? middle : x2 + 8}
-        y={inside || x2 + 8 + wide <= frame.drawnWidth ? y + 4.5 : y - 6}
-        textAnchor={inside || x2 + 8 + wide > frame.drawnWidth ? 'middle' : 'start'}
+        x={inside ? middle : after ? x2 + 8 : within}
+        y={inside || after ? y + 4.5 : y - 6}
+        textAnchor={after ? 'start' : 'middle'}
         style={{ fontWeight: 650 }}
       >
         {text}
