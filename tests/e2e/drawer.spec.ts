@@ -128,6 +128,13 @@ test('set up in the working speaks of the chosen machine, and cutting lowers wha
   await page.getByRole('button', { name: /^Undo: cut list/ }).click();
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
 
+  await openWorking(page, 'Valance over the seedling stall', 'Cut');
+  await page.getByRole('button', { name: 'Cut it' }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText('what it took is on the shelf again')).toBeVisible();
+  await page.goto('/drawer/cloth');
+  await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
+
   // The other tests find the valance as the demonstration has it.
   await openWorking(page, 'Valance over the seedling stall', 'Set up');
   await page.getByLabel('Machine', { exact: true }).selectOption({ label: 'window machine' });
