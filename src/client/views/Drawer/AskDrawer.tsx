@@ -69,6 +69,7 @@ export function AskDrawer() {
             value={asked.get(kind) ?? ''}
             set={(id) => set(kind, id)}
             error={card.errors[kind]}
+            className={kind === 'machine' ? 'w-72' : 'w-52'}
             none={kind === 'machine' ? (card.answer?.machine ?? 'your machine') : undefined}
           />
         ))}
