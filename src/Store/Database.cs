@@ -132,7 +132,7 @@ public sealed class Database(NpgsqlDataSource source)
         );
 
     /// <summary>Adds rows unless there are some with their ids, and writes each down as a step of its own.</summary>
-    /// <param name="says">The step in a few words; a name is not among them, as it is the same for all.</param>
+    /// <param name="says">The step in a few words, the same for all; it stands in the statement as it is.</param>
     /// <param name="table">The table, a name from the migrations.</param>
     /// <param name="insert">An insert into it of an array of records, $1.</param>
     /// <param name="columns">The columns that are read.</param>
