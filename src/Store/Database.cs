@@ -36,29 +36,12 @@ public sealed class Database(NpgsqlDataSource source)
     }
 
     /// <summary>Reads rows.</summary>
-    public async Task<List<T>> ReadAsync<T>(
+    public Task<List<T>> ReadAsync<T>(
         string sql,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel,
         params object?[] values
-    )
-    {
-        return await source.RunAsync(
-            async connection =>
-            {
-                await using var command = new NpgsqlCommand(sql, connection);
-                Bind(command.Parameters, values);
-                await using var reader = await command.ExecuteReaderAsync(cancel);
-                List<T> rows = [];
-                while (await reader.ReadAsync(cancel))
-                {
-                    rows.Add(row(reader));
-                }
-                return rows;
-            },
-            cancel
-        );
-    }
+    ) => source.RunAsync(null, Command(sql, values), row, cancel);
 
     /// <summary>
     /// Changes rows, and writes the change down as a step that can be undone. Both statements go in one round trip and one
@@ -68,7 +51,7 @@ public sealed class Database(NpgsqlDataSource source)
     /// The step in a few words, such as <c>a swatch added</c>; null for what is no step of work, such as which page is open.
     /// </param>
     /// <param name="sql">One statement that returns the changed rows; no rows means that nothing was changed.</param>
-    /// <param name="row">Reads a returned row.</param>
+    /// <param name="row">Reads a returned row; the first is what is given back.</param>
     /// <param name="cancel">Ends the wait; the change may have happened.</param>
     /// <param name="values">The statement's parameters, $1 and on.</param>
     public async Task<T?> ChangeAsync<T>(
@@ -80,28 +63,8 @@ public sealed class Database(NpgsqlDataSource source)
     )
         where T : class
     {
-        return await source.RunAsync(
-            async connection =>
-            {
-                await using var batch = new NpgsqlBatch(connection);
-                if (says is not null)
-                {
-                    batch.BatchCommands.Add(
-                        Command("select set_config('zr.says', $1, true)", [says])
-                    );
-                }
-                batch.BatchCommands.Add(Command(sql, values));
-                await using var reader = await batch.ExecuteReaderAsync(cancel);
-                if (says is not null)
-                {
-                    await reader.NextResultAsync(cancel);
-                }
-                var changed = await reader.ReadAsync(cancel) ? row(reader) : null;
-                while (await reader.NextResultAsync(cancel)) { }
-                return changed;
-            },
-            cancel
-        );
+        var step = says is null ? null : Command("select set_config('zr.says', $1, true)", [says]);
+        return (await source.RunAsync(step, Command(sql, values), row, cancel)).FirstOrDefault();
     }
 
     /// <summary>Adds a row unless there is one with its id, and writes it down as a step.</summary>
@@ -209,18 +172,13 @@ public sealed class Database(NpgsqlDataSource source)
     private static NpgsqlBatchCommand Command(string sql, object?[] values)
     {
         var command = new NpgsqlBatchCommand(sql);
-        Bind(command.Parameters, values);
-        return command;
-    }
-
-    private static void Bind(NpgsqlParameterCollection parameters, object?[] values)
-    {
         foreach (var value in values)
         {
-            parameters.Add(
+            command.Parameters.Add(
                 value as NpgsqlParameter ?? new NpgsqlParameter { Value = value ?? DBNull.Value }
             );
         }
+        return command;
     }
 }
 

@@ -83,7 +83,7 @@ internal sealed class SharedAdding<T>(
         Dictionary<(Guid, Guid), T> added;
         try
         {
-            added = await RunAsync(sharers, SharedPatience);
+            added = await RunAsync(sharers, new NpgsqlBatchCommand(SharedPatience));
         }
         catch (Exception)
         {
@@ -106,43 +106,24 @@ internal sealed class SharedAdding<T>(
         }
     }
 
-    private Task<Dictionary<(Guid, Guid), T>> RunAsync(
-        List<Sharer> sharers,
-        string? before = null
-    ) =>
-        // As each is asked for by another, nobody's leaving ends it.
-        source.RunAsync(c => RunAsync(c, sharers, before), CancellationToken.None);
-
     private async Task<Dictionary<(Guid, Guid), T>> RunAsync(
-        NpgsqlConnection connection,
         List<Sharer> sharers,
-        string? before
+        NpgsqlBatchCommand? patience = null
     )
     {
-        await using var batch = new NpgsqlBatch(connection);
-        if (before is not null)
-        {
-            batch.BatchCommands.Add(new NpgsqlBatchCommand(before));
-        }
         var records = new NpgsqlParameter
         {
             NpgsqlDbType = NpgsqlDbType.Jsonb,
             Value = $"[{string.Join(',', sharers.Select(s => s.Record))}]",
         };
-        batch.BatchCommands.Add(new NpgsqlBatchCommand(sql) { Parameters = { records } });
-        await using var reader = await batch.ExecuteReaderAsync();
-        if (before is not null)
-        {
-            await reader.NextResultAsync();
-        }
-        Dictionary<(Guid, Guid), T> added = [];
-        while (await reader.ReadAsync())
-        {
-            added.Add((reader.GetGuid("workroom_id"), reader.GetGuid("id")), row(reader));
-        }
-        // Only then is it on disk.
-        await reader.NextResultAsync();
-        return added;
+        var rows = await source.RunAsync(
+            patience,
+            new NpgsqlBatchCommand(sql) { Parameters = { records } },
+            r => (Key: (r.GetGuid("workroom_id"), r.GetGuid("id")), Row: row(r)),
+            // As each is asked for by another, nobody's leaving ends it.
+            CancellationToken.None
+        );
+        return rows.ToDictionary(r => r.Key, r => r.Row);
     }
 
     private sealed record Sharer(Guid Workroom, Guid Id, string Record)

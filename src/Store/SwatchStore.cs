@@ -26,23 +26,8 @@ public sealed record SwatchParts(
 );
 
 /// <summary>A swatch to add, standing alone, or to bring to what a line says.</summary>
-public sealed record SwatchLine(
-    Guid Id,
-    string Technique,
-    JsonElement Uses,
-    JsonElement Features,
-    JsonElement Cloth,
-    JsonElement Settings,
-    IReadOnlyList<Length> Flat,
-    IReadOnlyList<Length> Gathered,
-    IReadOnlyList<Length> Steamed,
-    IReadOnlyList<Length> Stretched,
-    IReadOnlyList<string> Looks,
-    string Verdict,
-    bool Counts,
-    bool Simulated,
-    string Note
-);
+/// <param name="Parts">All that a line says; what it does not, such as what the swatch tried, is null.</param>
+public sealed record SwatchLine(Guid Id, SwatchParts Parts);
 
 /// <summary>How many swatches a working has, and the verdict on the last.</summary>
 public sealed record SwatchTally(Guid WorkingId, int Sewn, string LastVerdict);
@@ -179,7 +164,7 @@ public sealed class SwatchStore(Database database)
     )
     {
         var records = JsonSerializer.SerializeToElement(
-            lines.Select(l => Record(seat, l.Id, null, Parts(l)))
+            lines.Select(l => Record(seat, l.Id, null, l.Parts))
         );
         var count = await Database.ChangeAsync(
             says,
@@ -207,24 +192,6 @@ public sealed class SwatchStore(Database database)
             Database.Json(records)
         );
         return count?.Of ?? 0;
-
-        static SwatchParts Parts(SwatchLine line) =>
-            new(
-                line.Settings,
-                line.Flat,
-                line.Gathered,
-                line.Steamed,
-                line.Stretched,
-                line.Looks,
-                Verdict: line.Verdict,
-                Note: line.Note,
-                Technique: line.Technique,
-                Uses: line.Uses,
-                Features: line.Features,
-                Cloth: line.Cloth,
-                Counts: line.Counts,
-                Simulated: line.Simulated
-            );
     }
 
     // A row as JSON, of which the statements take what they name.

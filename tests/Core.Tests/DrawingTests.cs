@@ -107,21 +107,23 @@ public class DrawingTests
                 && (!isAll || places.Count == (int)told["stripCount"] - (closed ? 0 : 1));
         });
 
-    private static bool IsTrue(Drawing drawing) =>
-        drawing
-            .Shapes.SelectMany(Corners)
-            .All(p =>
-                Reaches(p.X.Millimetres, drawing.Width.Millimetres)
-                && Reaches(p.Y.Millimetres, drawing.Height.Millimetres)
-            )
+    /// <summary>Whether all that is drawn lies within a drawing, and each dimension is as long as it says.</summary>
+    internal static bool IsTrue(Drawing drawing) =>
+        drawing.Shapes.SelectMany(Corners).All(p => IsWithin(p, drawing))
         // How much to buy is rounded up to what a shop cuts.
         && drawing
             .Shapes.OfType<Dimension>()
             .All(d =>
                 d.Note == "of cloth"
-                    ? Reaches(Apart(d), d.Length.Millimetres)
+                    ? Apart(d) <= d.Length.Millimetres * (1 + 1e-9) + 1e-6
                     : Near(Apart(d), d.Length.Millimetres)
             );
+
+    private static bool IsWithin(Point point, Drawing drawing) =>
+        point.X.Millimetres >= -1e-6
+        && point.Y.Millimetres >= -1e-6
+        && point.X.Millimetres <= drawing.Width.Millimetres + 1e-6
+        && point.Y.Millimetres <= drawing.Height.Millimetres + 1e-6;
 
     private static Captured Reckon(RawAsk ask) =>
         Captured.From(Technique.Straight.Reckon(ask, Ruler.Metric).Answer!);
@@ -185,9 +187,6 @@ public class DrawingTests
             Math.Pow((d.To.X - d.From.X).Millimetres, 2)
                 + Math.Pow((d.To.Y - d.From.Y).Millimetres, 2)
         );
-
-    private static bool Reaches(double place, double size) =>
-        place >= -1e-6 && place <= size * (1 + 1e-9) + 1e-6;
 
     private static bool Near(double a, double b) =>
         Math.Abs(a - b) <= 1e-9 * Math.Max(1000, Math.Abs(b));

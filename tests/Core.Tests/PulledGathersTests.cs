@@ -120,12 +120,7 @@ public class PulledGathersTests
             ask =>
             {
                 var answer = Technique.Straight.Reckon(ask, Ruler.Metric).Answer!;
-                var hem = answer
-                    .Drawings(Ruler.Metric)
-                    .SelectMany(d => d.Shapes)
-                    .OfType<GatheredCloth>()
-                    .Single()
-                    .Hem;
+                var hem = Hem(answer);
                 return Math.Abs(
                         MeasuredAlong(hem)
                             / hem.Span.Millimetres
@@ -146,12 +141,7 @@ public class PulledGathersTests
             )
             .Answer!;
         var reached = Captured.From(answer)["achievedFullness"];
-        var hem = answer
-            .Drawings(Ruler.Metric)
-            .SelectMany(d => d.Shapes)
-            .OfType<GatheredCloth>()
-            .Single()
-            .Hem;
+        var hem = Hem(answer);
 
         reached.ShouldBeGreaterThan(25);
         (MeasuredAlong(hem) / hem.Span.Millimetres).ShouldBe(reached, reached * 1e-3);
@@ -176,12 +166,7 @@ public class PulledGathersTests
             .Answer!;
 
         Captured.From(answer)["achievedFullness"].ShouldBeLessThan(1);
-        answer
-            .Drawings(Ruler.Metric)
-            .SelectMany(d => d.Shapes)
-            .OfType<GatheredCloth>()
-            .Single()
-            .Hem.Amplitude.ShouldBe(Length.Zero);
+        Hem(answer).Amplitude.ShouldBe(Length.Zero);
     }
 
     [Theory]
@@ -361,6 +346,14 @@ public class PulledGathersTests
         comparison!.Differences.ShouldNotBeEmpty();
         comparison.Findings.ShouldHaveSingleItem().Code.ShouldBe(code);
     }
+
+    private static Wave Hem(Reckoning answer) =>
+        answer
+            .Drawings(Ruler.Metric)
+            .SelectMany(d => d.Shapes)
+            .OfType<GatheredCloth>()
+            .Single()
+            .Hem;
 
     private static Captured Reckon(RawAsk ask) =>
         Captured.From(Technique.Straight.Reckon(ask, Ruler.Metric).Answer!);

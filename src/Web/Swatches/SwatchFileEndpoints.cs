@@ -218,24 +218,26 @@ public static class SwatchFileEndpoints
                 ? null
                 : new SwatchLine(
                     id,
-                    technique,
-                    JsonSerializer.SerializeToElement(uses),
-                    features,
-                    JsonSerializer.SerializeToElement(new { name = cloth }),
-                    JsonSerializer.SerializeToElement(
-                        foot.Length > 0 && !uses.ContainsKey("foot")
-                            ? new Dictionary<string, string> { ["Foot"] = foot }
-                            : []
-                    ),
-                    readings["flat"],
-                    readings["gathered"],
-                    readings["steamed"],
-                    readings["stretched"],
-                    looks,
-                    verdict,
-                    Yes("counts", true),
-                    Yes("simulated", false),
-                    note
+                    new SwatchParts(
+                        Settings: JsonSerializer.SerializeToElement(
+                            foot.Length > 0 && !uses.ContainsKey("foot")
+                                ? new Dictionary<string, string> { ["Foot"] = foot }
+                                : []
+                        ),
+                        Flat: readings["flat"],
+                        Gathered: readings["gathered"],
+                        Steamed: readings["steamed"],
+                        Stretched: readings["stretched"],
+                        Looks: looks,
+                        Verdict: verdict,
+                        Note: note,
+                        Technique: technique,
+                        Uses: JsonSerializer.SerializeToElement(uses),
+                        Features: features,
+                        Cloth: JsonSerializer.SerializeToElement(new { name = cloth }),
+                        Counts: Yes("counts", true),
+                        Simulated: Yes("simulated", false)
+                    )
                 );
 
             void Use(string kind, string name)

@@ -23,10 +23,7 @@ internal static class EdgesDrawing
         List<Shape> shapes =
         [
             new ClothPiece(
-                Point.At(0, 0) with
-                {
-                    X = end,
-                },
+                new Point(end, Length.Zero),
                 new Point(end + a.SegmentGathered * drawn.Segments, band),
                 ClothRole.Plain,
                 TornRight: !drawn.IsAll
