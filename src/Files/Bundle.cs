@@ -105,17 +105,15 @@ public sealed record BundleTried(
     string Note = ""
 );
 
-/// <summary>A swatch in a bundle; its readings are in mm. What is left out is that of its working.</summary>
-/// <param name="Features">The settings that decide the fullness, as figures; lengths in mm.</param>
+/// <summary>A swatch in a bundle. What is left out is that of its working.</summary>
+/// <param name="Readings">What was measured, by the names that its technique gives; in mm.</param>
+/// <param name="Features">The settings that decide what comes out, as figures; lengths in mm.</param>
 /// <param name="Counts">Whether predictions learn from it.</param>
 /// <param name="Simulated">Whether it was read off the simulated bench.</param>
 public sealed record BundleSwatch(
     Guid Id,
     IReadOnlyDictionary<string, string> Settings,
-    IReadOnlyList<double> Flat,
-    IReadOnlyList<double> Gathered,
-    IReadOnlyList<double>? Steamed = null,
-    IReadOnlyList<double>? Stretched = null,
+    IReadOnlyDictionary<string, IReadOnlyList<double>> Readings,
     IReadOnlyList<string>? Looks = null,
     string Changed = "",
     string Verdict = "",

@@ -38,7 +38,7 @@ public sealed class CutListStore(Database database)
             workings.ToArray()
         );
 
-    /// <summary>Freezes a cut list, and takes its cloth off the shelf; null when there is no such working.</summary>
+    /// <summary>Freezes a cut list, and takes what it uses off the shelf; null when there is no such working.</summary>
     public Task<CutListRow?> AddAsync(
         Seat seat,
         Guid id,
@@ -46,18 +46,17 @@ public sealed class CutListStore(Database database)
         JsonElement ask,
         JsonElement answer,
         JsonElement swatches,
-        Taken? cloth,
+        IReadOnlyList<Taken> taken,
         CancellationToken cancel
     ) =>
         AddTakingAsync(
             seat,
             id,
             "cut list frozen",
-            """
-            insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken_from, taken_mm)
-            select $1, $2, w.id, $4, $5, $6, $7, t.id, least(t.left_mm, $9)
-            from workings w left join things t on t.id = $8 and t.workroom_id = $2 and t.left_mm is not null
-            where w.id = $3 and w.workroom_id = $2
+            $"""
+            insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken)
+            select $1, $2, w.id, $4, $5, $6, $7, {Taken.Column("$8")}
+            from workings w where w.id = $3 and w.workroom_id = $2
             """,
             cancel,
             [
@@ -68,7 +67,7 @@ public sealed class CutListStore(Database database)
                 Database.Json(answer),
                 Database.Json(swatches),
                 seat.By,
-                .. Taken.Values(cloth),
+                Taken.Value(taken),
             ]
         );
 

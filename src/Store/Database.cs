@@ -2,7 +2,6 @@ using System.Data;
 using System.Text.Json;
 using Npgsql;
 using NpgsqlTypes;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Store;
 
@@ -15,9 +14,7 @@ public readonly record struct Seat(Guid Workroom, string By);
 public sealed class Database(NpgsqlDataSource source)
 {
     /// <summary>
-    /// Statements are few and always the same, so the database plans each once for a connection, unless the connection
-    /// string says otherwise. What a statement sets holds for its transaction only, so there is nothing to reset between
-    /// two requests, which would cost more than most requests do.
+    /// What a statement sets holds for its transaction only, so there is nothing to reset between two requests.
     /// </summary>
     /// <param name="connection">An Npgsql connection string.</param>
     public static NpgsqlDataSource SourceOf(string connection)
@@ -27,11 +24,6 @@ public sealed class Database(NpgsqlDataSource source)
         settings.NoResetOnClose = true;
         // Compiling a statement costs more than any of ours runs.
         settings.Options ??= "-c jit=off";
-        if (settings.MaxAutoPrepare == 0)
-        {
-            settings.MaxAutoPrepare = 100;
-            settings.AutoPrepareMinUsages = 2;
-        }
         return builder.Build();
     }
 
@@ -41,7 +33,7 @@ public sealed class Database(NpgsqlDataSource source)
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel,
         params object?[] values
-    ) => source.RunAsync(null, Command(sql, values), row, cancel);
+    ) => RunAsync([Command(sql, values)], row, cancel);
 
     /// <summary>
     /// Changes rows, and writes the change down as a step that can be undone. Both statements go in one round trip and one
@@ -63,63 +55,17 @@ public sealed class Database(NpgsqlDataSource source)
     )
         where T : class
     {
-        var step = says is null ? null : Command("select set_config('zr.says', $1, true)", [says]);
-        return (await source.RunAsync(step, Command(sql, values), row, cancel)).FirstOrDefault();
+        var change = Command(sql, values);
+        return (
+            await RunAsync(
+                says is null
+                    ? [change]
+                    : [Command("select set_config('zr.says', $1, true)", [says]), change],
+                row,
+                cancel
+            )
+        ).FirstOrDefault();
     }
-
-    /// <summary>Adds a row unless there is one with its id, and writes it down as a step.</summary>
-    /// <param name="says">The step in a few words.</param>
-    /// <param name="table">The table, a name from the migrations.</param>
-    /// <param name="insert">An insert into it.</param>
-    /// <param name="columns">The columns that are read.</param>
-    /// <param name="row">Reads the added row.</param>
-    /// <param name="cancel">Ends the wait; the row may be added.</param>
-    /// <param name="values">The insert's parameters, $1 and on.</param>
-    /// <returns>The added row, once it is on disk; null when there was one already.</returns>
-    public Task<T?> AddAsync<T>(
-        string says,
-        string table,
-        string insert,
-        string columns,
-        Func<NpgsqlDataReader, T> row,
-        CancellationToken cancel,
-        params object?[] values
-    )
-        where T : class =>
-        ChangeAsync(
-            null,
-            WithStep($"${values.Length + 1}", table, insert, columns),
-            row,
-            cancel,
-            [.. values, says]
-        );
-
-    /// <summary>Adds rows unless there are some with their ids, and writes each down as a step of its own.</summary>
-    /// <param name="says">The step in a few words, the same for all; it stands in the statement as it is.</param>
-    /// <param name="table">The table, a name from the migrations.</param>
-    /// <param name="insert">An insert into it of an array of records, $1.</param>
-    /// <param name="columns">The columns that are read.</param>
-    /// <param name="row">Reads an added row.</param>
-    internal SharedAdding<T> Sharing<T>(
-        string says,
-        string table,
-        string insert,
-        string columns,
-        Func<NpgsqlDataReader, T> row
-    )
-        where T : class =>
-        new(source, WithStep($"'{says}'", table, insert, $"workroom_id, {columns}"), row);
-
-    // Writing the step down here, rather than in the trigger that does so for changes, takes half the time.
-    private static string WithStep(string says, string table, string insert, string columns) =>
-        $"""
-            with added as ({insert} on conflict (id) do nothing returning *),
-            noted as (
-                insert into changes (workroom_id, step, says, table_name, after)
-                select workroom_id, nextval('step_numbers'), {says}, '{table}', to_jsonb(added) from added
-                returning case when step % 100 = 0 then forget_oldest(workroom_id) end)
-            select {columns} from added
-            """;
 
     /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>
     public static NpgsqlParameter Json(JsonElement json) =>
@@ -135,14 +81,6 @@ public sealed class Database(NpgsqlDataSource source)
         {
             NpgsqlDbType = NpgsqlDbType.Jsonb,
             Value = (object?)json?.GetRawText() ?? DBNull.Value,
-        };
-
-    /// <summary>A parameter for lengths that may be left as they are, in mm.</summary>
-    public static NpgsqlParameter Lengths(IReadOnlyList<Length>? lengths) =>
-        new()
-        {
-            NpgsqlDbType = NpgsqlDbType.Array | NpgsqlDbType.Double,
-            Value = (object?)lengths?.Select(l => l.Millimetres).ToArray() ?? DBNull.Value,
         };
 
     /// <summary>A parameter for texts that may be left as they are.</summary>
@@ -168,6 +106,33 @@ public sealed class Database(NpgsqlDataSource source)
     /// <summary>A parameter for an id that may be missing.</summary>
     public static NpgsqlParameter Id(Guid? id) =>
         new() { NpgsqlDbType = NpgsqlDbType.Uuid, Value = (object?)id ?? DBNull.Value };
+
+    /// <summary>Runs statements in one transaction and one round trip; the rows are those of the last.</summary>
+    private async Task<List<T>> RunAsync<T>(
+        IReadOnlyList<NpgsqlBatchCommand> statements,
+        Func<NpgsqlDataReader, T> row,
+        CancellationToken cancel
+    )
+    {
+        await using var batch = source.CreateBatch();
+        foreach (var statement in statements)
+        {
+            batch.BatchCommands.Add(statement);
+        }
+        await using var reader = await batch.ExecuteReaderAsync(cancel);
+        for (var i = 1; i < statements.Count; i++)
+        {
+            await reader.NextResultAsync(cancel);
+        }
+        List<T> rows = [];
+        while (await reader.ReadAsync(cancel))
+        {
+            rows.Add(row(reader));
+        }
+        // Only then is it on disk.
+        await reader.NextResultAsync(cancel);
+        return rows;
+    }
 
     private static NpgsqlBatchCommand Command(string sql, object?[] values)
     {
@@ -198,7 +163,4 @@ internal static class Columns
 
     public static JsonElement JsonOf(this NpgsqlDataReader row, string column) =>
         JsonDocument.Parse(row.GetString(column)).RootElement;
-
-    public static IReadOnlyList<Length> LengthsOf(this NpgsqlDataReader row, string column) =>
-        [.. row.GetFieldValue<double[]>(column).Select(Length.FromMillimetres)];
 }

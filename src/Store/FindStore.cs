@@ -33,7 +33,7 @@ public sealed class FindStore(Database database)
             select kind, title, place, working, project, thing from (
                 select 1 as rank, 'working' as kind, w.name as title, p.name as place, w.id as working, p.id as project,
                     null::uuid as thing
-                from workings w join projects p on p.id = w.project_id
+                from workings w join projects p on p.id = w.project_id and p.workroom_id = $1
                 where w.workroom_id = $1 and (w.name ilike $2 or w.cloth ->> 'name' ilike $2)
                 union all
                 select 2, 'project', p.name, '', null, p.id, null from projects p
@@ -43,11 +43,11 @@ public sealed class FindStore(Database database)
                 where t.workroom_id = $1 and t.name ilike $2
                 union all
                 select 4, 'keep', left(k.came_out || ' ' || k.note, 120), w.name, w.id, w.project_id, null
-                from keeps k join workings w on w.id = k.working_id
+                from keeps k join workings w on w.id = k.working_id and w.workroom_id = $1
                 where k.workroom_id = $1 and (k.came_out ilike $2 or k.note ilike $2)
                 union all
                 select 5, 'swatch', left(s.note, 120), coalesce(w.name, 'a swatch by itself'), w.id, w.project_id, null
-                from swatches s left join workings w on w.id = s.working_id
+                from swatches s left join workings w on w.id = s.working_id and w.workroom_id = $1
                 where s.workroom_id = $1 and s.note ilike $2) found
             order by rank, title limit $3
             """,

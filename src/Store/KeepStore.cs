@@ -26,29 +26,30 @@ public sealed class KeepStore(Database database)
         CancellationToken cancel
     ) => WhereAsync("working_id = any ($2)", cancel, seat.Workroom, workings.ToArray());
 
-    /// <summary>Adds a summary, and takes its thread off the spool; null when there is no such working or it has one already.</summary>
+    /// <summary>Adds a summary, and takes what it used off the shelf; null when there is no such working or it has one already.</summary>
     public Task<KeepRow?> AddAsync(
         Seat seat,
         Guid id,
         Guid working,
         KeepParts parts,
-        Taken? thread,
+        IReadOnlyList<Taken> taken,
         CancellationToken cancel
     ) =>
         AddTakingAsync(
             seat,
             id,
             "summary kept",
-            """
-            insert into keeps (id, workroom_id, working_id, updated_by, settings, came_out, verdict, note, taken_from, taken_mm)
-            select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, ''), coalesce($7, ''), coalesce($8, ''),
-                t.id, least(t.left_mm, $10)
-            from workings w left join things t on t.id = $9 and t.workroom_id = $2 and t.left_mm is not null
-            where w.id = $3 and w.workroom_id = $2
-                and not exists (select 1 from keeps k where k.working_id = w.id and k.id <> $1)
+            $$"""
+            insert into keeps (id, workroom_id, working_id, updated_by, settings, came_out, verdict, note, taken)
+            select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, ''), coalesce($7, ''), coalesce($8, ''), {{Taken.Column(
+                "$9"
+            )}}
+            from workings w
+            where w.id = $3 and w.workroom_id = $2 and not exists (
+                select 1 from keeps k where k.working_id = w.id and k.workroom_id = $2 and k.id <> $1)
             """,
             cancel,
-            [id, seat.Workroom, working, seat.By, .. Values(parts), .. Taken.Values(thread)]
+            [id, seat.Workroom, working, seat.By, .. Values(parts), Taken.Value(taken)]
         );
 
     /// <summary>Changes a summary if it still has the version that the editor holds.</summary>

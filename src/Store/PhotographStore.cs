@@ -62,7 +62,7 @@ public sealed class PhotographStore(Database database)
                 $"""
                 select p.{(
                     small ? "small" : "jpeg"
-                )} as picture from pictures p join photographs f on f.id = p.id
+                )} as picture from pictures p join photographs f on f.id = p.id and f.workroom_id = p.workroom_id
                 where f.workroom_id = $1 and f.id = $2
                 """,
                 r => r.GetFieldValue<byte[]>("picture"),

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Npgsql;
 using ZephyrReach.Core.Measures;
 
@@ -6,9 +7,22 @@ namespace ZephyrReach.Store;
 /// <summary>Something that is used up.</summary>
 public sealed record Taken(Guid Thing, Length Length)
 {
-    /// <summary>The two parameters of an insert that takes something, or nothing.</summary>
-    internal static object?[] Values(Taken? taken) =>
-        [Database.Id(taken?.Thing), Database.Number(taken?.Length.Millimetres)];
+    /// <summary>What was taken of each thing, never more than is left of it: a column of an insert, from a list of things in JSON.</summary>
+    /// <param name="list">The parameter with the list, such as <c>$8</c>.</param>
+    internal static string Column(string list) =>
+        $"""
+            (select coalesce(jsonb_agg(jsonb_build_object('thing', t.id, 'mm', least(t.left_mm, n.mm))), '[]')
+                from jsonb_to_recordset({list}) n (thing uuid, mm double precision)
+                join things t on t.id = n.thing and t.workroom_id = $2 and t.left_mm is not null)
+            """;
+
+    /// <summary>The list as a parameter.</summary>
+    internal static NpgsqlParameter Value(IReadOnlyList<Taken> taken) =>
+        Database.Json(
+            JsonSerializer.SerializeToElement(
+                taken.Select(t => new { thing = t.Thing, mm = t.Length.Millimetres })
+            )
+        );
 }
 
 /// <summary>What the stores of records that live in a workroom share: finding, taking away, telling who was first.</summary>
@@ -16,7 +30,7 @@ public sealed record Taken(Guid Thing, Length Length)
 /// <param name="table">The table, a name from the migrations.</param>
 /// <param name="columns">The columns that a row is read from.</param>
 /// <param name="row">Reads a row.</param>
-/// <param name="takes">Whether a record uses something up: then the table has <c>taken_from</c> and <c>taken_mm</c>.</param>
+/// <param name="takes">Whether a record uses something up: then the table has <c>taken</c>.</param>
 public abstract class RecordStore<T>(
     Database database,
     string table,
@@ -52,8 +66,9 @@ public abstract class RecordStore<T>(
                 ? $"""
                 with removed as ({delete} returning *),
                 raised as (
-                    update things t set left_mm = t.left_mm + r.taken_mm, version = t.version + 1, updated_at = now()
-                    from removed r where t.id = r.taken_from and t.workroom_id = r.workroom_id and t.left_mm is not null)
+                    update things t set left_mm = t.left_mm + n.mm, version = t.version + 1, updated_at = now()
+                    from removed r, jsonb_to_recordset(r.taken) n (thing uuid, mm double precision)
+                    where t.id = n.thing and t.workroom_id = r.workroom_id and t.left_mm is not null)
                 select {columns} from removed
                 """
                 : $"{delete} returning {columns}",
@@ -91,10 +106,15 @@ public abstract class RecordStore<T>(
         CancellationToken cancel,
         params object?[] values
     ) =>
-        await Database.AddAsync(says, table, insert, columns, row, cancel, values)
-        ?? await FindAsync(seat, id, cancel);
+        await Database.ChangeAsync(
+            says,
+            $"{insert} on conflict (id) do nothing returning {columns}",
+            row,
+            cancel,
+            values
+        ) ?? await FindAsync(seat, id, cancel);
 
-    /// <summary>Adds a record, and lowers what is left of a thing by what it takes: both, once, or neither.</summary>
+    /// <summary>Adds a record, and lowers what is left of things by what it takes: both, once, or neither.</summary>
     /// <param name="insert">An insert that says what it takes; its second parameter is the workroom.</param>
     protected async Task<T?> AddTakingAsync(
         Seat seat,
@@ -109,8 +129,9 @@ public abstract class RecordStore<T>(
             $"""
             with added as ({insert} on conflict (id) do nothing returning *),
             lowered as (
-                update things t set left_mm = greatest(0, t.left_mm - a.taken_mm), version = t.version + 1, updated_at = now()
-                from added a where t.id = a.taken_from)
+                update things t set left_mm = greatest(0, t.left_mm - n.mm), version = t.version + 1, updated_at = now()
+                from added a, jsonb_to_recordset(a.taken) n (thing uuid, mm double precision)
+                where t.id = n.thing and t.workroom_id = a.workroom_id)
             select {columns} from added
             """,
             row,

@@ -13,6 +13,14 @@ public readonly record struct Stamp(
     DateTimeOffset UpdatedAt
 );
 
+/// <summary>A record of a workroom.</summary>
+public interface IRow
+{
+    Guid Id { get; }
+
+    Stamp Stamp { get; }
+}
+
 /// <summary>What one household keeps, and how it measures.</summary>
 public sealed record WorkroomRow(
     Guid Id,
@@ -23,20 +31,15 @@ public sealed record WorkroomRow(
     double NormalTension,
     Length LongestStitch,
     Stamp Stamp
-)
+) : IRow
 {
     /// <summary>The ruler of a unit system, with this workroom's steps.</summary>
     public Ruler RulerFor(UnitSystem units) => units == UnitSystem.Metric ? Metric : Imperial;
 }
 
 /// <summary>Something being made.</summary>
-public sealed record ProjectRow(
-    Guid Id,
-    string Name,
-    DateOnly? WantedBy,
-    string Notes,
-    Stamp Stamp
-);
+public sealed record ProjectRow(Guid Id, string Name, DateOnly? WantedBy, string Notes, Stamp Stamp)
+    : IRow;
 
 /// <summary>One technique at one place in a project.</summary>
 /// <param name="Ask">What was typed, by field.</param>
@@ -56,7 +59,7 @@ public sealed record WorkingRow(
     int Position,
     JsonElement Uses,
     Stamp Stamp
-)
+) : IRow
 {
     /// <summary>The thing of a kind that it uses; null when none was chosen.</summary>
     public Guid? UsedOf(string kind) => Rows.IdIn(Uses, kind);
@@ -65,10 +68,11 @@ public sealed record WorkingRow(
 /// <summary>One sewn sample.</summary>
 /// <param name="WorkingId">The working it was sewn for; null when it stands alone.</param>
 /// <param name="Settings">The card as it was set, in words.</param>
+/// <param name="Readings">What was read, by the names that the technique declares: lengths in mm; none is empty.</param>
 /// <param name="Changed">The change that this swatch tried, by its name, or empty.</param>
 /// <param name="Technique">The technique it tries.</param>
 /// <param name="Uses">The things of the drawer it was sewn with, by kind.</param>
-/// <param name="Features">The settings that decide the fullness, as figures.</param>
+/// <param name="Features">The settings that decide what comes out, as figures.</param>
 /// <param name="Cloth">The cloth's name and look.</param>
 /// <param name="Counts">Whether predictions learn from it.</param>
 /// <param name="Simulated">Whether it was never sewn, but read off the simulated bench.</param>
@@ -76,10 +80,7 @@ public sealed record SwatchRow(
     Guid Id,
     Guid? WorkingId,
     JsonElement Settings,
-    IReadOnlyList<Length> Flat,
-    IReadOnlyList<Length> Gathered,
-    IReadOnlyList<Length> Steamed,
-    IReadOnlyList<Length> Stretched,
+    IReadOnlyDictionary<string, IReadOnlyList<double>> Readings,
     IReadOnlyList<string> Looks,
     string Changed,
     string Verdict,
@@ -91,14 +92,15 @@ public sealed record SwatchRow(
     bool Counts,
     bool Simulated,
     Stamp Stamp
-)
+) : IRow
 {
     /// <summary>The thing of a kind that it was sewn with; null when none is known.</summary>
     public Guid? UsedOf(string kind) => Rows.IdIn(Uses, kind);
 }
 
 /// <summary>A photograph of a swatch, without the picture itself.</summary>
-public sealed record PhotographRow(Guid Id, Guid SwatchId, int Width, int Height, Stamp Stamp);
+public sealed record PhotographRow(Guid Id, Guid SwatchId, int Width, int Height, Stamp Stamp)
+    : IRow;
 
 /// <summary>A cut list as it was at the moment of cutting, with the swatches it rested on.</summary>
 public sealed record CutListRow(
@@ -108,7 +110,7 @@ public sealed record CutListRow(
     JsonElement Answer,
     JsonElement Swatches,
     Stamp Stamp
-);
+) : IRow;
 
 /// <summary>What was set and what came out, kept for next time.</summary>
 public sealed record KeepRow(
@@ -119,7 +121,7 @@ public sealed record KeepRow(
     string Verdict,
     string Note,
     Stamp Stamp
-);
+) : IRow;
 
 /// <summary>How many rows a statement touched.</summary>
 internal sealed record Count(int Of);

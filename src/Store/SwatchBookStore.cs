@@ -37,9 +37,9 @@ public sealed class SwatchBookStore(Database database)
     /// <summary>Swatches with their names; $1 is the workroom, $2 to $7 the filter.</summary>
     private const string Filtered = """
         from swatches s
-        left join workings w on w.id = s.working_id
-        left join things c on c.id = (s.uses ->> 'cloth')::uuid
-        left join things f on f.id = (s.uses ->> 'foot')::uuid
+        left join workings w on w.id = s.working_id and w.workroom_id = $1
+        left join things c on c.id = (s.uses ->> 'cloth')::uuid and c.workroom_id = $1
+        left join things f on f.id = (s.uses ->> 'foot')::uuid and f.workroom_id = $1
         where s.workroom_id = $1
             and ($2::text is null or coalesce(c.name, s.cloth ->> 'name', '') = $2)
             and ($3::text is null or coalesce(f.name, s.settings ->> 'Foot', '') = $3)
@@ -51,7 +51,7 @@ public sealed class SwatchBookStore(Database database)
         """;
 
     private const string Named = """
-        s.id, s.working_id, s.settings::text, s.flat_mm, s.gathered_mm, s.steamed_mm, s.stretched_mm, s.looks, s.changed,
+        s.id, s.working_id, s.settings::text, s.readings::text, s.looks, s.changed,
             s.verdict, s.note, s.technique, s.uses::text, s.features::text, s.cloth::text, s.counts, s.simulated, s.version,
             s.updated_by, s.created_at, s.updated_at, coalesce(c.name, s.cloth ->> 'name', '') as cloth_name,
             coalesce(f.name, s.settings ->> 'Foot', '') as foot_name, coalesce(w.name, '') as working_name,
@@ -71,7 +71,7 @@ public sealed class SwatchBookStore(Database database)
         database.ReadAsync(
             $"""
             select {Named} {Filtered}
-                and ($8::uuid is null or (s.created_at, s.id) < (select b.created_at, b.id from swatches b where b.id = $8))
+                and ($8::uuid is null or (s.created_at, s.id) < (select b.created_at, b.id from swatches b where b.workroom_id = $1 and b.id = $8))
             order by s.created_at desc, s.id desc limit $9
             """,
             Row,
@@ -110,8 +110,8 @@ public sealed class SwatchBookStore(Database database)
             with named as (
                 select coalesce(c.name, s.cloth ->> 'name', '') as cloth, coalesce(f.name, s.settings ->> 'Foot', '') as foot,
                     s.technique, s.verdict
-                from swatches s left join things c on c.id = (s.uses ->> 'cloth')::uuid
-                left join things f on f.id = (s.uses ->> 'foot')::uuid
+                from swatches s left join things c on c.id = (s.uses ->> 'cloth')::uuid and c.workroom_id = $1
+                left join things f on f.id = (s.uses ->> 'foot')::uuid and f.workroom_id = $1
                 where s.workroom_id = $1)
             select facet, name, count(*)::int as n
             from named cross join lateral (values ('cloth', cloth), ('foot', foot), ('technique', technique),

@@ -6,13 +6,11 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Store;
 
 /// <summary>What a swatch says; in a change, null leaves it as it is.</summary>
+/// <param name="Readings">By their names; in a change, those to set, and an empty one is taken out.</param>
 /// <param name="Features">In a change, those to set; the others stay as they are.</param>
 public sealed record SwatchParts(
     JsonElement? Settings = null,
-    IReadOnlyList<Length>? Flat = null,
-    IReadOnlyList<Length>? Gathered = null,
-    IReadOnlyList<Length>? Steamed = null,
-    IReadOnlyList<Length>? Stretched = null,
+    IReadOnlyDictionary<string, IReadOnlyList<double>>? Readings = null,
     IReadOnlyList<string>? Looks = null,
     string? Changed = null,
     string? Verdict = null,
@@ -37,28 +35,9 @@ public sealed class SwatchStore(Database database)
     : RecordStore<SwatchRow>(database, "swatches", Columns_, Row)
 {
     private const string Columns_ =
-        "id, working_id, settings::text, flat_mm, gathered_mm, steamed_mm, stretched_mm, looks, changed, verdict, note, "
+        "id, working_id, settings::text, readings::text, looks, changed, verdict, note, "
         + "technique, uses::text, features::text, cloth::text, counts, simulated, "
         + Columns.Stamp;
-
-    private readonly SharedAdding<SwatchRow> adding = database.Sharing(
-        "swatch added",
-        "swatches",
-        """
-        insert into swatches (id, workroom_id, working_id, updated_by, settings, flat_mm, gathered_mm, steamed_mm,
-            stretched_mm, looks, changed, verdict, note, technique, uses, features, cloth, counts, simulated)
-        select r.id, r.workroom_id, w.id, r.updated_by, coalesce(r.settings, '{}'), coalesce(r.flat_mm, '{}'),
-            coalesce(r.gathered_mm, '{}'), coalesce(r.steamed_mm, '{}'), coalesce(r.stretched_mm, '{}'),
-            coalesce(r.looks, '{}'), coalesce(r.changed, ''), coalesce(r.verdict, ''), coalesce(r.note, ''),
-            coalesce(r.technique, w.technique, ''), coalesce(r.uses, w.uses, '{}'), coalesce(r.features, '{}'),
-            coalesce(r.cloth, w.cloth, '{}'), coalesce(r.counts, true), coalesce(r.simulated, false)
-        from jsonb_populate_recordset(null::swatches, $1) r
-            left join workings w on w.id = r.working_id and w.workroom_id = r.workroom_id
-        where w.id is not null or r.working_id is null
-        """,
-        Columns_,
-        Row
-    );
 
     /// <summary>The swatches of some workings, in the order they were sewn.</summary>
     public Task<List<SwatchRow>> OfWorkingsAsync(
@@ -94,39 +73,54 @@ public sealed class SwatchStore(Database database)
             workings.ToArray()
         );
 
-    /// <summary>Measured swatches of a technique, the newest first: what predictions rest on.</summary>
+    /// <summary>Swatches of a technique with all readings that are needed, the newest first: what predictions rest on.</summary>
+    /// <param name="needed">The names of those readings.</param>
     /// <param name="most">No more than this.</param>
     public Task<List<SwatchRow>> MeasuredAsync(
         Seat seat,
         string technique,
+        IEnumerable<string> needed,
         int most,
         CancellationToken cancel
     ) =>
         WhereAsync(
             """
-            technique = $2 and cardinality(flat_mm) > 0 and cardinality(gathered_mm) > 0
-            order by created_at desc, id desc limit $3
+            technique = $2 and not exists (
+                select 1 from unnest($3) needed (name) where coalesce(jsonb_array_length(readings -> name), 0) = 0)
+            order by created_at desc, id desc limit $4
             """,
             cancel,
             seat.Workroom,
             technique,
+            needed.ToArray(),
             most
         );
 
     /// <summary>Adds a swatch; null when there is no such working.</summary>
     /// <param name="working">The working it is sewn for, whose technique, cloth and things it takes; null for one that stands alone.</param>
-    public async Task<SwatchRow?> AddAsync(
+    public Task<SwatchRow?> AddAsync(
         Seat seat,
         Guid id,
         Guid? working,
         SwatchParts parts,
         CancellationToken cancel
-    )
-    {
-        var record = JsonSerializer.Serialize(Record(seat, id, working, parts));
-        return await adding.AddAsync(seat.Workroom, id, record, cancel)
-            ?? await FindAsync(seat, id, cancel);
-    }
+    ) =>
+        AddAsync(
+            seat,
+            id,
+            "swatch added",
+            """
+            insert into swatches (id, workroom_id, working_id, updated_by, settings, readings, looks, changed, verdict, note,
+                technique, uses, features, cloth, counts, simulated)
+            select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, '{}'), coalesce($7, '{}'), coalesce($8, ''),
+                coalesce($9, ''), coalesce($10, ''), coalesce($11, w.technique, ''), coalesce($12, w.uses, '{}'),
+                coalesce($13, '{}'), coalesce($14, w.cloth, '{}'), coalesce($15, true), coalesce($16, false)
+            from (select 1) one left join workings w on w.id = $3 and w.workroom_id = $2
+            where w.id is not null or $3 is null
+            """,
+            cancel,
+            [id, seat.Workroom, Database.Id(working), seat.By, .. Values(parts)]
+        );
 
     /// <summary>Changes a swatch if it still has the version that the editor holds.</summary>
     public Task<Changed<SwatchRow>> ChangeAsync(
@@ -142,12 +136,10 @@ public sealed class SwatchStore(Database database)
             version,
             "swatch changed",
             """
-            settings = coalesce($5, settings), flat_mm = coalesce($6, flat_mm), gathered_mm = coalesce($7, gathered_mm),
-            steamed_mm = coalesce($8, steamed_mm), stretched_mm = coalesce($9, stretched_mm),
-            looks = coalesce($10, looks), changed = coalesce($11, changed), verdict = coalesce($12, verdict),
-            note = coalesce($13, note), technique = coalesce($14, technique), uses = coalesce($15, uses),
-            features = features || coalesce($16, '{}'), cloth = coalesce($17, cloth), counts = coalesce($18, counts),
-            simulated = coalesce($19, simulated)
+            settings = coalesce($5, settings), readings = readings || coalesce($6, '{}'), looks = coalesce($7, looks),
+            changed = coalesce($8, changed), verdict = coalesce($9, verdict), note = coalesce($10, note),
+            technique = coalesce($11, technique), uses = coalesce($12, uses), features = features || coalesce($13, '{}'),
+            cloth = coalesce($14, cloth), counts = coalesce($15, counts), simulated = coalesce($16, simulated)
             """,
             cancel,
             Values(parts)
@@ -164,24 +156,22 @@ public sealed class SwatchStore(Database database)
     )
     {
         var records = JsonSerializer.SerializeToElement(
-            lines.Select(l => Record(seat, l.Id, null, l.Parts))
+            lines.Select(l => Record(seat, l.Id, l.Parts))
         );
         var count = await Database.ChangeAsync(
             says,
             """
             with taken as (
-                insert into swatches (id, workroom_id, updated_by, technique, uses, features, cloth, settings, flat_mm,
-                    gathered_mm, steamed_mm, stretched_mm, looks, verdict, counts, simulated, note)
-                select id, workroom_id, updated_by, technique, uses, features, cloth, settings, flat_mm, gathered_mm,
-                    steamed_mm, stretched_mm, looks, verdict, counts, simulated, note
+                insert into swatches (id, workroom_id, updated_by, technique, uses, features, cloth, settings, readings, looks,
+                    verdict, counts, simulated, note)
+                select id, workroom_id, updated_by, technique, uses, features, cloth, settings, readings, looks, verdict,
+                    counts, simulated, note
                 from jsonb_populate_recordset(null::swatches, $2)
                 on conflict (id) do update set technique = excluded.technique, uses = swatches.uses || excluded.uses,
                     features = excluded.features, cloth = swatches.cloth || excluded.cloth,
-                    settings = swatches.settings || excluded.settings, flat_mm = excluded.flat_mm,
-                    gathered_mm = excluded.gathered_mm, steamed_mm = excluded.steamed_mm,
-                    stretched_mm = excluded.stretched_mm, looks = excluded.looks, verdict = excluded.verdict,
-                    counts = excluded.counts, note = excluded.note, version = swatches.version + 1,
-                    updated_by = excluded.updated_by, updated_at = now()
+                    settings = swatches.settings || excluded.settings, readings = excluded.readings, looks = excluded.looks,
+                    verdict = excluded.verdict, counts = excluded.counts, note = excluded.note,
+                    version = swatches.version + 1, updated_by = excluded.updated_by, updated_at = now()
                 where swatches.workroom_id = $1
                 returning 1)
             select count(*) as taken from taken
@@ -194,22 +184,16 @@ public sealed class SwatchStore(Database database)
         return count?.Of ?? 0;
     }
 
-    // A row as JSON, of which the statements take what they name.
-    private static object Record(Seat seat, Guid id, Guid? working, SwatchParts parts)
-    {
-        return new
+    // A row as JSON, of which the statement takes what it names.
+    private static object Record(Seat seat, Guid id, SwatchParts parts) =>
+        new
         {
             id,
             workroom_id = seat.Workroom,
-            working_id = working,
             updated_by = seat.By,
             settings = parts.Settings,
-            flat_mm = Mm(parts.Flat),
-            gathered_mm = Mm(parts.Gathered),
-            steamed_mm = Mm(parts.Steamed),
-            stretched_mm = Mm(parts.Stretched),
+            readings = parts.Readings,
             looks = parts.Looks,
-            changed = parts.Changed,
             verdict = parts.Verdict,
             note = parts.Note,
             technique = parts.Technique,
@@ -220,17 +204,12 @@ public sealed class SwatchStore(Database database)
             simulated = parts.Simulated,
         };
 
-        static IEnumerable<double>? Mm(IReadOnlyList<Length>? lengths) =>
-            lengths?.Select(l => l.Millimetres);
-    }
-
     private static object?[] Values(SwatchParts parts) =>
         [
             Database.Json(parts.Settings),
-            Database.Lengths(parts.Flat),
-            Database.Lengths(parts.Gathered),
-            Database.Lengths(parts.Steamed),
-            Database.Lengths(parts.Stretched),
+            Database.Json(
+                parts.Readings is { } readings ? JsonSerializer.SerializeToElement(readings) : null
+            ),
             Database.Texts(parts.Looks),
             Database.Text(parts.Changed),
             Database.Text(parts.Verdict),
@@ -248,10 +227,10 @@ public sealed class SwatchStore(Database database)
             row.GetGuid("id"),
             row.IsDBNull("working_id") ? null : row.GetGuid("working_id"),
             row.JsonOf("settings"),
-            row.LengthsOf("flat_mm"),
-            row.LengthsOf("gathered_mm"),
-            row.LengthsOf("steamed_mm"),
-            row.LengthsOf("stretched_mm"),
+            JsonSerializer
+                .Deserialize<Dictionary<string, IReadOnlyList<double>>>(row.GetString("readings"))!
+                .Where(r => r.Value.Count > 0)
+                .ToDictionary(),
             row.GetFieldValue<string[]>("looks"),
             row.GetString("changed"),
             row.GetString("verdict"),

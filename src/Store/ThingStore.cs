@@ -16,7 +16,7 @@ public sealed record ThingRow(
     JsonElement Properties,
     Length? Left,
     Stamp Stamp
-);
+) : IRow;
 
 /// <summary>What may be changed of a thing; null leaves it as it is.</summary>
 /// <param name="Properties">Fields to set; a field set to null is taken out.</param>
@@ -156,7 +156,7 @@ public sealed record TriedRow(
     DateOnly On,
     string Note,
     Stamp Stamp
-);
+) : IRow;
 
 /// <summary>Keeps what was tried. A note is added or taken away, not changed.</summary>
 public sealed class TriedStore(Database database)

@@ -59,7 +59,7 @@ public sealed class WorkingStore(Database database)
             """
             insert into workings (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by)
             select $1, $2, p.id, $4, $5, $6, $7, $8,
-                coalesce((select max(position) + 1 from workings where project_id = p.id), 0), $9
+                coalesce((select max(position) + 1 from workings where project_id = p.id and workroom_id = $2), 0), $9
             from projects p where p.id = $3 and p.workroom_id = $2
             """,
             cancel,

@@ -1,6 +1,7 @@
 using ZephyrReach.Web.Bench;
 using ZephyrReach.Web.Card;
 using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Find;
 using ZephyrReach.Web.Fit;
@@ -28,10 +29,11 @@ try
     app.UseStatusCodePages();
     app.UseSafeHeaders();
     app.UseBodyLimit();
+    app.UseFiles();
     app.UseRouting();
-    app.UseClient();
+    app.UsePage();
     app.MapHealth();
-    app.MapOpenApi();
+    app.MapDocument();
     app.MapReckoning();
     app.MapTechniques();
     app.MapLengths();

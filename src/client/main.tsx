@@ -13,7 +13,7 @@ import { fetchLater } from './app/later';
 import { notify } from './app/notice';
 import { Shell } from './app/Shell';
 import type { Units } from './api/types';
-import { techniqueQuery } from './techniques/useTechnique';
+import { techniqueQuery } from './app/useTechnique';
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -1,4 +1,5 @@
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
@@ -11,14 +12,14 @@ namespace ZephyrReach.Core.Tests;
 /// </summary>
 public class AnyAskTests
 {
-    public static TheoryData<string> All() => [.. Techniques.All.Select(t => t.Name)];
+    public static TheoryData<string> All() => [.. Techniques.Worked.Select(t => t.Name)];
 
     public static TheoryData<string, string> Forms()
     {
         var all = new TheoryData<string, string>();
-        foreach (var technique in Techniques.All)
+        foreach (var technique in Techniques.Worked)
         {
-            foreach (var form in technique.Turned.Prepend(technique.Straight))
+            foreach (var form in technique.Working!.Turned.Prepend(technique.Working.Straight))
             {
                 all.Add(technique.Name, form.Name);
             }
@@ -37,7 +38,7 @@ public class AnyAskTests
         var form =
             technique == ""
                 ? Questions.Named(name)!
-                : Techniques.Named(technique)!.FormNamed(name)!;
+                : Techniques.WorkingOf(technique)!.FormNamed(name)!;
         var answered = 0;
         Gen.Select(Gen.Int[0, int.MaxValue], Gen.Bool)
             .Sample(
@@ -71,7 +72,7 @@ public class AnyAskTests
     [MemberData(nameof(All))]
     public void Is_held_against_what_was_cut_by_any_other(string name)
     {
-        var technique = Techniques.Named(name)!;
+        var technique = Techniques.WorkingOf(name)!;
         Gen.Select(Gen.Int[0, int.MaxValue], Gen.Int[0, int.MaxValue])
             .Sample(
                 (before, after) =>
@@ -80,7 +81,7 @@ public class AnyAskTests
                         Changed(technique.Straight, new Random(before)),
                         Changed(technique.Straight, new Random(after))
                     );
-                    var comparison = technique.Compare(
+                    var comparison = technique.CompareAsks(
                         new AskReader(then, Ruler.Metric),
                         new AskReader(now, Ruler.Metric)
                     );

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
@@ -7,20 +8,34 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Tests;
 
 /// <summary>Keeps what an answer tells, by name, so that a test can compare it.</summary>
-internal sealed class Captured : IFigures
+internal sealed class Captured
 {
-    private readonly Dictionary<string, object> told = [];
+    private readonly Dictionary<string, object> told;
+
+    private Captured(IReadOnlyList<Figure> figures, object of) =>
+        told = figures
+            .Select(f => (f.Name, Value: f.Take(of) is { } value ? Plain(f, value) : null))
+            .Where(f => f.Value is not null)
+            .ToDictionary(f => f.Name, f => f.Value!);
 
     public IReadOnlyCollection<string> Names => told.Keys;
 
     public double this[string name] => Convert.ToDouble(told[name], null);
 
-    public static Captured From(Reckoning answer)
-    {
-        var captured = new Captured();
-        answer.Tell(captured);
-        return captured;
-    }
+    public static Captured From(Reckoning answer) => new(answer.Figures, answer);
+
+    private static object Plain(Figure figure, object value) =>
+        value switch
+        {
+            Length length => length.Millimetres,
+            IReadOnlyList<Length> lengths => lengths.Select(l => l.Millimetres).ToList(),
+            IReadOnlyList<int> counts => counts.Select(c => (double)c).ToList(),
+            _ when figure.Shape == FigureShape.Table => ((IReadOnlyList<object>)value)
+                .Select(row => new Captured(figure.Inner, row))
+                .ToList(),
+            _ when figure.Shape == FigureShape.Group => new Captured(figure.Inner, value),
+            _ => value,
+        };
 
     public IReadOnlyList<double> List(string name) => (IReadOnlyList<double>)told[name];
 
@@ -51,44 +66,6 @@ internal sealed class Captured : IFigures
                     break;
             }
         }
-    }
-
-    public void Length(string name, Length length, LengthKind kind) =>
-        told.Add(name, length.Millimetres);
-
-    public void Lengths(string name, IReadOnlyList<Length> lengths, LengthKind kind) =>
-        told.Add(name, lengths.Select(l => l.Millimetres).ToList());
-
-    public void Count(string name, int count) => told.Add(name, count);
-
-    public void Counts(string name, IReadOnlyList<int> counts) =>
-        told.Add(name, counts.Select(c => (double)c).ToList());
-
-    public void Ratio(string name, double ratio) => told.Add(name, ratio);
-
-    public void Flag(string name, bool flag) => told.Add(name, flag);
-
-    public void Text(string name, string text) => told.Add(name, text);
-
-    public void Table(string name, int rows, Action<int, IFigures> row) =>
-        told.Add(
-            name,
-            Enumerable
-                .Range(0, rows)
-                .Select(i =>
-                {
-                    var captured = new Captured();
-                    row(i, captured);
-                    return captured;
-                })
-                .ToList()
-        );
-
-    public void Group(string name, Action<IFigures> figures)
-    {
-        var captured = new Captured();
-        figures(captured);
-        told.Add(name, captured);
     }
 }
 
@@ -129,20 +106,8 @@ internal static class Asked
     /// <summary>The awning valance of the demonstration, with some fields said otherwise.</summary>
     public static RawAsk Awning(params (string Field, object Value)[] but) =>
         but.Aggregate(
-            Techniques.Named("pulled-gathers")!.Straight.Example,
-            (ask, b) =>
-                ask.With(
-                    b.Field,
-                    b.Value switch
-                    {
-                        double number => RawValue.Of(number),
-                        int number => RawValue.Of(number),
-                        bool flag => RawValue.Of(flag),
-                        string text => RawValue.Of(text),
-                        string[] list => RawValue.Of([.. list.Select(RawValue.Of)]),
-                        _ => RawValue.Unusable,
-                    }
-                )
+            Techniques.WorkingOf("pulled-gathers")!.Straight.Example,
+            (ask, b) => ask.With(b.Field, RawValue.Of(b.Value))
         );
 
     private static RawValue ValueOf(JsonElement value) =>

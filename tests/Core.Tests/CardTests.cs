@@ -1,7 +1,9 @@
 using System.Text.Json;
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
@@ -17,7 +19,7 @@ public class CardTests
 
     /// <summary>Any technique, machine and cloth of the demonstration, with any wishes.</summary>
     private static readonly Gen<(CardTechnique Technique, CardAsk Ask)> AnyAsk =
-        from technique in Gen.Int[0, CardTechniques.All.Count - 1]
+        from technique in Gen.Int[0, Techniques.Cards.Count - 1]
         from machine in Gen.Int[0, Demo.Contents.Machines.Count - 1]
         from cloth in Gen.Int[-1, Demo.Cloths.Count - 1]
         from thread in Gen.Int[-1, Demo.Contents.Threads.Count - 1]
@@ -26,7 +28,7 @@ public class CardTests
         from stitch in Gen.Double[0.3, 9]
         from layers in Gen.Int[1, 6]
         from school in Gen.Int[0, 2]
-        let known = CardTechniques.All[technique]
+        let known = Techniques.Cards[technique]
         select (
             known,
             new CardAsk(
@@ -46,7 +48,6 @@ public class CardTests
                     2.2,
                     layers,
                     6,
-                    null,
                     known.School is { } ways ? ways.Choices[school % ways.Choices.Count].Name : null
                 ),
                 Ruler.Metric
@@ -191,7 +192,7 @@ public class CardTests
     )
     {
         var card = CardWriter.Write(
-            CardTechniques.Named(technique)!,
+            Techniques.CardNamed(technique)!,
             Demo.Ask(machine, "tea-tent sheeting")
         );
 
@@ -215,7 +216,7 @@ public class CardTests
     )
     {
         var card = CardWriter.Write(
-            CardTechniques.Named(technique)!,
+            Techniques.CardNamed(technique)!,
             Demo.Ask(machine, "potting linen")
         );
 
@@ -232,7 +233,7 @@ public class CardTests
     public void The_grooves_suit_the_cloth(string cloth, string foot) =>
         Figure(
                 CardWriter.Write(
-                    CardTechniques.Named("pintucks")!,
+                    Techniques.CardNamed("pintucks")!,
                     Demo.Ask("window machine", cloth)
                 ),
                 "foot"
@@ -243,7 +244,7 @@ public class CardTests
     public void A_pair_that_was_seen_to_strike_is_not_recommended_again()
     {
         var card = CardWriter.Write(
-            CardTechniques.Named("pintucks")!,
+            Techniques.CardNamed("pintucks")!,
             Demo.Ask("window machine", "potting linen")
         );
 
@@ -256,7 +257,7 @@ public class CardTests
     {
         var ask = Demo.Ask("window machine", "tea-tent sheeting");
         var card = CardWriter.Write(
-            CardTechniques.Named("pulled-gathers")!,
+            Techniques.CardNamed("pulled-gathers")!,
             ask with
             {
                 Wants = ask.Wants with { RowGap = Mm(6) },
@@ -274,7 +275,7 @@ public class CardTests
     {
         var ask = Demo.Ask("window machine", "potting linen");
         var card = CardWriter.Write(
-            CardTechniques.Named("couching")!,
+            Techniques.CardNamed("couching")!,
             ask with
             {
                 Drawer = ask.Drawer with { Feet = [] },
@@ -291,13 +292,13 @@ public class CardTests
     [Fact]
     public void The_first_change_is_the_first_of_its_list_that_was_not_tried()
     {
-        var looks = CardTechniques.Named("gathering-foot")!.Looks;
+        var looks = Techniques.CardNamed("gathering-foot")!.Looks;
 
         Look.FirstChange(looks, ["not-full-enough"], [])!.Name.ShouldBe("longer-stitch");
         Look.FirstChange(looks, ["not-full-enough"], ["longer-stitch"])!
             .Name.ShouldBe("tension-up");
         Look.FirstChange(looks, ["right"], []).ShouldBeNull();
-        CardTechniques.All.ShouldAllBe(t =>
+        Techniques.Cards.ShouldAllBe(t =>
             t.Looks.Count >= 4 && t.Looks.Any(l => l.Changes.Count > 1)
         );
     }

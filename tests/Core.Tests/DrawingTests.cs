@@ -1,4 +1,5 @@
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
@@ -9,7 +10,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>That a drawing shows what the figures say, for any gathered strip.</summary>
 public class DrawingTests
 {
-    private static readonly Technique Technique = Techniques.Named("pulled-gathers")!;
+    private static readonly Working Technique = Techniques.WorkingOf("pulled-gathers")!;
 
     public static TheoryData<string> Others() => FullnessTechniquesTests.Pieced();
 
@@ -21,7 +22,7 @@ public class DrawingTests
     [MemberData(nameof(Others))]
     public void So_it_does_for_the_other_ways_of_any_size(string name)
     {
-        var technique = Techniques.Named(name)!;
+        var technique = Techniques.WorkingOf(name)!;
         Gen.Select(Gen.Double[60, 20_000], Gen.Double[40, 900])
             .Sample(
                 (edge, depth) =>
@@ -109,7 +110,7 @@ public class DrawingTests
 
     /// <summary>Whether all that is drawn lies within a drawing, and each dimension is as long as it says.</summary>
     internal static bool IsTrue(Drawing drawing) =>
-        drawing.Shapes.SelectMany(Corners).All(p => IsWithin(p, drawing))
+        IsWithin(drawing)
         // How much to buy is rounded up to what a shop cuts.
         && drawing
             .Shapes.OfType<Dimension>()
@@ -118,6 +119,10 @@ public class DrawingTests
                     ? Apart(d) <= d.Length.Millimetres * (1 + 1e-9) + 1e-6
                     : Near(Apart(d), d.Length.Millimetres)
             );
+
+    /// <summary>Whether all that is drawn lies within a drawing.</summary>
+    internal static bool IsWithin(Drawing drawing) =>
+        drawing.Shapes.SelectMany(Corners).All(p => IsWithin(p, drawing));
 
     private static bool IsWithin(Point point, Drawing drawing) =>
         point.X.Millimetres >= -1e-6
@@ -144,6 +149,7 @@ public class DrawingTests
             GrainArrow g => [g.From, g.To],
             GatheredCloth c => [c.From, new Point(c.From.X + c.Hem.Span, c.From.Y + c.Drop)],
             Words w => [w.At],
+            PathShape p => [p.Path.Bounds.From, p.Path.Bounds.To],
             _ => throw new InvalidOperationException($"{shape} is of no kind that is known here."),
         };
 

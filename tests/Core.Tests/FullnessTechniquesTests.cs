@@ -1,4 +1,5 @@
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
@@ -18,7 +19,7 @@ public class FullnessTechniquesTests
     [MemberData(nameof(Pieced))]
     public void Answers_its_own_examples_whole(string name)
     {
-        var technique = Techniques.Named(name)!;
+        var technique = Techniques.WorkingOf(name)!;
         foreach (var form in technique.Turned.Prepend(technique.Straight))
         {
             var outcome = form.Reckon(form.Example, Ruler.Metric);
@@ -37,7 +38,7 @@ public class FullnessTechniquesTests
             answer.Cautions.ShouldContain(c => c.Code == "needle");
             var steps = answer.Steps(ruler);
             steps.Select(s => s.Key).ShouldBeUnique();
-            steps.Count(s => s.TakesMeasure).ShouldBe(1);
+            steps.Count(s => s.Measure is not null).ShouldBe(1);
             steps.ShouldAllBe(s => s.Checks.Count > 0 && s.Says.Length > 0);
             steps.Sum(s => s.Schools.Count).ShouldBeGreaterThan(1);
             foreach (var drawing in answer.Drawings(ruler))
@@ -56,13 +57,13 @@ public class FullnessTechniquesTests
                 {
                     var name = ByMachine[which];
                     var ask = Techniques
-                        .Named(name)!
+                        .WorkingOf(name)!
                         .Straight.Example.With("stitchLength", RawValue.Of(stitch))
                         .With("assurance", RawValue.Of(assurance))
                         .With("clothAtHand", RawValue.Of(cloth));
                     var edge = Captured.From(
                         Techniques
-                            .Named(name)!
+                            .WorkingOf(name)!
                             .FormNamed("edge-from-cloth")!
                             .Reckon(ask.Without("finishedEdge"), Ruler.Metric)
                             .Answer!
@@ -80,7 +81,7 @@ public class FullnessTechniquesTests
     [InlineData("tucked-ruffle")]
     public void A_seam_nearer_than_three_millimetres_to_the_raw_edge_stops(string name)
     {
-        var ask = Techniques.Named(name)!.Straight.Example;
+        var ask = Techniques.WorkingOf(name)!.Straight.Example;
         foreach (var seam in new[] { 0, 0.1, 2.9 })
         {
             Reckon(name, ask.With("seamAllowance", RawValue.Of(seam)))
@@ -93,7 +94,7 @@ public class FullnessTechniquesTests
     [Fact]
     public void Layers_gathered_as_one_are_all_cut_and_gather_less()
     {
-        var ask = Techniques.Named("gathering-foot")!.Straight.Example;
+        var ask = Techniques.WorkingOf("gathering-foot")!.Straight.Example;
         var (one, three) = (
             Captured.From(Reckon("gathering-foot", ask)),
             Captured.From(Reckon("gathering-foot", ask.With("layers", RawValue.Of(3))))
@@ -107,7 +108,7 @@ public class FullnessTechniquesTests
     public void A_flat_layer_is_joined_in_one_pass_or_not_at_all()
     {
         var ask = Techniques
-            .Named("gathering-foot")!
+            .WorkingOf("gathering-foot")!
             .Straight.Example.With("joinFlat", RawValue.Of(true))
             .With("passes", RawValue.Of(2));
 
@@ -121,7 +122,7 @@ public class FullnessTechniquesTests
     [InlineData(1200, "will-be-over")]
     public void Half_way_says_whether_the_rest_will_reach(double becameMm, string code)
     {
-        var technique = Techniques.Named("overlock-gathers")!;
+        var technique = Techniques.WorkingOf("overlock-gathers")!;
         var ask = technique.Straight.Example.With("measured", RawValue.Of(becameMm));
 
         var answer = technique.FormNamed("half-way")!.Reckon(ask, Ruler.Metric).Answer!;
@@ -136,7 +137,7 @@ public class FullnessTechniquesTests
     public void A_fold_too_deep_is_mended_as_its_remedy_says()
     {
         var ask = Techniques
-            .Named("tucked-ruffle")!
+            .WorkingOf("tucked-ruffle")!
             .Straight.Example.With("fullness", RawValue.Of(2))
             .With("stitchesPerTuck", RawValue.Of(12));
         var remedy = Reckon("tucked-ruffle", ask).Findings.Single(f => f.Code == "too-deep").Remedy;
@@ -161,7 +162,7 @@ public class FullnessTechniquesTests
                 (fullness, stitch, every) =>
                 {
                     var ask = Techniques
-                        .Named("tucked-ruffle")!
+                        .WorkingOf("tucked-ruffle")!
                         .Straight.Example.With("fullness", RawValue.Of(fullness))
                         .With("stitchLength", RawValue.Of(stitch))
                         .With("stitchesPerTuck", RawValue.Of(every))
@@ -180,7 +181,7 @@ public class FullnessTechniquesTests
     [Fact]
     public void Fullness_and_depth_of_folds_are_not_both_said_nor_neither()
     {
-        var form = Techniques.Named("tucked-ruffle")!.Straight;
+        var form = Techniques.WorkingOf("tucked-ruffle")!.Straight;
 
         form.Reckon(form.Example.With("tuckDepth", RawValue.Of(5)), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
@@ -203,7 +204,7 @@ public class FullnessTechniquesTests
                 (width, height, gap, capacity, layout) =>
                 {
                     var ask = Techniques
-                        .Named("shirring")!
+                        .WorkingOf("shirring")!
                         .Straight.Example.With("relaxedWidth", RawValue.Of(width))
                         .With("panelHeight", RawValue.Of(height))
                         .With("rowGap", RawValue.Of(gap))
@@ -235,7 +236,7 @@ public class FullnessTechniquesTests
     [Fact]
     public void A_panel_has_to_pass_over_the_widest_and_sit_a_bit_under_the_measure()
     {
-        var ask = Techniques.Named("shirring")!.Straight.Example;
+        var ask = Techniques.WorkingOf("shirring")!.Straight.Example;
 
         Codes("shirring", ask.With("mustPassOver", RawValue.Of("60 cm")))
             .ShouldNotContain("will-not-pass");
@@ -249,7 +250,7 @@ public class FullnessTechniquesTests
         Codes("shirring", ask.With("bodyMeasure", RawValue.Of("33 cm")))
             .ShouldNotContain(c => c.EndsWith("-at-rest", StringComparison.Ordinal));
         Techniques
-            .Named("shirring")!
+            .WorkingOf("shirring")!
             .Straight.Reckon(ask.With("topMargin", RawValue.Of("20 cm")), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe("panelHeight");
@@ -288,11 +289,11 @@ public class FullnessTechniquesTests
     [Fact]
     public void What_was_cut_longer_still_serves_and_what_was_cut_shorter_does_not()
     {
-        var technique = Techniques.Named("gathering-foot")!;
+        var technique = Techniques.WorkingOf("gathering-foot")!;
         var ask = technique.Straight.Example;
         string Verdict(double then, double now) =>
             technique
-                .Compare(
+                .CompareAsks(
                     new AskReader(ask.With("assurance", RawValue.Of(then)), Ruler.Metric),
                     new AskReader(ask.With("assurance", RawValue.Of(now)), Ruler.Metric)
                 )!
@@ -306,7 +307,7 @@ public class FullnessTechniquesTests
 
     private static Reckoning Reckon(string technique, RawAsk ask, Ruler? ruler = null) =>
         Techniques
-            .Named(technique)!
+            .WorkingOf(technique)!
             .Straight.Reckon(ask, ruler ?? Ruler.Metric)
             .Answer.ShouldNotBeNull();
 

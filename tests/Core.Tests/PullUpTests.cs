@@ -1,4 +1,5 @@
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
@@ -112,8 +113,11 @@ public class PullUpTests
                                     .Predict(sample.Settings);
                                 // The deviation of a Student t is its scale times √(ν/(ν − 2)).
                                 var deviation =
-                                    prediction.Scale
-                                    * Math.Sqrt(prediction.Freedom / (prediction.Freedom - 2));
+                                    prediction.Logarithm.Scale
+                                    * Math.Sqrt(
+                                        prediction.Logarithm.Freedom
+                                            / (prediction.Logarithm.Freedom - 2)
+                                    );
                                 var off =
                                     (Math.Log(sample.Fullness) - prediction.Location) / deviation;
                                 return Math.Abs(off - residuals[i].Deviations) < 1e-6;
@@ -193,10 +197,14 @@ public class PullUpTests
                     var after = PullUpModel.From(family, [.. samples, sewn]).Predict(planned);
                     var before = model.Predict(planned);
                     var left =
-                        after.Scale
-                        * after.Scale
-                        * after.Freedom
-                        / (before.Scale * before.Scale * before.Freedom);
+                        after.Logarithm.Scale
+                        * after.Logarithm.Scale
+                        * after.Logarithm.Freedom
+                        / (
+                            before.Logarithm.Scale
+                            * before.Logarithm.Scale
+                            * before.Logarithm.Freedom
+                        );
                     return Math.Abs(1 - left - model.Lessens(next, planned)) < 1e-6;
                 }
             );

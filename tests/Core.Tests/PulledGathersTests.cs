@@ -1,4 +1,5 @@
 using CsCheck;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
@@ -9,7 +10,7 @@ namespace ZephyrReach.Core.Tests;
 
 public class PulledGathersTests
 {
-    private static readonly Technique Technique = Techniques.Named("pulled-gathers")!;
+    private static readonly Working Technique = Techniques.WorkingOf("pulled-gathers")!;
 
     [Fact]
     public void Sewn_flat_is_never_below_what_was_asked() =>
@@ -81,8 +82,7 @@ public class PulledGathersTests
                     // An edge below the least or over the kilometre that an ask may say has no straight form to agree with.
                     if (
                         longest < 1.1
-                        || longest * 1.001
-                            > Craft.PulledGathers.Fields.FinishedEdge.Most.Millimetres
+                        || longest * 1.001 > Craft.Strips.StripFields.FinishedEdge.Most.Millimetres
                     )
                     {
                         return true;
@@ -338,7 +338,7 @@ public class PulledGathersTests
         string code
     )
     {
-        var comparison = Technique.Compare(
+        var comparison = Technique.CompareAsks(
             new AskReader(Asked.Awning(), Ruler.Metric),
             new AskReader(Asked.Awning((field, value)), Ruler.Metric)
         );

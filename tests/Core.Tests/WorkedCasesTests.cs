@@ -1,4 +1,5 @@
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
 
@@ -28,7 +29,9 @@ public class WorkedCasesTests
         var path = Path.Combine(AppContext.BaseDirectory, "cases", file);
         var worked = JsonDocument.Parse(File.ReadAllText(path)).RootElement[place];
         var name = worked.GetProperty("technique").GetString()!;
-        var form = (Techniques.Named(name)?.Straight ?? Questions.Named(name)).ShouldNotBeNull();
+        var form = (
+            Techniques.WorkingOf(name)?.Straight ?? Questions.Named(name)
+        ).ShouldNotBeNull();
 
         var outcome = form.Reckon(Asked.FromJson(worked.GetProperty("ask")), Ruler.Metric);
 

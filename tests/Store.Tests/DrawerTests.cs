@@ -65,7 +65,7 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
             keep,
             working.Id,
             new KeepParts(CameOut: "2.2"),
-            new Taken(thread, Mm(44_000)),
+            [new Taken(thread, Mm(44_000))],
             Cancel
         );
 
@@ -194,7 +194,7 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
             Json("{}"),
             Json("{}"),
             Json("[]"),
-            cloth,
+            [cloth],
             Cancel
         );
 }

@@ -38,7 +38,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
             seat,
             Guid.CreateVersion7(),
             working.Id,
-            new SwatchParts(Flat: [Mm(300)]),
+            new SwatchParts(Readings: Read(("flat", [300]))),
             Cancel
         );
         await store.CutLists.AddAsync(
@@ -48,7 +48,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
             Json("{}"),
             Json("{}"),
             Json("[]"),
-            null,
+            [],
             Cancel
         );
         await store.Keeps.AddAsync(
@@ -56,7 +56,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
             Guid.CreateVersion7(),
             working.Id,
             new KeepParts(CameOut: "2.21"),
-            null,
+            [],
             Cancel
         );
         var before = await store.ContentsAsync(seat);
@@ -231,7 +231,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 seat,
                 swatch,
                 id,
-                new SwatchParts(Flat: [Mm(300)], Looks: ["uneven"]),
+                new SwatchParts(Readings: Read(("flat", [300])), Looks: ["uneven"]),
                 Cancel
             );
             yield return 5;
@@ -239,7 +239,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 seat,
                 swatch,
                 1,
-                new SwatchParts(Gathered: [Mm(136.5), Mm(137)], Verdict: "yes"),
+                new SwatchParts(Readings: Read(("gathered", [136.5, 137])), Verdict: "yes"),
                 Cancel
             );
             yield return 6;
@@ -250,7 +250,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 Json("{}"),
                 Json("""{"stripCount":5}"""),
                 Json("[]"),
-                null,
+                [],
                 Cancel
             );
             yield return 7;
@@ -259,7 +259,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 Guid.CreateVersion7(),
                 id,
                 new KeepParts(Note: "again"),
-                null,
+                [],
                 Cancel
             );
             yield return 8;

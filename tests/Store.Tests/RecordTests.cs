@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Npgsql;
 using static ZephyrReach.Store.Tests.StoreFixture;
 
@@ -16,18 +17,18 @@ public class RecordTests(StoreFixture store) : IClassFixture<StoreFixture>
             seat,
             id,
             working.Id,
-            new SwatchParts(Flat: [Mm(300)]),
+            new SwatchParts(Readings: Read(("flat", [300]))),
             Cancel
         );
         var again = await store.Swatches.AddAsync(
             seat,
             id,
             working.Id,
-            new SwatchParts(Flat: [Mm(999)]),
+            new SwatchParts(Readings: Read(("flat", [999]))),
             Cancel
         );
 
-        again!.Flat.ShouldBe(first!.Flat);
+        again!.Readings["flat"].ShouldBe(first!.Readings["flat"]);
         (await store.Swatches.OfWorkingsAsync(seat, [working.Id], Cancel)).ShouldHaveSingleItem();
     }
 
@@ -160,7 +161,7 @@ public class RecordTests(StoreFixture store) : IClassFixture<StoreFixture>
                 seat,
                 Guid.CreateVersion7(),
                 working.Id,
-                new SwatchParts(Flat: [Mm(0)]),
+                new SwatchParts(Readings: Read(("flat", [0]))),
                 Cancel
             )
         );
@@ -213,8 +214,11 @@ public class RecordTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 }
 
+/// <summary>A workroom that was filled and half undone by version 7 of the schema.</summary>
 public class MigrationTests
 {
+    private static readonly string Kept = Path.Combine(AppContext.BaseDirectory, "Kept");
+
     [Fact]
     public async Task Four_copies_that_start_at_once_migrate_once_and_take_turns()
     {
@@ -248,4 +252,165 @@ public class MigrationTests
         await using var count = source.CreateCommand("select count(*) from workrooms");
         (await count.ExecuteScalarAsync(Cancel)).ShouldBe(1L);
     }
+
+    [Fact]
+    public async Task What_was_kept_before_opens_with_every_figure_and_is_undone_and_done_again_through_the_change()
+    {
+        await using var database = await ZephyrReach.Tests.TestDatabase.CreateAsync();
+        await FillAsync(database.Connection);
+        await using var source = Database.SourceOf(database.Connection);
+        await Migrations.RunAsync(source, () => Task.CompletedTask, Cancel);
+        var workroom = await new WorkroomStore(new Database(source)).FirstAsync(Cancel);
+        var seat = new Seat(workroom!.Id, "");
+        var was = Json(await File.ReadAllTextAsync(Path.Combine(Kept, "version-7.json"), Cancel));
+
+        (await StateAsync(source, seat)).ShouldBe(Expected(was.GetProperty("now")));
+
+        var redone = await TurnAllAsync(source, seat, back: false);
+        redone.ShouldBe(was.GetProperty("undone").GetInt32());
+        (await StateAsync(source, seat)).ShouldBe(Expected(was.GetProperty("full")));
+
+        var undone = await TurnAllAsync(source, seat, back: true);
+        undone.ShouldBe(was.GetProperty("steps").GetInt32());
+        (await StateAsync(source, seat)).ShouldBe(Expected(was.GetProperty("start")));
+
+        await TurnAllAsync(source, seat, back: false);
+        (await StateAsync(source, seat)).ShouldBe(Expected(was.GetProperty("full")));
+    }
+
+    private static async Task FillAsync(string connection)
+    {
+        await using var file = File.OpenRead(Path.Combine(Kept, "version-7.sql.gz"));
+        using var sql = new StreamReader(
+            new System.IO.Compression.GZipStream(
+                file,
+                System.IO.Compression.CompressionMode.Decompress
+            )
+        );
+        await using var source = NpgsqlDataSource.Create(connection);
+        await using var fill = source.CreateCommand(await sql.ReadToEndAsync(Cancel));
+        await fill.ExecuteNonQueryAsync(Cancel);
+        // The dump leaves its session without a search path.
+        NpgsqlConnection.ClearAllPools();
+    }
+
+    private static async Task<int> TurnAllAsync(NpgsqlDataSource source, Seat seat, bool back)
+    {
+        var history = new HistoryStore(new Database(source));
+        var turned = 0;
+        while (true)
+        {
+            var next = await history.LookAsync(seat, Cancel);
+            if ((back ? next.Undo : next.Redo) is not { } step)
+            {
+                return turned;
+            }
+            (await history.TurnAsync(seat, step.Id, back, Cancel)).ShouldBeTrue();
+            turned++;
+        }
+    }
+
+    /// <summary>All that can be seen of the workroom, a line each.</summary>
+    private static async Task<string> StateAsync(NpgsqlDataSource source, Seat seat)
+    {
+        List<string> lines = [];
+        foreach (
+            var sql in (string[])
+                [
+                    """
+                        select 'swatch ' || id, jsonb_build_object('readings', readings, 'looks', to_jsonb(looks), 'verdict', verdict,
+                            'note', note, 'features', features, 'technique', technique, 'counts', counts)::text
+                        from swatches where workroom_id = $1
+                        """,
+                    """
+                        select 'photographs ' || swatch_id, jsonb_agg(id order by id)::text
+                        from photographs where workroom_id = $1 group by swatch_id
+                        """,
+                    """
+                        select 'cut ' || working_id, jsonb_agg(jsonb_build_object('id', id, 'ask', ask, 'swatches',
+                            jsonb_array_length(swatches)) order by created_at desc, id desc)::text
+                        from cut_lists where workroom_id = $1 group by working_id
+                        """,
+                    """
+                        select 'keep ' || working_id, jsonb_build_object('cameOut', came_out, 'verdict', verdict, 'note', note)::text
+                        from keeps where workroom_id = $1
+                        """,
+                    """
+                        select 'thing ' || id, jsonb_build_object('name', name, 'left', left_mm)::text
+                        from things where workroom_id = $1
+                        """,
+                    """
+                        select 'working ' || id, jsonb_build_object('name', name, 'stage', stage, 'ask', ask, 'uses', uses)::text
+                        from workings where workroom_id = $1
+                        """,
+                ]
+        )
+        {
+            await using var command = source.CreateCommand(sql);
+            command.Parameters.Add(new NpgsqlParameter { Value = seat.Workroom });
+            await using var reader = await command.ExecuteReaderAsync(Cancel);
+            while (await reader.ReadAsync(Cancel))
+            {
+                lines.Add($"{reader.GetString(0)} {Canonical(Json(reader.GetString(1)))}");
+            }
+        }
+        return string.Join('\n', lines.Order(StringComparer.Ordinal));
+    }
+
+    /// <summary>The same lines, of what version 7 told before the change.</summary>
+    private static string Expected(JsonElement state)
+    {
+        var swatches = All("swatches")
+            .Select(s =>
+            {
+                var now = System.Text.Json.Nodes.JsonObject.Create(s.Value)!;
+                var readings = new System.Text.Json.Nodes.JsonObject();
+                foreach (var kind in (string[])["flat", "gathered", "steamed", "stretched"])
+                {
+                    if (now[kind]!.AsArray().Count > 0)
+                    {
+                        readings[kind] = now[kind]!.DeepClone();
+                    }
+                    now.Remove(kind);
+                }
+                now["readings"] = readings;
+                return $"swatch {s.Name} {Canonical(Json(now.ToJsonString()))}";
+            });
+        return string.Join(
+            '\n',
+            swatches
+                .Concat(Lines("photographs", "photographs"))
+                .Concat(
+                    Lines("cut", "cutLists").Where(l => !l.EndsWith("[]", StringComparison.Ordinal))
+                )
+                .Concat(Lines("keep", "keeps"))
+                .Concat(Lines("thing", "things"))
+                .Concat(Lines("working", "workings"))
+                .Order(StringComparer.Ordinal)
+        );
+
+        IEnumerable<(string Name, JsonElement Value)> All(string kind) =>
+            state.GetProperty(kind).EnumerateObject().Select(p => (p.Name, p.Value));
+
+        IEnumerable<string> Lines(string prefix, string kind) =>
+            All(kind).Select(p => $"{prefix} {p.Name} {Canonical(p.Value)}");
+    }
+
+    /// <summary>JSON in one form, whoever wrote it: fields by name, numbers by value.</summary>
+    private static string Canonical(JsonElement json) =>
+        json.ValueKind switch
+        {
+            JsonValueKind.Object => "{"
+                + string.Join(
+                    ',',
+                    json.EnumerateObject()
+                        .OrderBy(p => p.Name, StringComparer.Ordinal)
+                        .Select(p => $"{p.Name}:{Canonical(p.Value)}")
+                )
+                + "}",
+            JsonValueKind.Array => $"[{string.Join(',', json.EnumerateArray().Select(Canonical))}]",
+            JsonValueKind.Number => json.GetDouble()
+                .ToString("R", System.Globalization.CultureInfo.InvariantCulture),
+            _ => json.ToString(),
+        };
 }

@@ -39,6 +39,11 @@ public sealed class StoreFixture : IAsyncLifetime
 
     public static Length Mm(double mm) => Length.FromMillimetres(mm);
 
+    /// <summary>Readings of a swatch by their names.</summary>
+    public static Dictionary<string, IReadOnlyList<double>> Read(
+        params (string Name, double[] Readings)[] all
+    ) => all.ToDictionary(r => r.Name, r => (IReadOnlyList<double>)r.Readings);
+
     public async ValueTask InitializeAsync()
     {
         database = await TestDatabase.CreateAsync();

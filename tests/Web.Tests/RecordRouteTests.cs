@@ -132,8 +132,8 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     [InlineData("/api/projects", """{"id":"01a1dc7c-0e00-7e8b-870b-53bf64d0b50f"}""", "name")]
     [InlineData(
         "/api/swatches",
-        """{"id":"01a1dc7c-0e00-7e8b-870b-53bf64d0b50f","flat":["-3 cm"]}""",
-        "flat"
+        """{"id":"01a1dc7c-0e00-7e8b-870b-53bf64d0b50f","readings":{"flat":["-3 cm"]}}""",
+        "readings.flat"
     )]
     [InlineData("/api/swatches", """{"id":"01a1dc7c-0e00-7e8b-870b-53bf64d0b50f"}""", "workingId")]
     [InlineData(
@@ -177,8 +177,11 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
             {
                 id = Guid.CreateVersion7(),
                 workingId = id,
-                flat = new[] { "30 cm" },
-                gathered = new object[] { 150, "14.9 cm" },
+                readings = new
+                {
+                    flat = new[] { "30 cm" },
+                    gathered = new object[] { 150, "14.9 cm" },
+                },
             }
         );
         var (frozen, _) = await Server.SendAsync(
@@ -208,7 +211,12 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
             .GetProperty("mm")
             .GetDouble()
             .ShouldBe(5200);
-        lists[0].GetProperty("swatches")[0].GetProperty("gathered").GetArrayLength().ShouldBe(2);
+        lists[0]
+            .GetProperty("swatches")[0]
+            .GetProperty("readings")
+            .GetProperty("gathered")
+            .GetArrayLength()
+            .ShouldBe(2);
         compared
             .GetProperty("differences")
             .EnumerateArray()

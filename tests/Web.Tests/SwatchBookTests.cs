@@ -67,7 +67,12 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         var working = await FootAsync();
         var first = await SimulateAsync(working, Guid.CreateVersion7());
         first.GetProperty("simulated").GetBoolean().ShouldBeTrue();
-        first.GetProperty("flat")[0].GetProperty("mm").GetDouble().ShouldBe(300);
+        first
+            .GetProperty("readings")
+            .GetProperty("flat")[0]
+            .GetProperty("mm")
+            .GetDouble()
+            .ShouldBe(300);
 
         var (_, book) = await Server.SendAsync(HttpMethod.Get, $"/api/swatches?working={working}");
         var kept = book.GetProperty("swatches")[0];
@@ -101,8 +106,9 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
             HttpMethod.Get,
             $"/api/swatches/plot?working={working}&x=tensionSteps"
         );
+        plot = plot.GetProperty("learnt");
 
-        plot.GetProperty("band").GetArrayLength().ShouldBe(25);
+        plot.GetProperty("band").GetArrayLength().ShouldBe(41);
         plot.GetProperty("planned").GetProperty("x").GetDouble().ShouldBe(1);
         var own = plot.GetProperty("points")
             .EnumerateArray()
@@ -157,8 +163,7 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
                 technique = "shirring",
                 cloth = new { name = "strange lawn, unique" },
                 features = new { stitchLength = "3.5 mm", elasticDiameter = 0.6 },
-                flat = new[] { "30 cm" },
-                gathered = new[] { "17 cm" },
+                readings = new { flat = new[] { "30 cm" }, gathered = new[] { "17 cm" } },
             }
         );
         added.StatusCode.ShouldBe(HttpStatusCode.Created);
@@ -236,8 +241,7 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
                     tensionSteps = 1,
                     clothWeight = 120,
                 },
-                flat = new[] { 300 },
-                gathered = new[] { gathered },
+                readings = new { flat = new[] { 300 }, gathered = new[] { gathered } },
             }
         );
         added.StatusCode.ShouldBe(HttpStatusCode.Created);

@@ -62,7 +62,7 @@ test('a foot nobody has described, on a cloth never used before: three swatches 
   const atNine = await flat();
   await page.getByRole('radio', { name: 'nineteen in twenty' }).check();
   await expect.poll(flat).toBeGreaterThan(atNine);
-  await expect(page.getByRole('region', { name: 'How sure' })).toContainText('Likely over');
+  await expect(toCut).toContainText('Likely over');
   await page.getByRole('button', { name: 'Cut it' }).click();
   await expect(page.getByText('resting on 4 swatches')).toBeVisible();
 
@@ -138,7 +138,7 @@ test('the swatch book: filtered, side by side, read along the plot by key and as
   await plot.getByText('The same as a table').click();
   await expect(plot.getByRole('row', { name: /odd/ })).toHaveCount(1);
   await plot.getByRole('radio', { name: 'tension' }).check();
-  await expect(plot.getByText('tension, steps from normal')).toBeVisible();
+  await expect(plot.locator('text', { hasText: 'tension, steps from normal' })).toBeVisible();
 
   await page.getByLabel('Words').fill('finger');
   await expect(tiles).toHaveCount(1);

@@ -32,7 +32,7 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await page.keyboard.type('2.6 m');
   const toCut = page.getByRole('region', { name: 'To cut' });
   await expect(toCut.getByText(/^\d+$/).first()).toHaveText('4');
-  await expect(page.getByRole('img', { name: /gathered piece from the front/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /gathered piece from the front/ })).toBeVisible();
 
   // Set up, and the dial of this machine.
   await page.getByRole('textbox', { name: 'Finished edge' }).blur();

@@ -59,6 +59,15 @@ public sealed class AskReader
     public AskReader With(string field, RawValue value, string without) =>
         new(raw.With(field, value).Without(without), Ruler, errors, path);
 
+    /// <summary>The same ask with these fields alone; what is wrong with it is this reader's too.</summary>
+    public AskReader Only(IReadOnlyList<Field> fields) =>
+        new(
+            new RawAsk(raw.Values.Where(v => fields.Any(f => f.Name == v.Key)).ToDictionary()),
+            Ruler,
+            errors,
+            path
+        );
+
     /// <summary>Whether the ask says anything for a field.</summary>
     public bool Has(Field field) => raw.TryGet(field.Name, out _);
 

@@ -7,7 +7,20 @@ namespace ZephyrReach.Core.Asks;
 /// <param name="Label">Its name on the screen.</param>
 /// <param name="Says">What it means, in a sentence.</param>
 /// <param name="IsNeeded">Whether an ask without it is refused.</param>
-public abstract record Field(string Name, string Label, string Says, bool IsNeeded);
+public abstract record Field(string Name, string Label, string Says, bool IsNeeded)
+{
+    /// <summary>When a screen shows it; null for always.</summary>
+    public ShownWhen? ShownWhen { get; init; }
+
+    /// <summary>Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; empty where none does.</summary>
+    public string From { get; init; } = "";
+}
+
+/// <summary>That another field says something, or does not.</summary>
+/// <param name="Field">The other field.</param>
+/// <param name="Is">What it says; <c>true</c> for a yes.</param>
+/// <param name="Not">Whether it must not say that.</param>
+public sealed record ShownWhen(string Field, string Is, bool Not = false);
 
 /// <summary>A length, or several that are added up.</summary>
 /// <param name="Least">Anything shorter is refused.</param>
@@ -44,11 +57,28 @@ public sealed record NumberField(
     double Most,
     double? Start = null,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded);
+) : Field(Name, Label, Says, IsNeeded)
+{
+    /// <summary>Figures that are chosen by a word rather than typed; empty where it is typed.</summary>
+    public IReadOnlyList<Choice> Words { get; init; } = [];
+
+    /// <summary>What stands after the figure, or empty.</summary>
+    public string Unit { get; init; } = "";
+
+    /// <summary>How far one press of an arrow key turns it.</summary>
+    public double Step { get; init; } = 1;
+}
 
 /// <summary>Yes or no; no when it is not said.</summary>
 public sealed record FlagField(string Name, string Label, string Says, bool Start = false)
-    : Field(Name, Label, Says, false);
+    : Field(Name, Label, Says, false)
+{
+    /// <summary>The word for no.</summary>
+    public string No { get; init; } = "no";
+
+    /// <summary>The word for yes.</summary>
+    public string Yes { get; init; } = "yes";
+}
 
 /// <summary>One of several ways.</summary>
 /// <param name="Name">Its name in the API.</param>

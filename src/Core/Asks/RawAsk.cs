@@ -47,6 +47,20 @@ public readonly record struct RawValue
 
     public static RawValue Of(RawAsk group) => new(group);
 
+    /// <summary>A value written down in a program.</summary>
+    public static RawValue Of(object value) =>
+        value switch
+        {
+            RawValue raw => raw,
+            double number => Of(number),
+            int number => Of((double)number),
+            bool flag => Of(flag),
+            string text => Of(text),
+            RawAsk group => Of(group),
+            System.Collections.IEnumerable list => Of([.. list.Cast<object>().Select(Of)]),
+            _ => Unusable,
+        };
+
     /// <summary>A value of a shape that no field takes.</summary>
     public static RawValue Unusable => default;
 }
@@ -58,6 +72,11 @@ public sealed class RawAsk
 
     /// <summary>An ask of these fields, which nobody changes afterwards.</summary>
     public RawAsk(IReadOnlyDictionary<string, RawValue> values) => this.values = values;
+
+    /// <summary>An ask written down in a program.</summary>
+    /// <param name="said">Fields, each with a number, a text, a yes or no, an ask, or an array of those.</param>
+    public static RawAsk Of(params (string Field, object Value)[] said) =>
+        new(said.ToDictionary(s => s.Field, s => RawValue.Of(s.Value)));
 
     /// <summary>An ask that says nothing.</summary>
     public static RawAsk Empty { get; } = new(new Dictionary<string, RawValue>());

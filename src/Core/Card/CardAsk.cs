@@ -58,7 +58,6 @@ public sealed record Wants(
     double? Fullness,
     int Layers,
     int? Every,
-    string? Rows,
     string? School,
     double? TensionSteps = null,
     double? Differential = null
@@ -122,12 +121,6 @@ public sealed record Wants(
     public static NumberField DifferentialField { get; } =
         new("differential", "Differential", "When the plan has one.", 0.3, 4, IsNeeded: false);
 
-    public static ChoiceField RowsField { get; } =
-        Craft.PulledGathers.Fields.Rows with
-        {
-            IsNeeded = false,
-        };
-
     /// <summary>Fields for what is in the drawer and has no place there: a cloth that is only described.</summary>
     public static NumberField ClothWeightField { get; } =
         new(
@@ -142,9 +135,10 @@ public sealed record Wants(
     public static ChoiceField SchoolField(params Choice[] ways) =>
         new("school", "Way", "One of several respected ways.", ways, ways[0].Name, IsNeeded: false);
 
-    /// <summary>Reads what a technique's card asks for.</summary>
-    public static Wants Read(AskReader reader, CardTechnique technique)
+    /// <summary>Reads what a technique's card asks for; of fields that it does not take, nothing is read.</summary>
+    public static Wants Read(AskReader said, CardTechnique technique)
     {
+        var reader = said.Only(technique.AllFields);
         return new Wants(
             Of(CordField),
             Of(GapField),
@@ -156,7 +150,6 @@ public sealed record Wants(
             reader.OptionalNumber(FullnessField),
             (int)(reader.OptionalNumber(LayersField) ?? 1),
             (int?)reader.OptionalNumber(EveryField),
-            reader.OptionalChoice(RowsField),
             technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null,
             reader.OptionalNumber(TensionField),
             reader.OptionalNumber(DifferentialField)

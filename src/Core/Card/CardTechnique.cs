@@ -1,5 +1,5 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
@@ -30,20 +30,6 @@ public sealed record StitchPlan(
     Length WidthWanted = default,
     Length WidthLeast = default,
     string WidthBecause = ""
-);
-
-/// <summary>A thread that is wanted.</summary>
-/// <param name="Says">In words, when none is owned.</param>
-/// <param name="Because">Why that.</param>
-/// <param name="LeastTex">The thinnest that serves.</param>
-/// <param name="MostTex">The thickest.</param>
-/// <param name="Contrast">Whether another colour than the cloth's is wanted.</param>
-public sealed record ThreadWanted(
-    string Says,
-    string Because,
-    double LeastTex = 18,
-    double MostTex = 35,
-    bool Contrast = false
 );
 
 /// <summary>A setting in words, with its reason.</summary>
@@ -107,6 +93,9 @@ public sealed record CardTechnique
     /// <summary>Whether elastic goes below.</summary>
     public bool ElasticBelow { get; init; }
 
+    /// <summary>Heavier cloth hardly answers to it, in grams a square metre; null where weight does not matter.</summary>
+    public double? MostGrams { get; init; }
+
     /// <summary>Foot pressure in steps from normal.</summary>
     public double Pressure { get; init; }
 
@@ -163,9 +152,6 @@ public sealed record CardTechnique
 
     /// <summary>What is looked for on a swatch, and what to try for each, the likeliest first.</summary>
     public required IReadOnlyList<Look> Looks { get; init; }
-
-    /// <summary>The technique whose card serves instead, by what is wanted; null for this one.</summary>
-    public Func<Wants, string?> Serves { get; init; } = _ => null;
 
     /// <summary>Everything the card may be told.</summary>
     public IReadOnlyList<Field> AllFields =>

@@ -164,7 +164,7 @@ internal static class Lines
                 "Sew at its end, and see what the swatch says."
             );
         }
-        if (technique.Name is "gathering-foot" or "shirring" && ask.Grams > 200)
+        if (ask.Grams > technique.MostGrams)
         {
             yield return new Finding(
                 "thick-cloth",

@@ -1,5 +1,6 @@
-using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Card.SettingsCard>;
 
 namespace ZephyrReach.Core.Card;
 
@@ -35,131 +36,73 @@ public sealed record SettingsCard(
 ) : Reckoning
 {
     /// <summary>The figures of every card, whatever the technique.</summary>
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("technique", FigureShape.Text, "Whose card it is."),
-        new("title", FigureShape.Text, "Its name on the screen."),
-        new("machine", FigureShape.Text, "The machine it is written for."),
-        new("isPossible", FigureShape.Flag, "Whether it can be done on this machine."),
-        new(
+        F.Text("technique", "Whose card it is.", c => c.Technique),
+        F.Text("title", "Its name on the screen.", c => c.Title),
+        F.Text("machine", "The machine it is written for.", c => c.Machine),
+        F.Flag("isPossible", "Whether it can be done on this machine.", c => c.IsPossible),
+        F.Table(
             "lines",
-            FigureShape.Table,
             "The settings, in the order they are set.",
-            Inner:
-            [
-                new("key", FigureShape.Text, "Names the setting."),
-                new("setting", FigureShape.Text, "Its name on the screen."),
-                new("figure", FigureShape.Text, "What to set."),
-                new("dial", FigureShape.Text, "What this machine's dial then shows, or empty."),
-                new("because", FigureShape.Text, "Why."),
-            ]
+            c => c.Lines,
+            Figure<CardLine>.Text("key", "Names the setting.", l => l.Key),
+            Figure<CardLine>.Text("setting", "Its name on the screen.", l => l.Setting),
+            Figure<CardLine>.Text("figure", "What to set.", l => l.Figure),
+            Figure<CardLine>.Text(
+                "dial",
+                "What this machine's dial then shows, or empty.",
+                l => l.Dial
+            ),
+            Figure<CardLine>.Text("because", "Why.", l => l.Because)
         ),
-        new(
+        F.Table(
             "feet",
-            FigureShape.Table,
             "The foot to take, the next best, or what to look for.",
-            Inner:
-            [
-                new("rank", FigureShape.Text, "best, next or buy."),
-                new("id", FigureShape.Text, "Its id in the drawer, or empty."),
-                new("name", FigureShape.Text, "Its name."),
-                new("because", FigureShape.Text, "Why it serves."),
-                new("costs", FigureShape.Text, "What it costs to use it rather than a better one."),
-            ]
+            c => c.Feet,
+            Figure<FootOption>.Text("rank", "best, next or buy.", f => f.Rank),
+            Figure<FootOption>.Text("id", "Its id in the drawer, or empty.", f => f.Id),
+            Figure<FootOption>.Text("name", "Its name.", f => f.Name),
+            Figure<FootOption>.Text("because", "Why it serves.", f => f.Because),
+            Figure<FootOption>.Text(
+                "costs",
+                "What it costs to use it rather than a better one.",
+                f => f.Costs
+            )
         ),
-        new(
+        F.Table(
             "guides",
-            FigureShape.Table,
             "Row gaps that need no marking, the nearest to the wanted one first.",
-            Inner:
-            [
-                new("gap", FigureShape.Length, "From row to row."),
-                new("says", FigureShape.Text, "What to guide by."),
-                new("off", FigureShape.Length, "How far from the gap that is wanted.", false),
-            ]
+            c => c.Guides,
+            Figure<Guide>.Fine("gap", "From row to row.", g => g.Gap),
+            Figure<Guide>.Text("says", "What to guide by.", g => g.Says),
+            Figure<Guide>.Length(
+                "off",
+                LengthKind.Fine,
+                "How far from the gap that is wanted.",
+                g => g.Off
+            )
         ),
-        new(
+        F.Table(
             "alternatives",
-            FigureShape.Table,
             "Other respected ways.",
-            Inner:
-            [
-                new("name", FigureShape.Text, "The way."),
-                new("follows", FigureShape.Text, "What follows from it."),
-            ]
+            c => c.Alternatives,
+            Figure<School>.Text("name", "The way.", s => s.Name),
+            Figure<School>.Text("follows", "What follows from it.", s => s.Follows)
         ),
-        new(
-            "checks",
-            FigureShape.Table,
-            "What to look at first.",
-            Inner: [new("says", FigureShape.Text, "The check.")]
-        ),
-        new(
+        Sayings("checks", "What to look at first.", c => c.Checks),
+        Sayings(
             "unchecked",
-            FigureShape.Table,
             "What could not be checked, because something is not known.",
-            Inner: [new("says", FigureShape.Text, "What.")]
+            c => c.Unchecked
         ),
     ];
 
-    public override void Tell(IFigures figures)
-    {
-        figures.Text("technique", Technique);
-        figures.Text("title", Title);
-        figures.Text("machine", Machine);
-        figures.Flag("isPossible", IsPossible);
-        figures.Table(
-            "lines",
-            Lines.Count,
-            (i, row) =>
-            {
-                var line = Lines[i];
-                row.Text("key", line.Key);
-                row.Text("setting", line.Setting);
-                row.Text("figure", line.Figure);
-                row.Text("dial", line.Dial);
-                row.Text("because", line.Because);
-            }
-        );
-        figures.Table(
-            "feet",
-            Feet.Count,
-            (i, row) =>
-            {
-                var foot = Feet[i];
-                row.Text("rank", foot.Rank);
-                row.Text("id", foot.Id);
-                row.Text("name", foot.Name);
-                row.Text("because", foot.Because);
-                row.Text("costs", foot.Costs);
-            }
-        );
-        figures.Table(
-            "guides",
-            Guides.Count,
-            (i, row) =>
-            {
-                row.Length("gap", Guides[i].Gap, LengthKind.Fine);
-                row.Text("says", Guides[i].Says);
-                if (Guides[i].Off is { } off)
-                {
-                    row.Length("off", off, LengthKind.Fine);
-                }
-            }
-        );
-        figures.Table(
-            "alternatives",
-            Alternatives.Count,
-            (i, row) =>
-            {
-                row.Text("name", Alternatives[i].Name);
-                row.Text("follows", Alternatives[i].Follows);
-            }
-        );
-        Sayings("checks", Checks);
-        Sayings("unchecked", Unchecked);
+    public override IReadOnlyList<Figure> Figures => Told;
 
-        void Sayings(string name, IReadOnlyList<string> sayings) =>
-            figures.Table(name, sayings.Count, (i, row) => row.Text("says", sayings[i]));
-    }
+    private static Figure Sayings(
+        string name,
+        string says,
+        Func<SettingsCard, IReadOnlyList<string>> take
+    ) => F.Table(name, says, take, Figure<string>.Text("says", "It in words.", s => s));
 }

@@ -1,103 +1,208 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches.PullUp;
+using ZephyrReach.Core.Swatches;
+using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft;
 
-/// <summary>Either an answer or what is wrong with the ask.</summary>
-/// <param name="Answer">The answer; null when there are errors.</param>
-/// <param name="Errors">What is wrong, by field; empty when there is an answer.</param>
-public readonly record struct Outcome(Reckoning? Answer, IReadOnlyList<FieldError> Errors);
-
-/// <summary>One question that a technique answers, such as the straight one or one of its turned-round forms.</summary>
-/// <param name="Name">Its name in the address; empty for the straight form.</param>
-/// <param name="Title">What it answers, in a few words.</param>
-/// <param name="Fields">What an ask may say.</param>
-/// <param name="Figures">What an answer tells.</param>
-/// <param name="Example">An ask that is answered, from the demonstration scenario.</param>
-/// <param name="Work">Reads and reckons; returns null when the reader has errors.</param>
-public sealed record Form(
-    string Name,
-    string Title,
-    IReadOnlyList<Field> Fields,
-    IReadOnlyList<Figure> Figures,
-    RawAsk Example,
-    Func<AskReader, Reckoning?> Work
-)
+/// <summary>The kin of techniques: what they make.</summary>
+public enum Kin
 {
-    /// <summary>Answers an ask. Never throws for what the ask says.</summary>
-    public Outcome Reckon(RawAsk ask, Ruler ruler)
-    {
-        var reader = new AskReader(ask, ruler);
-        var answer = Work(reader);
-        return reader.Errors.Count > 0 ? new Outcome(null, reader.Errors) : new Outcome(answer, []);
-    }
-
-    /// <summary>
-    /// What is wrong with an ask that is still being written: fields that are missing or contradict each other are
-    /// not errors yet.
-    /// </summary>
-    public IReadOnlyList<FieldError> CheckUnfinished(RawAsk ask, Ruler ruler) =>
-        [.. Reckon(ask, ruler).Errors.Where(e => e.Refusal == Refusal.Unusable)];
+    Fullness,
+    Tucks,
+    Rows,
+    Edges,
+    Lines,
+    Shapes,
+    Mending,
+    FreeMotion,
 }
 
-/// <summary>A technique of the craft: everything the rest of the program needs to know of it.</summary>
-/// <param name="Name">Its name in addresses and in the store, such as <c>pulled-gathers</c>.</param>
-/// <param name="Title">Its name on the screen.</param>
-/// <param name="Says">What it makes, in a sentence.</param>
-/// <param name="SchemaVersion">Rises when stored asks need changing.</param>
-/// <param name="Straight">From the wanted piece to what is cut.</param>
-/// <param name="Turned">The same turned round, and the questions asked on the way.</param>
-/// <param name="Scale">A drawing of the technique's main figure from least to most, for choosing by eye.</param>
-/// <param name="Compare">A later plan against what was cut by an earlier one; null when either reader has errors.</param>
-/// <param name="Portrait">An answer in two figures, for a list; null while there is no answer.</param>
-/// <param name="Family">How the machine makes the fullness, where measured samples say how much; null where hands set it.</param>
-public sealed record Technique(
-    string Name,
-    string Title,
-    string Says,
-    int SchemaVersion,
-    Form Straight,
-    IReadOnlyList<Form> Turned,
-    Drawing Scale,
-    Func<AskReader, AskReader, Comparison?> Compare,
-    Func<Reckoning?, Portrait?> Portrait,
-    PullUpFamily? Family = null
-)
+/// <summary>A technique of the craft: everything that is particular to it. The rest of the program asks it, and keeps no list of its own.</summary>
+public sealed record Technique
 {
+    /// <summary>Its name in addresses and in the store, such as <c>pulled-gathers</c>.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Its name on the screen.</summary>
+    public required string Title { get; init; }
+
+    /// <summary>Its name among others, in a word or two.</summary>
+    public required string Short { get; init; }
+
+    public required Kin Kin { get; init; }
+
+    /// <summary>What it makes, in a sentence.</summary>
+    public required string Says { get; init; }
+
+    /// <summary>Its cards: looks with their first changes, and wishes for the settings; the usual one first.</summary>
+    public required IReadOnlyList<CardTechnique> Cards { get; init; }
+
+    /// <summary>Which of its cards serves an ask.</summary>
+    public Func<RawAsk, CardTechnique>? CardFor { get; init; }
+
+    /// <summary>What its card is told of an ask, where fields have other names there.</summary>
+    public Func<RawAsk, RawAsk> ToldToCard { get; init; } = ask => ask;
+
+    /// <summary>How a piece is worked in it; null while only its card stands.</summary>
+    public Working? Working { get; init; }
+
+    /// <summary>The card for an ask.</summary>
+    public CardTechnique CardOf(RawAsk ask) => CardFor?.Invoke(ask) ?? Cards[0];
+}
+
+/// <summary>Fields in the order they are asked.</summary>
+/// <param name="When">When they are asked.</param>
+/// <param name="Title">What they are about; empty for those that are said first.</param>
+/// <param name="Fields">Their names.</param>
+public sealed record FieldGroup(Asking When, string Title, params IReadOnlyList<string> Fields);
+
+/// <summary>When a group of fields is asked.</summary>
+public enum Asking
+{
+    /// <summary>At once: the piece itself.</summary>
+    First,
+
+    /// <summary>Then: what is set, or chosen, on the machine.</summary>
+    Machine,
+
+    /// <summary>Seldom: folded away to a line.</summary>
+    Folded,
+
+    /// <summary>Once more where it is cut, since it decides how much.</summary>
+    Cut,
+}
+
+/// <summary>The figure that a new ask still misses, as a question.</summary>
+public sealed record FirstQuestion(string Field, string Question, string Says);
+
+/// <summary>A form that turns the question round, shown as soon as what it needs is said.</summary>
+/// <param name="Form">Its name.</param>
+/// <param name="Needs">The field that it takes.</param>
+/// <param name="Gives">The figure that it gives.</param>
+/// <param name="Says">What stands before that figure.</param>
+/// <param name="Sets">The field that one press sets to it; empty where there is none.</param>
+/// <param name="Without">Fields that are left out of its ask.</param>
+public sealed record TurnedRound(
+    string Form,
+    string Needs,
+    string Gives,
+    string Says,
+    string Sets = "",
+    params IReadOnlyList<string> Without
+);
+
+/// <summary>A stage that a technique goes through.</summary>
+/// <param name="Ends">What ends it, in a few words.</param>
+public sealed record StageOf(Stage Stage, string Ends);
+
+/// <summary>How a piece is worked in a technique, from the question to the summary.</summary>
+public sealed record Working
+{
+    /// <summary>Rises when stored asks need changing.</summary>
+    public int SchemaVersion { get; init; } = 1;
+
+    /// <summary>What beginning one is called.</summary>
+    public required string Begin { get; init; }
+
+    /// <summary>A small drawing of what it makes.</summary>
+    public required Drawing Mark { get; init; }
+
+    /// <summary>From the wanted piece to what is cut, set and sewn.</summary>
+    public required Form Straight { get; init; }
+
+    /// <summary>The same turned round, and the questions asked on the way.</summary>
+    public IReadOnlyList<Form> Turned { get; init; } = [];
+
+    /// <summary>The fields in the groups in which they are asked.</summary>
+    public required IReadOnlyList<FieldGroup> Groups { get; init; }
+
+    /// <summary>The question that a new working opens with.</summary>
+    public required FirstQuestion First { get; init; }
+
+    /// <summary>Two fields for one thing, of which only one is said; empty where there are none.</summary>
+    public IReadOnlyList<string> Either { get; init; } = [];
+
+    /// <summary>What the question turned round allows.</summary>
+    public IReadOnlyList<TurnedRound> Allows { get; init; } = [];
+
+    /// <summary>The stages it goes through.</summary>
+    public IReadOnlyList<StageOf> Stages { get; init; } = StagesWithCut;
+
+    /// <summary>A drawing of its main figure from least to most, for choosing by eye; null where there is none.</summary>
+    public Drawing? Scale { get; init; }
+
+    /// <summary>Kinds of things of the drawer that are chosen for it in Set up, beside the machine.</summary>
+    public IReadOnlyList<string> Uses { get; init; } = ["thread"];
+
+    /// <summary>Its hazards.</summary>
+    public required IReadOnlyList<Caution> Cautions { get; init; }
+
+    /// <summary>What its swatches measure and teach.</summary>
+    public required SwatchOf Swatch { get; init; }
+
+    /// <summary>A later plan against what was cut; piece by piece where nothing else is said.</summary>
+    public Func<WorkPlan, WorkPlan, Ruler, Comparison> Compare { get; init; } = Comparison.Of;
+
+    public static IReadOnlyList<StageOf> StagesWithCut { get; } =
+    [
+        new(Stage.Plan, "every figure is said"),
+        new(Stage.SetUp, "the machine is set"),
+        new(Stage.Sample, "a swatch is right"),
+        new(Stage.Cut, "the cut list is frozen"),
+        new(Stage.Sew, "the last step is done"),
+        new(Stage.Keep, "what came out is written down"),
+    ];
+
+    public static IReadOnlyList<StageOf> StagesWithoutCut { get; } =
+    [.. StagesWithCut.Where(s => s.Stage != Stage.Cut)];
+
+    public bool Has(Stage stage) => Stages.Any(s => s.Stage == stage);
+
     /// <summary>Finds a form by its name in the address; the empty name is the straight form.</summary>
     public Form? FormNamed(string name) =>
         name.Length == 0 ? Straight : Turned.FirstOrDefault(f => f.Name == name);
+
+    /// <summary>Holds the ask now against the ask then; null when either reader has errors.</summary>
+    public Comparison? CompareAsks(AskReader then, AskReader now) =>
+        Straight.Work(then) is WorkPlan was && Straight.Work(now) is WorkPlan isNow
+            ? Compare(was, isNow, now.Ruler)
+            : null;
 }
 
-/// <summary>A piece in two figures: how long its edge, and how full it comes out; and what it uses up.</summary>
-/// <param name="Cloth">The cloth that is cut for it.</param>
-/// <param name="Thread">The thread that is sewn into it.</param>
-public sealed record Portrait(Length Edge, double Fullness, Length Cloth, Length Thread);
-
-/// <summary>The techniques that the program knows: one line each.</summary>
-public static class Techniques
+/// <summary>What a swatch of a technique measures, how it is judged, and what it teaches.</summary>
+public sealed record SwatchOf
 {
-    public static IReadOnlyList<Technique> All { get; } =
-    [
-        PulledGathers.PulledGathersTechnique.Technique,
-        MachineGathers.MachineGathersTechnique.GatheringFoot,
-        MachineGathers.MachineGathersTechnique.Overlock,
-        TuckedRuffle.TuckedRuffleTechnique.Technique,
-        Shirring.ShirringTechnique.Technique,
-    ];
+    /// <summary>The form that judges one; its ask takes the readings by their names, the looks and what was tried.</summary>
+    public const string FormName = "swatch";
 
-    /// <summary>Finds a technique by its name; null when there is none.</summary>
-    public static Technique? Named(string name) => All.FirstOrDefault(t => t.Name == name);
-}
+    /// <summary>The readings that are taken, in their order.</summary>
+    public required IReadOnlyList<LengthsField> Readings { get; init; }
 
-/// <summary>Questions that belong to no one technique, one line each; reckoned as a technique is.</summary>
-public static class Questions
-{
-    public static IReadOnlyList<Form> All { get; } =
-    [Swatches.PullUp.PullUpQuestion.Form, WhichWay.WhichWayQuestion.Form];
+    /// <summary>The field of the judging form that the plan, or what was predicted, is held against; empty where there is none.</summary>
+    public string Against { get; init; } = "";
 
-    /// <summary>Finds a question by its name; null when there is none.</summary>
-    public static Form? Named(string name) => All.FirstOrDefault(f => f.Name == name);
+    /// <summary>The settings of a swatch that are kept as figures, since they decide what comes out.</summary>
+    public IReadOnlyList<Field> Features { get; init; } = [];
+
+    /// <summary>What a swatch came to, in a figure; null while its readings are not complete.</summary>
+    public required Func<SewnSwatch, Fact?> InShort { get; init; }
+
+    /// <summary>What can be turned between two swatches; empty where nothing is learnt.</summary>
+    public IReadOnlyList<Knob> Knobs { get; init; } = [];
+
+    /// <summary>What the swatches of a workroom teach; empty where nothing is learnt.</summary>
+    public IReadOnlyList<Lesson> Teaches { get; init; } = [];
+
+    /// <summary>A swatch as one of the samples that the forms take; null where nothing is learnt.</summary>
+    public Func<SewnSwatch, RawAsk>? Sample { get; init; }
+
+    /// <summary>Whether its forms take what swatches teach, and predict from it.</summary>
+    public bool Learns => Teaches.Any(l => l.Predicts);
+
+    /// <summary>The names of the readings without which a swatch teaches nothing.</summary>
+    public IEnumerable<string> Needed => Readings.Where(r => r.IsNeeded).Select(r => r.Name);
 }

@@ -21,6 +21,10 @@ public sealed record Cloth(
     Colour? Colour
 ) : IThing
 {
+    /// <summary>A cloth of which nothing is known but its weight.</summary>
+    public static Cloth OfWeight(ClothWeight weight) =>
+        new(null, null, weight, null, null, null, null, null, null);
+
     public const string Weave = "weave";
     public const string Knit = "knit";
     public const string Net = "net";

@@ -164,7 +164,10 @@ public sealed record Foot(
             ],
             Starters.Feet,
             Read
-        );
+        )
+        {
+            Draw = foot => FootDrawing.Of((Foot)foot, Length.Zero),
+        };
 
     private static Foot Read(AskReader reader)
     {

@@ -1,5 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
+using static ZephyrReach.Core.Asks.RawAsk;
 using static ZephyrReach.Core.Drawer.Properties;
 
 namespace ZephyrReach.Core.Drawer;
@@ -14,6 +16,7 @@ namespace ZephyrReach.Core.Drawer;
 /// <param name="FeedDogs">lowers, covers or neither.</param>
 /// <param name="Fastest">Stitches a minute.</param>
 /// <param name="Dial">Its needle tension.</param>
+/// <param name="StitchDial">What so many stitches of a dialled length measured on it.</param>
 public sealed record Machine(
     string? Kind,
     IReadOnlyList<string> Mounts,
@@ -39,7 +42,8 @@ public sealed record Machine(
     TensionDial Dial,
     double? LeastDifferential,
     double? GreatestDifferential,
-    bool? ChainLooper
+    bool? ChainLooper,
+    IReadOnlyList<DialSample> StitchDial
 ) : IThing
 {
     /// <summary>Whether it is known to sew straight stitches only, by its plate or for good.</summary>
@@ -260,6 +264,15 @@ public sealed record Machine(
         "Sews a chain stitch, also with elastic in the looper."
     );
 
+    /// <summary>What is measured to learn what its stitch-length dial really gives.</summary>
+    private static readonly GroupsField StitchDialField = DialQuestion.Samples with
+    {
+        Name = "stitchDial",
+        Label = "Measured stitches",
+        Says =
+            "Sew a row at one dialled length, count ten stitches or more and measure them together: then what the dial really gives is known.",
+    };
+
     public static ThingKind Described { get; } =
         new(
             "machine",
@@ -294,10 +307,14 @@ public sealed record Machine(
                 LeastDiff,
                 MostDiff,
                 Looper,
+                StitchDialField,
             ],
             Starters.Machines,
             Read
-        );
+        )
+        {
+            Measured = new(StitchDialField.Name, DialQuestion.Form.Name),
+        };
 
     /// <summary>A machine of which nothing is known.</summary>
     public static Machine Unknown { get; } =
@@ -347,7 +364,8 @@ public sealed record Machine(
             ),
             reader.OptionalNumber(LeastDiff),
             reader.OptionalNumber(MostDiff),
-            reader.OptionalFlag(Looper)
+            reader.OptionalFlag(Looper),
+            DialQuestion.Read(reader, StitchDialField)
         );
         if (machine.ShortestStitch > machine.LongestStitch)
         {

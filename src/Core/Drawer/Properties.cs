@@ -49,20 +49,4 @@ internal static class Properties
         string says,
         params Choice[] choices
     ) => new(name, label, says, choices, IsNeeded: false);
-
-    public static RawAsk Of(params (string Field, object Value)[] said) =>
-        new(
-            said.ToDictionary(
-                s => s.Field,
-                s =>
-                    s.Value switch
-                    {
-                        double number => RawValue.Of(number),
-                        int number => RawValue.Of(number),
-                        bool flag => RawValue.Of(flag),
-                        string[] list => RawValue.Of([.. list.Select(RawValue.Of)]),
-                        _ => RawValue.Of((string)s.Value),
-                    }
-            )
-        );
 }

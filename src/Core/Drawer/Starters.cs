@@ -1,3 +1,5 @@
+using ZephyrReach.Core.Asks;
+using static ZephyrReach.Core.Asks.RawAsk;
 using static ZephyrReach.Core.Drawer.Properties;
 
 namespace ZephyrReach.Core.Drawer;

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawings;
 
 namespace ZephyrReach.Core.Drawer;
 
@@ -36,10 +37,21 @@ public sealed record ThingKind(
     Func<AskReader, IThing> Read
 )
 {
+    /// <summary>Draws one to scale; null where its kind is not drawn.</summary>
+    public Func<IThing, Drawing>? Draw { get; init; }
+
+    /// <summary>What measures of a thing tell about it; null where none do.</summary>
+    public Measured? Measured { get; init; }
+
     /// <summary>What is left of it, for what is used up; null for what is not.</summary>
     public LengthField? Left =>
         Fields.OfType<LengthField>().FirstOrDefault(f => f.Name == Stock.FieldName);
 }
+
+/// <summary>Measures of a thing that answer a question about it.</summary>
+/// <param name="Field">The field that keeps them.</param>
+/// <param name="Question">The question that they answer; its field of the same name takes them.</param>
+public sealed record Measured(string Field, string Question);
 
 /// <summary>The kinds of things that are kept in the drawer.</summary>
 public static class ThingKinds

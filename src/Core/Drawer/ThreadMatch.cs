@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Drawer;
@@ -7,6 +6,20 @@ namespace ZephyrReach.Core.Drawer;
 /// <param name="Difference">CIEDE2000.</param>
 /// <param name="Seen">How visible it is.</param>
 public sealed record NearThread(Owned<Thread> Thread, double Difference, string Seen);
+
+/// <summary>A thread that is wanted.</summary>
+/// <param name="Says">In words, when none is owned.</param>
+/// <param name="Because">Why that.</param>
+/// <param name="LeastTex">The thinnest that serves.</param>
+/// <param name="MostTex">The thickest.</param>
+/// <param name="Contrast">Whether another colour than the cloth's is wanted.</param>
+public sealed record ThreadWanted(
+    string Says,
+    string Because,
+    double LeastTex = 18,
+    double MostTex = 35,
+    bool Contrast = false
+);
 
 /// <summary>Which thread disappears in a cloth.</summary>
 public static class ThreadMatch

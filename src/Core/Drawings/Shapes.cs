@@ -3,7 +3,11 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Drawings;
 
 /// <summary>One thing in a drawing, placed in millimetres. Says nothing of pixels or colours.</summary>
-public abstract record Shape;
+public abstract record Shape
+{
+    /// <summary>The part of the piece that it belongs to, such as <c>rows</c>; a step lights parts up by their names.</summary>
+    public string Part { get; init; } = "";
+}
 
 /// <summary>What a piece of cloth in a drawing is.</summary>
 public enum ClothRole
@@ -19,6 +23,12 @@ public enum ClothRole
 
     /// <summary>What is left over.</summary>
     LeftOver,
+
+    /// <summary>What is fused or laid behind.</summary>
+    Backing,
+
+    /// <summary>Nothing: a hole.</summary>
+    Hole,
 }
 
 /// <summary>A flat piece of cloth: a rectangle.</summary>
@@ -54,11 +64,41 @@ public enum LineMeaning
 
     /// <summary>Cloth seen from its edge.</summary>
     Profile,
+
+    /// <summary>A cord laid on the cloth.</summary>
+    Cord,
+
+    /// <summary>A ribbon laid on the cloth.</summary>
+    Ribbon,
+
+    /// <summary>The edge of a hole.</summary>
+    Tear,
 }
 
 /// <summary>A straight line on cloth.</summary>
 public sealed record ClothLine(LineMeaning Meaning, Point From, Point To, string Label = "")
     : Shape;
+
+/// <summary>How stitches lie along a line, so that they are drawn one by one where the scale allows.</summary>
+/// <param name="Length">Of one stitch, along the line; above 0.</param>
+/// <param name="Width">From side to side; nothing for a straight stitch.</param>
+public sealed record StitchLook(Length Length, Length Width);
+
+/// <summary>A line or an outline of any form.</summary>
+/// <param name="Path">Where it runs.</param>
+/// <param name="Meaning">What the line means; null where only the area is drawn.</param>
+/// <param name="Fill">What the cloth within it is; null where it is a line only.</param>
+/// <param name="Label">What is written at its start, or empty.</param>
+/// <param name="Stitches">How its stitches lie, where it is stitched.</param>
+/// <param name="Width">How thick a cord or how wide a ribbon is.</param>
+public sealed record PathShape(
+    Path Path,
+    LineMeaning? Meaning = null,
+    ClothRole? Fill = null,
+    string Label = "",
+    StitchLook? Stitches = null,
+    Length Width = default
+) : Shape;
 
 /// <summary>A notch that will be matched with another.</summary>
 /// <param name="At">The tip of the notch, on the edge.</param>
@@ -82,13 +122,15 @@ public enum Side
 /// <param name="Length">The distance it states.</param>
 /// <param name="Kind">How the distance is rounded.</param>
 /// <param name="Note">What is added after the figure, or empty.</param>
+/// <param name="Field">The field of the ask that it states, or empty.</param>
 public sealed record Dimension(
     Point From,
     Point To,
     Side Side,
     Length Length,
     LengthKind Kind,
-    string Note = ""
+    string Note = "",
+    string Field = ""
 ) : Shape;
 
 /// <summary>The direction of the lengthwise grain.</summary>
@@ -114,6 +156,7 @@ public sealed record Words(Point At, string Text) : Shape;
 /// <param name="Shapes">In the order they are laid on top of each other.</param>
 /// <param name="GrainUpright">Whether the lengthwise grain, and with it a stripe, runs up the page.</param>
 /// <param name="IsCloseUp">Whether it shows a part larger than a whole, with a ruler beside it.</param>
+/// <param name="IsForCutting">Whether it is looked at while cutting and marking.</param>
 public sealed record Drawing(
     string Name,
     string Title,
@@ -122,7 +165,8 @@ public sealed record Drawing(
     Length Height,
     IReadOnlyList<Shape> Shapes,
     bool GrainUpright,
-    bool IsCloseUp = false
+    bool IsCloseUp = false,
+    bool IsForCutting = false
 );
 
 /// <summary>A part of a tool: the sole of a foot, its opening, a groove, a hole, or the swing of the needle.</summary>

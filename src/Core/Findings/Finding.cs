@@ -26,8 +26,3 @@ public sealed record Finding(
     string Because,
     string Remedy
 );
-
-/// <summary>A hazard of the work, shown where it applies, plainly and once.</summary>
-/// <param name="Code">Names the hazard, such as <c>needle</c>.</param>
-/// <param name="Says">The caution, in a sentence or two.</param>
-public sealed record Caution(string Code, string Says);

@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
@@ -5,19 +6,8 @@ using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Order;
 
-/// <summary>The six stages of a working, in their order.</summary>
-public enum Stage
-{
-    Plan,
-    SetUp,
-    Sample,
-    Cut,
-    Sew,
-    Keep,
-}
-
 /// <summary>How far a working has come.</summary>
-/// <param name="Technique">The technique.</param>
+/// <param name="Working">How its technique is worked.</param>
 /// <param name="Stage">The stage the person is at.</param>
 /// <param name="Swatches">How many were sewn.</param>
 /// <param name="LastVerdict">Of the last swatch: yes, nearly, no, or empty.</param>
@@ -25,7 +15,7 @@ public enum Stage
 /// <param name="StepsDone">How many sewing steps are done.</param>
 /// <param name="IsKept">Whether a summary was written.</param>
 public sealed record WorkingState(
-    Technique Technique,
+    Working Working,
     Stage Stage,
     int Swatches,
     string LastVerdict,
@@ -41,56 +31,67 @@ public sealed record WorkingState(
 /// <param name="IsDone">Whether nothing is next.</param>
 public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDone = false)
 {
-    /// <summary>Looks at a working and says what is next.</summary>
-    /// <param name="working">How far it has come.</param>
+    /// <summary>Looks at a working and says what is next: the first of its stages that has not ended.</summary>
+    /// <param name="state">How far it has come.</param>
     /// <param name="outcome">What the straight form says of its ask.</param>
     /// <param name="ruler">What its figures are written against.</param>
-    public static NextUp For(WorkingState working, Outcome outcome, Ruler ruler)
+    public static NextUp For(WorkingState state, Outcome outcome, Ruler ruler)
     {
-        if (working.IsKept)
+        if (state.IsKept)
         {
             return new NextUp(Stage.Keep, "Kept for next time.", "", true);
         }
         if (outcome.Answer is not { } answer)
         {
-            var first = outcome.Errors[0];
-            var label = working.Technique.Straight.Fields.First(f => f.Name == first.Field).Label;
-            return first.Refusal == Refusal.Missing
-                ? new NextUp(Stage.Plan, $"Say the {LowerFirst(label)}.", "a measure")
-                : new NextUp(Stage.Plan, first.Says, "a figure that can be right");
+            return StillToSay(state.Working, outcome.Errors[0]);
         }
-        if (
-            answer.Findings.FirstOrDefault(f => f.Severity == Severity.Stop) is { } stop
-            && !working.IsCut
-        )
+        var steps = answer.Steps(ruler);
+        // The cutting itself is the first step, and a frozen list says that it is done.
+        var cuts = state.Working.Has(Stage.Cut);
+        var done = Math.Max(state.IsCut ? 1 : 0, state.StepsDone);
+        var hasBegun = cuts ? state.IsCut : state.StepsDone > 0;
+        if (!hasBegun && Stop(answer) is { } stop)
         {
             return new NextUp(Stage.Plan, stop.Says, LowerFirst(stop.Remedy).TrimEnd('.'));
         }
-        var steps = answer.Steps(ruler);
-        if (working.IsCut)
+        if (hasBegun)
         {
-            // The cutting itself is the first step, and a frozen list says that it is done.
-            var at = Math.Max(1, working.StepsDone);
-            return at < steps.Count
-                ? new NextUp(Stage.Sew, $"{steps[at].Title}: step {at + 1} of {steps.Count}.", "")
-                : new NextUp(Stage.Keep, "Write down what came out.", "");
+            return Sewing(steps, done);
         }
-        return (working.Stage, working.LastVerdict) switch
+        if (state.Stage == Stage.Plan && state.Working.Has(Stage.SetUp))
         {
-            (Stage.Plan, _) => new NextUp(Stage.SetUp, "Set up the machine.", ""),
-            (_, "yes") => new NextUp(Stage.Cut, steps[0].Says, ""),
-            (_, _) when working.Swatches == 0 => new NextUp(
-                Stage.Sample,
-                "Sew the first swatch.",
-                "a swatch"
-            ),
-            _ => new NextUp(
-                Stage.Sample,
-                "Sew the next swatch: the last was not right yet.",
-                "a swatch that is right"
-            ),
-        };
+            return new NextUp(Stage.SetUp, "Set up the machine.", "");
+        }
+        if (state.LastVerdict != "yes" && state.Working.Has(Stage.Sample))
+        {
+            return state.Swatches == 0
+                ? new NextUp(Stage.Sample, "Sew the first swatch.", "a swatch")
+                : new NextUp(
+                    Stage.Sample,
+                    "Sew the next swatch: the last was not right yet.",
+                    "a swatch that is right"
+                );
+        }
+        return cuts ? new NextUp(Stage.Cut, steps[0].Says, "") : Sewing(steps, done);
     }
+
+    private static NextUp Sewing(IReadOnlyList<SewingStep> steps, int done) =>
+        done < steps.Count
+            ? new NextUp(Stage.Sew, $"{steps[done].Title}: step {done + 1} of {steps.Count}.", "")
+            : new NextUp(Stage.Keep, "Write down what came out.", "");
+
+    private static NextUp StillToSay(Working working, FieldError first)
+    {
+        // An error may lie within a group, such as path[2].radius.
+        var name = first.Field.Split('.', '[')[0];
+        var label = working.Straight.Fields.FirstOrDefault(f => f.Name == name)?.Label ?? name;
+        return first.Refusal == Refusal.Missing
+            ? new NextUp(Stage.Plan, $"Say the {LowerFirst(label)}.", "a measure")
+            : new NextUp(Stage.Plan, first.Says, "a figure that can be right");
+    }
+
+    private static Finding? Stop(Reckoning answer) =>
+        answer.Findings.FirstOrDefault(f => f.Severity == Severity.Stop);
 
     private static string LowerFirst(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 }

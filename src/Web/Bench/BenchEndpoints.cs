@@ -1,21 +1,24 @@
+using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Order;
 using ZephyrReach.Store;
+using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workings;
-using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Bench;
 
 /// <summary>A working on the bench.</summary>
-/// <param name="Edge">Its finished edge as text, or empty.</param>
-/// <param name="Fullness">What it will come out at; 0 while it cannot be reckoned.</param>
-/// <param name="Slope">The steepest slope of a hem of that fullness, for a small picture of it.</param>
+/// <param name="Summary">The piece in a line of words, or empty while it cannot be reckoned.</param>
+/// <param name="Picture">A small drawing of it; null while it cannot be reckoned.</param>
 /// <param name="Next">What is next.</param>
 /// <param name="NextStage">Where that is done.</param>
+/// <param name="Stages">The stages that its technique goes through.</param>
 /// <param name="WaitsFor">What has to be there first, or empty.</param>
 /// <param name="CameOut">The first words of the kept summary, or empty.</param>
 public sealed record BenchWorking(
@@ -23,12 +26,12 @@ public sealed record BenchWorking(
     string Name,
     string Technique,
     string Stage,
-    System.Text.Json.JsonElement Cloth,
-    string Edge,
-    double Fullness,
-    double Slope,
+    JsonElement Cloth,
+    string Summary,
+    JsonElement? Picture,
     string Next,
     string NextStage,
+    IReadOnlyList<string> Stages,
     string WaitsFor,
     bool IsDone,
     string CameOut,
@@ -71,8 +74,6 @@ public static class BenchEndpoints
 {
     private const int PageSize = 50;
 
-    private static readonly string[] Stages = ["plan", "set-up", "sample", "cut", "sew", "keep"];
-
     public static void MapBench(this IEndpointRouteBuilder routes) =>
         routes
             .MapGet("/api/bench", PageAsync)
@@ -83,8 +84,7 @@ public static class BenchEndpoints
             .Produces<BenchPage>();
 
     private static async Task<IResult> PageAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
+        Here here,
         ProjectStore projects,
         WorkingStore workings,
         SwatchStore swatches,
@@ -95,13 +95,7 @@ public static class BenchEndpoints
         Guid? cursor
     )
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var seat = await workroom.SeatAsync(http);
-        var cancel = http.RequestAborted;
+        var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
         var rows = await projects.PageAsync(seat, cursor, PageSize + 1, cancel);
         var page = rows.Take(PageSize).ToList();
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
@@ -111,11 +105,11 @@ public static class BenchEndpoints
             (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
             (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet(),
             inThem
-                .Where(w => Core.Craft.Techniques.Named(w.Technique) is not null)
+                .Where(w => Core.Craft.Techniques.WorkingOf(w.Technique) is not null)
                 .ToDictionary(
                     w => w.Id,
                     w =>
-                        Core.Craft.Techniques.Named(w.Technique)!
+                        Core.Craft.Techniques.WorkingOf(w.Technique)!
                             .Straight.Reckon(shelf.With(w, AskJson.Read(w.Ask)), ruler)
                 ),
             (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId)
@@ -141,33 +135,33 @@ public static class BenchEndpoints
 
     private static BenchWorking Show(WorkingRow row, Facts facts, Ruler ruler)
     {
-        var technique = Core.Craft.Techniques.Named(row.Technique);
-        var kept = facts.Keeps.GetValueOrDefault(row.Id);
-        if (technique is null)
+        var shown = new BenchWorking(
+            row.Id,
+            row.Name,
+            Core.Craft.Techniques.TitleOf(row.Technique),
+            row.Stage,
+            row.Cloth,
+            "",
+            null,
+            "",
+            row.Stage,
+            [],
+            "",
+            false,
+            "",
+            row.Stamp.Version
+        );
+        if (Core.Craft.Techniques.WorkingOf(row.Technique) is not { } known)
         {
-            return new BenchWorking(
-                row.Id,
-                row.Name,
-                row.Technique,
-                row.Stage,
-                row.Cloth,
-                "",
-                0,
-                0,
-                "",
-                row.Stage,
-                "",
-                false,
-                "",
-                row.Stamp.Version
-            );
+            return shown;
         }
+        var kept = facts.Keeps.GetValueOrDefault(row.Id);
         var sewn = facts.Swatches.GetValueOrDefault(row.Id);
         var outcome = facts.Outcomes[row.Id];
         var next = NextUp.For(
             new WorkingState(
-                technique,
-                (Stage)Math.Max(0, Array.IndexOf(Stages, row.Stage)),
+                known,
+                Stages.Named(row.Stage),
                 sewn?.Sewn ?? 0,
                 sewn?.LastVerdict ?? "",
                 facts.Cut.Contains(row.Id),
@@ -177,29 +171,21 @@ public static class BenchEndpoints
             outcome,
             ruler
         );
-        var portrait = technique.Portrait(outcome.Answer);
-        return new BenchWorking(
-            row.Id,
-            row.Name,
-            technique.Title,
-            row.Stage,
-            row.Cloth,
-            portrait is null ? "" : ruler.Mark(portrait.Edge),
-            portrait?.Fullness ?? 0,
-            portrait is null ? 0 : Wave.SlopeFor(Math.Clamp(portrait.Fullness, 1, 6)),
-            next.Says,
-            Stages[(int)next.Stage],
-            next.WaitsFor,
-            next.IsDone,
-            kept?.CameOut ?? "",
-            row.Stamp.Version
-        );
+        var summary = (outcome.Answer as WorkPlan)?.Summary;
+        return shown with
+        {
+            Summary = summary?.Text ?? "",
+            Picture = summary is null ? null : CraftJson.Of(summary.Picture, ruler),
+            Next = next.Says,
+            NextStage = next.Stage.Name(),
+            Stages = [.. known.Stages.Select(s => s.Stage.Name())],
+            WaitsFor = next.WaitsFor,
+            IsDone = next.IsDone,
+            CameOut = kept?.CameOut ?? "",
+        };
     }
 
-    /// <summary>
-    /// Cloth is needed until it is cut, thread until the piece is kept. What is left and what is needed are held against each
-    /// other for all workings of the page together.
-    /// </summary>
+    /// <summary>What is left and what is needed are held against each other for all workings of the page together.</summary>
     private static IReadOnlyList<BenchShort> RunsShort(
         IReadOnlyList<WorkingRow> workings,
         Facts facts,
@@ -218,38 +204,34 @@ public static class BenchEndpoints
                     t.Name,
                     ruler.Write(
                         Sum(needs[t.Id]),
-                        t.Kind == "cloth" ? LengthKind.Cut : LengthKind.Amount
+                        needs[t.Id].First().IsCut ? LengthKind.Cut : LengthKind.Amount
                     ),
                     ruler.Mark(t.Left!.Value),
                     [.. needs[t.Id].Select(n => n.For)]
                 )),
         ];
 
-        static Length Sum(IEnumerable<Need> needs) =>
-            needs.Aggregate(Length.Zero, (sum, n) => sum + n.Length);
+        static Length Sum(IEnumerable<Needed> needs) =>
+            needs.Aggregate(Length.Zero, (sum, n) => sum + n.Amount);
     }
 
-    private static IEnumerable<Need> Needs(WorkingRow row, Facts facts)
+    /// <summary>What a working still needs of the things that were chosen for it: what is cut until it is cut, all else until it is kept.</summary>
+    private static IEnumerable<Needed> Needs(WorkingRow row, Facts facts)
     {
         if (
-            Core.Craft.Techniques.Named(row.Technique) is not { } technique
-            || facts.Keeps.ContainsKey(row.Id)
-            || technique.Portrait(facts.Outcomes[row.Id].Answer) is not { } portrait
+            facts.Keeps.ContainsKey(row.Id)
+            || facts.Outcomes.GetValueOrDefault(row.Id).Answer is not WorkPlan plan
         )
         {
-            yield break;
+            return [];
         }
-        if (row.UsedOf("cloth") is { } cloth && !facts.Cut.Contains(row.Id))
-        {
-            yield return new Need(cloth, portrait.Cloth, row.Name);
-        }
-        if (row.UsedOf("thread") is { } thread)
-        {
-            yield return new Need(thread, portrait.Thread, row.Name);
-        }
+        return from until in Stages.All
+            where until != Stage.Cut || !facts.Cut.Contains(row.Id)
+            from taken in Freezer.UsedUp(plan, row, until)
+            select new Needed(taken.Thing, taken.Length, until == Stage.Cut, row.Name);
     }
 
-    private sealed record Need(Guid Thing, Length Length, string For);
+    private sealed record Needed(Guid Thing, Length Amount, bool IsCut, string For);
 
     private static int StepsDone(WorkingRow row) =>
         row.Progress.TryGetProperty("at", out var at) && at.TryGetInt32(out var done) ? done : 0;
@@ -257,7 +239,7 @@ public static class BenchEndpoints
     private sealed record Facts(
         Dictionary<Guid, SwatchTally> Swatches,
         HashSet<Guid> Cut,
-        Dictionary<Guid, Core.Craft.Outcome> Outcomes,
+        Dictionary<Guid, Outcome> Outcomes,
         Dictionary<Guid, KeepRow> Keeps
     );
 }

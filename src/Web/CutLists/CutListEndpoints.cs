@@ -1,8 +1,8 @@
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.CutLists;
 
@@ -30,102 +30,69 @@ public sealed record CutListOut(
 /// <summary>Cut lists: frozen, so that a later change of plan can be held against what was cut.</summary>
 public static class CutListEndpoints
 {
+    private static readonly Records<CutListRow> Lists = new(
+        "There is no such cut list.",
+        (row, _) => CutListOut.Of(row)
+    );
+
     public static void MapCutLists(this IEndpointRouteBuilder routes)
     {
-        var group = routes
-            .MapGroup("/api/workings/{id:guid}/cut-lists")
-            .WithTags("Cut lists")
-            .ProducesValidationProblem();
+        var group = routes.MapGroup("/api").WithTags("Cut lists").ProducesValidationProblem();
         group
-            .MapGet("", OfWorkingAsync)
-            .WithSummary("What was cut for a working, the newest first.")
-            .Produces<IReadOnlyList<CutListOut>>();
+            .MapGet(
+                "workings/{id:guid}/cut-lists",
+                async (Here here, Guid id, CutListStore store) =>
+                    (await store.OfWorkingsAsync(here.Seat, [id], here.Cancel)).Select(
+                        CutListOut.Of
+                    )
+            )
+            .WithSummary("What was cut for a working, the newest first.");
         group
-            .MapPost("", FreezeAsync)
+            .MapPost("workings/{id:guid}/cut-lists", FreezeAsync)
             .WithSummary("Freezes the cut list as the working now stands.")
             .Produces<CutListOut>(StatusCodes.Status201Created);
-        routes
-            .MapDelete("/api/cut-lists/{id:guid}", RemoveAsync)
-            .WithTags("Cut lists")
-            .WithSummary("Takes a frozen cut list away.")
-            .Produces(StatusCodes.Status204NoContent);
-    }
-
-    private static async Task<IResult> OfWorkingAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        CutListStore store
-    )
-    {
-        var rows = await store.OfWorkingsAsync(
-            await workroom.SeatAsync(http),
-            [id],
-            http.RequestAborted
+        Lists.MapRemove<CutListStore>(
+            group,
+            "cut-lists/{id:guid}",
+            "cut list taken back",
+            "Takes a frozen cut list away."
         );
-        return Results.Ok(rows.Select(CutListOut.Of));
     }
 
     private static async Task<IResult> FreezeAsync(
-        HttpContext http,
+        Here here,
         Guid id,
         CutListIn list,
-        CurrentWorkroom workroom,
         WorkingStore workings,
         Freezer freezer
     )
     {
-        var seat = await workroom.SeatAsync(http);
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
         if (
-            await workings.FindAsync(seat, id, http.RequestAborted) is not { } working
-            || Core.Craft.Techniques.Named(working.Technique) is not { } technique
+            await workings.FindAsync(here.Seat, id, here.Cancel) is not { } working
+            || Core.Craft.Techniques.WorkingOf(working.Technique) is not { } known
         )
         {
             return Problem.NotFound("There is no such working.");
         }
+        if (!known.Has(Stage.Cut))
+        {
+            return Problem.Field("id", "Nothing is cut for a working of this technique.");
+        }
         var (row, errors) = await freezer.FreezeAsync(
-            seat,
+            here.Seat,
             list.Id,
             working,
             working.Ask,
-            technique,
-            ruler,
-            http.RequestAborted
+            here.Ruler,
+            here.Cancel
         );
-        if (errors.Count > 0)
-        {
-            return Problem.Fields(errors);
-        }
-        return row is null
-            ? Problem.NotFound("There is no such working.")
-            : Versions.Tagged(http, CutListOut.Of(row), row.Stamp, $"/api/workings/{id}/cut-lists");
-    }
-
-    private static async Task<IResult> RemoveAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        CutListStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            null,
-            "cut list taken back",
-            http.RequestAborted
-        );
-        return Removal.Answer(
-            http,
-            removed,
-            r => r.Stamp,
-            CutListOut.Of,
-            "There is no such cut list."
-        );
+        return errors.Count > 0
+            ? Problem.Fields(errors)
+            : Lists.Added(
+                here,
+                row,
+                _ => $"/api/workings/{id}/cut-lists",
+                () => Problem.NotFound("There is no such working.")
+            );
     }
 }

@@ -1,6 +1,6 @@
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Reckon;
@@ -18,14 +18,14 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, SampleF
         Guid id,
         WorkingRow working,
         JsonElement ask,
-        Technique technique,
         Ruler ruler,
         CancellationToken cancel
     )
     {
+        var known = Core.Craft.Techniques.WorkingOf(working.Technique)!;
         var raw = await samples.WithSamplesAsync(seat, working, AskJson.Read(ask), cancel);
-        var outcome = technique.Straight.Reckon(raw, ruler);
-        if (outcome.Answer is not { } answer)
+        var outcome = known.Straight.Reckon(raw, ruler);
+        if (outcome.Answer is not WorkPlan plan)
         {
             return (null, outcome.Errors);
         }
@@ -35,20 +35,28 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, SampleF
             id,
             working.Id,
             // With the samples it rested on, so that it can be held against a later plan.
-            technique.Family
-                is null
-                ? ask
-                : AskJson.Of(raw),
-            AnswerJson.Of(answer, technique.Straight, raw, ruler),
+            AskJson.Of(raw),
+            AnswerJson.Of(plan, known.Straight, raw, ruler),
             JsonSerializer.SerializeToElement(
                 rested.Select(s => SwatchOut.Of(s, ruler)),
                 JsonSerializerOptions.Web
             ),
-            working.UsedOf("cloth") is { } cloth && technique.Portrait(answer) is { } portrait
-                ? new Taken(cloth, portrait.Cloth)
-                : null,
+            UsedUp(plan, working, Stage.Cut),
             cancel
         );
         return (list, []);
     }
+
+    /// <summary>What a plan uses up of the things that its working uses, at the end of a stage: once for each thing.</summary>
+    public static IReadOnlyList<Taken> UsedUp(WorkPlan plan, WorkingRow working, Stage until) =>
+        [
+            .. plan
+                .Needs.Where(n => n.Until == until)
+                .GroupBy(n => working.UsedOf(n.Kind))
+                .Where(g => g.Key is not null)
+                .Select(g => new Taken(
+                    g.Key!.Value,
+                    g.Aggregate(Length.Zero, (sum, n) => sum + n.Amount)
+                )),
+        ];
 }

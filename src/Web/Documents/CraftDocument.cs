@@ -1,9 +1,7 @@
-using System.Buffers;
-using System.Text.Json;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
@@ -29,71 +27,89 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             "Measuring, arithmetic and remembering for the sewing table. Lengths go in as mm or as a text with a unit, and come out "
             + "as mm and text.";
         document.Servers = [];
-        foreach (var technique in Core.Craft.Techniques.All)
+        document.Components ??= new OpenApiComponents();
+        document.Components.Schemas ??= new Dictionary<string, IOpenApiSchema>();
+        AddShared(document.Components);
+        var schemas = new Schemas(document);
+        foreach (var technique in Core.Craft.Techniques.Worked)
         {
-            Add(document, $"/api/reckon/{technique.Name}", technique.Straight, "Reckoning", true);
-            foreach (var form in technique.Turned)
+            var path = $"/api/reckon/{technique.Name}";
+            Add(document, schemas, path, technique.Working!.Straight);
+            foreach (var form in technique.Working.Turned)
             {
-                Add(
-                    document,
-                    $"/api/reckon/{technique.Name}/{form.Name}",
-                    form,
-                    "Reckoning",
-                    false
-                );
+                Add(document, schemas, $"{path}/{form.Name}", form);
             }
         }
         foreach (var question in Questions.All)
         {
-            Add(document, $"/api/reckon/{question.Name}", question, "Reckoning", true);
+            Add(document, schemas, $"/api/reckon/{question.Name}", question);
         }
-        foreach (var technique in CardTechniques.All)
-        {
-            AddCard(document, technique);
-        }
+        AddCards(document, schemas);
         AddFitExample(document);
         return Task.CompletedTask;
     }
 
-    /// <summary>A technique's card: its own fields, and things of the drawer by id or by what is known of them.</summary>
-    private static void AddCard(OpenApiDocument document, CardTechnique technique)
+    /// <summary>What every reckoning route has alike.</summary>
+    private static void AddShared(OpenApiComponents components)
     {
-        var asked = new JsonObject
+        components.Parameters = new Dictionary<string, IOpenApiParameter>
         {
-            ["machine"] = new JsonObject
-            {
-                ["name"] = "window machine",
-                ["kind"] = technique.NeedsOverlocker ? "overlocker" : "home",
-                ["widestStitch"] = "7 mm",
-                ["longestStitch"] = "5 mm",
-                ["normalTension"] = 4,
-            },
-            ["clothWeight"] = 140,
+            ["units"] = Query("units", "metric or imperial; else the workroom's own."),
+            ["with"] = Query(
+                "with",
+                "Any of working, drawings, steps, understood, separated by commas."
+            ),
         };
-        var fields = FieldsSchema(technique.AllFields);
-        foreach (var kind in new[] { "machine", "cloth", "thread", "elastic" })
+        components.Responses = new Dictionary<string, IOpenApiResponse>
         {
-            fields.Properties![kind] = new OpenApiSchema
+            ["Refused"] = new OpenApiResponse
             {
-                Description =
-                    $"A {kind}: its id in the drawer, or an object of what is known of it.",
-                OneOf = [Of(JsonSchemaType.String), Of(JsonSchemaType.Object)],
-            };
-        }
-        var answer = AnswerSchema(SettingsCard.Figures);
-        document.Paths![$"/api/card/{technique.Name}"] = new OpenApiPathItem
-        {
-            Operations = new Dictionary<HttpMethod, OpenApiOperation>
-            {
-                [HttpMethod.Post] = Operation(
-                    document,
-                    $"What to set for: {technique.Title}.",
-                    "Card",
-                    (fields, asked),
-                    (answer, null)
-                ),
+                Description = "Some fields cannot be used; errors names each.",
             },
+            ["TooLarge"] = new OpenApiResponse { Description = "The body is over 64 kB." },
+            ["NotJson"] = new OpenApiResponse { Description = "The body is not JSON." },
         };
+    }
+
+    /// <summary>One path for all cards: each takes those of the fields that it wants, and things of the drawer.</summary>
+    private static void AddCards(OpenApiDocument document, Schemas schemas)
+    {
+        var fields = Core
+            .Craft.Techniques.Cards.SelectMany(c => c.AllFields)
+            .DistinctBy(f => f.Name)
+            .ToList();
+        Post(
+            document,
+            "/api/card/{technique}",
+            "What to set for a technique, or for one of its cards by its own name.",
+            "Card",
+            (
+                schemas.Asked("CardAsk", fields, ["machine", "cloth", "thread", "elastic"]),
+                new JsonObject { ["clothWeight"] = 140 }
+            ),
+            (schemas.Told("SettingsCard", SettingsCard.Told), null)
+        );
+        document
+            .Paths!["/api/card/{technique}"]
+            .Parameters!.Add(
+                new OpenApiParameter
+                {
+                    Name = "technique",
+                    In = ParameterLocation.Path,
+                    Required = true,
+                    Schema = new OpenApiSchema
+                    {
+                        Type = JsonSchemaType.String,
+                        Enum =
+                        [
+                            .. Core
+                                .Craft.Techniques.Cards.Select(c => c.Name)
+                                .Union(Core.Craft.Techniques.All.Select(t => t.Name))
+                                .Select(n => (JsonNode)n),
+                        ],
+                    },
+                }
+            );
     }
 
     private static void AddFitExample(OpenApiDocument document)
@@ -108,84 +124,86 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         );
     }
 
-    private static void Add(
-        OpenApiDocument document,
-        string path,
-        Form form,
-        string tag,
-        bool withParts
-    )
+    private static void Add(OpenApiDocument document, Schemas schemas, string path, Form form)
     {
         var answer = form.Reckon(form.Example, Ruler.Metric).Answer!;
-        var operation = Operation(
+        Post(
             document,
+            path,
             form.Title,
-            tag,
-            (FieldsSchema(form.Fields), Example(json => AskJson.Write(json, form.Example))),
+            "Reckoning",
             (
-                AnswerSchema(form.Figures),
-                JsonSerializer.SerializeToNode(
-                    AnswerJson.Of(answer, form, form.Example, Ruler.Metric)
-                )
-            )
+                schemas.Asked($"{NameOf(path)}Ask", form.Fields),
+                JsonNode.Parse(AskJson.Of(form.Example).GetRawText())!
+            ),
+            (
+                schemas.Told($"{NameOf(path)}Answer", form.Figures),
+                JsonNode.Parse(AnswerJson.Of(answer, form, form.Example, Ruler.Metric).GetRawText())
+            ),
+            "with"
         );
-        if (withParts)
-        {
-            operation.Parameters!.Add(
-                Query("with", "Any of working, drawings, steps, understood, separated by commas.")
-            );
-        }
+    }
+
+    /// <summary>A form is called by the last part of its address.</summary>
+    private static string NameOf(string path) =>
+        string.Concat(
+            path.Split('/')[^1].Split('-').Select(w => char.ToUpperInvariant(w[0]) + w[1..])
+        );
+
+    private static void Post(
+        OpenApiDocument document,
+        string path,
+        string summary,
+        string tag,
+        (IOpenApiSchema Schema, JsonNode Example) ask,
+        (IOpenApiSchema Schema, JsonNode? Example) answer,
+        params string[] queries
+    )
+    {
         document.Paths ??= [];
         document.Paths[path] = new OpenApiPathItem
         {
+            Parameters = [],
             Operations = new Dictionary<HttpMethod, OpenApiOperation>
             {
-                [HttpMethod.Post] = operation,
+                [HttpMethod.Post] = new()
+                {
+                    Summary = summary,
+                    Tags = new HashSet<OpenApiTagReference> { new(tag, document) },
+                    Parameters =
+                    [
+                        .. queries
+                            .Prepend("units")
+                            .Select(q => new OpenApiParameterReference(q, document)),
+                    ],
+                    RequestBody = new OpenApiRequestBody
+                    {
+                        Required = true,
+                        Content = Json(ask.Schema, ask.Example),
+                    },
+                    Responses = new OpenApiResponses
+                    {
+                        ["200"] = new OpenApiResponse
+                        {
+                            Description = "The answer.",
+                            Content = Json(answer.Schema, answer.Example),
+                        },
+                        ["400"] = new OpenApiResponseReference("Refused", document),
+                        ["413"] = new OpenApiResponseReference("TooLarge", document),
+                        ["415"] = new OpenApiResponseReference("NotJson", document),
+                    },
+                },
             },
         };
     }
 
-    private static OpenApiOperation Operation(
-        OpenApiDocument document,
-        string summary,
-        string tag,
-        (OpenApiSchema Schema, JsonNode Example) ask,
-        (OpenApiSchema Schema, JsonNode? Example) answer
+    private static Dictionary<string, OpenApiMediaType> Json(
+        IOpenApiSchema schema,
+        JsonNode? example
     ) =>
         new()
         {
-            Summary = summary,
-            Tags = new HashSet<OpenApiTagReference> { new(tag, document) },
-            Parameters = [Query("units", "metric or imperial; else the workroom's own.")],
-            RequestBody = new OpenApiRequestBody
-            {
-                Required = true,
-                Content = new Dictionary<string, OpenApiMediaType>
-                {
-                    ["application/json"] = new() { Schema = ask.Schema, Example = ask.Example },
-                },
-            },
-            Responses = new OpenApiResponses
-            {
-                ["200"] = new OpenApiResponse
-                {
-                    Description = "The answer.",
-                    Content = new Dictionary<string, OpenApiMediaType>
-                    {
-                        ["application/json"] = new()
-                        {
-                            Schema = answer.Schema,
-                            Example = answer.Example,
-                        },
-                    },
-                },
-                ["400"] = new OpenApiResponse
-                {
-                    Description = "Some fields cannot be used; errors names each.",
-                },
-                ["413"] = new OpenApiResponse { Description = "The body is over 64 kB." },
-                ["415"] = new OpenApiResponse { Description = "The body is not JSON." },
-            },
+            ["application/json"] = new() { Schema = schema, Example = example },
         };
 
     private static OpenApiParameter Query(string name, string says) =>
@@ -194,126 +212,6 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             Name = name,
             In = ParameterLocation.Query,
             Description = says,
-            Schema = new OpenApiSchema { Type = JsonSchemaType.String },
+            Schema = Schemas.Of(JsonSchemaType.String),
         };
-
-    private static OpenApiSchema FieldsSchema(IReadOnlyList<Field> fields) =>
-        new()
-        {
-            Type = JsonSchemaType.Object,
-            Properties = fields.ToDictionary(f => f.Name, f => (IOpenApiSchema)FieldSchema(f)),
-            Required = fields.Where(f => f.IsNeeded).Select(f => f.Name).ToHashSet(),
-        };
-
-    private static OpenApiSchema FieldSchema(Field field)
-    {
-        var schema = field switch
-        {
-            LengthField => new OpenApiSchema
-            {
-                OneOf = [Of(JsonSchemaType.Number), Of(JsonSchemaType.String), ListOf(LengthIn())],
-            },
-            LengthsField => ListOf(LengthIn()),
-            NumberField number => new OpenApiSchema
-            {
-                Type = JsonSchemaType.Number,
-                Minimum = FormattableString.Invariant($"{number.Least}"),
-                Maximum = FormattableString.Invariant($"{number.Most}"),
-            },
-            FlagField => Of(JsonSchemaType.Boolean),
-            ChoiceField choice => OneOfThese(choice.Choices),
-            ChoicesField choices => ListOf(OneOfThese(choices.Choices)),
-            ColourField => Of(JsonSchemaType.String),
-            GroupField group => FieldsSchema(group.Fields),
-            GroupsField groups => ListOf(FieldsSchema(groups.Fields)),
-            _ => throw new InvalidOperationException($"{field.GetType().Name} has no schema."),
-        };
-        schema.Description = field.Says;
-        return schema;
-    }
-
-    private static OpenApiSchema AnswerSchema(IReadOnlyList<Figure> figures)
-    {
-        var schema = FiguresSchema(figures);
-        schema.Properties!["findings"] = ListOf(
-            new OpenApiSchema
-            {
-                Type = JsonSchemaType.Object,
-                Required = new HashSet<string> { "code", "severity", "says", "because", "remedy" },
-                Properties = new Dictionary<string, IOpenApiSchema>
-                {
-                    ["code"] = Of(JsonSchemaType.String),
-                    ["severity"] = new OpenApiSchema
-                    {
-                        Type = JsonSchemaType.String,
-                        Enum = ["stop", "care", "note"],
-                    },
-                    ["says"] = Of(JsonSchemaType.String),
-                    ["because"] = Of(JsonSchemaType.String),
-                    ["remedy"] = Of(JsonSchemaType.String),
-                },
-            }
-        );
-        schema.Required!.Add("findings");
-        return schema;
-    }
-
-    private static OpenApiSchema FiguresSchema(IReadOnlyList<Figure> figures) =>
-        new()
-        {
-            Type = JsonSchemaType.Object,
-            Properties = figures.ToDictionary(f => f.Name, f => (IOpenApiSchema)FigureSchema(f)),
-            Required = figures.Where(f => f.IsAlways).Select(f => f.Name).ToHashSet(),
-        };
-
-    private static OpenApiSchema FigureSchema(Figure figure)
-    {
-        var schema = figure.Shape switch
-        {
-            FigureShape.Length => LengthOut(),
-            FigureShape.Lengths => ListOf(LengthOut()),
-            FigureShape.Count => Of(JsonSchemaType.Integer),
-            FigureShape.Counts => ListOf(Of(JsonSchemaType.Integer)),
-            FigureShape.Ratio => Of(JsonSchemaType.Number),
-            FigureShape.Flag => Of(JsonSchemaType.Boolean),
-            FigureShape.Text => Of(JsonSchemaType.String),
-            FigureShape.Table => ListOf(FiguresSchema(figure.Inner ?? [])),
-            _ => FiguresSchema(figure.Inner ?? []),
-        };
-        schema.Description = figure.Says;
-        return schema;
-    }
-
-    private static OpenApiSchema LengthIn() =>
-        new() { OneOf = [Of(JsonSchemaType.Number), Of(JsonSchemaType.String)] };
-
-    private static OpenApiSchema LengthOut() =>
-        new()
-        {
-            Type = JsonSchemaType.Object,
-            Required = new HashSet<string> { "mm", "text" },
-            Properties = new Dictionary<string, IOpenApiSchema>
-            {
-                ["mm"] = Of(JsonSchemaType.Number),
-                ["text"] = Of(JsonSchemaType.String),
-            },
-        };
-
-    private static OpenApiSchema Of(JsonSchemaType type) => new() { Type = type };
-
-    private static OpenApiSchema ListOf(OpenApiSchema items) =>
-        new() { Type = JsonSchemaType.Array, Items = items };
-
-    private static OpenApiSchema OneOfThese(IReadOnlyList<Choice> choices) =>
-        new() { Type = JsonSchemaType.String, Enum = [.. choices.Select(c => (JsonNode)c.Name)] };
-
-    private static JsonNode Example(Action<Utf8JsonWriter> write)
-    {
-        var buffer = new ArrayBufferWriter<byte>();
-        using (var json = new Utf8JsonWriter(buffer))
-        {
-            write(json);
-        }
-        return JsonNode.Parse(buffer.WrittenSpan)!;
-    }
 }

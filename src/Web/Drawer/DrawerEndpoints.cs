@@ -5,8 +5,7 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Techniques;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 using Thread = ZephyrReach.Core.Drawer.Thread;
 
 namespace ZephyrReach.Web.Drawer;
@@ -14,21 +13,25 @@ namespace ZephyrReach.Web.Drawer;
 /// <summary>What is owned.</summary>
 public static class DrawerEndpoints
 {
-    private const string Missing = "There is no such thing in the drawer.";
+    private static readonly Records<ThingRow> Things = new(
+        "There is no such thing in the drawer.",
+        ThingOut.Of
+    );
+
+    private static readonly Records<TriedRow> Notes = new(
+        "There is no such note.",
+        (row, _) => TriedOut.Of(row)
+    );
 
     public static void MapDrawer(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/drawer").WithTags("Drawer").ProducesValidationProblem();
+        group.MapGet("", AllAsync).WithSummary("Everything in the drawer, and what was tried.");
         group
-            .MapGet("", AllAsync)
-            .WithSummary("Everything in the drawer, and what was tried.")
-            .Produces<DrawerOut>();
-        group
-            .MapGet("kinds", KindsAsync)
+            .MapGet("kinds", (Here here) => ThingKinds.All.Select(k => KindOut.Of(k, here.Ruler)))
             .WithSummary(
                 "The kinds of things, what can be said of each, and usual ones to begin from."
-            )
-            .Produces<JsonElement>();
+            );
         group
             .MapPost("things", AddAsync)
             .WithSummary("Puts a thing into the drawer.")
@@ -37,18 +40,22 @@ public static class DrawerEndpoints
             .MapPatch("things/{id:guid}", ChangeAsync)
             .WithSummary("Changes a thing; a property set to null is not known.")
             .Produces<ThingOut>();
-        group
-            .MapDelete("things/{id:guid}", RemoveAsync)
-            .WithSummary("Takes a thing away, with its tried notes; one undo brings all back.")
-            .Produces(StatusCodes.Status204NoContent);
+        Things.MapRemove<ThingStore>(
+            group,
+            "things/{id:guid}",
+            "taken out of the drawer",
+            "Takes a thing away, with its tried notes; one undo brings all back."
+        );
         group
             .MapPost("tried", AddTriedAsync)
             .WithSummary("Notes that a foot was tried on a machine, and clears or strikes.")
             .Produces<TriedOut>(StatusCodes.Status201Created);
-        group
-            .MapDelete("tried/{id:guid}", RemoveTriedAsync)
-            .WithSummary("Takes a note away.")
-            .Produces(StatusCodes.Status204NoContent);
+        Notes.MapRemove<TriedStore>(
+            group,
+            "tried/{id:guid}",
+            "tried note taken away",
+            "Takes a note away."
+        );
         group
             .MapGet("nearest-threads", NearestAsync)
             .WithSummary(
@@ -64,80 +71,17 @@ public static class DrawerEndpoints
             .Produces<JsonElement>();
     }
 
-    private static async Task<IResult> AllAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
-        DrawerReader drawer
-    )
+    private static async Task<DrawerOut> AllAsync(Here here, DrawerReader drawer)
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var open = await drawer.OpenAsync(
-            await workroom.SeatAsync(http),
-            ruler,
-            http.RequestAborted
-        );
-        return Results.Ok(
-            new DrawerOut(
-                [.. open.Rows.Select(r => ThingOut.Of(r, ruler))],
-                [.. open.Notes.Select(TriedOut.Of)]
-            )
+        var open = await drawer.OpenAsync(here.Seat, here.Ruler, here.Cancel);
+        return new DrawerOut(
+            [.. open.Rows.Select(r => ThingOut.Of(r, here.Ruler))],
+            [.. open.Notes.Select(TriedOut.Of)]
         );
     }
 
-    private static async Task<IResult> KindsAsync(HttpContext http, CurrentWorkroom workroom)
+    private static async Task<IResult> AddAsync(Here here, ThingIn thing, ThingStore store)
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        http.Response.ContentType = "application/json; charset=utf-8";
-        using var json = new Utf8JsonWriter(
-            http.Response.BodyWriter,
-            ReckonEndpoints.WriterOptions
-        );
-        json.WriteStartArray();
-        foreach (var kind in ThingKinds.All)
-        {
-            json.WriteStartObject();
-            json.WriteString("name", kind.Name);
-            json.WriteString("title", kind.Title);
-            json.WriteString("plural", kind.Plural);
-            json.WriteString("says", kind.Says);
-            FieldJson.Write(json, "fields", kind.Fields, ruler);
-            json.WriteStartArray("starters");
-            foreach (var starter in kind.Starters)
-            {
-                json.WriteStartObject();
-                json.WriteString("name", starter.Name);
-                json.WriteString("says", starter.Says);
-                json.WritePropertyName("properties");
-                AskJson.Write(json, starter.Properties);
-                json.WriteEndObject();
-            }
-            json.WriteEndArray();
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-        return Results.Empty;
-    }
-
-    private static async Task<IResult> AddAsync(
-        HttpContext http,
-        ThingIn thing,
-        CurrentWorkroom workroom,
-        ThingStore store
-    )
-    {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
         if (ThingKinds.Named(thing.Kind) is not { } kind)
         {
             return Problem.Field(
@@ -149,52 +93,36 @@ public static class DrawerEndpoints
             kind,
             thing.Properties ?? JsonSerializer.SerializeToElement(new { }),
             null,
-            ruler
+            here.Ruler
         );
-        if (stored is null)
-        {
-            return Problem.Fields(errors);
-        }
-        var row = await store.AddAsync(
-            await workroom.SeatAsync(http),
-            thing.Id,
-            kind.Name,
-            thing.Name,
-            stored.Properties,
-            stored.Left?.Length,
-            http.RequestAborted
-        );
-        return row is null
-            ? Problem.NotFound(Missing)
-            : Versions.Tagged(
-                http,
-                ThingOut.Of(row, ruler),
-                row.Stamp,
-                $"/api/drawer/things/{row.Id}"
+        return stored is null
+            ? Problem.Fields(errors)
+            : Things.Added(
+                here,
+                await store.AddAsync(
+                    here.Seat,
+                    thing.Id,
+                    kind.Name,
+                    thing.Name,
+                    stored.Properties,
+                    stored.Left?.Length,
+                    here.Cancel
+                ),
+                row => $"/api/drawer/things/{row.Id}"
             );
     }
 
     private static async Task<IResult> ChangeAsync(
-        HttpContext http,
+        Here here,
+        IfMatch version,
         Guid id,
         ThingPatch change,
-        CurrentWorkroom workroom,
         ThingStore store
     )
     {
-        if (Versions.IfMatch(http.Request) is not { } version)
+        if (await store.FindAsync(here.Seat, id, here.Cancel) is not { } before)
         {
-            return Problem.VersionMissing();
-        }
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var seat = await workroom.SeatAsync(http);
-        if (await store.FindAsync(seat, id, http.RequestAborted) is not { } before)
-        {
-            return Problem.NotFound(Missing);
+            return Things.Found(here, null);
         }
         StoredThing? stored = null;
         if (change.Properties is { } said)
@@ -203,112 +131,68 @@ public static class DrawerEndpoints
                 ThingKinds.Named(before.Kind)!,
                 said,
                 before.Properties,
-                ruler
+                here.Ruler
             );
             if (stored is null)
             {
                 return Problem.Fields(errors);
             }
         }
-        var changed = await store.ChangeAsync(
-            seat,
-            id,
-            version,
-            $"“{before.Name}” adjusted",
-            new ThingChange(change.Name, stored?.Properties, stored?.Left),
-            http.RequestAborted
-        );
-        return Versions.Answer(http, changed, r => r.Stamp, r => ThingOut.Of(r, ruler), Missing);
-    }
-
-    private static async Task<IResult> RemoveAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        ThingStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            Versions.IfMatch(http.Request),
-            "taken out of the drawer",
-            http.RequestAborted
-        );
-        return Removal.Answer(
-            http,
-            removed,
-            r => r.Stamp,
-            r => ThingOut.Of(r, Ruler.Metric),
-            Missing
+        return Things.Changed(
+            here,
+            await store.ChangeAsync(
+                here.Seat,
+                id,
+                version.Version,
+                $"“{before.Name}” adjusted",
+                new ThingChange(change.Name, stored?.Properties, stored?.Left),
+                here.Cancel
+            )
         );
     }
 
     private static async Task<IResult> AddTriedAsync(
-        HttpContext http,
+        Here here,
         TriedIn note,
-        CurrentWorkroom workroom,
         TriedStore store,
         TimeProvider clock
-    )
-    {
-        var row = await store.AddAsync(
-            await workroom.SeatAsync(http),
-            new TriedRow(
-                note.Id,
-                note.Machine,
-                note.Foot,
-                note.Needle,
-                note.Clears,
-                Length.FromMillimetres(note.Width ?? 0),
-                note.On ?? DateOnly.FromDateTime(clock.GetLocalNow().DateTime),
-                note.Note ?? "",
-                default
+    ) =>
+        Notes.Added(
+            here,
+            await store.AddAsync(
+                here.Seat,
+                new TriedRow(
+                    note.Id,
+                    note.Machine,
+                    note.Foot,
+                    note.Needle,
+                    note.Clears,
+                    Length.FromMillimetres(note.Width ?? 0),
+                    note.On ?? DateOnly.FromDateTime(clock.GetLocalNow().DateTime),
+                    note.Note ?? "",
+                    default
+                ),
+                here.Cancel
             ),
-            http.RequestAborted
+            row => $"/api/drawer/tried/{row.Id}",
+            () => Problem.Field("foot", "There is no such machine, foot or needle in the drawer.")
         );
-        return row is null
-            ? Problem.Field("foot", "There is no such machine, foot or needle in the drawer.")
-            : Versions.Tagged(http, TriedOut.Of(row), row.Stamp, $"/api/drawer/tried/{row.Id}");
-    }
-
-    private static async Task<IResult> RemoveTriedAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        TriedStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            null,
-            "tried note taken away",
-            http.RequestAborted
-        );
-        return Removal.Answer(http, removed, r => r.Stamp, TriedOut.Of, "There is no such note.");
-    }
 
     private static async Task<IResult> NearestAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
+        Here here,
         DrawerReader drawer,
         Guid? cloth,
         string? colour
     )
     {
-        var open = await drawer.OpenAsync(
-            await workroom.SeatAsync(http),
-            Ruler.Metric,
-            http.RequestAborted
-        );
+        var open = await drawer.OpenAsync(here.Seat, here.Ruler, here.Cancel);
         Colour wanted;
         if (cloth is { } id)
         {
             var owned = open.Of<Cloth>("cloth").FirstOrDefault(c => c.Id == id.ToString());
             if (owned is null)
             {
-                return Problem.NotFound(Missing);
+                return Things.Found(here, null);
             }
             if (owned.Is.Colour is not { } of)
             {
@@ -337,31 +221,13 @@ public static class DrawerEndpoints
     }
 
     /// <summary>Body: what is known of the foot; and <c>swing</c>, the width of the stitch that is drawn in.</summary>
-    private static async Task<IResult> DrawFootAsync(HttpContext http, CurrentWorkroom workroom)
+    private static async Task<IResult> DrawFootAsync(Here here)
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var (ask, problem) = await AskJson.ReadAskAsync(http.Request);
-        if (ask is null)
-        {
-            return problem!;
-        }
-        var reader = new AskReader(ask, ruler);
+        var reader = new AskReader(await AskJson.ReadAskAsync(here.Http.Request), here.Ruler);
         var foot = (Foot)Foot.Described.Read(reader);
         var swing = reader.OptionalLength(FootDrawing.Swing) ?? Length.Zero;
-        if (reader.Errors.Count > 0)
-        {
-            return Problem.Fields(reader.Errors);
-        }
-        http.Response.ContentType = "application/json; charset=utf-8";
-        using var json = new Utf8JsonWriter(
-            http.Response.BodyWriter,
-            ReckonEndpoints.WriterOptions
-        );
-        DrawingJson.Write(json, FootDrawing.Of(foot, swing), ruler);
-        return Results.Empty;
+        return reader.Errors.Count > 0
+            ? Problem.Fields(reader.Errors)
+            : Results.Json(FootDrawing.Of(foot, swing), CraftJson.For(here.Ruler));
     }
 }

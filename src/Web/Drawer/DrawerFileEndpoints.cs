@@ -7,8 +7,7 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Drawer;
 
@@ -35,30 +34,18 @@ public static class DrawerFileEndpoints
             .Produces<CsvReport>();
     }
 
-    private static async Task<IResult> WriteAsync(
-        HttpContext http,
-        string kind,
-        CurrentWorkroom workroom,
-        ThingStore store
-    )
+    private static async Task<IResult> WriteAsync(Here here, string kind, ThingStore store)
     {
         if (ThingKinds.Named(kind) is not { } known)
         {
             return Problem.NotFound("There is no such kind of thing.");
         }
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var rows = (
-            await store.AllAsync(await workroom.SeatAsync(http), http.RequestAborted)
-        ).Where(r => r.Kind == kind);
+        var rows = (await store.AllAsync(here.Seat, here.Cancel)).Where(r => r.Kind == kind);
         var csv = CsvTable.Write(
             [Id, Name, .. known.Fields.Select(f => f.Name)],
             rows.Select(r =>
             {
-                var thing = ThingOut.Of(r, ruler);
+                var thing = ThingOut.Of(r, here.Ruler);
                 return (IReadOnlyList<string>)
                     [
                         r.Id.ToString(),
@@ -69,15 +56,14 @@ public static class DrawerFileEndpoints
                     ];
             })
         );
-        http.Response.Headers.ContentDisposition =
+        here.Http.Response.Headers.ContentDisposition =
             $"attachment; filename=\"{known.Plural.Replace(' ', '-')}.csv\"";
         return Results.Text(csv, "text/csv", Encoding.UTF8);
     }
 
     private static async Task<IResult> ReadAsync(
-        HttpContext http,
+        Here here,
         string kind,
-        CurrentWorkroom workroom,
         ThingStore store,
         bool anyway = false
     )
@@ -86,12 +72,7 @@ public static class DrawerFileEndpoints
         {
             return Problem.NotFound("There is no such kind of thing.");
         }
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var (columns, lines, refused) = await CsvBody.ReadAsync(http, MostLines);
+        var (columns, lines, refused) = await CsvBody.ReadAsync(here.Http, MostLines);
         if (refused is not null)
         {
             return refused;
@@ -108,13 +89,12 @@ public static class DrawerFileEndpoints
                     : $"The column “{strange}” is not known; {string.Join(", ", known.Fields.Select(f => f.Name).Prepend(Name))} are."
             );
         }
-        var seat = await workroom.SeatAsync(http);
-        var ours = (await store.AllAsync(seat, http.RequestAborted)).ToDictionary(r => r.Id);
+        var ours = (await store.AllAsync(here.Seat, here.Cancel)).ToDictionary(r => r.Id);
         List<ThingLine> good = [];
         List<WrongLine> bad = [];
         foreach (var line in lines)
         {
-            var (thing, troubles) = Read(known, line, ours, ruler);
+            var (thing, troubles) = Read(known, line, ours, here.Ruler);
             bad.AddRange(troubles);
             if (thing is not null && good.Any(g => g.Id == thing.Id))
             {
@@ -129,11 +109,11 @@ public static class DrawerFileEndpoints
             good.Count == 0 || (bad.Count > 0 && !anyway)
                 ? 0
                 : await store.TakeInAsync(
-                    seat,
+                    here.Seat,
                     known.Name,
                     $"{good.Count} {(good.Count == 1 ? known.Title : known.Plural)} taken in",
                     good,
-                    http.RequestAborted
+                    here.Cancel
                 );
         return Results.Ok(new CsvReport(taken, good.Count, bad));
     }

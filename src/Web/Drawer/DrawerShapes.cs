@@ -1,4 +1,3 @@
-using System.Buffers;
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
@@ -8,6 +7,7 @@ using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Techniques;
 
 namespace ZephyrReach.Web.Drawer;
 
@@ -29,7 +29,7 @@ public sealed record ThingPatch([property: Name(120)] string? Name, JsonElement?
 /// <summary>A thing as it goes out.</summary>
 /// <param name="Properties">What is known of it, as it was typed.</param>
 /// <param name="Understood">Each length, exact and in the units asked for.</param>
-/// <param name="Drawing">The sole of a foot, to scale; null for other things.</param>
+/// <param name="Drawing">The thing to scale, such as the sole of a foot; null where its kind is not drawn.</param>
 public sealed record ThingOut(
     Guid Id,
     string Kind,
@@ -66,20 +66,45 @@ public sealed record ThingOut(
             row.Name,
             properties,
             understood,
-            row.Kind == "foot" ? Drawn((Foot)kind.Read(reader), ruler) : null,
+            kind.Draw?.Invoke(kind.Read(reader)) is { } drawing
+                ? CraftJson.Of(drawing, ruler)
+                : null,
             row.Stamp.Version
         );
     }
+}
 
-    private static JsonElement Drawn(Foot foot, Ruler ruler)
-    {
-        var buffer = new ArrayBufferWriter<byte>();
-        using (var json = new Utf8JsonWriter(buffer))
-        {
-            DrawingJson.Write(json, FootDrawing.Of(foot, Length.Zero), ruler);
-        }
-        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
-    }
+/// <summary>A usual thing to begin from.</summary>
+public sealed record StarterOut(string Name, string Says, JsonElement Properties);
+
+/// <summary>A kind of thing: what can be said of one.</summary>
+/// <param name="Measured">What measures of one tell about it; null where none do.</param>
+public sealed record KindOut(
+    string Name,
+    string Title,
+    string Plural,
+    string Says,
+    IReadOnlyList<FieldOut> Fields,
+    IReadOnlyList<StarterOut> Starters,
+    Measured? Measured
+)
+{
+    public static KindOut Of(ThingKind kind, Ruler ruler) =>
+        new(
+            kind.Name,
+            kind.Title,
+            kind.Plural,
+            kind.Says,
+            FieldOut.All(kind.Fields, ruler),
+            [
+                .. kind.Starters.Select(s => new StarterOut(
+                    s.Name,
+                    s.Says,
+                    AskJson.Of(s.Properties)
+                )),
+            ],
+            kind.Measured
+        );
 }
 
 /// <summary>A note that a foot was tried on a machine.</summary>

@@ -1,5 +1,5 @@
 using ZephyrReach.Store;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Find;
 
@@ -17,18 +17,11 @@ public static class FindEndpoints
             )
             .Produces<IReadOnlyList<FoundRow>>();
 
-    private static async Task<IResult> FindAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
-        FindStore store,
-        string q = ""
-    )
+    private static async Task<IResult> FindAsync(Here here, FindStore store, string q = "")
     {
         var text = q.Trim();
         return text.Length is 0 or > LongestText || text.Contains('\0', StringComparison.Ordinal)
             ? Results.Ok(Array.Empty<FoundRow>())
-            : Results.Ok(
-                await store.FindAsync(await workroom.SeatAsync(http), text, http.RequestAborted)
-            );
+            : Results.Ok(await store.FindAsync(here.Seat, text, here.Cancel));
     }
 }

@@ -1,12 +1,11 @@
-using System.Text.Json;
+using System.Text.Json.Serialization;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Fit;
 
@@ -14,7 +13,12 @@ namespace ZephyrReach.Web.Fit;
 /// <param name="V">yes, yes-but or no.</param>
 /// <param name="Codes">The rules that have something to say.</param>
 /// <param name="Tried">clears, strikes, or left out.</param>
-public sealed record ChartCell(string V, IReadOnlyList<string>? Codes, string? Tried);
+public sealed record ChartCell(
+    string V,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+        IReadOnlyList<string>? Codes,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Tried
+);
 
 /// <summary>A row or column of a chart.</summary>
 public sealed record ChartThing(string Id, string Name);
@@ -41,23 +45,18 @@ internal static class Charts
             .Produces<ChartOut>();
 
     private static async Task<IResult> ChartAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
+        Here here,
         DrawerReader drawer,
         string? machine,
         string? technique
     )
     {
-        var known = technique is null ? null : CardTechniques.Named(technique);
+        var known = technique is null ? null : Core.Craft.Techniques.CardNamed(technique);
         if (technique is not null && known is null)
         {
             return Problem.Field("technique", "There is no such technique.");
         }
-        var open = await drawer.OpenAsync(
-            await workroom.SeatAsync(http),
-            Ruler.Metric,
-            http.RequestAborted
-        );
+        var open = await drawer.OpenAsync(here.Seat, here.Ruler, here.Cancel);
         var machines = open.Of<Machine>("machine");
         var feet = open.Of<Foot>("foot")
             .Where(f =>
@@ -95,7 +94,7 @@ internal static class Charts
         );
 
         Sewing Sewn(Owned<Machine> m) =>
-            known is null ? Sewing.Plain : CardWriter.Wanted(known, m, null, Ruler.Metric);
+            known is null ? Sewing.Plain : CardWriter.Wanted(known, m, null, here.Ruler);
     }
 
     /// <summary>The needle that a chart without needles is drawn for: size 90 of the machine's own system.</summary>
@@ -111,73 +110,33 @@ internal static class Charts
             )
         );
 
-    /// <summary>Written as it is looked at: thousands of cells, none of which is needed afterwards.</summary>
     private static IResult Chart<TDown, TAcross>(
         IReadOnlyList<Owned<TDown>> down,
         IReadOnlyList<Owned<TAcross>> across,
         Func<Owned<TDown>, Func<Owned<TAcross>, Combination>> row
     )
         where TDown : class, IThing
-        where TAcross : class, IThing
-    {
-        var pad = FigurePad.OfThread;
-        pad.Begin(Ruler.Metric);
-        pad.Part("down", json => Things(json, down));
-        pad.Part("across", json => Things(json, across));
-        pad.Part(
-            "cells",
-            json =>
-            {
-                json.WriteStartArray();
-                foreach (var d in down)
-                {
-                    var together = row(d);
-                    json.WriteStartArray();
-                    foreach (var a in across)
-                    {
-                        Cell(json, together(a));
-                    }
-                    json.WriteEndArray();
-                }
-                json.WriteEndArray();
-            }
+        where TAcross : class, IThing =>
+        Results.Ok(
+            new ChartOut(
+                [.. down.Select(d => new ChartThing(d.Id, d.Name))],
+                [.. across.Select(a => new ChartThing(a.Id, a.Name))],
+                [
+                    .. down.Select(row)
+                        .Select(together =>
+                            (IReadOnlyList<ChartCell>)[.. across.Select(a => Cell(together(a)))]
+                        ),
+                ]
+            )
         );
-        pad.End();
-        return Results.Bytes(pad.Written.ToArray(), "application/json; charset=utf-8");
-    }
 
-    private static void Things<T>(Utf8JsonWriter json, IReadOnlyList<Owned<T>> things)
-        where T : class, IThing
-    {
-        json.WriteStartArray();
-        foreach (var thing in things)
-        {
-            json.WriteStartObject();
-            json.WriteString("id"u8, thing.Id);
-            json.WriteString("name"u8, thing.Name);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-    }
-
-    private static void Cell(Utf8JsonWriter json, Combination c)
+    private static ChartCell Cell(Combination c)
     {
         var (verdict, codes) = Fitting.Glance(c);
-        json.WriteStartObject();
-        json.WriteString("v"u8, FitEndpoints.Word(verdict));
-        if (codes.Count > 0)
-        {
-            json.WriteStartArray("codes"u8);
-            foreach (var code in codes)
-            {
-                json.WriteStringValue(code);
-            }
-            json.WriteEndArray();
-        }
-        if (c.Note is { } note)
-        {
-            json.WriteString("tried"u8, note.Clears ? "clears" : "strikes");
-        }
-        json.WriteEndObject();
+        return new(
+            FitEndpoints.Word(verdict),
+            codes.Count > 0 ? codes : null,
+            FitEndpoints.Word(c.Note)
+        );
     }
 }

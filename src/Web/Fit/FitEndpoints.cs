@@ -6,15 +6,44 @@ using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Drawer;
+using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 using Thread = ZephyrReach.Core.Drawer.Thread;
 
 namespace ZephyrReach.Web.Fit;
 
 /// <summary>A rule of what fits what.</summary>
 public sealed record RuleOut(string Code, string Gravest, string Checks);
+
+/// <summary>Whether things go together.</summary>
+/// <param name="Verdict">yes, yes-but or no.</param>
+/// <param name="Unchecked">Rules that could not be asked, and what they would need to know.</param>
+/// <param name="Tried">clears, strikes, or left out.</param>
+/// <param name="GreatestSafeWidth">Of a zigzag with this twin needle; left out where it is not known.</param>
+public sealed record FitOut(
+    string Verdict,
+    IReadOnlyList<Finding> Findings,
+    IReadOnlyList<Unchecked> Unchecked,
+    string? Tried,
+    LengthOut? GreatestSafeWidth
+)
+{
+    public static FitOut Of(Combination c, Ruler ruler)
+    {
+        var fitting = Fitting.Of(c);
+        return new(
+            FitEndpoints.Word(fitting.Verdict),
+            fitting.Findings,
+            fitting.Unchecked,
+            FitEndpoints.Word(fitting.Tried),
+            Core.Fit.Rules.TwinPlate.SafeWidth(c) is { } safe
+                ? LengthOut.Of(safe, LengthKind.Fine, ruler)
+                : null
+        );
+    }
+}
 
 /// <summary>What fits what, and why not.</summary>
 public static class FitEndpoints
@@ -49,7 +78,7 @@ public static class FitEndpoints
                 "Whether things go together: machine, foot, needle, thread, cloth, each an id from the drawer or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique."
             )
             .Accepts<JsonElement>("application/json")
-            .Produces<JsonElement>();
+            .Produces<FitOut>();
         group
             .MapGet(
                 "rules",
@@ -59,75 +88,23 @@ public static class FitEndpoints
         group.MapChart();
     }
 
-    private static async Task<IResult> CheckAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
-        DrawerReader drawer
-    )
+    private static async Task<IResult> CheckAsync(Here here, DrawerReader drawer)
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
+        var json = await AskJson.ReadBodyAsync(here.Http.Request);
+        var open = await drawer.OpenAsync(here.Seat, here.Ruler, here.Cancel);
+        var (machine, e1) = open.Named<Machine>(json, "machine");
+        var (foot, e2) = open.Named<Foot>(json, "foot");
+        var (needle, e3) = open.Named<Needle>(json, "needle");
+        var (thread, e4) = open.Named<Thread>(json, "thread");
+        var (cloth, e5) = open.Named<Cloth>(json, "cloth");
+        var (sewing, errors) = SewingOf(json, machine, cloth, here.Ruler);
+        List<FieldError> all = [.. new[] { e1, e2, e3, e4, e5 }.OfType<FieldError>(), .. errors];
+        if (all.Count > 0)
         {
-            return wrong;
+            return Problem.Fields(all);
         }
-        var (body, problem) = await AskJson.ReadBodyAsync(http.Request);
-        if (body is null)
-        {
-            return problem!;
-        }
-        using (body)
-        {
-            var open = await drawer.OpenAsync(
-                await workroom.SeatAsync(http),
-                ruler,
-                http.RequestAborted
-            );
-            var json = body.RootElement;
-            var (machine, e1) = open.Named<Machine>(json, "machine");
-            var (foot, e2) = open.Named<Foot>(json, "foot");
-            var (needle, e3) = open.Named<Needle>(json, "needle");
-            var (thread, e4) = open.Named<Thread>(json, "thread");
-            var (cloth, e5) = open.Named<Cloth>(json, "cloth");
-            var (sewing, errors) = SewingOf(json, machine, cloth, ruler);
-            List<FieldError> all =
-            [
-                .. new[] { e1, e2, e3, e4, e5 }.OfType<FieldError>(),
-                .. errors,
-            ];
-            if (all.Count > 0)
-            {
-                return Problem.Fields(all);
-            }
-            var c = new Combination(machine, foot, needle, thread, cloth, sewing, open.Tried);
-            var pad = FigurePad.OfThread;
-            pad.Begin(ruler);
-            Tell(pad, c, Fitting.Of(c));
-            pad.End();
-            return Results.Bytes(pad.Written.ToArray(), "application/json; charset=utf-8");
-        }
-    }
-
-    private static void Tell(FigurePad pad, Combination c, Fitting fitting)
-    {
-        pad.Text("verdict", Word(fitting.Verdict));
-        AnswerJson.Tell(pad, fitting.Findings);
-        pad.Table(
-            "unchecked",
-            fitting.Unchecked.Count,
-            (i, row) =>
-            {
-                row.Text("code", fitting.Unchecked[i].Code);
-                row.Text("says", fitting.Unchecked[i].Says);
-            }
-        );
-        if (fitting.Tried is { } tried)
-        {
-            pad.Text("tried", tried.Clears ? "clears" : "strikes");
-        }
-        if (Core.Fit.Rules.TwinPlate.SafeWidth(c) is { } safe)
-        {
-            pad.Length("greatestSafeWidth", safe, LengthKind.Fine);
-        }
+        var c = new Combination(machine, foot, needle, thread, cloth, sewing, open.Tried);
+        return Results.Json(FitOut.Of(c, here.Ruler), CraftJson.For(here.Ruler));
     }
 
     /// <summary>What is to be sewn: said outright, or as a technique wants it of this machine and cloth.</summary>
@@ -157,7 +134,7 @@ public static class FitEndpoints
         {
             return (sewing, reader.Errors);
         }
-        if (CardTechniques.Named(said.GetString()!) is not { } technique)
+        if (Core.Craft.Techniques.CardNamed(said.GetString()!) is not { } technique)
         {
             return (
                 sewing,
@@ -178,6 +155,11 @@ public static class FitEndpoints
             Verdict.YesBut => "yes-but",
             _ => "no",
         };
+
+    internal static string? Word(TriedNote? note) =>
+        note is null ? null
+        : note.Clears ? "clears"
+        : "strikes";
 
     private static string Word(Severity severity) =>
         severity switch

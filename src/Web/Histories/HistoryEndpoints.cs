@@ -1,4 +1,5 @@
 using ZephyrReach.Store;
+using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Histories;
@@ -17,57 +18,43 @@ public static class HistoryEndpoints
     {
         var group = routes.MapGroup("/api/history").WithTags("History");
         group
-            .MapGet(
-                "",
-                (HttpContext http, CurrentWorkroom workroom, HistoryStore store) =>
-                    LookAsync(http, workroom, store, false)
-            )
+            .MapGet("", (Here here, HistoryStore store) => LookAsync(here, store, false))
             .WithSummary("What can be undone and done again next.")
             .Produces<HistoryOut>();
         group
             .MapPost(
                 "undo",
-                (HttpContext http, StepIn step, CurrentWorkroom workroom, HistoryStore store) =>
-                    TurnAsync(http, step, true, workroom, store)
+                (Here here, StepIn step, CurrentWorkroom workroom, HistoryStore store) =>
+                    TurnAsync(here, step, true, workroom, store)
             )
             .WithSummary("Takes the last step back.")
             .Produces<HistoryOut>();
         group
             .MapPost(
                 "redo",
-                (HttpContext http, StepIn step, CurrentWorkroom workroom, HistoryStore store) =>
-                    TurnAsync(http, step, false, workroom, store)
+                (Here here, StepIn step, CurrentWorkroom workroom, HistoryStore store) =>
+                    TurnAsync(here, step, false, workroom, store)
             )
             .WithSummary("Does the step that was taken back last again.")
             .Produces<HistoryOut>();
     }
 
-    private static async Task<IResult> LookAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
-        HistoryStore store,
-        bool turned
-    )
+    private static async Task<IResult> LookAsync(Here here, HistoryStore store, bool turned)
     {
-        var history = await store.LookAsync(await workroom.SeatAsync(http), http.RequestAborted);
+        var history = await store.LookAsync(here.Seat, here.Cancel);
         return Results.Ok(new HistoryOut(history.Undo, history.Redo, turned));
     }
 
     private static async Task<IResult> TurnAsync(
-        HttpContext http,
+        Here here,
         StepIn step,
         bool back,
         CurrentWorkroom workroom,
         HistoryStore store
     )
     {
-        var turned = await store.TurnAsync(
-            await workroom.SeatAsync(http),
-            step.Step,
-            back,
-            http.RequestAborted
-        );
+        var turned = await store.TurnAsync(here.Seat, step.Step, back, here.Cancel);
         workroom.Forget();
-        return await LookAsync(http, workroom, store, turned);
+        return await LookAsync(here, store, turned);
     }
 }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
@@ -125,19 +126,19 @@ public sealed class BundleLoader(
         CancellationToken cancel
     )
     {
-        var technique =
-            Core.Craft.Techniques.Named(working.Technique)
+        var known =
+            Core.Craft.Techniques.WorkingOf(working.Technique)
             ?? throw new FormatException(
                 $"“{working.Name}” is of a technique that is not known: {working.Technique}."
             );
-        Refuse(working.Name, technique, working.Ask, ruler);
+        Refuse(working.Name, known, working.Ask, ruler);
         var row =
             await workings.AddAsync(
                 seat,
                 working.Id,
                 project,
-                technique.Name,
-                technique.SchemaVersion,
+                working.Technique,
+                known.SchemaVersion,
                 working.Name,
                 working.Ask,
                 working.Cloth,
@@ -149,8 +150,8 @@ public sealed class BundleLoader(
         }
         foreach (var list in working.CutLists ?? [])
         {
-            Refuse(working.Name, technique, list.Ask, ruler);
-            await freezer.FreezeAsync(seat, list.Id, row, list.Ask, technique, ruler, cancel);
+            Refuse(working.Name, known, list.Ask, ruler);
+            await freezer.FreezeAsync(seat, list.Id, row, list.Ask, ruler, cancel);
         }
         if (working.Keep is { } keep)
         {
@@ -160,7 +161,7 @@ public sealed class BundleLoader(
                 keep.Id,
                 row.Id,
                 new KeepParts(settings, keep.CameOut, keep.Verdict, keep.Note),
-                null,
+                [],
                 cancel
             );
         }
@@ -181,9 +182,9 @@ public sealed class BundleLoader(
         }
     }
 
-    private static void Refuse(string name, Technique technique, JsonElement ask, Ruler ruler)
+    private static void Refuse(string name, Working working, JsonElement ask, Ruler ruler)
     {
-        if (StoredAsk.Check(technique, ask, ruler) is [var first, ..])
+        if (StoredAsk.Check(working, ask, ruler) is [var first, ..])
         {
             throw new FormatException($"“{name}” cannot be read in: {first.Field}: {first.Says}");
         }
@@ -191,39 +192,29 @@ public sealed class BundleLoader(
 
     private static SwatchParts Parts(BundleSwatch swatch, BundleWorking working, Ruler ruler)
     {
-        JsonElement? features = null;
-        if (swatch.Features is { } said)
+        List<FieldError> errors = [];
+        var features = SwatchWords.ReadFeatures(Json(swatch.Features), ruler, errors);
+        var readings = SwatchWords.ReadReadings(Json(swatch.Readings), ruler, errors);
+        if (errors is [var first, ..])
         {
-            (features, var errors) = SwatchFeatures.Read(
-                JsonSerializer.SerializeToElement(said),
-                ruler
+            throw new FormatException(
+                $"A swatch of “{working.Name}” cannot be read in: {first.Field}: {first.Says}"
             );
-            if (errors is [var first, ..])
-            {
-                throw new FormatException(
-                    $"A swatch of “{working.Name}” cannot be read in: {first.Field}: {first.Says}"
-                );
-            }
         }
         return new(
             JsonSerializer.SerializeToElement(swatch.Settings),
-            Lengths(swatch.Flat),
-            Lengths(swatch.Gathered),
-            Lengths(swatch.Steamed),
-            Lengths(swatch.Stretched),
+            readings,
             swatch.Looks,
             swatch.Changed,
             swatch.Verdict,
             swatch.Note,
             Features: features,
-            Uses: (swatch.Uses ?? working.Uses) is { } uses
-                ? JsonSerializer.SerializeToElement(uses)
-                : null,
+            Uses: Json(swatch.Uses ?? working.Uses),
             Counts: swatch.Counts,
             Simulated: swatch.Simulated
         );
     }
 
-    private static IReadOnlyList<Length>? Lengths(IReadOnlyList<double>? mm) =>
-        mm?.Select(Length.FromMillimetres).ToList();
+    private static JsonElement? Json<T>(T? value)
+        where T : class => value is null ? null : JsonSerializer.SerializeToElement(value);
 }

@@ -1,4 +1,3 @@
-using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Npgsql;
@@ -9,6 +8,7 @@ using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workrooms;
 
@@ -19,6 +19,8 @@ public static class Services
 {
     public static void Add(WebApplicationBuilder builder, Settings settings)
     {
+        // The client is built beside the program, and served from there whatever the environment is called.
+        builder.WebHost.UseStaticWebAssets();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.ListenLocalhostOnly(settings.Port);
@@ -59,11 +61,14 @@ public static class Services
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
         services.ConfigureHttpJsonOptions(options =>
         {
-            options.SerializerOptions.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping;
+            CraftJson.Extend(options.SerializerOptions);
             options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             options.SerializerOptions.AllowDuplicateProperties = false;
         });
-        services.AddOpenApi("v1", options => options.AddDocumentTransformer<CraftDocument>());
+        services.AddOpenApi(
+            DocumentEndpoint.Name,
+            options => options.AddDocumentTransformer<CraftDocument>()
+        );
         AddWatching(builder);
     }
 

@@ -24,20 +24,38 @@ public static class Shell
             }
         );
 
-    /// <summary>Files with a hash in their name are kept for a year; the page itself is asked for every time.</summary>
-    public static void UseClient(this WebApplication app)
+    /// <summary>Files go out compressed; those with a hash in their name are kept for a year, the page itself is asked for every time.</summary>
+    public static void UseFiles(this WebApplication app)
     {
-        var files = new StaticFileOptions
-        {
-            OnPrepareResponse = file =>
-                file.Context.Response.Headers.CacheControl =
-                    file.Context.Request.Path.StartsWithSegments("/assets")
-                        ? "public, max-age=31536000, immutable"
-                        : "no-cache",
-        };
-        app.UseStaticFiles(files);
+        app.Use(
+            (http, next) =>
+            {
+                if (http.Request.Path.StartsWithSegments("/assets"))
+                {
+                    http.Response.OnStarting(() =>
+                    {
+                        if (http.Response.StatusCode < 400)
+                        {
+                            http.Response.Headers.CacheControl =
+                                "public, max-age=31536000, immutable";
+                        }
+                        return Task.CompletedTask;
+                    });
+                }
+                return next(http);
+            }
+        );
+        app.UseWhen(
+            // Of its own, so that what it would serve under any address does not hide a wrong verb of the API.
+            http => !http.Request.Path.StartsWithSegments("/api"),
+            files => files.UseRouting().UseEndpoints(routes => routes.MapStaticAssets())
+        );
+    }
+
+    /// <summary>An address that no route answers is a view; an unknown one of the API is not found, a wrong verb not allowed.</summary>
+    public static void UsePage(this WebApplication app)
+    {
         var page = new Page(app.Environment.WebRootFileProvider);
-        // An address that no route answers is a view; an unknown one of the API is not found, a wrong verb not allowed.
         app.Use(
             (http, next) =>
                 http.GetEndpoint() is null

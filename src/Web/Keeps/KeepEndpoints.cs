@@ -1,9 +1,12 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
+using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Keeps;
 
@@ -54,7 +57,10 @@ public sealed record KeepOut(
 /// <summary>Kept summaries, one a working.</summary>
 public static class KeepEndpoints
 {
-    private const string Missing = "Nothing is kept of this working yet.";
+    private static readonly Records<KeepRow> Keeps = new(
+        "Nothing is kept of this working yet.",
+        (row, _) => KeepOut.Of(row)
+    );
 
     public static void MapKeeps(this IEndpointRouteBuilder routes)
     {
@@ -68,37 +74,40 @@ public static class KeepEndpoints
             .WithSummary("Keeps a summary of a working.")
             .Produces<KeepOut>(StatusCodes.Status201Created);
         group
-            .MapPatch("keeps/{id:guid}", ChangeAsync)
+            .MapPatch(
+                "keeps/{id:guid}",
+                async (Here here, IfMatch version, Guid id, KeepIn keep, KeepStore store) =>
+                    Keeps.Changed(
+                        here,
+                        await store.ChangeAsync(
+                            here.Seat,
+                            id,
+                            version.Version,
+                            keep.Parts(),
+                            here.Cancel
+                        )
+                    )
+            )
             .WithSummary("Changes a summary.")
             .Produces<KeepOut>();
-        group
-            .MapDelete("keeps/{id:guid}", RemoveAsync)
-            .WithSummary("Takes a summary away.")
-            .Produces(StatusCodes.Status204NoContent);
+        Keeps.MapRemove<KeepStore>(
+            group,
+            "keeps/{id:guid}",
+            "summary deleted",
+            "Takes a summary away."
+        );
     }
 
-    private static async Task<IResult> OfWorkingAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        KeepStore store
-    )
-    {
-        var rows = await store.OfWorkingsAsync(
-            await workroom.SeatAsync(http),
-            [id],
-            http.RequestAborted
+    private static async Task<IResult> OfWorkingAsync(Here here, Guid id, KeepStore store) =>
+        Keeps.Found(
+            here,
+            (await store.OfWorkingsAsync(here.Seat, [id], here.Cancel)).FirstOrDefault()
         );
-        return rows is [var row]
-            ? Versions.Tagged(http, KeepOut.Of(row), row.Stamp)
-            : Problem.NotFound(Missing);
-    }
 
     private static async Task<IResult> AddAsync(
-        HttpContext http,
+        Here here,
         Guid id,
         KeepIn keep,
-        CurrentWorkroom workroom,
         WorkingStore workings,
         KeepStore store
     )
@@ -107,89 +116,31 @@ public static class KeepEndpoints
         {
             return Problem.Field("id", new Uuid7Attribute().FormatErrorMessage("id"));
         }
-        var seat = await workroom.SeatAsync(http);
+        var working = await workings.FindAsync(here.Seat, id, here.Cancel);
         var row = await store.AddAsync(
-            seat,
+            here.Seat,
             keepId,
             id,
             keep.Parts(),
-            await ThreadOfAsync(http, seat, id, workroom, workings),
-            http.RequestAborted
+            working is null ? [] : UsedUp(working, here.Ruler),
+            here.Cancel
         );
-        if (row is null)
+        if (row is not null)
         {
-            return (await store.OfWorkingsAsync(seat, [id], http.RequestAborted)) is [var there]
-                ? Problem.Overtaken(
-                    there.Stamp.Version,
-                    there.Stamp.UpdatedBy,
-                    there.Stamp.UpdatedAt,
-                    KeepOut.Of(there)
-                )
-                : Problem.NotFound("There is no such working.");
+            return Keeps.Added(here, row, _ => $"/api/workings/{id}/keep");
         }
-        return Versions.Tagged(http, KeepOut.Of(row), row.Stamp, $"/api/workings/{id}/keep");
+        return (await store.OfWorkingsAsync(here.Seat, [id], here.Cancel)) is [var there]
+            ? Keeps.Overtaken(here, there)
+            : Problem.NotFound("There is no such working.");
     }
 
-    /// <summary>The thread that the working has used up, when one was chosen for it.</summary>
-    private static async Task<Taken?> ThreadOfAsync(
-        HttpContext http,
-        Seat seat,
-        Guid id,
-        CurrentWorkroom workroom,
-        WorkingStore workings
-    )
-    {
-        if (
-            await workings.FindAsync(seat, id, http.RequestAborted) is not { } working
-            || working.UsedOf("thread") is not { } thread
-            || Core.Craft.Techniques.Named(working.Technique) is not { } technique
-        )
-        {
-            return null;
-        }
-        var row = await workroom.RowAsync(http);
-        var outcome = technique.Straight.Reckon(AskJson.Read(working.Ask), row.RulerFor(row.Units));
-        return technique.Portrait(outcome.Answer) is { } portrait
-            ? new Taken(thread, portrait.Thread)
-            : null;
-    }
-
-    private static async Task<IResult> ChangeAsync(
-        HttpContext http,
-        Guid id,
-        KeepIn keep,
-        CurrentWorkroom workroom,
-        KeepStore store
-    )
-    {
-        if (Versions.IfMatch(http.Request) is not { } version)
-        {
-            return Problem.VersionMissing();
-        }
-        var changed = await store.ChangeAsync(
-            await workroom.SeatAsync(http),
-            id,
-            version,
-            keep.Parts(),
-            http.RequestAborted
-        );
-        return Versions.Answer(http, changed, r => r.Stamp, KeepOut.Of, Missing);
-    }
-
-    private static async Task<IResult> RemoveAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        KeepStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            null,
-            "summary deleted",
-            http.RequestAborted
-        );
-        return Removal.Answer(http, removed, r => r.Stamp, KeepOut.Of, Missing);
-    }
+    /// <summary>What the sewing used up of the things that were chosen for it.</summary>
+    private static IReadOnlyList<Taken> UsedUp(WorkingRow working, Ruler ruler) =>
+        Core
+            .Craft.Techniques.WorkingOf(working.Technique)
+            ?.Straight.Reckon(AskJson.Read(working.Ask), ruler)
+            .Answer
+            is WorkPlan plan
+            ? Freezer.UsedUp(plan, working, Stage.Keep)
+            : [];
 }

@@ -1,7 +1,6 @@
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Measures;
 
@@ -10,7 +9,7 @@ public static class LengthEndpoints
 {
     public static void MapLengths(this IEndpointRouteBuilder routes) =>
         routes
-            .MapGet("/api/lengths", ReadAsync)
+            .MapGet("/api/lengths", Read)
             .WithTags("Measures")
             .WithSummary(
                 "What a text means as a length, nudged by marking steps; fine=true for dial figures."
@@ -18,19 +17,9 @@ public static class LengthEndpoints
             .Produces<LengthOut>()
             .ProducesValidationProblem();
 
-    private static async Task<IResult> ReadAsync(
-        HttpRequest request,
-        CurrentWorkroom workroom,
-        string text,
-        int nudge = 0,
-        bool fine = false
-    )
+    private static IResult Read(Here here, string text, int nudge = 0, bool fine = false)
     {
-        var (ruler, wrong) = await Asked.RulerAsync(request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
+        var ruler = here.Ruler;
         var reading = fine ? LengthReader.ReadFine(text) : LengthReader.Read(text, ruler.Units);
         if (!reading.IsRead)
         {

@@ -1,5 +1,5 @@
-using System.Text.Json;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Web.Measures;
 
 namespace ZephyrReach.Web.Problems;
 
@@ -56,7 +56,10 @@ public static class Problem
         Fields([new FieldError(field, Refusal.Unusable, says)]);
 
     /// <summary>Some fields are wrong; each is named.</summary>
-    public static IResult Fields(IReadOnlyList<FieldError> errors, JsonElement? understood = null)
+    public static IResult Fields(
+        IReadOnlyList<FieldError> errors,
+        IReadOnlyDictionary<string, LengthOut>? understood = null
+    )
     {
         var byField = errors
             .GroupBy(e => e.Field)

@@ -2,7 +2,7 @@ using System.ComponentModel.DataAnnotations;
 using System.Globalization;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Projects;
 
@@ -38,7 +38,10 @@ public sealed record ProjectPage(IReadOnlyList<ProjectOut> Projects, Guid? Next)
 /// <summary>Projects.</summary>
 public static class ProjectEndpoints
 {
-    private const string Missing = "There is no such project.";
+    private static readonly Records<ProjectRow> Projects = new(
+        "There is no such project.",
+        (row, _) => ProjectOut.Of(row)
+    );
 
     public static void MapProjects(this IEndpointRouteBuilder routes)
     {
@@ -54,80 +57,60 @@ public static class ProjectEndpoints
             .MapPost("", AddAsync)
             .WithSummary("Begins a project.")
             .Produces<ProjectOut>(StatusCodes.Status201Created);
-        group.MapGet("{id:guid}", GetAsync).WithSummary("One project.").Produces<ProjectOut>();
+        group
+            .MapGet(
+                "{id:guid}",
+                async (Here here, Guid id, ProjectStore store) =>
+                    Projects.Found(here, await store.FindAsync(here.Seat, id, here.Cancel))
+            )
+            .WithSummary("One project.")
+            .Produces<ProjectOut>();
         group
             .MapPatch("{id:guid}", ChangeAsync)
             .WithSummary("Changes a project.")
             .Produces<ProjectOut>();
-        group
-            .MapDelete("{id:guid}", RemoveAsync)
-            .WithSummary("Takes a project away, with its workings; one undo brings all back.")
-            .Produces(StatusCodes.Status204NoContent);
+        Projects.MapRemove<ProjectStore>(
+            group,
+            "{id:guid}",
+            "project deleted",
+            "Takes a project away, with its workings; one undo brings all back."
+        );
     }
 
     private static async Task<IResult> PageAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
+        Here here,
         ProjectStore store,
         Guid? cursor,
         [Range(1, 200)] int limit = 50
     )
     {
-        var rows = await store.PageAsync(
-            await workroom.SeatAsync(http),
-            cursor,
-            limit + 1,
-            http.RequestAborted
-        );
+        var rows = await store.PageAsync(here.Seat, cursor, limit + 1, here.Cancel);
         var page = rows.Take(limit).Select(ProjectOut.Of).ToList();
         return Results.Ok(new ProjectPage(page, rows.Count > limit ? page[^1].Id : null));
     }
 
-    private static async Task<IResult> AddAsync(
-        HttpContext http,
-        ProjectIn project,
-        CurrentWorkroom workroom,
-        ProjectStore store
-    )
-    {
-        var row = await store.AddAsync(
-            await workroom.SeatAsync(http),
-            project.Id,
-            project.Name,
-            project.WantedBy,
-            project.Notes ?? "",
-            http.RequestAborted
+    private static async Task<IResult> AddAsync(Here here, ProjectIn project, ProjectStore store) =>
+        Projects.Added(
+            here,
+            await store.AddAsync(
+                here.Seat,
+                project.Id,
+                project.Name,
+                project.WantedBy,
+                project.Notes ?? "",
+                here.Cancel
+            ),
+            row => $"/api/projects/{row.Id}"
         );
-        return row is null
-            ? Problem.NotFound(Missing)
-            : Versions.Tagged(http, ProjectOut.Of(row), row.Stamp, $"/api/projects/{row.Id}");
-    }
-
-    private static async Task<IResult> GetAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        ProjectStore store
-    )
-    {
-        var row = await store.FindAsync(await workroom.SeatAsync(http), id, http.RequestAborted);
-        return row is null
-            ? Problem.NotFound(Missing)
-            : Versions.Tagged(http, ProjectOut.Of(row), row.Stamp);
-    }
 
     private static async Task<IResult> ChangeAsync(
-        HttpContext http,
+        Here here,
+        IfMatch version,
         Guid id,
         ProjectPatch change,
-        CurrentWorkroom workroom,
         ProjectStore store
     )
     {
-        if (Versions.IfMatch(http.Request) is not { } version)
-        {
-            return Problem.VersionMissing();
-        }
         DateOnly? day = null;
         if (!string.IsNullOrEmpty(change.WantedBy))
         {
@@ -140,34 +123,19 @@ public static class ProjectEndpoints
             }
             day = given;
         }
-        var changed = await store.ChangeAsync(
-            await workroom.SeatAsync(http),
-            id,
-            version,
-            new ProjectChange(
-                change.Name,
-                change.WantedBy is null ? null : new DateChange(day),
-                change.Notes
-            ),
-            http.RequestAborted
+        return Projects.Changed(
+            here,
+            await store.ChangeAsync(
+                here.Seat,
+                id,
+                version.Version,
+                new ProjectChange(
+                    change.Name,
+                    change.WantedBy is null ? null : new DateChange(day),
+                    change.Notes
+                ),
+                here.Cancel
+            )
         );
-        return Versions.Answer(http, changed, r => r.Stamp, ProjectOut.Of, Missing);
-    }
-
-    private static async Task<IResult> RemoveAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        ProjectStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            Versions.IfMatch(http.Request),
-            "project deleted",
-            http.RequestAborted
-        );
-        return Removal.Answer(http, removed, r => r.Stamp, ProjectOut.Of, Missing);
     }
 }

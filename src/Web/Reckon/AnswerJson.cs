@@ -1,157 +1,24 @@
+using System.Buffers;
+using System.Text.Encodings.Web;
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Problems;
 
 namespace ZephyrReach.Web.Reckon;
 
-/// <summary>Writes answers as JSON, with what was asked to come along.</summary>
-public static class AnswerJson
+/// <summary>What is asked to come along with an answer.</summary>
+[Flags]
+public enum With
 {
-    /// <summary>Writes a whole answer on a pad.</summary>
-    public static void Write(FigurePad pad, Reckoned reckoned)
-    {
-        var (answer, form, ask, ruler, with) = reckoned;
-        pad.Begin(ruler);
-        answer.Tell(pad);
-        Tell(pad, answer.Findings);
-        if (with.HasFlag(With.Understood))
-        {
-            pad.Part("understood", json => WriteUnderstood(json, form, ask, ruler));
-        }
-        if (with.HasFlag(With.Working))
-        {
-            pad.Part("working", json => Write(json, answer.Pencil(ruler)));
-        }
-        if (with.HasFlag(With.Drawings))
-        {
-            pad.Part("drawings", json => DrawingJson.Write(json, answer.Drawings(ruler), ruler));
-        }
-        if (with.HasFlag(With.Steps))
-        {
-            pad.Part("steps", json => Write(json, answer.Steps(ruler)));
-            pad.Part("cautions", json => Write(json, answer.Cautions));
-        }
-        pad.End();
-    }
-
-    /// <summary>A whole answer as it is kept or shown as an example: without what comes along.</summary>
-    public static JsonElement Of(Reckoning answer, Form form, RawAsk ask, Ruler ruler)
-    {
-        var pad = FigurePad.OfThread;
-        Write(pad, new Reckoned(answer, form, ask, ruler, With.Nothing));
-        using var json = JsonDocument.Parse(pad.Written);
-        return json.RootElement.Clone();
-    }
-
-    /// <summary>Tells findings, in the order they come.</summary>
-    public static void Tell(IFigures figures, IReadOnlyList<Finding> findings) =>
-        figures.Table(
-            "findings",
-            findings.Count,
-            (i, row) =>
-            {
-                var finding = findings[i];
-                row.Text("code", finding.Code);
-                row.Text(
-                    "severity",
-                    finding.Severity switch
-                    {
-                        Severity.Stop => "stop",
-                        Severity.Care => "care",
-                        _ => "note",
-                    }
-                );
-                row.Text("says", finding.Says);
-                row.Text("because", finding.Because);
-                row.Text("remedy", finding.Remedy);
-            }
-        );
-
-    /// <summary>Writes each length of an ask as it was understood; what cannot be read is left out.</summary>
-    public static void WriteUnderstood(Utf8JsonWriter json, Form form, RawAsk ask, Ruler ruler)
-    {
-        json.WriteStartObject();
-        foreach (var field in form.Fields.OfType<LengthField>())
-        {
-            var reader = new AskReader(ask, ruler);
-            if (reader.Has(field) && reader.OptionalLength(field) is { } length)
-            {
-                json.WritePropertyName(field.Name);
-                FigurePad.Write(json, length, field.Kind, ruler);
-            }
-        }
-        json.WriteEndObject();
-    }
-
-    private static void Write(Utf8JsonWriter json, IReadOnlyList<PencilLine> lines)
-    {
-        json.WriteStartArray();
-        foreach (var line in lines)
-        {
-            json.WriteStartObject();
-            json.WriteString("title", line.Title);
-            json.WriteString("sum", line.Sum);
-            json.WriteString("because", line.Because);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-    }
-
-    private static void Write(Utf8JsonWriter json, IReadOnlyList<Caution> cautions)
-    {
-        json.WriteStartArray();
-        foreach (var caution in cautions)
-        {
-            Write(json, caution);
-        }
-        json.WriteEndArray();
-    }
-
-    private static void Write(Utf8JsonWriter json, IReadOnlyList<SewingStep> steps)
-    {
-        json.WriteStartArray();
-        foreach (var step in steps)
-        {
-            json.WriteStartObject();
-            json.WriteString("key", step.Key);
-            json.WriteString("title", step.Title);
-            json.WriteString("says", step.Says);
-            json.WriteString("big", step.Big);
-            json.WriteBoolean("takesMeasure", step.TakesMeasure);
-            json.WriteStartArray("checks");
-            foreach (var check in step.Checks)
-            {
-                json.WriteStringValue(check);
-            }
-            json.WriteEndArray();
-            json.WriteStartArray("schools");
-            foreach (var school in step.Schools)
-            {
-                json.WriteStartObject();
-                json.WriteString("name", school.Name);
-                json.WriteString("follows", school.Follows);
-                json.WriteEndObject();
-            }
-            json.WriteEndArray();
-            if (step.Caution is { } caution)
-            {
-                json.WritePropertyName("caution");
-                Write(json, caution);
-            }
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-    }
-
-    private static void Write(Utf8JsonWriter json, Caution caution)
-    {
-        json.WriteStartObject();
-        json.WriteString("code", caution.Code);
-        json.WriteString("says", caution.Says);
-        json.WriteEndObject();
-    }
+    Nothing = 0,
+    Working = 1,
+    Drawings = 2,
+    Steps = 4,
+    Understood = 8,
 }
 
 /// <summary>An answer with what is needed to write it.</summary>
@@ -162,3 +29,211 @@ public readonly record struct Reckoned(
     Ruler Ruler,
     With With
 );
+
+/// <summary>Writes answers as JSON: the figures that they declare, and what was asked to come along.</summary>
+public static class AnswerJson
+{
+    private static readonly JsonWriterOptions Options = new()
+    {
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
+
+    /// <summary>What comes along: <c>?with=working,drawings,steps,understood</c>.</summary>
+    /// <exception cref="RefusedException">Something else is asked for.</exception>
+    public static With WithOf(HttpRequest request) =>
+        request
+            .Query["with"]
+            .SelectMany(words =>
+                (words ?? "").Split(
+                    ',',
+                    StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+                )
+            )
+            .Select(word =>
+                word switch
+                {
+                    "working" => With.Working,
+                    "drawings" => With.Drawings,
+                    "steps" => With.Steps,
+                    "understood" => With.Understood,
+                    _ => throw new RefusedException(
+                        Problem.Field(
+                            "with",
+                            "with takes working, drawings, steps and understood, separated by commas."
+                        )
+                    ),
+                }
+            )
+            .Aggregate(With.Nothing, (all, one) => all | one);
+
+    /// <summary>A whole answer as the answer to a request.</summary>
+    public static IResult Result(Reckoned reckoned) => Result(json => Write(json, reckoned));
+
+    /// <summary>Anything that is written as one JSON object.</summary>
+    public static IResult Result(Action<Utf8JsonWriter> write) =>
+        Results.Bytes(Bytes(write), "application/json; charset=utf-8");
+
+    /// <summary>A whole answer as it is kept or shown as an example: without what comes along.</summary>
+    public static JsonElement Of(Reckoning answer, Form form, RawAsk ask, Ruler ruler) =>
+        JsonDocument
+            .Parse(Bytes(json => Write(json, new Reckoned(answer, form, ask, ruler, With.Nothing))))
+            .RootElement;
+
+    private static ReadOnlyMemory<byte> Bytes(Action<Utf8JsonWriter> write)
+    {
+        var buffer = new ArrayBufferWriter<byte>(8 * 1024);
+        using (var json = new Utf8JsonWriter(buffer, Options))
+        {
+            write(json);
+        }
+        return buffer.WrittenMemory;
+    }
+
+    private static void Write(Utf8JsonWriter json, Reckoned reckoned)
+    {
+        var (answer, form, ask, ruler, with) = reckoned;
+        json.WriteStartObject();
+        WriteFigures(json, answer.Figures, answer, ruler);
+        Part("findings", answer.Findings);
+        if (with.HasFlag(With.Understood))
+        {
+            Part("understood", Understood(form, ask, ruler));
+        }
+        if (with.HasFlag(With.Working))
+        {
+            Part("working", answer.Pencil(ruler));
+        }
+        if (with.HasFlag(With.Drawings))
+        {
+            Part("drawings", answer.Drawings(ruler));
+        }
+        if (with.HasFlag(With.Steps))
+        {
+            Part("steps", answer.Steps(ruler));
+            Part("cautions", answer.Cautions);
+        }
+        json.WriteEndObject();
+
+        void Part<T>(string name, T value)
+        {
+            json.WritePropertyName(name);
+            JsonSerializer.Serialize(json, value, CraftJson.For(ruler));
+        }
+    }
+
+    /// <summary>Writes an object with figures, and what was noticed.</summary>
+    public static void Write(
+        Utf8JsonWriter json,
+        IReadOnlyList<Figure> figures,
+        object of,
+        IReadOnlyList<Finding> findings,
+        Ruler ruler
+    )
+    {
+        json.WriteStartObject();
+        WriteFigures(json, figures, of, ruler);
+        json.WritePropertyName("findings");
+        JsonSerializer.Serialize(json, findings, CraftJson.For(ruler));
+        json.WriteEndObject();
+    }
+
+    /// <summary>Each length of an ask as it was understood, by its path; what cannot be read is left out.</summary>
+    public static IReadOnlyDictionary<string, LengthOut> Understood(
+        Form form,
+        RawAsk ask,
+        Ruler ruler
+    )
+    {
+        var understood = new Dictionary<string, LengthOut>();
+        Walk.Lengths(
+            form.Fields,
+            ask,
+            (path, field, said) =>
+            {
+                var reader = new AskReader(said, ruler);
+                if (reader.OptionalLength(field) is { } length)
+                {
+                    understood[path] = LengthOut.Of(length, field.Kind, ruler);
+                }
+            }
+        );
+        return understood;
+    }
+
+    private static void WriteFigures(
+        Utf8JsonWriter json,
+        IReadOnlyList<Figure> figures,
+        object of,
+        Ruler ruler
+    )
+    {
+        foreach (var figure in figures)
+        {
+            if (figure.Take(of) is not { } value)
+            {
+                continue;
+            }
+            json.WritePropertyName(figure.Name);
+            switch (figure.Shape)
+            {
+                case FigureShape.Length:
+                    Write(json, (Length)value, figure.Kind, ruler);
+                    break;
+                case FigureShape.Lengths:
+                    All(
+                        (IReadOnlyList<Length>)value,
+                        length => Write(json, length, figure.Kind, ruler)
+                    );
+                    break;
+                case FigureShape.Count:
+                    json.WriteNumberValue((int)value);
+                    break;
+                case FigureShape.Counts:
+                    All((IReadOnlyList<int>)value, json.WriteNumberValue);
+                    break;
+                case FigureShape.Ratio:
+                    json.WriteNumberValue((double)value);
+                    break;
+                case FigureShape.Flag:
+                    json.WriteBooleanValue((bool)value);
+                    break;
+                case FigureShape.Text:
+                    json.WriteStringValue((string)value);
+                    break;
+                case FigureShape.Table:
+                    All((IReadOnlyList<object>)value, row => Group(figure.Inner, row));
+                    break;
+                default:
+                    Group(figure.Inner, value);
+                    break;
+            }
+        }
+
+        void Group(IReadOnlyList<Figure> inner, object part)
+        {
+            json.WriteStartObject();
+            WriteFigures(json, inner, part, ruler);
+            json.WriteEndObject();
+        }
+
+        void All<T>(IReadOnlyList<T> values, Action<T> write)
+        {
+            json.WriteStartArray();
+            foreach (var value in values)
+            {
+                write(value);
+            }
+            json.WriteEndArray();
+        }
+    }
+
+    /// <summary>Writes one length: exact in mm, rounded in its text.</summary>
+    private static void Write(Utf8JsonWriter json, Length length, LengthKind kind, Ruler ruler)
+    {
+        Span<byte> text = stackalloc byte[LengthText.MostBytes];
+        json.WriteStartObject();
+        json.WriteNumber("mm"u8, length.Millimetres);
+        json.WriteString("text"u8, text[..LengthText.Write(length, kind, ruler, text)]);
+        json.WriteEndObject();
+    }
+}

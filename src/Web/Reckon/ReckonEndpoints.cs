@@ -1,198 +1,105 @@
-using System.Buffers;
-using System.Text.Encodings.Web;
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Reckon;
 
 /// <summary>The pure routes: the same ask gives the same answer, and nothing is stored.</summary>
 public static class ReckonEndpoints
 {
-    /// <summary>Letters such as × and ⅝ go out as they are; the content type keeps them from being read as markup.</summary>
-    public static JsonWriterOptions WriterOptions { get; } =
-        new() { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
-
     public static void MapReckoning(this IEndpointRouteBuilder routes)
     {
-        var workroom = routes.ServiceProvider.GetRequiredService<CurrentWorkroom>();
-        // As plain delegates: there is nothing in these requests for the framework to bind or to validate.
-        Map(
-            "/api/reckon/{technique}",
-            http => Named(http)?.Straight ?? Questions.Named(Value(http, "technique"))
-        );
-        Map("/api/reckon/{technique}/{form}", http => Named(http)?.FormNamed(Value(http, "form")));
-        routes
-            .MapPost("/api/compare/{technique}", CompareNamedAsync)
+        var group = routes.MapGroup("/api").DisableValidation();
+        group
+            .MapPost(
+                "reckon/{technique}",
+                (Here here, string technique) =>
+                    AnswerAsync(
+                        here,
+                        Core.Craft.Techniques.WorkingOf(technique)?.Straight
+                            ?? Questions.Named(technique)
+                    )
+            )
+            .ExcludeFromDescription();
+        group
+            .MapPost(
+                "reckon/{technique}/{form}",
+                (Here here, string technique, string form) =>
+                    AnswerAsync(here, Core.Craft.Techniques.WorkingOf(technique)?.FormNamed(form))
+            )
+            .ExcludeFromDescription();
+        group
+            .MapPost(
+                "compare/{technique}",
+                (Here here, string technique) =>
+                    CompareAsync(here, Core.Craft.Techniques.WorkingOf(technique))
+            )
             .WithTags("Reckoning")
             .WithSummary("A later plan against what was cut by an earlier one: { then, now }.")
             .Accepts<JsonElement>("application/json")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-
-        void Map(string pattern, Func<HttpContext, Form?> form) =>
-            routes
-                .MapPost(pattern, http => AnswerAsync(http, form(http), workroom))
-                .DisableValidation()
-                .ExcludeFromDescription();
     }
-
-    private static Technique? Named(HttpContext http) =>
-        Core.Craft.Techniques.Named(Value(http, "technique"));
-
-    private static string Value(HttpContext http, string name) =>
-        (string)http.Request.RouteValues[name]!;
 
     /// <summary>Answers a form.</summary>
     /// <param name="also">Adds to the ask what is not typed; null adds nothing.</param>
-    internal static async Task AnswerAsync(
-        HttpContext http,
+    internal static async Task<IResult> AnswerAsync(
+        Here here,
         Form? form,
-        CurrentWorkroom workroom,
         Func<RawAsk, Task<RawAsk>>? also = null
-    )
-    {
-        if (await TryAnswerAsync(http, form, workroom, also) is { } problem)
-        {
-            await problem.ExecuteAsync(http);
-        }
-    }
-
-    /// <summary>Writes the answer straight to the response; gives back the problem if there is one.</summary>
-    private static async ValueTask<IResult?> TryAnswerAsync(
-        HttpContext http,
-        Form? form,
-        CurrentWorkroom workroom,
-        Func<RawAsk, Task<RawAsk>>? also
     )
     {
         if (form is null)
         {
             return Problem.NotFound("There is no such technique, or it has no such form.");
         }
-        var (ruler, wrongUnits) = await Asked.RulerAsync(http.Request, workroom);
-        var (with, wrongWith) = Asked.WithOf(http.Request);
-        if ((wrongUnits ?? wrongWith) is { } wrong)
-        {
-            return wrong;
-        }
-        var (ask, problem) = await AskJson.ReadAskAsync(http.Request);
-        if (ask is null)
-        {
-            return problem!;
-        }
+        var with = AnswerJson.WithOf(here.Http.Request);
+        var ask = await AskJson.ReadAskAsync(here.Http.Request);
         if (also is not null)
         {
             ask = await also(ask);
         }
-        var outcome = form.Reckon(ask, ruler);
-        if (outcome.Answer is null)
-        {
-            return Problem.Fields(
+        var outcome = form.Reckon(ask, here.Ruler);
+        return outcome.Answer is { } answer
+            ? AnswerJson.Result(new Reckoned(answer, form, ask, here.Ruler, with))
+            : Problem.Fields(
                 outcome.Errors,
-                with.HasFlag(With.Understood) ? Understood(form, ask, ruler) : null
+                with.HasFlag(With.Understood) ? AnswerJson.Understood(form, ask, here.Ruler) : null
             );
-        }
-        var pad = FigurePad.OfThread;
-        AnswerJson.Write(pad, new Reckoned(outcome.Answer, form, ask, ruler, with));
-        await WriteAsync(http.Response, pad);
-        return null;
     }
-
-    private static async Task<IResult> CompareNamedAsync(
-        HttpContext http,
-        string technique,
-        CurrentWorkroom workroom
-    ) =>
-        Core.Craft.Techniques.Named(technique) is { } known
-            ? await CompareAsync(http, known, workroom, null)
-            : Problem.NotFound("There is no such technique.");
 
     /// <summary>Holds the ask <c>now</c> against <c>then</c>.</summary>
     /// <param name="also">Adds to the ask now what is not typed; null adds nothing.</param>
     internal static async Task<IResult> CompareAsync(
-        HttpContext http,
-        Technique known,
-        CurrentWorkroom workroom,
-        Func<RawAsk, Task<RawAsk>>? also
+        Here here,
+        Working? working,
+        Func<RawAsk, Task<RawAsk>>? also = null
     )
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
+        if (working is null)
         {
-            return wrong;
+            return Problem.NotFound("There is no such technique.");
         }
-        var (body, problem) = await AskJson.ReadBodyAsync(http.Request);
-        if (body is null)
+        var body = await AskJson.ReadBodyAsync(here.Http.Request);
+        if (AskAt(body, "then") is not { } before)
         {
-            return problem!;
+            return Problem.Field("then", "then and now both have to be asks.");
         }
-        using (body)
+        if (AskAt(body, "now") is not { } after)
         {
-            var (before, after) = (AskAt(body.RootElement, "then"), AskAt(body.RootElement, "now"));
-            if (before is null || after is null)
-            {
-                return Problem.Field(
-                    before is null ? "then" : "now",
-                    "then and now both have to be asks."
-                );
-            }
-            var then = new AskReader(before, ruler);
-            var now = new AskReader(also is null ? after : await also(after), ruler);
-            var comparison = known.Compare(then, now);
-            if (comparison is null)
-            {
-                return Problem.Fields([.. then.Errors, .. now.Errors]);
-            }
-            var pad = FigurePad.OfThread;
-            pad.Begin(ruler);
-            Tell(pad, comparison);
-            pad.End();
-            await WriteAsync(http.Response, pad);
-            return Results.Empty;
+            return Problem.Field("now", "then and now both have to be asks.");
         }
+        var then = new AskReader(before, here.Ruler);
+        var now = new AskReader(also is null ? after : await also(after), here.Ruler);
+        return working.CompareAsks(then, now) is { } comparison
+            ? Results.Json(comparison, CraftJson.For(here.Ruler))
+            : Problem.Fields([.. then.Errors, .. now.Errors]);
     }
 
     private static RawAsk? AskAt(JsonElement body, string name) =>
         body.TryGetProperty(name, out var ask) && ask.ValueKind == JsonValueKind.Object
             ? AskJson.Read(ask)
             : null;
-
-    private static void Tell(IFigures figures, Comparison comparison)
-    {
-        figures.Table(
-            "differences",
-            comparison.Differences.Count,
-            (i, row) =>
-            {
-                var difference = comparison.Differences[i];
-                row.Text("title", difference.Title);
-                row.Text("was", difference.Was);
-                row.Text("isNow", difference.IsNow);
-            }
-        );
-        AnswerJson.Tell(figures, comparison.Findings);
-    }
-
-    private static JsonElement Understood(Form form, RawAsk ask, Ruler ruler)
-    {
-        var buffer = new ArrayBufferWriter<byte>();
-        using (var json = new Utf8JsonWriter(buffer))
-        {
-            AnswerJson.WriteUnderstood(json, form, ask, ruler);
-        }
-        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
-    }
-
-    /// <summary>Writes an answer in one piece, with its length said, so that it goes out in one packet.</summary>
-    private static async Task WriteAsync(HttpResponse response, FigurePad pad)
-    {
-        response.ContentType = "application/json; charset=utf-8";
-        response.ContentLength = pad.Written.Length;
-        // Copied to the response before the first wait, after which this thread's pad is another request's.
-        response.BodyWriter.Write(pad.Written.Span);
-        await response.BodyWriter.FlushAsync();
-    }
 }

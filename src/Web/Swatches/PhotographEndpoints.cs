@@ -1,7 +1,7 @@
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;
 
@@ -15,7 +15,10 @@ public sealed record PhotographOut(Guid Id, Guid SwatchId, int Width, int Height
 /// <summary>Photographs of swatches.</summary>
 public static class PhotographEndpoints
 {
-    private const string Missing = "There is no such photograph.";
+    private static readonly Records<PhotographRow> Photographs = new(
+        "There is no such photograph.",
+        (row, _) => PhotographOut.Of(row)
+    );
 
     /// <summary>Unpacking takes memory, so one picture is unpacked at a time.</summary>
     private static readonly SemaphoreSlim Unpacking = new(1);
@@ -41,34 +44,33 @@ public static class PhotographEndpoints
             .MapGet("picture", PictureAsync)
             .WithSummary("The picture as JPEG; ?small=true for lists.")
             .Produces<byte[]>(StatusCodes.Status200OK, "image/jpeg");
-        group
-            .MapDelete("", RemoveAsync)
-            .WithSummary("Takes a photograph away; an undo brings it back.")
-            .Produces(StatusCodes.Status204NoContent);
+        Photographs.MapRemove<PhotographStore>(
+            group,
+            "",
+            "photograph deleted",
+            "Takes a photograph away; an undo brings it back."
+        );
     }
 
     private static async Task<IResult> OfWorkingAsync(
-        HttpContext http,
+        Here here,
         Guid id,
-        CurrentWorkroom workroom,
         SwatchStore swatches,
         PhotographStore store
     )
     {
-        var seat = await workroom.SeatAsync(http);
-        var of = await swatches.OfWorkingsAsync(seat, [id], http.RequestAborted);
+        var of = await swatches.OfWorkingsAsync(here.Seat, [id], here.Cancel);
         return Results.Ok(
-            (await store.OfSwatchesAsync(seat, of.Select(s => s.Id), http.RequestAborted)).Select(
+            (await store.OfSwatchesAsync(here.Seat, of.Select(s => s.Id), here.Cancel)).Select(
                 PhotographOut.Of
             )
         );
     }
 
     private static async Task<IResult> AddAsync(
-        HttpContext http,
+        Here here,
         Guid id,
         [Microsoft.AspNetCore.Mvc.FromQuery(Name = "id")] Guid photograph,
-        CurrentWorkroom workroom,
         PhotographStore store
     )
     {
@@ -77,12 +79,12 @@ public static class PhotographEndpoints
             return Problem.Field("id", new Uuid7Attribute().FormatErrorMessage("id"));
         }
         using var file = new MemoryStream();
-        await http.Request.Body.CopyToAsync(file, http.RequestAborted);
+        await here.Http.Request.Body.CopyToAsync(file, here.Cancel);
         Photograph read;
-        await Unpacking.WaitAsync(http.RequestAborted);
+        await Unpacking.WaitAsync(here.Cancel);
         try
         {
-            read = await Task.Run(() => Photograph.Read(file.ToArray()), http.RequestAborted);
+            read = await Task.Run(() => Photograph.Read(file.ToArray()), here.Cancel);
         }
         catch (FormatException no)
         {
@@ -92,60 +94,33 @@ public static class PhotographEndpoints
         {
             Unpacking.Release();
         }
-        var row = await store.AddAsync(
-            await workroom.SeatAsync(http),
-            photograph,
-            id,
-            new Picture(read.Jpeg, read.Small, read.Width, read.Height),
-            http.RequestAborted
+        return Photographs.Added(
+            here,
+            await store.AddAsync(
+                here.Seat,
+                photograph,
+                id,
+                new Picture(read.Jpeg, read.Small, read.Width, read.Height),
+                here.Cancel
+            ),
+            row => $"/api/photographs/{row.Id}/picture",
+            () => Problem.NotFound("There is no such swatch.")
         );
-        return row is null
-            ? Problem.NotFound("There is no such swatch.")
-            : Versions.Tagged(
-                http,
-                PhotographOut.Of(row),
-                row.Stamp,
-                $"/api/photographs/{row.Id}/picture"
-            );
     }
 
     private static async Task<IResult> PictureAsync(
-        HttpContext http,
+        Here here,
         Guid id,
-        CurrentWorkroom workroom,
         PhotographStore store,
         bool small = false
     )
     {
-        var picture = await store.PictureAsync(
-            await workroom.SeatAsync(http),
-            id,
-            small,
-            http.RequestAborted
-        );
-        if (picture is null)
+        if (await store.PictureAsync(here.Seat, id, small, here.Cancel) is not { } picture)
         {
-            return Problem.NotFound(Missing);
+            return Photographs.Found(here, null);
         }
         // A picture never changes under its id.
-        http.Response.Headers.CacheControl = "private, max-age=31536000, immutable";
+        here.Http.Response.Headers.CacheControl = "private, max-age=31536000, immutable";
         return Results.Bytes(picture, "image/jpeg");
-    }
-
-    private static async Task<IResult> RemoveAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        PhotographStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            null,
-            "photograph deleted",
-            http.RequestAborted
-        );
-        return Removal.Answer(http, removed, r => r.Stamp, PhotographOut.Of, Missing);
     }
 }

@@ -1,11 +1,11 @@
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches.PullUp;
+using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;
 
@@ -19,7 +19,7 @@ public sealed record SimulatedIn(
     JsonElement Features,
     [property: System.ComponentModel.DataAnnotations.MaxLength(60)]
         Dictionary<string, string>? Settings,
-    [property: System.ComponentModel.DataAnnotations.Range(50.0, 5000.0)] double Flat = 300
+    [property: System.ComponentModel.DataAnnotations.Range(5.0, 5000.0)] double Flat = 300
 );
 
 /// <summary>The simulated bench: for trying the program without thread. What it gives is marked as simulated for good.</summary>
@@ -36,60 +36,54 @@ public static class SimulatedEndpoints
             .ProducesValidationProblem();
 
     private static async Task<IResult> SewAsync(
-        HttpContext http,
+        Here here,
         SimulatedIn swatch,
-        CurrentWorkroom workroom,
         WorkingStore workings,
         SwatchStore store
     )
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var seat = await workroom.SeatAsync(http);
-        var cancel = http.RequestAborted;
         if (
-            await workings.FindAsync(seat, swatch.WorkingId, cancel) is not { } working
-            || Core.Craft.Techniques.Named(working.Technique)?.Family is not { } family
+            await workings.FindAsync(here.Seat, swatch.WorkingId, here.Cancel) is not { } working
+            || SwatchWords.Of(working.Technique)?.Teaches.FirstOrDefault(l => l.Predicts)?.Sew
+                is not { } sew
         )
         {
-            return Problem.Field("workingId", "There is no working of a machine-made fullness.");
+            return Problem.Field(
+                "workingId",
+                "There is no working that a machine could be simulated for."
+            );
         }
-        var (features, errors) = SwatchFeatures.Read(swatch.Features, ruler);
-        if (features is not { } kept)
+        List<FieldError> errors = [];
+        if (
+            SwatchWords.ReadFeatures(swatch.Features, here.Ruler, errors) is not { } features
+            || errors.Count > 0
+        )
         {
             return Problem.Fields(errors);
         }
-        var bench = SimulatedBench.Of(family, Seed(working.Id));
-        var piece = (await store.OfWorkingsAsync(seat, [working.Id], cancel)).Count;
-        var settings = PullUpFields.Planned(new AskReader(AskJson.Read(kept), ruler), family) with
-        {
-            Steamed = false,
-        };
-        var flat = Length.FromMillimetres(swatch.Flat);
-        var row = await store.AddAsync(
-            seat,
+        var piece = (await store.OfWorkingsAsync(here.Seat, [working.Id], here.Cancel)).Count;
+        var read = sew(
+            new SimulatedSwatch(
+                new AskReader(AskJson.Read(features), here.Ruler),
+                Length.FromMillimetres(swatch.Flat),
+                Seed(working.Id),
+                piece
+            )
+        );
+        return await SwatchEndpoints.KeepAsync(
+            here,
+            store,
             swatch.Id,
             working.Id,
             new SwatchParts(
                 Settings: swatch.Settings is { } words
                     ? JsonSerializer.SerializeToElement(words)
                     : null,
-                Flat: [flat],
-                Gathered: [bench.Sew(settings, flat, piece, ruler.Marking)],
-                Steamed: family.Knobs.HasFlag(Knobs.Steam)
-                    ? [bench.Sew(settings with { Steamed = true }, flat, piece, ruler.Marking)]
-                    : null,
-                Features: kept,
+                Readings: read.ToDictionary(r => r.Key, r => (IReadOnlyList<double>)[r.Value]),
+                Features: features,
                 Simulated: true
-            ),
-            cancel
+            )
         );
-        return row is null
-            ? Problem.Field("workingId", "There is no such working.")
-            : Versions.Tagged(http, SwatchOut.Of(row, ruler), row.Stamp, $"/api/swatches/{row.Id}");
     }
 
     /// <summary>The same working is always the same machine, whatever runs it.</summary>

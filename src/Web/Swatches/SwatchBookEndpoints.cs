@@ -1,16 +1,15 @@
 using System.ComponentModel.DataAnnotations;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches;
 using ZephyrReach.Store;
-using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;
 
 /// <summary>A swatch in the book.</summary>
-/// <param name="Fullness">Flat over gathered; null until both are measured.</param>
-/// <param name="Steamed">Flat over steamed; null when it was not measured.</param>
+/// <param name="Headline">What it came to; null until it is measured.</param>
+/// <param name="Set">The settings that decided it, in words.</param>
+/// <param name="Read">What was read, in words.</param>
 /// <param name="TechniqueTitle">The technique's name on the screen.</param>
 /// <param name="ClothName">The cloth's name, or empty.</param>
 /// <param name="FootName">The foot's name, or empty.</param>
@@ -18,8 +17,9 @@ namespace ZephyrReach.Web.Swatches;
 /// <param name="Photographs">The ids of its photographs.</param>
 public sealed record BookSwatch(
     SwatchOut Swatch,
-    double? Fullness,
-    double? Steamed,
+    Fact? Headline,
+    IReadOnlyList<Fact> Set,
+    IReadOnlyList<Fact> Read,
     string TechniqueTitle,
     string ClothName,
     string FootName,
@@ -30,23 +30,15 @@ public sealed record BookSwatch(
     public static BookSwatch Of(BookRow row, Ruler ruler) =>
         new(
             SwatchOut.Of(row.Swatch, ruler),
-            Over(row.Swatch.Flat, row.Swatch.Gathered),
-            Over(row.Swatch.Flat, row.Swatch.Steamed),
-            Title(row.Swatch.Technique),
+            SwatchWords.Of(row.Swatch.Technique)?.InShort(SwatchWords.Sewn(row.Swatch, true)),
+            SwatchWords.SetOf(row.Swatch),
+            SwatchWords.ReadOf(row.Swatch, ruler),
+            Core.Craft.Techniques.TitleOf(row.Swatch.Technique),
             row.ClothName,
             row.FootName,
             row.WorkingName,
             row.Photographs
         );
-
-    /// <summary>The name of a technique on the screen.</summary>
-    public static string Title(string technique) =>
-        Core.Card.CardTechniques.Named(technique)?.Title ?? technique;
-
-    private static double? Over(IReadOnlyList<Length> flat, IReadOnlyList<Length> other) =>
-        flat.Count == 0 || other.Count == 0
-            ? null
-            : FullnessReading.Mean(flat) / FullnessReading.Mean(other);
 }
 
 /// <summary>Something to filter by.</summary>
@@ -94,10 +86,7 @@ public static class SwatchBookEndpoints
             .MapGet("", PageAsync)
             .WithSummary("Swatches of the whole workroom, filtered, the newest first.")
             .Produces<BookPage>();
-        group
-            .MapGet("facets", FacetsAsync)
-            .WithSummary("What the swatch book can be filtered by.")
-            .Produces<BookFacets>();
+        group.MapGet("facets", FacetsAsync).WithSummary("What the swatch book can be filtered by.");
         group
             .MapGet("beside", BesideAsync)
             .WithSummary("Some swatches by their ids, to lay side by side.")
@@ -106,55 +95,45 @@ public static class SwatchBookEndpoints
     }
 
     private static async Task<IResult> PageAsync(
-        HttpContext http,
+        Here here,
         [AsParameters] BookQuery query,
-        CurrentWorkroom workroom,
         SwatchBookStore store,
         Guid? cursor
     )
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var seat = await workroom.SeatAsync(http);
-        var cancel = http.RequestAborted;
-        var count = store.CountAsync(seat, query.Filter, cancel);
-        var rows = await store.PageAsync(seat, query.Filter, cursor, PageSize + 1, cancel);
+        var count = store.CountAsync(here.Seat, query.Filter, here.Cancel);
+        var rows = await store.PageAsync(
+            here.Seat,
+            query.Filter,
+            cursor,
+            PageSize + 1,
+            here.Cancel
+        );
         return Results.Ok(
             new BookPage(
-                [.. rows.Take(PageSize).Select(r => BookSwatch.Of(r, ruler))],
+                [.. rows.Take(PageSize).Select(r => BookSwatch.Of(r, here.Ruler))],
                 await count,
                 rows.Count > PageSize ? rows[PageSize - 1].Swatch.Id : null
             )
         );
     }
 
-    private static async Task<IResult> FacetsAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
-        SwatchBookStore store
-    )
+    private static async Task<BookFacets> FacetsAsync(Here here, SwatchBookStore store)
     {
-        var facets = (
-            await store.FacetsAsync(await workroom.SeatAsync(http), http.RequestAborted)
-        ).ToLookup(f => f.Facet);
-        return Results.Ok(
-            new BookFacets(
-                Of("cloth", n => n),
-                Of("foot", n => n),
-                Of("technique", BookSwatch.Title),
-                Of(
-                    "verdict",
-                    n =>
-                        n switch
-                        {
-                            "yes" => "right",
-                            "no" => "not yet",
-                            _ => n,
-                        }
-                )
+        var facets = (await store.FacetsAsync(here.Seat, here.Cancel)).ToLookup(f => f.Facet);
+        return new BookFacets(
+            Of("cloth", n => n),
+            Of("foot", n => n),
+            Of("technique", Core.Craft.Techniques.TitleOf),
+            Of(
+                "verdict",
+                n =>
+                    n switch
+                    {
+                        "yes" => "right",
+                        "no" => "not yet",
+                        _ => n,
+                    }
             )
         );
 
@@ -163,22 +142,16 @@ public static class SwatchBookEndpoints
     }
 
     private static async Task<IResult> BesideAsync(
-        HttpContext http,
+        Here here,
         [MaxLength(MostBeside)] Guid[] id,
-        CurrentWorkroom workroom,
         SwatchBookStore store
     )
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var rows = (
-            await store.SomeAsync(await workroom.SeatAsync(http), id, http.RequestAborted)
-        ).ToDictionary(r => r.Swatch.Id);
+        var rows = (await store.SomeAsync(here.Seat, id, here.Cancel)).ToDictionary(r =>
+            r.Swatch.Id
+        );
         return Results.Ok(
-            id.Distinct().Where(rows.ContainsKey).Select(i => BookSwatch.Of(rows[i], ruler))
+            id.Distinct().Where(rows.ContainsKey).Select(i => BookSwatch.Of(rows[i], here.Ruler))
         );
     }
 }

@@ -2,14 +2,12 @@ using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;
 
@@ -17,8 +15,6 @@ namespace ZephyrReach.Web.Swatches;
 public static class SwatchFileEndpoints
 {
     private const int MostLines = 5000;
-    private static readonly Length Longest = Length.FromMillimetres(20_000);
-    private static readonly string[] ReadingColumns = ["flat", "gathered", "steamed", "stretched"];
 
     private static readonly string[] Columns =
     [
@@ -26,8 +22,8 @@ public static class SwatchFileEndpoints
         "technique",
         "cloth",
         "foot",
-        .. SwatchFeatures.Fields.Select(f => f.Name),
-        .. ReadingColumns,
+        .. SwatchWords.Features.Select(f => f.Name),
+        .. SwatchWords.Readings.Select(f => f.Name),
         "looks",
         "verdict",
         "counts",
@@ -60,20 +56,13 @@ public static class SwatchFileEndpoints
     }
 
     private static async Task<IResult> WriteAsync(
-        HttpContext http,
+        Here here,
         [AsParameters] BookQuery query,
-        CurrentWorkroom workroom,
         SwatchBookStore store
     )
     {
-        var rows = await store.PageAsync(
-            await workroom.SeatAsync(http),
-            query.Filter,
-            null,
-            100_000,
-            http.RequestAborted
-        );
-        http.Response.Headers.ContentDisposition = "attachment; filename=\"swatches.csv\"";
+        var rows = await store.PageAsync(here.Seat, query.Filter, null, 100_000, here.Cancel);
+        here.Http.Response.Headers.ContentDisposition = "attachment; filename=\"swatches.csv\"";
         return Results.Text(CsvTable.Write(Columns, rows.Select(Cells)), "text/csv", Encoding.UTF8);
     }
 
@@ -86,13 +75,12 @@ public static class SwatchFileEndpoints
             swatch.Technique,
             row.ClothName,
             row.FootName,
-            .. SwatchFeatures.Fields.Select(f =>
+            .. SwatchWords.Features.Select(f =>
                 swatch.Features.TryGetProperty(f.Name, out var figure) ? figure.GetRawText() : ""
             ),
-            Readings(swatch.Flat),
-            Readings(swatch.Gathered),
-            Readings(swatch.Steamed),
-            Readings(swatch.Stretched),
+            .. SwatchWords.Readings.Select(f =>
+                swatch.Readings.TryGetValue(f.Name, out var all) ? Readings(all) : ""
+            ),
             string.Join(';', swatch.Looks),
             swatch.Verdict,
             swatch.Counts ? "yes" : "no",
@@ -103,29 +91,21 @@ public static class SwatchFileEndpoints
         ];
 
         // In mm, so that nothing is rounded on the way out and in again.
-        static string Readings(IReadOnlyList<Length> lengths) =>
+        static string Readings(IReadOnlyList<double> all) =>
             string.Join(
                 "; ",
-                lengths.Select(l =>
-                    l.Millimetres.ToString("R", CultureInfo.InvariantCulture) + " mm"
-                )
+                all.Select(mm => mm.ToString("R", CultureInfo.InvariantCulture) + " mm")
             );
     }
 
     private static async Task<IResult> ReadAsync(
-        HttpContext http,
-        CurrentWorkroom workroom,
+        Here here,
         SwatchStore store,
         ThingStore things,
         bool anyway = false
     )
     {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var (columns, lines, refused) = await CsvBody.ReadAsync(http, MostLines);
+        var (columns, lines, refused) = await CsvBody.ReadAsync(here.Http, MostLines);
         if (refused is not null)
         {
             return refused;
@@ -137,15 +117,14 @@ public static class SwatchFileEndpoints
                 $"The column “{strange}” is not known; {string.Join(", ", Columns)} are."
             );
         }
-        var seat = await workroom.SeatAsync(http);
-        var drawer = (await things.AllAsync(seat, http.RequestAborted)).ToLookup(t =>
+        var drawer = (await things.AllAsync(here.Seat, here.Cancel)).ToLookup(t =>
             (t.Kind, t.Name.ToLowerInvariant())
         );
         List<SwatchLine> good = [];
         List<WrongLine> bad = [];
         foreach (var line in lines)
         {
-            var reader = new LineReader(line, ruler, drawer);
+            var reader = new LineReader(line, here.Ruler, drawer);
             var swatch = reader.Read();
             if (swatch is not null && good.Any(g => g.Id == swatch.Id))
             {
@@ -161,10 +140,10 @@ public static class SwatchFileEndpoints
             good.Count == 0 || (bad.Count > 0 && !anyway)
                 ? 0
                 : await store.TakeInAsync(
-                    seat,
+                    here.Seat,
                     $"{good.Count} {(good.Count == 1 ? "swatch" : "swatches")} taken in",
                     good,
-                    http.RequestAborted
+                    here.Cancel
                 );
         return Results.Ok(new CsvReport(taken, good.Count, bad));
     }
@@ -187,7 +166,7 @@ public static class SwatchFileEndpoints
                 Bad("id", "This is no id; leave it empty for a new swatch.");
             }
             var technique = Cell("technique");
-            if (technique.Length > 0 && CardTechniques.Named(technique) is null)
+            if (technique.Length > 0 && !SwatchWords.Knows(technique))
             {
                 Bad("technique", $"The technique “{technique}” is not known here.");
             }
@@ -210,7 +189,7 @@ public static class SwatchFileEndpoints
             Use("cloth", cloth);
             var foot = Cell("foot");
             Use("foot", foot);
-            var readings = ReadingColumns.ToDictionary(c => c, Readings);
+            var readings = Readings();
             var looks = Cell("looks")
                 .Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
             var features = Features();
@@ -224,10 +203,7 @@ public static class SwatchFileEndpoints
                                 ? new Dictionary<string, string> { ["Foot"] = foot }
                                 : []
                         ),
-                        Flat: readings["flat"],
-                        Gathered: readings["gathered"],
-                        Steamed: readings["steamed"],
-                        Stretched: readings["stretched"],
+                        Readings: readings,
                         Looks: looks,
                         Verdict: verdict,
                         Note: note,
@@ -273,54 +249,62 @@ public static class SwatchFileEndpoints
             }
         }
 
-        private IReadOnlyList<Length> Readings(string column)
+        private IReadOnlyDictionary<string, IReadOnlyList<double>>? Readings()
         {
-            var said = Cell(column)
-                .Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
-            var raw = new RawAsk(
-                new Dictionary<string, RawValue>
-                {
-                    [column] = RawValue.Of([.. said.Select(RawValue.Of)]),
-                }
+            List<FieldError> errors = [];
+            var said = SwatchWords.Readings.ToDictionary(
+                f => f.Name,
+                f =>
+                    Cell(f.Name)
+                        .Split(
+                            ';',
+                            StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries
+                        )
             );
-            var reader = new AskReader(raw, ruler);
-            var lengths = reader.Lengths(
-                new LengthsField(column, column, "", Longest, IsNeeded: false)
+            var read = SwatchWords.ReadReadings(
+                JsonSerializer.SerializeToElement(said),
+                ruler,
+                errors
             );
-            Wrong.AddRange(reader.Errors.Select(e => new WrongLine(line.Number, column, e.Says)));
-            return lengths;
+            Bad(errors);
+            return read;
         }
 
         private JsonElement Features()
         {
-            var said = new Dictionary<string, object>();
-            foreach (var field in SwatchFeatures.Fields)
-            {
-                var cell = Cell(field.Name);
-                if (cell.Length > 0)
-                {
-                    said[field.Name] = double.TryParse(
-                        cell.Replace(',', '.'),
-                        NumberStyles.Float,
-                        CultureInfo.InvariantCulture,
-                        out var number
-                    )
-                        ? number
-                        : cell;
-                }
-            }
-            var (features, errors) = SwatchFeatures.Read(
+            List<FieldError> errors = [];
+            var said = SwatchWords
+                .Features.Select(f => (f.Name, Cell: Cell(f.Name)))
+                .Where(f => f.Cell.Length > 0)
+                .ToDictionary(
+                    f => f.Name,
+                    f =>
+                        double.TryParse(
+                            f.Cell.Replace(',', '.'),
+                            NumberStyles.Float,
+                            CultureInfo.InvariantCulture,
+                            out var number
+                        )
+                            ? number
+                            : (object)f.Cell
+                );
+            var read = SwatchWords.ReadFeatures(
                 JsonSerializer.SerializeToElement(said),
-                ruler
+                ruler,
+                errors
             );
+            Bad(errors);
+            return read!.Value;
+        }
+
+        /// <summary>What is wrong within readings or settings stands in the column of that name.</summary>
+        private void Bad(IEnumerable<FieldError> errors) =>
             Wrong.AddRange(
                 errors.Select(e => new WrongLine(
                     line.Number,
-                    e.Field["features.".Length..],
+                    e.Field[(e.Field.IndexOf('.', StringComparison.Ordinal) + 1)..].Split('[')[0],
                     e.Says
                 ))
             );
-            return features ?? JsonSerializer.SerializeToElement(said);
-        }
     }
 }

@@ -1,34 +1,28 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches;
-using ZephyrReach.Core.Swatches.PullUp;
+using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
+using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Swatches;
-
-/// <summary>A predicted range: nineteen in twenty are fuller than low, the even chance, nineteen in twenty less full than high.</summary>
-public sealed record RangeOut(double Low, double Mid, double High)
-{
-    public static RangeOut Of(Prediction prediction) =>
-        new(prediction.Low, prediction.Mid, prediction.High);
-}
 
 /// <summary>The range at one place of the plot.</summary>
 public sealed record BandOut(double X, double Low, double Mid, double High);
 
 /// <summary>A swatch in the plot.</summary>
 /// <param name="X">Its setting.</param>
+/// <param name="Value">What it came to.</param>
 /// <param name="Expected">What the others predict for it; null where nothing is predicted.</param>
-/// <param name="Deviations">How far off that it is, in standard deviations; fuller is above 0.</param>
+/// <param name="Deviations">How far off that it is, in standard deviations; more is above 0.</param>
 /// <param name="IsSame">Whether it is of the very cloth and foot that are planned.</param>
 public sealed record PlotPoint(
     Guid Id,
     double X,
-    double Fullness,
+    double Value,
     double? Expected,
     double? Deviations,
     bool IsOdd,
@@ -42,318 +36,261 @@ public sealed record PlotPoint(
 );
 
 /// <summary>What is planned, and what it is likely to give.</summary>
-public sealed record PlannedOut(double X, RangeOut Fullness, string Says);
+public sealed record PlannedOut(double X, Likely Range, string Says);
 
 /// <summary>How a working's own swatches narrowed the range, one after the other.</summary>
 /// <param name="Count">After so many of them.</param>
-public sealed record NarrowedOut(int Count, RangeOut Fullness);
+public sealed record NarrowedOut(int Count, Likely Range);
 
-/// <summary>The swatch that would teach most.</summary>
-/// <param name="Features">Its settings as figures, as a new swatch keeps them.</param>
-public sealed record NextOut(
-    string Says,
-    double Lessens,
-    IReadOnlyDictionary<string, double> Features
-);
-
-/// <summary>Fullness against a setting.</summary>
-/// <param name="Technique">Empty when no swatch is measured.</param>
-/// <param name="Learns">Whether there is a prediction: where the machine makes the fullness.</param>
-public sealed record PlotOut(
-    string Technique,
-    string TechniqueTitle,
-    bool Learns,
-    string X,
-    string XLabel,
-    string Unit,
-    double From,
-    double To,
+/// <summary>What swatches teach against a setting.</summary>
+/// <param name="Quantity">What is learnt, in its own words and units.</param>
+/// <param name="Axes">What it can be plotted against.</param>
+/// <param name="Axis">What it is plotted against.</param>
+/// <param name="RestsOn">What it rests on, or why nothing is predicted.</param>
+/// <param name="Planned">Null where nothing is predicted, as are the band and what would teach most.</param>
+public sealed record LearntOut(
+    Quantity Quantity,
+    IReadOnlyList<PlotAxis> Axes,
+    PlotAxis Axis,
     IReadOnlyList<PlotPoint> Points,
     IReadOnlyList<BandOut> Band,
     PlannedOut? Planned,
     string RestsOn,
-    NextOut? Next,
+    NextSwatch? Next,
     IReadOnlyList<NarrowedOut> Narrowed
 );
+
+/// <summary>A plot.</summary>
+/// <param name="Technique">Empty when no swatch is measured.</param>
+/// <param name="Learnt">Null where there is nothing to plot.</param>
+public sealed record PlotOut(string Technique, string TechniqueTitle, LearntOut? Learnt);
 
 /// <summary>The plot of the swatch book, and of a working's samples.</summary>
 internal static class SwatchPlot
 {
     private const int MostPoints = 500;
     private const int MostSteps = 12;
+    private const int BandSteps = 40;
 
     public static void MapSwatchPlot(this RouteGroupBuilder group) =>
         group
             .MapGet("plot", PlotAsync)
             .WithSummary(
-                "Fullness against stitch length, tension or passes: the points, the predicted band and the planned setting. For a working, its own prediction."
+                "What swatches teach against one of their settings: the points, the predicted band and the planned setting. For a working, its own prediction."
             )
             .Produces<PlotOut>();
 
     private static async Task<IResult> PlotAsync(
-        HttpContext http,
+        Here here,
         [AsParameters] BookQuery query,
-        CurrentWorkroom workroom,
         SwatchBookStore book,
         WorkingStore workings,
         SampleFeed samples,
-        string x = "stitchLength"
+        string? x
     )
     {
-        if (Axis.All.FirstOrDefault(a => a.Name == x) is not { } axis)
-        {
-            return Problem.Field(
-                "x",
-                $"x has to be one of {string.Join(", ", Axis.All.Select(a => a.Name))}."
-            );
-        }
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return wrong;
-        }
-        var seat = await workroom.SeatAsync(http);
-        var cancel = http.RequestAborted;
+        PlotOut? plot;
         if (query.Working is { } id)
         {
-            if (await workings.FindAsync(seat, id, cancel) is not { } working)
+            if (await workings.FindAsync(here.Seat, id, here.Cancel) is not { } working)
             {
                 return Problem.NotFound("There is no such working.");
             }
-            var shelf = await samples.ShelfAsync(seat, [working.Technique], cancel);
-            return Results.Ok(
-                await OfWorkingAsync(seat, working, shelf, axis, book, ruler, cancel)
-            );
+            var shelf = await samples.ShelfAsync(here.Seat, [working.Technique], here.Cancel);
+            plot = await OfWorkingAsync(here, working, shelf, x, book);
         }
-        var rows = (await book.PageAsync(seat, query.Filter, null, MostPoints, cancel))
-            .Where(r => r.Swatch.Flat.Count > 0 && r.Swatch.Gathered.Count > 0)
-            .ToList();
-        // One technique at a time: that which is asked for, or one that is predicted, with the most swatches.
-        var technique =
-            rows.GroupBy(r => r.Swatch.Technique)
-                .MaxBy(g => (Core.Craft.Techniques.Named(g.Key)?.Family is not null, g.Count()))
-                ?.Key
-            ?? query.Technique
-            ?? "";
-        return Results.Ok(
-            OfRows([.. rows.Where(r => r.Swatch.Technique == technique)], technique, axis, ruler)
-        );
+        else
+        {
+            var rows = await book.PageAsync(here.Seat, query.Filter, null, MostPoints, here.Cancel);
+            plot = OfRows(rows, query.Technique, x, here.Ruler);
+        }
+        return plot is null
+            ? Problem.Field("x", $"“{x}” is nothing that this can be plotted against.")
+            : Results.Ok(plot);
     }
 
-    private static async Task<PlotOut> OfWorkingAsync(
-        Seat seat,
+    private static async Task<PlotOut?> OfWorkingAsync(
+        Here here,
         WorkingRow working,
         SampleShelf shelf,
-        Axis axis,
-        SwatchBookStore book,
-        Ruler ruler,
-        CancellationToken cancel
+        string? x,
+        SwatchBookStore book
     )
     {
-        var technique = Core.Craft.Techniques.Named(working.Technique);
         var on = shelf.Of(working);
         var named = (
-            await book.SomeAsync(seat, [.. on.Select(s => s.Swatch.Id)], cancel)
+            await book.SomeAsync(here.Seat, [.. on.Select(s => s.Swatch.Id)], here.Cancel)
         ).ToDictionary(r => r.Swatch.Id);
-        if (technique?.Family is not { } family)
+        var ask = shelf.With(working, AskJson.Read(working.Ask));
+        if (
+            SwatchWords.Of(working.Technique)?.Teaches.FirstOrDefault(l => l.Predicts)
+                is not { } lesson
+            || lesson.Read(new AskReader(ask, here.Ruler)) is not { } learnt
+            || learnt.Samples.Count != on.Count
+        )
         {
-            return Nothing(working.Technique, axis);
+            return Nothing(working.Technique);
         }
-        on = [.. on.Where(s => named.ContainsKey(s.Swatch.Id))];
-        var reading = ReadingOf(family, shelf.With(working, AskJson.Read(working.Ask)), ruler);
-        if (reading is null || reading.Samples.Count != on.Count)
-        {
-            return Nothing(working.Technique, axis);
-        }
-        var own = on.Select(
-                (s, i) => (s.Swatch.WorkingId == working.Id && s.Swatch.Counts, Place: i)
-            )
-            .Where(s => s.Item1)
+        var own = on.Select((s, i) => (s.Swatch, Place: i))
+            .Where(s => s.Swatch.WorkingId == working.Id && s.Swatch.Counts)
             .Select(s => s.Place)
             .ToList();
         return Plotted(
             working.Technique,
-            axis,
-            reading,
+            lesson,
+            learnt,
+            x,
             [.. on.Select(s => named[s.Swatch.Id])],
-            Narrowed(reading, own)
+            own
         );
     }
 
-    /// <summary>A prediction for no working: at what was set most often, every swatch counting alike.</summary>
-    private static PlotOut OfRows(
-        IReadOnlyList<BookRow> rows,
-        string technique,
-        Axis axis,
+    /// <summary>A plot for no working: at what was set last, every swatch counting alike.</summary>
+    private static PlotOut? OfRows(
+        IReadOnlyList<BookRow> all,
+        string? asked,
+        string? x,
         Ruler ruler
     )
     {
-        if (rows.Count == 0)
+        // One technique at a time: that which is asked for, or one that is predicted, with the most swatches.
+        var rows = all.Where(r => IsMeasured(r.Swatch))
+            .GroupBy(r => r.Swatch.Technique)
+            .MaxBy(g => (SwatchWords.Of(g.Key)!.Learns, g.Count()))
+            ?.Reverse()
+            .ToList();
+        if (rows is null)
         {
-            return Nothing(technique, axis);
+            return Nothing(asked ?? "");
         }
-        var family = Core.Craft.Techniques.Named(technique)?.Family;
-        var steam = family?.Knobs.HasFlag(Knobs.Steam) ?? false;
-        rows = [.. rows.Reverse()];
-        var ask = SwatchFeatures
-            .Sample(rows[^1].Swatch)
-            .With("steamed", RawValue.Of(steam))
-            .With(
-                PullUpFields.Samples.Name,
-                RawValue.Of([.. rows.Select(r => new ShelfSample(r.Swatch, true).Ask(steam))])
-            );
-        var reading = ReadingOf(family ?? PullUpFamily.GatheringFoot, ask, ruler);
-        return reading is null ? Nothing(technique, axis)
-            : family is null
-                ? Plotted(technique, axis, reading, rows, []) with
-                {
-                    Learns = false,
-                    Band = [],
-                    Planned = null,
-                    Next = null,
-                    RestsOn =
-                        "Gathers pulled by hand go to any fullness: there is nothing to predict.",
-                    Points =
-                    [
-                        .. Points(axis, reading, rows)
-                            .Select(p =>
-                                p with
-                                {
-                                    Expected = null,
-                                    Deviations = null,
-                                    IsOdd = false,
-                                }
-                            ),
-                    ],
-                }
-            : Plotted(technique, axis, reading, rows, []);
+        var technique = rows[0].Swatch.Technique;
+        var of = SwatchWords.Of(technique)!;
+        var samples = rows.Select(r => new ShelfSample(r.Swatch, true).Ask(of)).ToList();
+        var ask = samples[^1].Group!.With(StoredAsk.Samples, RawValue.Of(samples));
+        return
+            of.Teaches is [var lesson, ..] && lesson.Read(new AskReader(ask, ruler)) is { } learnt
+            ? Plotted(technique, lesson, learnt, x, rows, null)
+            : Nothing(technique);
     }
 
-    private static PullUpReading? ReadingOf(PullUpFamily family, RawAsk ask, Ruler ruler)
-    {
-        var reader = new AskReader(ask, ruler);
-        var planned = PullUpFields.Planned(reader, family);
-        return PullUpReading.Read(reader, family, planned);
-    }
+    private static bool IsMeasured(SwatchRow swatch) =>
+        SwatchWords.Of(swatch.Technique) is { Sample: not null } of
+        && of.Needed.All(n => swatch.Readings.TryGetValue(n, out var all) && all.Count > 0);
 
-    private static PlotOut Plotted(
+    /// <returns>Null when it cannot be plotted against that.</returns>
+    private static PlotOut? Plotted(
         string technique,
-        Axis axis,
-        PullUpReading reading,
+        Lesson lesson,
+        Learnt learnt,
+        string? x,
         IReadOnlyList<BookRow> rows,
-        IReadOnlyList<NarrowedOut> narrowed
+        IReadOnlyList<int>? own
     )
     {
-        var (from, to) = axis.Range([reading.Planned, .. reading.Samples.Select(s => s.Settings)]);
-        var next = reading.Next;
+        var axes = learnt.Axes;
+        if ((x is null ? axes[0] : axes.FirstOrDefault(a => a.Name == x)) is not { } axis)
+        {
+            return null;
+        }
+        var points = Points(axis, learnt, rows);
         return new PlotOut(
             technique,
-            BookSwatch.Title(technique),
-            true,
-            axis.Name,
-            axis.Label,
-            axis.Unit,
-            from,
-            to,
-            Points(axis, reading, rows),
-            [
-                .. axis.Band(reading.Model, reading.Planned, from, to)
-                    .Select(b => new BandOut(
-                        b.X,
-                        b.Prediction.Low,
-                        b.Prediction.Mid,
-                        b.Prediction.High
-                    )),
-            ],
-            new PlannedOut(
-                axis.Of(reading.Planned),
-                RangeOut.Of(reading.Prediction),
-                reading.Planned.Says(reading.Family.Knobs)
-            ),
-            reading.RestsOn,
-            new NextOut(next.Says, next.Lessens, Figures(next.Settings)),
-            narrowed
+            Core.Craft.Techniques.TitleOf(technique),
+            lesson.Predicts
+                ? new LearntOut(
+                    learnt.Quantity,
+                    axes,
+                    axis,
+                    points,
+                    Band(learnt, axis),
+                    new PlannedOut(learnt.PlannedOn(axis), learnt.Predicted, learnt.PlannedSays),
+                    learnt.RestsOn,
+                    learnt.Next,
+                    own is null ? [] : Narrowed(learnt, own)
+                )
+                : new LearntOut(
+                    learnt.Quantity with
+                    {
+                        Wanted = null,
+                    },
+                    axes,
+                    axis,
+                    [
+                        .. points.Select(p =>
+                            p with
+                            {
+                                Expected = null,
+                                Deviations = null,
+                                IsOdd = false,
+                            }
+                        ),
+                    ],
+                    [],
+                    null,
+                    lesson.WhyNot,
+                    null,
+                    []
+                )
         );
     }
 
+    private static IReadOnlyList<BandOut> Band(Learnt learnt, PlotAxis axis) =>
+        [
+            .. Enumerable
+                .Range(0, BandSteps + 1)
+                .Select(i =>
+                {
+                    var x = axis.From + (axis.To - axis.From) * i / BandSteps;
+                    var (low, mid, high) = learnt.PredictedAt(axis, x);
+                    return new BandOut(x, low, mid, high);
+                }),
+        ];
+
     private static IReadOnlyList<PlotPoint> Points(
-        Axis axis,
-        PullUpReading reading,
+        PlotAxis axis,
+        Learnt learnt,
         IReadOnlyList<BookRow> rows
     ) =>
         [
-            .. reading
-                .Model.Residuals()
-                .Zip(
-                    rows,
-                    (r, row) =>
+            .. learnt
+                .Samples.Zip(rows, (sample, row) => (sample, row))
+                .Select(
+                    (s, i) =>
                         new PlotPoint(
-                            row.Swatch.Id,
-                            axis.Of(r.Sample.Settings),
-                            r.Sample.Fullness,
-                            r.Expected,
-                            r.Deviations,
-                            r.IsOdd,
-                            r.Sample.Same,
-                            r.Sample.Counts,
-                            row.Swatch.Simulated,
-                            row.ClothName,
-                            row.Swatch.Cloth.TryGetProperty("colour", out var colour)
+                            s.row.Swatch.Id,
+                            learnt.SampleOn(axis, i),
+                            s.sample.Value,
+                            s.sample.Expected,
+                            s.sample.Deviations,
+                            s.sample.IsOdd,
+                            s.sample.Same,
+                            s.sample.Counts,
+                            s.row.Swatch.Simulated,
+                            s.row.ClothName,
+                            s.row.Swatch.Cloth.TryGetProperty("colour", out var colour)
                                 ? colour.GetString()
                                 : null,
-                            row.FootName,
-                            r.Sample.Settings.Says(reading.Family.Knobs)
+                            s.row.FootName,
+                            s.sample.Says
                         )
                 ),
         ];
 
     /// <summary>The prediction after none, one, two … of the working's own swatches, with all others known from the start.</summary>
-    private static IReadOnlyList<NarrowedOut> Narrowed(PullUpReading reading, List<int> own)
+    private static IReadOnlyList<NarrowedOut> Narrowed(Learnt learnt, IReadOnlyList<int> own)
     {
-        var shown = own.Count > MostSteps ? own.Count - MostSteps : 0;
+        var shown = Math.Max(0, own.Count - MostSteps);
         return
         [
             .. Enumerable
                 .Range(shown, own.Count - shown + 1)
-                .Select(count =>
-                {
-                    var left = own.Skip(count).ToHashSet();
-                    var model = PullUpModel.From(
-                        reading.Family,
-                        [.. reading.Samples.Where((_, i) => !left.Contains(i))]
-                    );
-                    return new NarrowedOut(count, RangeOut.Of(model.Predict(reading.Planned)));
-                }),
+                .Select(count => new NarrowedOut(
+                    count,
+                    learnt.Without(own.Skip(count).ToHashSet())
+                )),
         ];
     }
 
-    private static Dictionary<string, double> Figures(PullUpSettings settings)
-    {
-        var figures = new Dictionary<string, double>
-        {
-            ["stitchLength"] = settings.StitchLength.Millimetres,
-            ["tensionSteps"] = settings.TensionSteps,
-            ["passes"] = settings.Passes,
-            ["differential"] = settings.Differential,
-        };
-        return figures;
-    }
-
-    private static PlotOut Nothing(string technique, Axis axis) =>
-        new(
-            technique,
-            BookSwatch.Title(technique),
-            false,
-            axis.Name,
-            axis.Label,
-            axis.Unit,
-            axis.Least,
-            axis.Most,
-            [],
-            [],
-            null,
-            "",
-            null,
-            []
-        );
+    private static PlotOut Nothing(string technique) =>
+        new(technique, Core.Craft.Techniques.TitleOf(technique), null);
 }

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.Json.Nodes;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
@@ -13,42 +12,26 @@ public static class StoredAsk
     private const int MostFields = 60;
 
     /// <summary>What is wrong with the fields of an unfinished ask; missing fields are not wrong yet.</summary>
-    public static IReadOnlyList<FieldError> Check(Technique technique, JsonElement ask, Ruler ruler)
+    public static IReadOnlyList<FieldError> Check(Working working, JsonElement ask, Ruler ruler)
     {
         if (ask.ValueKind != JsonValueKind.Object)
         {
-            return
-            [
-                new FieldError("ask", Refusal.Unusable, "The ask has to be an object of fields."),
-            ];
+            return Wrong("ask", "The ask has to be an object of fields.");
         }
         var raw = AskJson.Read(ask);
         if (raw.Values.Count > MostFields)
         {
-            return
-            [
-                new FieldError(
-                    "ask",
-                    Refusal.Unusable,
-                    $"The ask has more than {MostFields} fields."
-                ),
-            ];
+            return Wrong("ask", $"The ask has more than {MostFields} fields.");
         }
-        var unknown = raw.Values.Keys.FirstOrDefault(f =>
-            // Samples are swatches, and are kept as such.
-            technique.Straight.Fields.All(known => known.Name != f || known is GroupsField)
-        );
-        return unknown is null
-            ? technique.Straight.CheckUnfinished(raw, ruler)
-            :
-            [
-                new FieldError(
-                    unknown,
-                    Refusal.Unusable,
-                    $"“{unknown}” is not a field of {technique.Title}."
-                ),
-            ];
+        // Samples are swatches, and are kept as such.
+        var fields = working.Straight.Fields.Where(f => f.Name != Samples).ToList();
+        return Walk.Unknown(fields, raw) is { } unknown
+            ? Wrong(unknown, $"“{unknown}” is not a field of this technique.")
+            : working.Straight.CheckUnfinished(raw, ruler);
     }
+
+    /// <summary>The field that takes what swatches say.</summary>
+    public const string Samples = "samples";
 
     /// <summary>The ask with every bare figure's unit written out, so that turning the units round changes no length.</summary>
     public static JsonElement Spelled(
@@ -57,31 +40,40 @@ public static class StoredAsk
         UnitSystem units
     )
     {
-        var spelled = JsonNode.Parse(ask.GetRawText())!.AsObject();
-        foreach (var field in fields.OfType<LengthField>())
+        var spelled = AskJson.Of(
+            Walk.Map(fields, AskJson.Read(ask), (f, v) => Spelled(f, v, units))
+        );
+        // What is set to null takes a field out of what is kept, so it goes along.
+        var all = spelled.EnumerateObject().ToDictionary(p => p.Name, p => p.Value);
+        foreach (
+            var taken in ask.EnumerateObject().Where(p => p.Value.ValueKind == JsonValueKind.Null)
+        )
         {
-            if (spelled[field.Name] is not { } value)
-            {
-                continue;
-            }
-            spelled[field.Name] = value is JsonArray list
-                ? new JsonArray([.. list.Select(v => Spelled(v?.DeepClone(), field, units))])
-                : Spelled(value.DeepClone(), field, units);
+            all[taken.Name] = taken.Value;
         }
-        return JsonSerializer.SerializeToElement(spelled);
+        return JsonSerializer.SerializeToElement(all);
     }
 
     /// <summary>What is wrong with an ask that was kept, by field.</summary>
     public static IReadOnlyDictionary<string, string> Troubles(string technique, JsonElement ask) =>
-        Core.Craft.Techniques.Named(technique) is { } known
-            ? Check(known, ask, Ruler.Metric).ToDictionary(e => e.Field, e => e.Says)
+        Core.Craft.Techniques.WorkingOf(technique) is { } known
+            ? Check(known, ask, Ruler.Metric)
+                .DistinctBy(e => e.Field)
+                .ToDictionary(e => e.Field, e => e.Says)
             : new Dictionary<string, string>
             {
                 ["technique"] = $"The technique “{technique}” is not known here.",
             };
 
-    private static JsonNode? Spelled(JsonNode? value, LengthField field, UnitSystem units) =>
-        value is JsonValue text && text.TryGetValue<string>(out var said)
-            ? LengthReader.Spelled(said, units, field.Kind == LengthKind.Fine)
-            : value;
+    private static RawValue Spelled(Field field, RawValue value, UnitSystem units) =>
+        field is not (LengthField or LengthsField) ? value
+        : value.List is { } list ? RawValue.Of([.. list.Select(v => Spelled(field, v, units))])
+        : value.Text is { } text
+            ? RawValue.Of(
+                LengthReader.Spelled(text, units, field is LengthField { Kind: LengthKind.Fine })
+            )
+        : value;
+
+    private static IReadOnlyList<FieldError> Wrong(string field, string says) =>
+        [new FieldError(field, Refusal.Unusable, says)];
 }

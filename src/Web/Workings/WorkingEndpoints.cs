@@ -3,17 +3,19 @@ using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
-using ZephyrReach.Web.Workrooms;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Workings;
 
 /// <summary>Workings.</summary>
 public static class WorkingEndpoints
 {
-    private const string Missing = "There is no such working.";
-
     private static readonly JsonElement Nothing = JsonDocument.Parse("{}").RootElement;
+
+    private static readonly Records<WorkingRow> Workings = new(
+        "There is no such working.",
+        (row, _) => WorkingOut.Of(row)
+    );
 
     public static void MapWorkings(this IEndpointRouteBuilder routes)
     {
@@ -25,89 +27,75 @@ public static class WorkingEndpoints
             .MapPost("", AddAsync)
             .WithSummary("Begins a working.")
             .Produces<WorkingOut>(StatusCodes.Status201Created);
-        group.MapGet("{id:guid}", GetAsync).WithSummary("One working.").Produces<WorkingOut>();
+        group
+            .MapGet(
+                "{id:guid}",
+                async (Here here, Guid id, WorkingStore store) =>
+                    Workings.Found(here, await store.FindAsync(here.Seat, id, here.Cancel))
+            )
+            .WithSummary("One working.")
+            .Produces<WorkingOut>();
         group
             .MapPatch("{id:guid}", ChangeAsync)
             .WithSummary("Changes a working; the ask's fields are set one by one.")
             .Produces<WorkingOut>()
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
-        group
-            .MapDelete("{id:guid}", RemoveAsync)
-            .WithSummary("Takes a working away, with its swatches; one undo brings all back.")
-            .Produces(StatusCodes.Status204NoContent);
+        Workings.MapRemove<WorkingStore>(
+            group,
+            "{id:guid}",
+            "working deleted",
+            "Takes a working away, with its swatches; one undo brings all back."
+        );
     }
 
-    private static async Task<IResult> AddAsync(
-        HttpContext http,
-        WorkingIn working,
-        CurrentWorkroom workroom,
-        WorkingStore store
-    )
+    private static async Task<IResult> AddAsync(Here here, WorkingIn working, WorkingStore store)
     {
-        if (Core.Craft.Techniques.Named(working.Technique) is not { } technique)
+        if (Core.Craft.Techniques.WorkingOf(working.Technique) is not { } known)
         {
             return Problem.Field(
                 "technique",
                 $"The technique “{working.Technique}” is not known here."
             );
         }
-        var (ask, wrong) = await ReadAskAsync(http, technique, working.Ask ?? Nothing, workroom);
-        if (wrong is not null)
+        var ask = working.Ask ?? Nothing;
+        if (StoredAsk.Check(known, ask, here.Ruler) is [_, ..] errors)
         {
-            return wrong;
+            return Problem.Fields(errors);
         }
         var row = await store.AddAsync(
-            await workroom.SeatAsync(http),
+            here.Seat,
             working.Id,
             working.ProjectId,
-            technique.Name,
-            technique.SchemaVersion,
+            working.Technique,
+            known.SchemaVersion,
             working.Name,
-            ask,
-            JsonSerializer.SerializeToElement(
-                working.Cloth ?? new Cloth(null, null, null, null),
-                JsonSerializerOptions.Web
-            ),
-            http.RequestAborted
+            StoredAsk.Spelled(known.Straight.Fields, ask, here.Ruler.Units),
+            Json(working.Cloth ?? new Cloth(null, null, null, null))!.Value,
+            here.Cancel
         );
-        return row is null
-            ? Problem.Field("projectId", "There is no such project.")
-            : Versions.Tagged(http, WorkingOut.Of(row), row.Stamp, $"/api/workings/{row.Id}");
-    }
-
-    private static async Task<IResult> GetAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        WorkingStore store
-    )
-    {
-        var row = await store.FindAsync(await workroom.SeatAsync(http), id, http.RequestAborted);
-        return row is null
-            ? Problem.NotFound(Missing)
-            : Versions.Tagged(http, WorkingOut.Of(row), row.Stamp);
+        return Workings.Added(
+            here,
+            row,
+            r => $"/api/workings/{r.Id}",
+            () => Problem.Field("projectId", "There is no such project.")
+        );
     }
 
     private static async Task<IResult> ChangeAsync(
-        HttpContext http,
+        Here here,
+        IfMatch version,
         Guid id,
         WorkingPatch change,
-        CurrentWorkroom workroom,
         WorkingStore store
     )
     {
-        if (Versions.IfMatch(http.Request) is not { } version)
-        {
-            return Problem.VersionMissing();
-        }
-        var seat = await workroom.SeatAsync(http);
         if (
-            await store.FindAsync(seat, id, http.RequestAborted) is not { } before
-            || Core.Craft.Techniques.Named(before.Technique) is not { } technique
+            await store.FindAsync(here.Seat, id, here.Cancel) is not { } before
+            || Core.Craft.Techniques.WorkingOf(before.Technique) is not { } known
         )
         {
-            return Problem.NotFound(Missing);
+            return Workings.Found(here, null);
         }
         if (change.Uses?.Keys.FirstOrDefault(k => ThingKinds.Named(k) is null) is { } strange)
         {
@@ -116,65 +104,31 @@ public static class WorkingEndpoints
         JsonElement? ask = null;
         if (change.Ask is { } said)
         {
-            var (spelled, wrong) = await ReadAskAsync(http, technique, said, workroom);
-            if (wrong is not null)
+            if (StoredAsk.Check(known, said, here.Ruler) is [_, ..] errors)
             {
-                return wrong;
+                return Problem.Fields(errors);
             }
-            ask = spelled;
+            ask = StoredAsk.Spelled(known.Straight.Fields, said, here.Ruler.Units);
         }
-        var changed = await store.ChangeAsync(
-            seat,
-            id,
-            version,
-            Says(change, before, technique),
-            new WorkingChange(
-                change.Name,
-                ask,
-                Json(change.Cloth),
-                Json(change.Progress),
-                change.Stage,
-                change.Position,
-                change.Uses is { } uses ? JsonSerializer.SerializeToElement(uses) : null
-            ),
-            http.RequestAborted
+        return Workings.Changed(
+            here,
+            await store.ChangeAsync(
+                here.Seat,
+                id,
+                version.Version,
+                Says(change, before, known),
+                new WorkingChange(
+                    change.Name,
+                    ask,
+                    Json(change.Cloth),
+                    Json(change.Progress),
+                    change.Stage,
+                    change.Position,
+                    Json(change.Uses)
+                ),
+                here.Cancel
+            )
         );
-        return Versions.Answer(http, changed, r => r.Stamp, WorkingOut.Of, Missing);
-    }
-
-    private static async Task<IResult> RemoveAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        WorkingStore store
-    )
-    {
-        var removed = await store.RemoveAsync(
-            await workroom.SeatAsync(http),
-            id,
-            Versions.IfMatch(http.Request),
-            "working deleted",
-            http.RequestAborted
-        );
-        return Removal.Answer(http, removed, r => r.Stamp, WorkingOut.Of, Missing);
-    }
-
-    private static async Task<(JsonElement Ask, IResult? Wrong)> ReadAskAsync(
-        HttpContext http,
-        Technique technique,
-        JsonElement ask,
-        CurrentWorkroom workroom
-    )
-    {
-        var (ruler, wrong) = await Asked.RulerAsync(http.Request, workroom);
-        if (wrong is not null)
-        {
-            return (ask, wrong);
-        }
-        var errors = StoredAsk.Check(technique, ask, ruler);
-        return errors.Count > 0
-            ? (ask, Problem.Fields(errors))
-            : (StoredAsk.Spelled(technique.Straight.Fields, ask, ruler.Units), null);
     }
 
     private static JsonElement? Json<T>(T? value)
@@ -182,11 +136,11 @@ public static class WorkingEndpoints
         value is null ? null : JsonSerializer.SerializeToElement(value, JsonSerializerOptions.Web);
 
     /// <summary>The step in the words that an undo will offer it by.</summary>
-    private static string? Says(WorkingPatch change, WorkingRow before, Technique technique)
+    private static string? Says(WorkingPatch change, WorkingRow before, Working known)
     {
         if (change.Ask is { } ask)
         {
-            var labels = technique
+            var labels = known
                 .Straight.Fields.Where(f => ask.TryGetProperty(f.Name, out _))
                 .Select(f => f.Label.ToLowerInvariant())
                 .ToList();

@@ -3,8 +3,8 @@ using ZephyrReach.Core.Craft;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Swatches;
-using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Workings;
 
@@ -13,77 +13,57 @@ public static class WorkingReckonEndpoints
 {
     public static void MapWorkingReckoning(this IEndpointRouteBuilder routes)
     {
-        Map("/api/workings/{id:guid}/reckon", "An ask of a working, answered with its swatches.");
+        var group = routes
+            .MapGroup("/api/workings/{id:guid}")
+            .DisableValidation()
+            .WithTags("Workings");
+        Map("reckon", "An ask of a working, answered with its swatches.", AnswerAsync);
         Map(
-            "/api/workings/{id:guid}/reckon/{form}",
-            "A turned-round form of it, or a question on the way, with its swatches."
+            "reckon/{form}",
+            "A turned-round form of it, or a question on the way, with its swatches.",
+            AnswerAsync
+        );
+        Map(
+            "compare",
+            "A later plan of a working, with its swatches as they now are, against what was cut by an earlier one.",
+            CompareAsync
         );
 
-        routes
-            .MapPost("/api/workings/{id:guid}/compare", CompareAsync)
-            .DisableValidation()
-            .WithTags("Workings")
-            .WithSummary(
-                "A later plan of a working, with its swatches as they now are, against what was cut by an earlier one."
-            )
-            .Accepts<JsonElement>("application/json")
-            .Produces<JsonElement>()
-            .ProducesValidationProblem();
-
-        void Map(string pattern, string says) =>
-            routes
-                .MapPost(pattern, AnswerAsync)
-                .DisableValidation()
-                .WithTags("Workings")
+        void Map(string pattern, string says, Delegate handler) =>
+            group
+                .MapPost(pattern, handler)
                 .WithSummary(says)
                 .Accepts<JsonElement>("application/json")
                 .Produces<JsonElement>()
                 .ProducesValidationProblem();
     }
 
-    private static async Task AnswerAsync(
-        HttpContext http,
+    private static async Task<IResult> AnswerAsync(
+        Here here,
         Guid id,
-        CurrentWorkroom workroom,
         WorkingStore workings,
         SampleFeed samples
-    )
-    {
-        var seat = await workroom.SeatAsync(http);
-        if (
-            await workings.FindAsync(seat, id, http.RequestAborted) is not { } working
-            || Core.Craft.Techniques.Named(working.Technique) is not { } technique
-        )
-        {
-            await Problem.NotFound("There is no such working.").ExecuteAsync(http);
-            return;
-        }
-        await ReckonEndpoints.AnswerAsync(
-            http,
-            technique.FormNamed(http.Request.RouteValues["form"] as string ?? ""),
-            workroom,
-            ask => samples.WithSamplesAsync(seat, working, ask, http.RequestAborted)
-        );
-    }
-
-    private static async Task<IResult> CompareAsync(
-        HttpContext http,
-        Guid id,
-        CurrentWorkroom workroom,
-        WorkingStore workings,
-        SampleFeed samples
-    )
-    {
-        var seat = await workroom.SeatAsync(http);
-        return
-            await workings.FindAsync(seat, id, http.RequestAborted) is { } working
-            && Core.Craft.Techniques.Named(working.Technique) is { } technique
-            ? await ReckonEndpoints.CompareAsync(
-                http,
-                technique,
-                workroom,
-                ask => samples.WithSamplesAsync(seat, working, ask, http.RequestAborted)
+    ) =>
+        await workings.FindAsync(here.Seat, id, here.Cancel) is { } working
+            ? await ReckonEndpoints.AnswerAsync(
+                here,
+                Core.Craft.Techniques.WorkingOf(working.Technique)
+                    ?.FormNamed(here.Http.Request.RouteValues["form"] as string ?? ""),
+                ask => samples.WithSamplesAsync(here.Seat, working, ask, here.Cancel)
             )
             : Problem.NotFound("There is no such working.");
-    }
+
+    private static async Task<IResult> CompareAsync(
+        Here here,
+        Guid id,
+        WorkingStore workings,
+        SampleFeed samples
+    ) =>
+        await workings.FindAsync(here.Seat, id, here.Cancel) is { } working
+            ? await ReckonEndpoints.CompareAsync(
+                here,
+                Core.Craft.Techniques.WorkingOf(working.Technique),
+                ask => samples.WithSamplesAsync(here.Seat, working, ask, here.Cancel)
+            )
+            : Problem.NotFound("There is no such working.");
 }

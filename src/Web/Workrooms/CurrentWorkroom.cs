@@ -26,14 +26,6 @@ public sealed class CurrentWorkroom(WorkroomStore store, TimeProvider clock)
     /// <summary>Forgets what was read, after a change.</summary>
     public void Forget() => held = null;
 
-    /// <summary>Who asks: the workroom, and the seat that the client names.</summary>
-    public async ValueTask<Seat> SeatAsync(HttpContext http)
-    {
-        var by = http.Request.Headers["Zr-Seat"].ToString();
-        var row = await RowAsync(http);
-        return new Seat(row.Id, by.Length <= 40 ? by : by[..40]);
-    }
-
     private async Task<WorkroomRow> LookAsync(Held? last, CancellationToken cancel)
     {
         // Those who come while one looks take what was known, rather than all asking the database at once.

@@ -3,6 +3,7 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Workrooms;
 
@@ -57,16 +58,24 @@ public sealed record WorkroomOut(
 /// <summary>The household's own workroom.</summary>
 public static class WorkroomEndpoints
 {
+    private static readonly Records<WorkroomRow> Workrooms = new(
+        "There is no workroom.",
+        (row, _) => WorkroomOut.Of(row)
+    );
+
     public static void MapWorkroom(this IEndpointRouteBuilder routes)
     {
-        routes
-            .MapGet("/api/workroom", GetAsync)
-            .WithTags("Workroom")
+        var group = routes.MapGroup("/api/workroom").WithTags("Workroom");
+        group
+            .MapGet(
+                "",
+                async (Here here, WorkroomStore store) =>
+                    Workrooms.Found(here, await store.FirstAsync(here.Cancel))
+            )
             .WithSummary("The workroom: its units, rounding steps and machine.")
             .Produces<WorkroomOut>();
-        routes
-            .MapPatch("/api/workroom", ChangeAsync)
-            .WithTags("Workroom")
+        group
+            .MapPatch("", ChangeAsync)
             .WithSummary("Changes the workroom; If-Match says which version it rests on.")
             .Produces<WorkroomOut>()
             .ProducesValidationProblem()
@@ -74,26 +83,17 @@ public static class WorkroomEndpoints
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
     }
 
-    private static async Task<IResult> GetAsync(HttpContext http, WorkroomStore store)
-    {
-        var row = (await store.FirstAsync(http.RequestAborted))!;
-        return Versions.Tagged(http, WorkroomOut.Of(row), row.Stamp);
-    }
-
     private static async Task<IResult> ChangeAsync(
-        HttpContext http,
+        Here here,
+        IfMatch version,
         WorkroomIn change,
         CurrentWorkroom workroom,
         WorkroomStore store
     )
     {
-        if (Versions.IfMatch(http.Request) is not { } version)
-        {
-            return Problem.VersionMissing();
-        }
         var changed = await store.ChangeAsync(
-            await workroom.SeatAsync(http),
-            version,
+            here.Seat,
+            version.Version,
             new WorkroomChange(
                 change.Name,
                 change.Units switch
@@ -109,16 +109,10 @@ public static class WorkroomEndpoints
                 change.NormalTension,
                 Mm(change.LongestStitchMm)
             ),
-            http.RequestAborted
+            here.Cancel
         );
         workroom.Forget();
-        return Versions.Answer(
-            http,
-            changed,
-            r => r.Stamp,
-            WorkroomOut.Of,
-            "There is no workroom."
-        );
+        return Workrooms.Changed(here, changed);
     }
 
     private static Length? Mm(double? mm) => mm is { } some ? Length.FromMillimetres(some) : null;

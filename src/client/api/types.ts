@@ -1,75 +1,87 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
 /** A length as the server gives it: exact in mm, rounded in its text. */
 export type Length = { mm: number; text: string };
 
-export type Severity = 'stop' | 'care' | 'note';
+export type Severity = Schemas['Severity'];
+export type Finding = Schemas['Finding'];
 
-export type Finding = {
-  code: string;
-  severity: Severity;
-  says: string;
-  because: string;
-  remedy: string;
-};
-
-/** What was typed, by field: texts, numbers, yes or no. */
+/** What was typed, by field: texts, numbers, yes or no, groups of them. */
 export type Ask = Record<string, unknown>;
 
 export type Point = [number, number];
 
-export type Shape =
-  | {
-      kind: 'cloth';
-      at: Point;
-      to: Point;
-      role: 'main' | 'plain' | 'length' | 'leftOver';
-      label: string;
-      tornRight: boolean;
-    }
-  | {
-      kind: 'line';
-      at: Point;
-      to: Point;
-      meaning:
-        | 'chalk'
-        | 'stitch'
-        | 'stitchRemoved'
-        | 'seam'
-        | 'fold'
-        | 'join'
-        | 'hem'
-        | 'selvedge'
-        | 'match'
-        | 'profile';
-      label: string;
-    }
-  | { kind: 'notch'; at: Point; number: number; fromBelow: boolean }
-  | {
-      kind: 'dimension';
-      at: Point;
-      to: Point;
-      side: 'above' | 'below' | 'left' | 'right';
-      text: string;
-      note: string;
-    }
-  | { kind: 'grain'; at: Point; to: Point }
-  | {
-      kind: 'gathered';
-      at: Point;
-      drop: number;
-      span: number;
-      folds: number;
-      amplitude: number;
-      tornRight: boolean;
-    }
-  | {
-      kind: 'plate';
-      at: Point;
-      to: Point;
-      role: 'sole' | 'opening' | 'groove' | 'hole' | 'swing';
-      isGuess: boolean;
-    }
-  | { kind: 'handle'; at: Point; field: string; origin: Point; per: number }
-  | { kind: 'words'; at: Point; text: string };
+type Part = {
+  /** The part of the piece that it belongs to, by which a step lights it up; empty for none. */
+  part: string;
+};
+
+export type LineMeaning =
+  | 'chalk'
+  | 'stitch'
+  | 'stitchRemoved'
+  | 'seam'
+  | 'fold'
+  | 'join'
+  | 'hem'
+  | 'selvedge'
+  | 'match'
+  | 'profile'
+  | 'cord'
+  | 'ribbon'
+  | 'tear';
+
+export type ClothRole = 'main' | 'plain' | 'length' | 'leftOver' | 'backing' | 'hole';
+
+/** A row of stitches, drawn one by one where the scale allows; mm. */
+export type StitchLook = { length: number; width: number };
+
+export type Shape = Part &
+  (
+    | { kind: 'cloth'; from: Point; to: Point; role: ClothRole; label: string; tornRight: boolean }
+    | { kind: 'line'; from: Point; to: Point; meaning: LineMeaning; label: string }
+    | {
+        kind: 'path';
+        /** SVG path data in mm. */
+        path: string;
+        meaning?: LineMeaning;
+        fill?: ClothRole;
+        label: string;
+        stitches?: StitchLook;
+        /** How wide it lies, in mm; 0 for a mere line. */
+        width: number;
+      }
+    | { kind: 'notch'; at: Point; number: number; fromBelow: boolean }
+    | {
+        kind: 'dimension';
+        from: Point;
+        to: Point;
+        side: 'above' | 'below' | 'left' | 'right';
+        text: string;
+        note: string;
+        /** The field of the ask that it states, or empty. */
+        field: string;
+      }
+    | { kind: 'grain'; from: Point; to: Point }
+    | {
+        kind: 'gathered';
+        from: Point;
+        drop: number;
+        hem: { from: Point; span: number; folds: number; amplitude: number };
+        tornRight: boolean;
+      }
+    | {
+        kind: 'plate';
+        from: Point;
+        to: Point;
+        role: 'sole' | 'opening' | 'groove' | 'hole' | 'swing';
+        isGuess: boolean;
+      }
+    | { kind: 'handle'; at: Point; field: string; origin: Point; per: number }
+    | { kind: 'words'; at: Point; text: string }
+  );
 
 export type Drawing = {
   name: string;
@@ -80,23 +92,36 @@ export type Drawing = {
   /** Whether the lengthwise grain, and with it a stripe, runs up the page. */
   grainUpright: boolean;
   isCloseUp: boolean;
+  isForCutting: boolean;
   shapes: Shape[];
 };
 
 export type PencilLine = { title: string; sum: string; because: string };
 
-export type Caution = { code: string; says: string };
+export type Caution = { code: string; says: string; at: Stage[] };
 
 export type Step = {
   key: string;
   title: string;
   says: string;
   big: string;
-  takesMeasure: boolean;
   checks: string[];
   schools: { name: string; follows: string }[];
   caution?: Caution;
+  /** The drawing of the moment, with what is lit up and what is not there yet. */
+  picture?: { drawing: string; lit: string[]; notYet?: string[] };
+  place?: 'table' | 'iron' | 'machine' | 'hand';
+  minutes?: number;
+  sets?: { name: string; text: string }[];
+  /** The form that takes the measure that is typed here, and in which field. */
+  measure?: { form: string; field: string; question: string };
 };
+
+/** A figure in words. */
+export type Fact = { name: string; text: string };
+
+/** A range: nineteen in twenty lie above its low, the even chance, nineteen in twenty below its high. */
+export type Likely = Schemas['Likely'];
 
 /** What comes with every answer; the figures of each form are added by its technique. */
 export type Answer = {
@@ -106,6 +131,45 @@ export type Answer = {
   drawings?: Drawing[];
   steps?: Step[];
   cautions?: Caution[];
+};
+
+/** What every plan tells beside its own figures. */
+export type Plan = Answer & {
+  pieces: {
+    key: string;
+    count: number;
+    name: string;
+    length: Length;
+    depth?: Length;
+    of: string;
+    outline: string;
+    grainUpright: boolean;
+    onBias: boolean;
+    onFold: boolean;
+  }[];
+  facts: Fact[];
+  scrap: Fact[];
+  needs: { kind: string; amount: Length; until: Stage }[];
+  /** What is likely by what swatches taught; missing where nothing is learnt. */
+  expected?: Likely & {
+    title: string;
+    unit: string;
+    places: number;
+    least: number;
+    most: number;
+    step: number;
+    wanted?: number;
+    restsOn: string;
+  };
+};
+
+/** What a swatch says. */
+export type SwatchSays = Answer & {
+  headline: { figure: string; unit: string };
+  lines: { says: string }[];
+  readings: { kind: string; count: number; mean: Length; spread: Length }[];
+  takeOver?: { field: string; value: number; says: string };
+  firstChange?: { name: string; seen: string; change: string; because: string; left: number };
 };
 
 export type CardAnswer = Answer & {
@@ -121,57 +185,24 @@ export type CardAnswer = Answer & {
   unchecked: { says: string }[];
 };
 
-/** A technique that has a card: what it may be told, and what is looked for on its swatch. */
-export type CardTechnique = { name: string; title: string; says: string; fields: Field[]; looks: Choice[] };
+/** A card: what it may be told, and what is looked for on its swatch. */
+export type CardTechnique = Schemas['CardOfOut'];
 
 /** A kind of thing in the drawer. */
-export type ThingKind = {
-  name: string;
-  title: string;
-  plural: string;
-  says: string;
-  fields: Field[];
-  starters: { name: string; says: string; properties: Record<string, unknown> }[];
-};
+export type ThingKind = Schemas['KindOut'];
 
 /** Whether things go together. */
-export type FitAnswer = {
-  verdict: 'yes' | 'yes-but' | 'no';
-  findings: Finding[];
-  unchecked: { code: string; says: string }[];
-  tried?: 'clears' | 'strikes';
-  greatestSafeWidth?: Length;
-};
+export type FitAnswer = Schemas['FitOut'];
 
 /** Things of the drawer that a working uses, by kind. */
 export type Uses = Record<string, string | null>;
 
-export type Choice = { name: string; label: string; follows: string };
+export type Choice = Schemas['Choice'];
+export type Field = Schemas['FieldOut'];
+export type Knob = Schemas['Knob'];
 
-export type Field = {
-  name: string;
-  label: string;
-  says: string;
-  kind: 'length' | 'fine' | 'lengths' | 'number' | 'flag' | 'choice' | 'choices' | 'colour' | 'groups';
-  isNeeded: boolean;
-  start?: string | number | boolean;
-  least?: number;
-  most?: number;
-  choices?: Choice[];
-};
-
-export type Technique = {
-  name: string;
-  title: string;
-  says: string;
-  /** How the machine makes the fullness, where swatches say how much. */
-  family?: 'gathering-foot' | 'overlock' | 'elastic';
-  /** What can be turned to learn more: stitch, tension, passes, differential, steam. */
-  knobs?: string[];
-  fields: Field[];
-  forms: Record<string, Field[]>;
-  scale: Drawing;
-};
+/** Everything that the screens of a technique are made of. */
+export type Technique = Omit<Schemas['TechniqueOut'], 'scale'> & { scale: Drawing | null };
 
 export type Units = 'metric' | 'imperial';
 

@@ -1,9 +1,9 @@
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import type { Cloth, Drawing, Units } from '../api/types';
 import { lookOf } from './cloth';
 import { ClothPattern } from './ClothPattern';
 import { RulerStrip } from './RulerStrip';
-import { ShapeView, type Frame } from './ShapeView';
+import { ShapeView, type Box, type Edit, type Frame } from './ShapeView';
 
 /** CSS pixels of one millimetre at true size. */
 const truePixels = 96 / 25.4;
@@ -18,14 +18,31 @@ type Props = {
   /** The room there is, in pixels; 0 while it is not known. */
   width: number;
   maxHeight?: number;
+  /** The moment of a step: what of it is lit up, and what is not there yet. */
+  moment?: { lit: string[]; notYet?: string[] };
+  /** Where the figures that its dimensions state are typed. */
+  ask?: AskOnDrawing;
+};
+
+/** The ask behind a drawing, so that what a dimension states can be typed where it stands. */
+export type AskOnDrawing = {
+  typed: (field: string) => string;
+  set: (field: string, text: string) => void;
+  label: (field: string) => string;
 };
 
 /** A scaled drawing: mm from the server, pixels here. The scale is said, with a ruler along one side. */
-export function DrawingView({ drawing, cloth, units, width, maxHeight = 330 }: Props) {
+export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, moment, ask }: Props) {
   const id = useId();
   const frame = frameOf(drawing, width, maxHeight);
+  const [open, setOpen] = useState<({ field: string } & Box) | null>(null);
+  const edit: Edit | undefined = ask && {
+    ...ask,
+    open: (field, box) => setOpen({ field, ...box }),
+  };
+  const shapes = drawing.shapes.filter((s) => !moment?.notYet?.includes(s.part));
   return (
-    <figure className="drawing">
+    <figure className="drawing relative">
       <figcaption className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
         <h2>{drawing.title}</h2>
         {frame && <span className="text-sm text-soft">{scaleOf(frame.scale)}</span>}
@@ -36,21 +53,48 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330 }: P
           height={frame.height}
           viewBox={`0 0 ${frame.width} ${frame.height}`}
           className="block max-w-full overflow-visible"
-          role="img"
+          role={ask ? 'group' : 'img'}
           aria-label={drawing.says}
         >
           <Patterns id={id} drawing={drawing} cloth={cloth} scale={frame.scale} />
           <g transform={`translate(${frame.left} ${frame.top})`}>
-            {drawing.shapes.map((shape, i) => (
-              <ShapeView key={i} shape={shape} frame={frame} fill={id} look={lookOf(cloth)} />
+            {shapes.map((shape, i) => (
+              <g key={i} className={moment && momentOf(shape.part, moment.lit)}>
+                <ShapeView shape={shape} frame={frame} fill={id} look={lookOf(cloth)} edit={edit} />
+              </g>
             ))}
           </g>
           <RulerStrip drawing={drawing} frame={frame} units={units} />
         </svg>
       )}
+      {frame && open && ask && (
+        <input
+          className="entry !absolute z-[3] !min-h-9 !px-2 !py-1"
+          style={{
+            left: Math.max(0, Math.min(frame.left + open.x, frame.width - open.width)),
+            bottom: frame.height - frame.top - open.y - 18,
+            width: open.width,
+          }}
+          aria-label={ask.label(open.field)}
+          // It was opened to be typed in at once.
+          // eslint-disable-next-line jsx-a11y/no-autofocus
+          autoFocus
+          onFocus={(e) => e.currentTarget.select()}
+          value={ask.typed(open.field)}
+          onChange={(e) => ask.set(open.field, e.target.value)}
+          onBlur={() => setOpen(null)}
+          onKeyDown={(e) => (e.key === 'Enter' || e.key === 'Escape') && setOpen(null)}
+        />
+      )}
       {frame && drawing.isCloseUp && !frame.besides && <LineNames drawing={drawing} />}
     </figure>
   );
+}
+
+/** How a part stands out at a moment: what is lit is clear, what is not is faint; without anything lit all is clear. */
+function momentOf(part: string, lit: string[]) {
+  if (lit.length === 0) return undefined;
+  return lit.includes(part) ? 'lit' : 'unlit';
 }
 
 /** What the lines of a close-up are called, where there is no room beside it. */

@@ -69,13 +69,8 @@ const looks = {
 } as const;
 
 /** The outline of a sole: toes turned up in front, square behind. */
-function soleOf({ at, to }: Plate, scale: number) {
-  const [x, y, right, bottom] = [at[0], at[1], to[0], to[1]].map((mm) => mm * scale) as [
-    number,
-    number,
-    number,
-    number,
-  ];
+function soleOf({ from, to }: Plate, scale: number) {
+  const [x, y, right, bottom] = [...from, ...to].map((mm) => mm * scale) as [number, number, number, number];
   const toe = Math.min(4 * scale, (right - x) / 2);
   const heel = Math.min(1.5 * scale, (right - x) / 2);
   return `M${x} ${y + toe * 1.5}Q${x} ${y} ${x + toe} ${y}H${right - toe}Q${right} ${y} ${right} ${y + toe * 1.5}V${bottom - heel}Q${right} ${bottom} ${right - heel} ${bottom}H${x + heel}Q${x} ${bottom} ${x} ${bottom - heel}Z`;
@@ -94,11 +89,11 @@ function PlateView({ plate, scale, clip }: { plate: Plate; scale: number; clip: 
     );
   }
   const look = looks[plate.role];
-  const [w, h] = [(plate.to[0] - plate.at[0]) * scale, (plate.to[1] - plate.at[1]) * scale];
+  const [w, h] = [(plate.to[0] - plate.from[0]) * scale, (plate.to[1] - plate.from[1]) * scale];
   return (
     <rect
-      x={plate.at[0] * scale}
-      y={plate.at[1] * scale}
+      x={plate.from[0] * scale}
+      y={plate.from[1] * scale}
       width={Math.max(0, w)}
       height={Math.max(0, h)}
       rx={Math.min(look.radius * scale, w / 2)}

@@ -7,18 +7,19 @@ const perFold = 14;
 
 /** Gathered cloth: drawn up at its top, its hem the true wave, a shadow in the hollow of every fold. */
 export function Gathered({ shape, scale, fill, look }: Props) {
-  const x0 = shape.at[0] * scale;
-  const y0 = shape.at[1] * scale;
-  const span = shape.span * scale;
+  const { folds } = shape.hem;
+  const x0 = shape.from[0] * scale;
+  const y0 = shape.from[1] * scale;
+  const span = shape.hem.span * scale;
   const drop = shape.drop * scale;
-  const a = shape.amplitude * scale;
-  const hem = hemOf(x0, y0 + drop, span, a, shape.folds);
+  const a = shape.hem.amplitude * scale;
+  const hem = hemOf(x0, y0 + drop, span, a, folds);
   const wave = `M${hem.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`;
-  const lambda = span / shape.folds;
+  const lambda = span / folds;
   return (
     <g>
       <path d={`${wave}L${x0 + span} ${y0}H${x0}z`} fill={fill} />
-      {Array.from({ length: shape.folds }, (_, i) => {
+      {Array.from({ length: folds }, (_, i) => {
         const x = x0 + i * lambda;
         return (
           <g key={i}>

@@ -1,3 +1,4 @@
+import type { KeyboardEvent } from 'react';
 import type { Point, Shape } from '../api/types';
 import type { ClothLook } from './cloth';
 import { Gathered } from './Gathered';
@@ -16,10 +17,20 @@ export type Frame = {
   besides: boolean;
 };
 
-type Props = { shape: Shape; frame: Frame; fill: string; look: ClothLook };
+/** Types into the figure that a dimension states, where it stands. */
+export type Edit = {
+  typed: (field: string) => string;
+  open: (field: string, at: Box) => void;
+  label: (field: string) => string;
+};
+
+/** Where a figure stands, in pixels of the drawing. */
+export type Box = { x: number; y: number; width: number };
+
+type Props = { shape: Shape; frame: Frame; fill: string; look: ClothLook; edit?: Edit };
 
 /** One thing of a drawing. Form tells what a line means: long dashes stitched, dots the seam, short dashes folds and joins. */
-export function ShapeView({ shape, frame, fill, look }: Props) {
+export function ShapeView({ shape, frame, fill, look, edit }: Props) {
   const s = frame.scale;
   const at = (p: Point) => [p[0] * s, p[1] * s] as const;
   switch (shape.kind) {
@@ -35,9 +46,11 @@ export function ShapeView({ shape, frame, fill, look }: Props) {
       return <path d={`M${x} ${y}l-4.4 ${8 * up}h8.8z`} fill="var(--tacking)" />;
     }
     case 'dimension':
-      return <Dimension shape={shape} frame={frame} />;
+      return <Dimension shape={shape} frame={frame} edit={edit} />;
+    case 'path':
+      return <PathView shape={shape} frame={frame} fill={fill} look={look} />;
     case 'grain': {
-      const [[x1, y], [x2]] = [at(shape.at), at(shape.to)];
+      const [[x1, y], [x2]] = [at(shape.from), at(shape.to)];
       return (
         <g stroke={look.ink} fill="none" strokeWidth={1.5}>
           <path d={`M${x1} ${y}H${x2}M${x1 + 7} ${y - 4}l-7 4 7 4M${x2 - 7} ${y - 4}l7 4-7 4`} />
@@ -66,15 +79,85 @@ export function ShapeView({ shape, frame, fill, look }: Props) {
   }
 }
 
+/** The cloths that are not the working's own with its pattern. */
+const others = (look: ClothLook) => ({
+  plain: 'var(--plain)',
+  length: look.ground,
+  leftOver: 'var(--paper)',
+  backing: 'var(--backing)',
+  hole: 'var(--hole)',
+});
+
+/** A line or an outline of any form; a row of stitches is drawn stitch by stitch where they can be told apart. */
+function PathView({ shape, frame, fill, look }: Props & { shape: Extract<Shape, { kind: 'path' }> }) {
+  const s = frame.scale;
+  const paint = shape.fill && { main: `url(#${fill}-main)`, ...others(look) }[shape.fill];
+  const style = shape.meaning && lines[shape.meaning];
+  const stitch = shape.stitches && shape.stitches.length * s >= 3 ? shape.stitches : undefined;
+  // A cord or a ribbon has its own width; a line has as much on the screen whatever the scale.
+  const width = shape.width ? shape.width : (style?.width ?? 1.1) / s;
+  const isDark = shape.fill === 'hole' || shape.fill === 'backing';
+  return (
+    <g transform={`scale(${s})`}>
+      {shape.width > 0 && (
+        <path
+          d={shape.path}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={width + 1.6 / s}
+          strokeLinecap="round"
+        />
+      )}
+      <path
+        d={shape.path}
+        fill={paint ?? 'none'}
+        stroke={shape.width ? look.accent : style && !isDark ? look.ink : 'var(--cloth-edge)'}
+        strokeWidth={width}
+        strokeLinecap={stitch ? 'butt' : 'round'}
+        strokeLinejoin="round"
+        strokeDasharray={
+          stitch
+            ? `${stitch.length * 0.86} ${stitch.length * 0.14}`
+            : style?.dash
+                ?.split(' ')
+                .map((d) => Number(d) / s / 1.6)
+                .join(' ')
+        }
+        fillRule="evenodd"
+      />
+      {shape.label && <PathLabel shape={shape} scale={s} look={look} />}
+    </g>
+  );
+}
+
+/** What a path is called, at its start. */
+function PathLabel({
+  shape,
+  scale,
+  look,
+}: {
+  shape: Extract<Shape, { kind: 'path' }>;
+  scale: number;
+  look: ClothLook;
+}) {
+  const [x = 0, y = 0] = shape.path
+    .slice(1)
+    .split(/[ ,A-Z]+/)
+    .map(Number);
+  return (
+    <text transform={`scale(${1 / scale})`} x={x * scale + 6} y={y * scale + 16} {...onCloth(look)}>
+      {shape.label}
+    </text>
+  );
+}
+
 function Piece({ shape, frame, fill, look }: Props & { shape: Extract<Shape, { kind: 'cloth' }> }) {
   const s = frame.scale;
-  const [x, y] = [shape.at[0] * s, shape.at[1] * s];
-  const [w, h] = [(shape.to[0] - shape.at[0]) * s, (shape.to[1] - shape.at[1]) * s];
+  const [x, y] = [shape.from[0] * s, shape.from[1] * s];
+  const [w, h] = [(shape.to[0] - shape.from[0]) * s, (shape.to[1] - shape.from[1]) * s];
   const paint = {
     main: `url(#${fill}-main)`,
-    plain: 'var(--plain)',
-    length: look.ground,
-    leftOver: 'var(--paper)',
+    ...others(look),
   }[shape.role];
   const outline = shape.tornRight
     ? `M${x + w} ${y}H${x}V${y + h}H${x + w}${torn(-h)}`
@@ -127,6 +210,9 @@ const lines = {
   selvedge: { dash: undefined, width: 3.2 },
   match: { dash: undefined, width: 1 },
   profile: { dash: undefined, width: 5 },
+  cord: { dash: undefined, width: 3 },
+  ribbon: { dash: undefined, width: 3 },
+  tear: { dash: '2 3', width: 1.3 },
 } as const;
 
 function Line({
@@ -139,7 +225,7 @@ function Line({
   look: ClothLook;
 }) {
   const s = frame.scale;
-  const [x1, y1, x2, y2] = [shape.at[0] * s, shape.at[1] * s, shape.to[0] * s, shape.to[1] * s];
+  const [x1, y1, x2, y2] = [shape.from[0] * s, shape.from[1] * s, shape.to[0] * s, shape.to[1] * s];
   const isNear = Boolean(shape.label);
   const liesOnCloth = x2 + 27 < frame.drawnWidth;
   const { dash, width } = lines[shape.meaning];
@@ -197,13 +283,21 @@ function crosses(x1: number, x2: number, y: number) {
   return d;
 }
 
-function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension' }>; frame: Frame }) {
+function Dimension({
+  shape,
+  frame,
+  edit,
+}: {
+  shape: Extract<Shape, { kind: 'dimension' }>;
+  frame: Frame;
+  edit?: Edit;
+}) {
   const s = frame.scale;
   const text = shape.note ? `${shape.text} ${shape.note}` : shape.text;
   const wide = text.length * 7 + 14;
   if (shape.side === 'right') {
-    const x = Math.max(shape.at[0], shape.to[0]) * s + 16;
-    const [y1, y2] = [shape.at[1] * s, shape.to[1] * s];
+    const x = Math.max(shape.from[0], shape.to[0]) * s + 16;
+    const [y1, y2] = [shape.from[1] * s, shape.to[1] * s];
     const middle = (y1 + y2) / 2;
     // In the line where it fits, else beside it.
     const fits = y2 - y1 > wide;
@@ -215,7 +309,7 @@ function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension'
         <text
           textAnchor="middle"
           transform={`translate(${beside} ${middle}) rotate(-90) translate(0 4.5)`}
-          style={{ fontWeight: 650 }}
+          {...typedInto(shape.field, edit, { x: beside - 96, y: middle, width: 112 })}
         >
           {text}
         </text>
@@ -223,25 +317,30 @@ function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension'
     );
   }
   if (shape.side === 'left') {
-    const x = Math.min(shape.at[0], shape.to[0]) * s - 10;
-    const [y1, y2] = [shape.at[1] * s, shape.to[1] * s];
+    const x = Math.min(shape.from[0], shape.to[0]) * s - 10;
+    const [y1, y2] = [shape.from[1] * s, shape.to[1] * s];
     return (
       <g>
         <path className="dim" d={`M${x - 5} ${y1}h10M${x - 5} ${y2}h10M${x} ${y1}V${y2}`} />
-        <text x={x - 9} y={(y1 + y2) / 2 + 4.5} textAnchor="end" style={{ fontWeight: 650 }}>
+        <text
+          x={x - 9}
+          y={(y1 + y2) / 2 + 4.5}
+          textAnchor="end"
+          {...typedInto(shape.field, edit, { x: 0, y: (y1 + y2) / 2, width: 112 })}
+        >
           {text}
         </text>
       </g>
     );
   }
-  const [x1, x2] = [shape.at[0] * s, shape.to[0] * s];
+  const [x1, x2] = [shape.from[0] * s, shape.to[0] * s];
   // In the line where it fits, else after it, else above it; then a line below the cloth makes room for it.
   const inside = x2 - x1 > wide + 20;
   const after = !inside && x2 + 8 + wide <= frame.drawnWidth;
   const y =
     shape.side === 'above'
-      ? Math.min(shape.at[1], shape.to[1]) * s - 16
-      : Math.max(shape.at[1], shape.to[1]) * s + (inside || after ? 17 : 23);
+      ? Math.min(shape.from[1], shape.to[1]) * s - 16
+      : Math.max(shape.from[1], shape.to[1]) * s + (inside || after ? 17 : 23);
   const middle = (x1 + x2) / 2;
   const within = Math.max(x1 + wide / 2, Math.min(middle, frame.drawnWidth - wide / 2 + 6));
   return (
@@ -252,10 +351,33 @@ function Dimension({ shape, frame }: { shape: Extract<Shape, { kind: 'dimension'
         x={inside ? middle : after ? x2 + 8 : within}
         y={inside || after ? y + 4.5 : y - 6}
         textAnchor={after ? 'start' : 'middle'}
-        style={{ fontWeight: 650 }}
+        {...typedInto(shape.field, edit, {
+          x: (inside ? middle : after ? x2 + 8 + wide / 2 : within) - Math.max(wide, 130) / 2,
+          y: inside || after ? y : y - 10,
+          width: Math.max(wide, 130),
+        })}
       >
         {text}
       </text>
     </g>
   );
+}
+
+/** What makes a stated figure one that is typed into: by a press, or by Enter. */
+function typedInto(field: string, edit: Edit | undefined, box: Box) {
+  if (!field || !edit) return { style: { fontWeight: 650 } };
+  const open = () => edit.open(field, box);
+  return {
+    style: { fontWeight: 650 },
+    className: 'typed-into',
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': `${edit.label(field)}, on the drawing: ${edit.typed(field) || 'not said'}`,
+    onClick: open,
+    onKeyDown: (e: KeyboardEvent) => {
+      if (e.key !== 'Enter' && e.key !== ' ') return;
+      e.preventDefault();
+      open();
+    },
+  };
 }

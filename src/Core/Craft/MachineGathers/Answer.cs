@@ -1,47 +1,53 @@
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Answer;
+using ZephyrReach.Core.Swatches.PullUp;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.MachineGathers.Answer>;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
 /// <summary>What to cut and sew for gathers that the machine makes.</summary>
 /// <param name="Strips">The strips, as for pulled gathers of the same flat edge.</param>
 /// <param name="CutLength">F·exp(quantile): flat, enough with the assurance, before anything to trim.</param>
-internal sealed record Answer(Ask Ask, Kind Kind, Strips Strips, Length CutLength) : PiecedReckoning
+internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLength) : WorkPlan
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        .. Swatches.PullUp.PullUpReading.Figures,
-        new("cutLength", FigureShape.Length, "Flat, enough with the assurance."),
-        new("flatEdge", FigureShape.Length, "The same with what is trimmed."),
-        new("expectedSurplus", FigureShape.Length, "What will likely be over."),
-        new("surplusLow", FigureShape.Length, "The least that may be over; below 0 is short."),
-        new("surplusHigh", FigureShape.Length, "The most that may be over."),
-        new("stripCount", FigureShape.Count, "How many strips are cut."),
-        new("stripLength", FigureShape.Length, "Of each strip."),
-        new("sewnFlat", FigureShape.Length, "What the joined strips give."),
-        new("cutDepth", FigureShape.Length, "Of each strip."),
-        new("clothToBuy", FigureShape.Length, "The cloth that the strips take."),
-        new("joins", FigureShape.Count, "Seams between strips."),
-        new(
+        .. F.From(a => a.Ask.Reading, Swatches.PullUp.PullUpReading.Told),
+        F.Cut("cutLength", "Flat, enough with the assurance.", a => a.CutLength),
+        F.Cut("flatEdge", "The same with what is trimmed.", a => a.CutLength + a.Ask.Trim),
+        F.Marked("expectedSurplus", "What will likely be over.", a => a.Surplus(a.Likely.Mid)),
+        F.Marked(
+            "surplusLow",
+            "The least that may be over; below 0 is short.",
+            a => a.Surplus(a.Likely.High)
+        ),
+        F.Marked("surplusHigh", "The most that may be over.", a => a.Surplus(a.Likely.Low)),
+        F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
+        F.Cut("stripLength", "Of each strip.", a => a.Strips.StripLength),
+        F.Marked("sewnFlat", "What the joined strips give.", a => a.Strips.SewnFlat),
+        F.Cut("cutDepth", "Of each strip.", a => a.Ask.Piece.CutDepth),
+        F.Cut("clothToBuy", "The cloth that the strips take.", a => a.ClothToBuy),
+        F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
+        F.Count(
             "segments",
-            FigureShape.Count,
-            "How many parts both edges are divided into, as a check."
+            "How many parts both edges are divided into, as a check.",
+            a => a.Strips.Segments
         ),
-        new("segmentFlat", FigureShape.Length, "One part of the strip."),
-        new("segmentGathered", FigureShape.Length, "One part of the plain edge."),
-        new("threadPerSide", FigureShape.Length, "Needle thread for all passes."),
-        new("seamBulk", FigureShape.Length, "What passes under the foot in the seam."),
-        new(
-            "swatch",
-            FigureShape.Group,
-            "How to cut and mark a swatch.",
-            Inner: SwatchPlan.Figures
-        ),
+        F.Marked("segmentFlat", "One part of the strip.", a => a.Strips.SegmentFlat),
+        F.Marked("segmentGathered", "One part of the plain edge.", a => a.Strips.SegmentGathered),
+        F.Amount("threadPerSide", "Needle thread for all passes.", a => a.ThreadPerSide),
+        F.Fine("seamBulk", "What passes under the foot in the seam.", a => a.Strips.SeamBulk),
+        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
         .. SharedFigures,
     ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    private Swatches.PullUp.Prediction Likely => Ask.Reading.Prediction;
 
     private Length Edge => Ask.Piece.FinishedEdge;
 
@@ -58,27 +64,22 @@ internal sealed record Answer(Ask Ask, Kind Kind, Strips Strips, Length CutLengt
 
     public Length ThreadTotal => 2 * 1.15 * ThreadPerSide;
 
-    /// <summary>The swatch: marked as for pulled gathers, and expected to come to the even chance.</summary>
-    private SwatchPlan Swatch =>
-        Strips.Swatch with
-        {
-            GathersTo = Strips.Swatch.MarkedFlat / Ask.Reading.Prediction.Mid,
-        };
+    /// <summary>The swatch: marked as for any gathers, and expected to come to the even chance.</summary>
+    private SwatchPlan Swatch => SwatchPlan.For(Ask.Piece.CutDepth, Likely.Mid, Ruler.Units);
 
-    public override IReadOnlyList<Piece> Pieces =>
-        [
-            new(
-                Strips.StripCount * Ask.Layers,
-                Ask.Layers > 1 ? $"strips, in {Ask.Layers} layers"
-                    : Strips.StripCount == 1 ? "strip"
-                    : "strips",
-                Strips.StripLength,
-                Ask.Piece.CutDepth
-            ),
-        ];
+    public override IReadOnlyList<Piece> Pieces => [Strips.Piece(Ask.Layers)];
+
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
+
+    public override IReadOnlyList<Need> Needs =>
+        [new("cloth", ClothToBuy, Stage.Cut), new("thread", ThreadTotal, Stage.Keep)];
+
+    public override Summary Summary => InShort.Of(Edge, Likely.Mid, Ruler);
 
     /// <summary>All layers are cut.</summary>
     public Length ClothToBuy => Ask.Layers * Strips.ClothToBuy;
+
+    public override Expected? Expected => new PullUpLearnt(Ask.Reading).Expected;
 
     public override IReadOnlyList<Fact> Facts =>
         [
@@ -89,34 +90,17 @@ internal sealed record Answer(Ask Ask, Kind Kind, Strips Strips, Length CutLengt
                 "Likely over",
                 $"{Ruler.Mark(Length.Max(Length.Zero, Surplus(Ask.Reading.Prediction.Mid)))} and {Ruler.Mark(Ask.Trim)} to trim"
             ),
+            new(
+                "Nine in ten times",
+                $"{Over(Surplus(Ask.Reading.Prediction.High))} to {Over(Surplus(Ask.Reading.Prediction.Low))}"
+            ),
             new("Needle thread", Ruler.Write(ThreadPerSide, LengthKind.Amount)),
         ];
 
-    public override IReadOnlyList<Caution> Cautions =>
-        Kind.Knife ? [Hazards.Knife, .. Safety.All] : Safety.All;
+    private string Over(Length surplus) =>
+        surplus < Length.Zero ? $"{Ruler.Mark(-surplus)} short" : $"{Ruler.Mark(surplus)} over";
 
-    protected override void TellOwn(IFigures figures)
-    {
-        Ask.Reading.Tell(figures);
-        var prediction = Ask.Reading.Prediction;
-        figures.Length("cutLength", CutLength, LengthKind.Cut);
-        figures.Length("flatEdge", CutLength + Ask.Trim, LengthKind.Cut);
-        figures.Length("expectedSurplus", Surplus(prediction.Mid), LengthKind.Marked);
-        figures.Length("surplusLow", Surplus(prediction.High), LengthKind.Marked);
-        figures.Length("surplusHigh", Surplus(prediction.Low), LengthKind.Marked);
-        figures.Count("stripCount", Strips.StripCount);
-        figures.Length("stripLength", Strips.StripLength, LengthKind.Cut);
-        figures.Length("sewnFlat", Strips.SewnFlat, LengthKind.Marked);
-        figures.Length("cutDepth", Ask.Piece.CutDepth, LengthKind.Cut);
-        figures.Length("clothToBuy", ClothToBuy, LengthKind.Cut);
-        figures.Count("joins", Strips.Joins);
-        figures.Count("segments", Strips.Segments);
-        figures.Length("segmentFlat", Strips.SegmentFlat, LengthKind.Marked);
-        figures.Length("segmentGathered", Strips.SegmentGathered, LengthKind.Marked);
-        figures.Length("threadPerSide", ThreadPerSide, LengthKind.Amount);
-        figures.Length("seamBulk", Strips.SeamBulk, LengthKind.Fine);
-        figures.Group("swatch", Swatch.Tell);
-    }
+    public override IReadOnlyList<Caution> Cautions => Kind.Cautions;
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
@@ -140,7 +124,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, Strips Strips, Length CutLengt
                 $"{ruler.Mark(CutLength)} + {ruler.Mark(Ask.Trim)} = {ruler.Mark(CutLength + Ask.Trim)}",
                 "What the machine gathers cannot be pulled to fit; what is over can be cut off."
             ),
-            .. PencilWork
+            .. StripPencil
                 .Of(Strips, ruler)
                 .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Cloth"),
             new(

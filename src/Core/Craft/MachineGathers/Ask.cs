@@ -1,8 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
-using StripAsk = ZephyrReach.Core.Craft.PulledGathers.Ask;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
@@ -30,7 +31,7 @@ internal sealed record Ask(
         var settings = PullUpFields.Planned(reader, family);
         var piece = StripReading.Read(
             reader,
-            edge ?? reader.Length(Strip.FinishedEdge),
+            edge ?? reader.Length(StripFields.FinishedEdge),
             settings.StitchLength,
             layers
         );

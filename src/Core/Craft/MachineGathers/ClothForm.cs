@@ -1,57 +1,64 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
 /// <summary>The longest edge that the cloth there is reaches with the assurance.</summary>
 internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length FlatEdge) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new(
+        Figure<ClothAnswer>.Marked(
             "longestEdge",
-            FigureShape.Length,
-            "The edge that the cloth reaches with the assurance."
+            "The edge that the cloth reaches with the assurance.",
+            a => a.LongestEdge
         ),
-        new("stripCount", FigureShape.Count, "How many strips the cloth holds."),
-        new("flatEdge", FigureShape.Length, "The flat edge that they give."),
+        Figure<ClothAnswer>.Count(
+            "stripCount",
+            "How many strips the cloth holds.",
+            a => a.StripCount
+        ),
+        Figure<ClothAnswer>.Marked("flatEdge", "The flat edge that they give.", a => a.FlatEdge),
     ];
 
-    public override void Tell(IFigures figures)
-    {
-        figures.Length("longestEdge", LongestEdge, LengthKind.Marked);
-        figures.Count("stripCount", StripCount);
-        figures.Length("flatEdge", FlatEdge, LengthKind.Marked);
-    }
+    public override IReadOnlyList<Figure> Figures => Told;
 }
 
 /// <summary>How sure it is that the cloth there is will be enough.</summary>
 internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("assurance", FigureShape.Ratio, "How sure it is that the cloth is enough, 0 to 1."),
-        new("assuranceSays", FigureShape.Text, "The same in words."),
-        new("flatEdge", FigureShape.Length, "The flat edge that the cloth gives."),
+        Figure<SureAnswer>.Ratio(
+            "assurance",
+            "How sure it is that the cloth is enough, 0 to 1.",
+            a => a.Assurance
+        ),
+        Figure<SureAnswer>.Text(
+            "assuranceSays",
+            "The same in words.",
+            a => PullUpReading.Says(a.Assurance)
+        ),
+        Figure<SureAnswer>.Marked(
+            "flatEdge",
+            "The flat edge that the cloth gives.",
+            a => a.FlatEdge
+        ),
     ];
 
-    public override void Tell(IFigures figures)
-    {
-        figures.Ratio("assurance", Assurance);
-        figures.Text("assuranceSays", PullUpReading.Says(Assurance));
-        figures.Length("flatEdge", FlatEdge, LengthKind.Marked);
-    }
+    public override IReadOnlyList<Figure> Figures => Told;
 }
 
 /// <summary>The straight form turned round: given the cloth, the edge.</summary>
 /// <remarks>The greatest flat edge T that the cloth gives, less what is trimmed, over the quantile: F = (T − trim)/q.</remarks>
 internal static class ClothForm
 {
-    private static readonly LengthField Cloth = Strip.ClothAtHand with { IsNeeded = true };
+    private static readonly LengthField Cloth = StripFields.ClothAtHand with { IsNeeded = true };
 
     public static Form For(Kind kind, RawAsk example) =>
         new(
@@ -60,10 +67,10 @@ internal static class ClothForm
             [
                 .. Fields
                     .All(kind.Family)
-                    .Where(f => f.Name != Strip.FinishedEdge.Name && f.Name != Cloth.Name),
+                    .Where(f => f.Name != StripFields.FinishedEdge.Name && f.Name != Cloth.Name),
                 Cloth,
             ],
-            ClothAnswer.Figures,
+            ClothAnswer.Told,
             example.With(Cloth.Name, RawValue.Of("3.1 m")),
             reader => Work(reader, kind)
         );
@@ -79,7 +86,7 @@ internal static class ClothForm
                     .Where(f => f.Name != PullUpFields.Assurance.Name && f.Name != Cloth.Name),
                 Cloth,
             ],
-            SureAnswer.Figures,
+            SureAnswer.Told,
             example.Without("assurance").With(Cloth.Name, RawValue.Of("1.6 m")),
             reader =>
             {
@@ -88,7 +95,7 @@ internal static class ClothForm
                 {
                     return null;
                 }
-                var (_, flat) = Strips.Greatest(ask.Piece, cloth / ask.Layers);
+                var (_, flat) = StripReckon.Greatest(ask.Piece, cloth / ask.Layers);
                 var sure = ask.Reading.Prediction.SureOf(
                     Math.Max(0, (flat - ask.Trim) / ask.Piece.FinishedEdge)
                 );
@@ -118,7 +125,7 @@ internal static class ClothForm
         {
             return null;
         }
-        var (strips, flat) = Strips.Greatest(ask.Piece, cloth / ask.Layers);
+        var (strips, flat) = StripReckon.Greatest(ask.Piece, cloth / ask.Layers);
         var edge = (flat - ask.Trim) / ask.Reading.Prediction.At(ask.Reading.Assurance);
         return new ClothAnswer(Length.Max(Length.Zero, edge), strips, Length.Max(Length.Zero, flat))
         {

@@ -1,7 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
@@ -26,14 +28,18 @@ internal static class Fields
             "joinFlat",
             "Joined at once",
             "Whether a flat upper layer is sewn on in the same pass, through the slot."
-        );
+        )
+        {
+            No = "gathered alone",
+            Yes = "joined at once",
+        };
 
     public static NumberField ClothWeight { get; } = PullUpFields.ClothWeight;
 
     /// <summary>Every field of the straight form.</summary>
     public static IReadOnlyList<Field> All(PullUpFamily family) =>
         [
-            Strip.FinishedEdge,
+            StripFields.FinishedEdge,
             .. StripReading.Fields,
             TrimAllowance,
             Layers,

@@ -1,8 +1,11 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.MachineGathers.HalfWayAnswer>;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
@@ -22,35 +25,27 @@ internal sealed record HalfWayAnswer(
     TargetSetting? Setting
 ) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("should", FigureShape.Length, "What one third has to become at the most."),
-        new("measured", FigureShape.Length, "What it became."),
-        new("parts", FigureShape.Count, "How many thirds were measured."),
-        new("partsLeft", FigureShape.Count, "How many are still to be sewn."),
-        new("sewnFullness", FigureShape.Ratio, "What the sewn part came to."),
-        new("restFullness", FigureShape.Ratio, "What the rest has to come to."),
-        new("likely", FigureShape.Ratio, "What it will likely come to as it is set."),
-        new("stitchLength", FigureShape.Length, "The stitch that brings it there.", false),
+        F.Marked("should", "What one third has to become at the most.", a => a.Should),
+        F.Marked("measured", "What it became.", a => a.Measured),
+        F.Count("parts", "How many thirds were measured.", a => a.Parts),
+        F.Count("partsLeft", "How many are still to be sewn.", a => 3 - a.Parts),
+        F.Ratio("sewnFullness", "What the sewn part came to.", a => a.SewnFullness),
+        F.Ratio("restFullness", "What the rest has to come to.", a => a.RestFullness),
+        F.Ratio("likely", "What it will likely come to as it is set.", a => a.Likely),
+        F.Length(
+            "stitchLength",
+            LengthKind.Fine,
+            "The stitch that brings it there.",
+            a => a.Setting?.Settings.StitchLength
+        ),
     ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
 
     /// <summary>What the sewn part came to.</summary>
     public required double SewnFullness { get; init; }
-
-    public override void Tell(IFigures figures)
-    {
-        figures.Length("should", Should, LengthKind.Marked);
-        figures.Length("measured", Measured, LengthKind.Marked);
-        figures.Count("parts", Parts);
-        figures.Count("partsLeft", 3 - Parts);
-        figures.Ratio("sewnFullness", SewnFullness);
-        figures.Ratio("restFullness", RestFullness);
-        figures.Ratio("likely", Likely);
-        if (Setting is { } setting)
-        {
-            figures.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
-        }
-    }
 }
 
 /// <summary>The half-way check of gathers that cannot be pulled afterwards.</summary>
@@ -68,7 +63,7 @@ internal static class HalfWayForm
             "half-way",
             "Will the rest reach?",
             [.. Fields.All(kind.Family), Thirds.Measured],
-            HalfWayAnswer.Figures,
+            HalfWayAnswer.Told,
             example.With("measured", RawValue.Of("86 cm")),
             reader => Check(reader, kind)
         );

@@ -1,3 +1,6 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Swatches.PullUp;
 
@@ -17,6 +20,9 @@ internal sealed record Kind(
     bool Knife = false
 )
 {
+    public IReadOnlyList<Caution> Cautions =>
+        Knife ? [Safety.Knife, .. Safety.Gathers] : Safety.Gathers;
+
     public static Kind GatheringFoot { get; } =
         new(
             "gathering-foot",
@@ -32,16 +38,5 @@ internal sealed record Kind(
             "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
             PullUpFamily.Overlock,
             true
-        );
-}
-
-/// <summary>Hazards of attachments and overlockers.</summary>
-internal static class Hazards
-{
-    public static Caution Knife { get; } =
-        new(
-            "knife",
-            "The overlocker’s knife cuts whatever comes to it: take out every pin, keep fingers behind the guide, and switch off "
-                + "before you thread or clean it."
         );
 }

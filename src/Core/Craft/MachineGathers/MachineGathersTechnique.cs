@@ -1,7 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.PulledGathers;
-using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
@@ -11,68 +13,118 @@ public static class MachineGathersTechnique
     public static Technique GatheringFoot { get; } =
         Of(
             Kind.GatheringFoot,
-            ["94 cm", "12 cm", "15 mm", "110 cm", "4 mm", "98"],
-            differential: null
+            GatheringFootCard.Technique,
+            ("Gathering foot", "Gather by a foot"),
+            InShort.Mark("Gathers as they leave a foot, held by one row.", 1.7, 7, 11),
+            RawAsk.Of(
+                ("finishedEdge", "94 cm"),
+                ("finishedDepth", "12 cm"),
+                ("seamAllowance", "15 mm"),
+                ("hemAllowance", "2 cm"),
+                ("clothWidth", "110 cm"),
+                ("stitchLength", "4 mm"),
+                ("tensionSteps", 1),
+                ("clothWeight", 98),
+                ("assurance", 0.9)
+            )
         );
 
     public static Technique Overlock { get; } =
-        Of(Kind.Overlock, ["2.6 m", "28 cm", "1 cm", "138 cm", "4 mm", "140"], differential: 2);
-
-    private static Technique Of(Kind kind, IReadOnlyList<string> of, double? differential)
-    {
-        var example = new Dictionary<string, RawValue>
-        {
-            ["finishedEdge"] = RawValue.Of(of[0]),
-            ["finishedDepth"] = RawValue.Of(of[1]),
-            ["seamAllowance"] = RawValue.Of(of[2]),
-            ["hemAllowance"] = RawValue.Of("2 cm"),
-            ["clothWidth"] = RawValue.Of(of[3]),
-            ["stitchLength"] = RawValue.Of(of[4]),
-            ["tensionSteps"] = RawValue.Of(1),
-            ["clothWeight"] = RawValue.Of(
-                double.Parse(of[5], System.Globalization.CultureInfo.InvariantCulture)
-            ),
-            ["assurance"] = RawValue.Of(0.9),
-        };
-        if (differential is { } d)
-        {
-            example["differential"] = RawValue.Of(d);
-        }
-        var ask = new RawAsk(example);
-        return new Technique(
-            kind.Name,
-            kind.Title,
-            kind.Says,
-            1,
-            new Form(
-                "",
-                "What to cut, mark and sew, and how sure that is",
-                Fields.All(kind.Family),
-                Answer.Figures,
-                ask,
-                reader => Reckon.Straight(reader, kind)
-            ),
-            [
-                ClothForm.For(kind, ask),
-                ClothForm.Sure(kind, ask),
-                SwatchForm.For(CardTechniques.Named(kind.Name)!.Looks),
-                HalfWayForm.For(kind, ask),
-            ],
-            PulledGathersTechnique.Scale(),
-            (then, now) =>
-                Reckon.Straight(then, kind) is { } was && Reckon.Straight(now, kind) is { } isNow
-                    ? PiecedReckoning.Compare(was, isNow, now.Ruler)
-                    : null,
-            reckoned =>
-                reckoned is Answer a
-                    ? new Portrait(
-                        a.Ask.Piece.FinishedEdge,
-                        a.Ask.Reading.Prediction.Mid,
-                        a.ClothToBuy,
-                        a.ThreadTotal
-                    )
-                    : null,
-            kind.Family
+        Of(
+            Kind.Overlock,
+            OverlockGathersCard.Technique,
+            ("Overlocker", "Gather on the overlocker"),
+            InShort.Mark("Gathers under an overlocked edge.", 1.9, 8, 8, 10, 12),
+            RawAsk.Of(
+                ("finishedEdge", "2.6 m"),
+                ("finishedDepth", "28 cm"),
+                ("seamAllowance", "1 cm"),
+                ("hemAllowance", "2 cm"),
+                ("clothWidth", "138 cm"),
+                ("stitchLength", "4 mm"),
+                ("tensionSteps", 1),
+                ("clothWeight", 140),
+                ("assurance", 0.9),
+                ("differential", 2)
+            )
         );
+
+    private static Technique Of(
+        Kind kind,
+        CardTechnique card,
+        (string Short, string Begin) names,
+        Drawing mark,
+        RawAsk example
+    )
+    {
+        IReadOnlyList<string> knobs = kind.Family.Knobs.HasFlag(Knobs.Differential)
+            ? ["stitchLength", "tensionSteps", "differential", "passes"]
+            : ["stitchLength", "tensionSteps", "passes"];
+        return new()
+        {
+            Name = kind.Name,
+            Title = kind.Title,
+            Short = names.Short,
+            Kin = Kin.Fullness,
+            Says = kind.Says,
+            Cards = [card],
+            Working = new()
+            {
+                Begin = names.Begin,
+                Mark = mark,
+                Straight = new Form(
+                    "",
+                    "What to cut, mark and sew, and how sure that is",
+                    Fields.All(kind.Family),
+                    Answer.Told,
+                    example,
+                    reader => Reckon.Straight(reader, kind)
+                ),
+                Turned =
+                [
+                    ClothForm.For(kind, example),
+                    ClothForm.Sure(kind, example),
+                    SwatchForm.For(card.Looks, countsSteamed: false, canPlan: false),
+                    HalfWayForm.For(kind, example),
+                ],
+                Groups =
+                [
+                    FullnessGroups.Strip,
+                    new(Asking.Machine, "", ["closed", "doubled", .. knobs, "assurance"]),
+                    new(Asking.Cut, "", "assurance"),
+                    FullnessGroups.Cloth,
+                    FullnessGroups.Joining,
+                    new(
+                        Asking.Folded,
+                        "A fullness you want",
+                        "targetFullness",
+                        "minStitchLength",
+                        "maxStitchLength"
+                    ),
+                ],
+                First = FullnessGroups.Edge,
+                Allows =
+                [
+                    new(
+                        "assurance-from-cloth",
+                        "clothAtHand",
+                        "assuranceSays",
+                        "this edge, with",
+                        "",
+                        "assurance"
+                    ),
+                    new(
+                        "edge-from-cloth",
+                        "clothAtHand",
+                        "longestEdge",
+                        "or, as sure as asked, an edge of",
+                        "finishedEdge"
+                    ),
+                ],
+                Uses = ["foot", "thread"],
+                Cautions = kind.Cautions,
+                Swatch = SwatchForm.Measured(kind.Family),
+            },
+        };
     }
 }

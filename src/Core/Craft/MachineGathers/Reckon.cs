@@ -1,9 +1,10 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
@@ -24,7 +25,7 @@ internal static class Reckon
     {
         var edge = ask.Piece.FinishedEdge;
         var cutLength = edge * ask.Reading.Prediction.At(ask.Reading.Assurance);
-        var strips = Strips.Straight(
+        var strips = StripReckon.Straight(
             ask.Piece with
             {
                 Fullness = (cutLength + ask.Trim) / edge,
@@ -52,7 +53,7 @@ internal static class Reckon
         {
             yield return finding;
         }
-        foreach (var finding in a.Strips.FindingsOfCloth)
+        foreach (var finding in a.Strips.Noticed)
         {
             yield return finding;
         }

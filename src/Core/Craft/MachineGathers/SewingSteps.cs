@@ -1,7 +1,8 @@
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.SewingSteps;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
@@ -10,15 +11,7 @@ internal static class SewingSteps
 {
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
-        List<SewingStep> steps = [Strip.Cut(a.Strips, ruler)];
-        if (a.Strips.Joins > 0)
-        {
-            steps.Add(Strip.Join(a.Strips, ruler));
-        }
-        if (a.Ask.Piece.Doubled || a.Ask.Piece.HemAllowance > Length.Zero)
-        {
-            steps.Add(Strip.LowerEdge(a.Strips, ruler));
-        }
+        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler)];
         if (a.Ask.Layers > 1)
         {
             steps.Add(
@@ -29,20 +22,47 @@ internal static class SewingSteps
                     $"{a.Ask.Layers} layers",
                     ["All layers lie the same way up.", "The basting lies above the seam line."],
                     []
-                )
+                ).At(Place.Table, 5, "edges", ["cloth"], ["marks", "plain"])
             );
         }
-        steps.Add(Mark(a, ruler));
-        steps.Add(SetUp(a));
-        steps.Add(FirstThird(a, ruler));
-        steps.Add(Rest(a, ruler));
-        steps.Add(Trim(a, ruler));
+        var edge = a.Ask.Piece.FinishedEdge;
+        var sewn = Pace.Sewn(a.Strips.SewnFlat, a.Ask.Piece.StitchLength);
+        var set = a.Ask.Reading.Planned;
+        steps.Add(Mark(a, ruler).At(Place.Table, 3, "edges", ["marks"], ["rows"]));
+        steps.Add(
+            SetUp(a).At(Place.Machine, 6, "close-up", ["rows", "cloth"]) with
+            {
+                Sets = [set.Says(a.Kind.Family.Knobs)],
+            }
+        );
+        steps.Add(
+            FirstThird(a, ruler).At(Place.Machine, sewn / 3 + 3, "edges", ["rows", "cloth"]) with
+            {
+                Measure = FullnessGroups.Third,
+            }
+        );
+        steps.Add(
+            Rest(a, ruler)
+                .At(
+                    Place.Machine,
+                    sewn * (2 / 3.0 + set.Passes - 1) + 1,
+                    "gathered",
+                    ["gathers"],
+                    ["plain", "marks"]
+                )
+        );
+        steps.Add(Trim(a, ruler).At(Place.Table, 3, "gathered", ["gathers"], ["plain", "marks"]));
         if (!a.Ask.JoinFlat)
         {
-            steps.Add(Seam(a, ruler));
+            steps.Add(
+                Seam(a, ruler).At(Place.Machine, Pace.Seam(edge), "close-up", ["seam"]) with
+                {
+                    Sets = ["stitch 2.5 mm", "tension normal"],
+                }
+            );
         }
-        steps.Add(Look(a));
-        steps.Add(Finish);
+        steps.Add(Look(a).At(Place.Hand, 2, "gathered", ["gathers", "plain"]));
+        steps.Add(Finish.At(Place.Iron, Pace.Pressed(edge), "gathered", ["plain"]));
         return steps;
     }
 
@@ -67,7 +87,7 @@ internal static class SewingSteps
                 "The settings are those of the swatch, to the half step.",
             ],
             [],
-            a.Kind.Knife ? Hazards.Knife : Safety.Needle
+            a.Kind.Knife ? Safety.Knife : Safety.Needle
         );
 
     private static SewingStep FirstThird(Answer a, Ruler ruler) =>
@@ -86,8 +106,7 @@ internal static class SewingSteps
                 $"The first third measures about {ruler.Mark(a.CutLength / 3 / a.Ask.Reading.Prediction.Mid)}, and {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)} at the most.",
                 a.Ask.JoinFlat ? "The flat layer is caught all the way." : "Nothing piled up.",
             ],
-            [],
-            TakesMeasure: true
+            []
         );
 
     private static SewingStep Rest(Answer a, Ruler ruler) =>

@@ -1,122 +1,170 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.PulledGathers.Answer>;
 
 namespace ZephyrReach.Core.Craft.PulledGathers;
 
 /// <summary>What to cut, mark, sew and pull for a gathered piece.</summary>
-/// <param name="Ask">What was asked.</param>
-/// <param name="FlatEdge">T = r·F, before rounding.</param>
-/// <param name="StripCount">n, 1 or more.</param>
-/// <param name="StripLength">Of each strip, rounded up to the cutting step.</param>
-/// <param name="SewnFlat">T', the flat edge that the joined strips give between the ends.</param>
-/// <param name="RowOffsets">Each row's distance from the raw edge.</param>
-/// <param name="Segments">m, the number of parts that both edges are divided into.</param>
-public sealed record Answer(
-    Ask Ask,
-    Length FlatEdge,
-    int StripCount,
-    Length StripLength,
-    Length SewnFlat,
-    IReadOnlyList<Length> RowOffsets,
-    int Segments
-) : Reckoning
+internal sealed record Answer(StripPlan Strips) : WorkPlan
 {
-    /// <summary>r' = T'/F: what comes out, never below what was asked.</summary>
-    public double AchievedFullness => SewnFlat / Ask.FinishedEdge;
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Marked(
+            "flatEdge",
+            "The flat edge wanted: fullness times finished edge.",
+            a => a.Strips.FlatEdge
+        ),
+        F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
+        F.Cut("stripLength", "The length of each strip.", a => a.Strips.StripLength),
+        F.Marked("sewnFlat", "The flat edge that the joined strips give.", a => a.Strips.SewnFlat),
+        F.Ratio(
+            "achievedFullness",
+            "What comes out, never below what was asked.",
+            a => a.Strips.AchievedFullness
+        ),
+        F.Cut("cutDepth", "The depth of each strip.", a => a.Strips.Ask.CutDepth),
+        F.Cut("clothLength", "The cloth taken, at the exact depth.", a => a.Strips.ClothLength),
+        F.Cut(
+            "clothToBuy",
+            "The cloth taken, at the depth as the cut list rounds it.",
+            a => a.Strips.ClothToBuy
+        ),
+        F.Count(
+            "stripsAcross",
+            "How many strips lie side by side, cut along.",
+            a => a.Strips.Ask.Along ? a.Strips.StripsAcross : (int?)null
+        ),
+        F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
+        F.Count("segments", "How many parts both edges are divided into.", a => a.Strips.Segments),
+        F.Marked("segmentFlat", "One part of the strip.", a => a.Strips.SegmentFlat),
+        F.Marked(
+            "segmentGathered",
+            "One part of the plain edge: what it measures once pulled up.",
+            a => a.Strips.SegmentGathered
+        ),
+        F.Lengths(
+            "rowOffsets",
+            LengthKind.Marked,
+            "Each row's distance from the raw edge.",
+            a => a.Strips.RowOffsets
+        ),
+        F.Count(
+            "rowsRemoved",
+            "Rows below the seam line, taken out at the end.",
+            a => a.Strips.Ask.Rows.RowsRemoved
+        ),
+        F.Amount(
+            "threadPerRow",
+            "Thread for one row on each of needle and bobbin, tails included.",
+            a => a.Strips.ThreadPerRow
+        ),
+        F.Amount(
+            "threadPerSide",
+            "Thread for all rows on each of needle and bobbin.",
+            a => a.Strips.ThreadPerSide
+        ),
+        F.Amount("threadTotal", "Both sides and 15 % on top.", a => a.Strips.ThreadTotal),
+        F.Fine(
+            "seamBulk",
+            "What passes under the foot when the seam is sewn.",
+            a => a.Strips.SeamBulk
+        ),
+        F.Table(
+            "marks",
+            "The marks of both edges, each measured from one end.",
+            a => a.Strips.Marks,
+            Figure<StripMarks>.Length(
+                "strip",
+                LengthKind.Tape,
+                "On the strip, from the start of the gathers.",
+                m => m.Strip
+            ),
+            Figure<StripMarks>.Length(
+                "fromCutEnd",
+                LengthKind.Tape,
+                "On the strip, from its cut end.",
+                m => m.FromCutEnd
+            ),
+            Figure<StripMarks>.Length("edge", LengthKind.Tape, "On the plain edge.", m => m.Edge)
+        ),
+        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
+        F.Group(
+            "suggested",
+            "The usual fullness for this cloth and use.",
+            a => a.Strips.Suggested,
+            [
+                Figure<SuggestedFullness>.Ratio("low", "The scant end.", s => s.Low),
+                Figure<SuggestedFullness>.Ratio("middle", "The middle.", s => s.Middle),
+                Figure<SuggestedFullness>.Ratio("high", "The full end.", s => s.High),
+                Figure<SuggestedFullness>.Text("because", "The reason.", s => s.Because),
+            ],
+            false
+        ),
+        .. SharedFigures,
+    ];
 
-    /// <summary>The cloth that the strips take, at their exact depth.</summary>
-    public Length ClothLength => Ask.Along ? StripLength : StripCount * Ask.CutDepth;
+    public override IReadOnlyList<Figure> Figures => Told;
 
-    /// <summary>
-    /// The cloth that the strips take when each is cut to a depth rounded up to the cutting step, as the cut list
-    /// writes it: so that the written depths fit into the written length.
-    /// </summary>
-    public Length ClothToBuy =>
-        Ask.Along ? StripLength : StripCount * Rounding.Up(Ask.CutDepth, Ask.CuttingStep);
+    public override IReadOnlyList<Piece> Pieces => [Strips.Piece()];
 
-    /// <summary>How many strips lie side by side when they are cut along; 0 when the cloth is too narrow for one.</summary>
-    public int StripsAcross =>
-        (int)Math.Min(Rounding.CountDown(Ask.ClothWidth / Ask.CutDepth), int.MaxValue);
+    public override IReadOnlyList<Fact> Facts =>
+        [
+            new(
+                "Cloth used",
+                Ruler.Cut(Strips.ClothToBuy)
+                    + (Strips.Ask.ClothAtHand is { } there ? $" of {Ruler.Mark(there)}" : "")
+            ),
+            new("Flat edge", Ruler.Mark(Strips.SewnFlat)),
+            new("Fullness reached", DecimalText.Write(Strips.AchievedFullness)),
+            new("Marks, both edges", $"every 1/{Strips.Segments}"),
+            new("Thread, each side", Ruler.Write(Strips.ThreadPerSide, LengthKind.Amount)),
+            new(
+                "Thread to wind",
+                $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadPerRow, LengthKind.Amount)}"
+            ),
+        ];
 
-    /// <summary>Seams between strips; a ring has one more than a row.</summary>
-    public int Joins => Ask.Closed ? StripCount : StripCount - 1;
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Pull it up to");
 
-    /// <summary>T'/m: one part of the strip.</summary>
-    public Length SegmentFlat => SewnFlat / Segments;
+    public override IReadOnlyList<Need> Needs =>
+        [new("cloth", Strips.ClothToBuy, Stage.Cut), new("thread", Strips.ThreadTotal, Stage.Keep)];
 
-    /// <summary>F/m: what one part has to measure once it is pulled up.</summary>
-    public Length SegmentGathered => Ask.FinishedEdge / Segments;
+    public override Summary Summary =>
+        Fullness.InShort.Of(Strips.Ask.FinishedEdge, Strips.AchievedFullness, Ruler);
 
-    /// <summary>The thread that one row takes, with its two tails, on each of needle and bobbin.</summary>
-    /// <remarks>
-    /// A stitch of length ℓ and width z takes √(ℓ² + z²) + t; a straight row therefore T'·(1 + t/ℓ). A zigzag over
-    /// threads also has both threads drawn out to the flat length with a tail at each end.
-    /// </remarks>
-    public Length ThreadPerRow
-    {
-        get
-        {
-            if (!Ask.Rows.IsOverThreads)
+    public override IReadOnlyList<Caution> Cautions => Safety.Gathers;
+
+    private SwatchPlan Swatch =>
+        SwatchPlan.For(Strips.Ask.CutDepth, Strips.Ask.Fullness, Ruler.Units);
+
+    /// <summary>Reckons the straight form; null when the reader has errors.</summary>
+    public static Answer? Of(AskReader reader) =>
+        StripReckon.Straight(reader) is { } strips
+            ? new Answer(strips)
             {
-                return SewnFlat * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
+                Ruler = reader.Ruler,
+                Findings =
+                [
+                    .. strips
+                        .Noticed.Concat(Noticed.In(strips, reader.Ruler))
+                        .OrderByDescending(f => f.Severity),
+                ],
             }
-            var (l, z) = (Ask.StitchLength.Millimetres, Ask.ZigzagWidth.Millimetres);
-            var perStitch = Length.FromMillimetres(Math.Sqrt(l * l + z * z)) + Ask.ClothThickness;
-            return SewnFlat / Ask.StitchLength * perStitch + 2 * (SewnFlat + 2 * Ask.Tail);
-        }
-    }
+            : null;
 
-    /// <summary>The thread that all rows take on each of needle and bobbin.</summary>
-    public Length ThreadPerSide => RowOffsets.Count * ThreadPerRow;
-
-    /// <summary>Needle and bobbin together, and 15 % on top for starts and ends.</summary>
-    public Length ThreadTotal => 2 * 1.15 * ThreadPerSide;
-
-    /// <summary>r'·t + t₀: what passes under the foot when the seam is sewn.</summary>
-    public Length SeamBulk => AchievedFullness * Ask.ClothThickness + Ask.PlainThickness;
-
-    /// <summary>The usual fullness for the cloth's weight; null when that is not known.</summary>
-    public SuggestedFullness? Suggested { get; init; }
-
-    /// <summary>How to cut and mark a swatch for this piece.</summary>
-    public required SwatchPlan Swatch { get; init; }
-
-    /// <summary>Of what was noticed, what is about the cloth; the rest speaks of rows that are pulled.</summary>
-    /// <remarks>Taken over by the techniques that cut strips in the same way and gather them otherwise.</remarks>
-    public IEnumerable<Finding> FindingsOfCloth =>
-        Findings.Where(f =>
-            f.Code
-                is "row-off-edge"
-                    or "cloth-short"
-                    or "cut-exactly"
-                    or "too-deep-for-width"
-                    or "bulk"
-        );
-
-    public override IReadOnlyList<Caution> Cautions => Safety.All;
-
-    /// <summary>Where mark k lies on the strip, from the start of the gathers.</summary>
-    public Length StripMark(int k) => SewnFlat * ((double)k / Segments);
-
-    /// <summary>Where mark k lies on the plain edge.</summary>
-    public Length EdgeMark(int k) => Ask.FinishedEdge * ((double)k / Segments);
-
-    /// <summary>Where mark k lies on the joined strip, from its cut end.</summary>
-    public Length MarkFromCutEnd(int k) =>
-        (Ask.Closed ? Length.Zero : Ask.EndAllowance) + StripMark(k);
-
-    public override void Tell(IFigures figures) => AnswerFigures.Tell(this, figures);
-
-    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) => PencilWork.Of(this, ruler);
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) => StripPencil.Of(Strips, ruler);
 
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
         [
-            GatheredDrawing.Of(this),
-            EdgesDrawing.Of(this),
-            CloseUpDrawing.Of(this, ruler),
-            LayoutDrawing.Of(this, ruler),
+            GatheredDrawing.Of(Strips),
+            EdgesDrawing.Of(Strips),
+            CloseUpDrawing.Of(Strips, ruler),
+            LayoutDrawing.Of(Strips, ruler),
         ];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(Strips, ruler);
 }

@@ -1,6 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.PulledGathers.ClothAnswer>;
 
 namespace ZephyrReach.Core.Craft.PulledGathers;
 
@@ -23,20 +26,34 @@ internal sealed record ClothAnswer(
     Length ClothLeft
 ) : Reckoning
 {
-    public override void Tell(IFigures figures)
-    {
-        if (GreatestFullness is { } fullness)
-        {
-            figures.Ratio("greatestFullness", fullness);
-        }
-        if (LongestEdge is { } edge)
-        {
-            figures.Length("longestEdge", edge, LengthKind.Marked);
-        }
-        figures.Count("stripCount", Strips);
-        figures.Length("flatEdge", FlatEdge, LengthKind.Marked);
-        figures.Length("clothLeft", ClothLeft, LengthKind.Marked);
-    }
+    private static readonly IReadOnlyList<Figure> Shared =
+    [
+        F.Count("stripCount", "How many strips the cloth holds.", a => a.Strips),
+        F.Marked("flatEdge", "The flat edge that they give.", a => a.FlatEdge),
+        F.Marked("clothLeft", "What is left of the length.", a => a.ClothLeft),
+    ];
+
+    public static IReadOnlyList<Figure> OfFullness { get; } =
+    [
+        F.Ratio(
+            "greatestFullness",
+            "Asked of the straight form, it takes no more cloth than there is.",
+            a => a.GreatestFullness!.Value
+        ),
+        .. Shared,
+    ];
+
+    public static IReadOnlyList<Figure> OfEdge { get; } =
+    [
+        F.Marked(
+            "longestEdge",
+            "Asked of the straight form, it takes no more cloth than there is.",
+            a => a.LongestEdge!.Value
+        ),
+        .. Shared,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => GreatestFullness is null ? OfEdge : OfFullness;
 }
 
 /// <summary>The two turned-round forms.</summary>
@@ -44,28 +61,14 @@ internal static class ClothForms
 {
     private const double MostFullness = 6;
 
-    private static readonly LengthField Cloth = Fields.ClothAtHand with { IsNeeded = true };
-
-    private static readonly IReadOnlyList<Figure> Shared =
-    [
-        new("stripCount", FigureShape.Count, "How many strips the cloth holds."),
-        new("flatEdge", FigureShape.Length, "The flat edge that they give."),
-        new("clothLeft", FigureShape.Length, "What is left of the length."),
-    ];
+    private static readonly LengthField Cloth = StripFields.ClothAtHand with { IsNeeded = true };
 
     public static Form Fullness { get; } =
         new(
             "fullness-from-cloth",
             "The greatest fullness that the cloth there is allows",
-            FieldsWithout(Fields.Fullness),
-            [
-                new Figure(
-                    "greatestFullness",
-                    FigureShape.Ratio,
-                    "Asked of the straight form, it takes no more cloth than there is."
-                ),
-                .. Shared,
-            ],
+            FieldsWithout(StripFields.Fullness),
+            ClothAnswer.OfFullness,
             Example.With(Example.Awning, "clothAtHand", "3.1 m"),
             GreatestFullness
         );
@@ -74,30 +77,27 @@ internal static class ClothForms
         new(
             "edge-from-cloth",
             "The longest edge that the cloth there is can be gathered to",
-            FieldsWithout(Fields.FinishedEdge),
-            [
-                new Figure(
-                    "longestEdge",
-                    FigureShape.Length,
-                    "Asked of the straight form, it takes no more cloth than there is."
-                ),
-                .. Shared,
-            ],
+            FieldsWithout(StripFields.FinishedEdge),
+            ClothAnswer.OfEdge,
             Example.With(Example.Awning, "clothAtHand", "3.1 m"),
             LongestEdge
         );
 
     private static IReadOnlyList<Field> FieldsWithout(Field sought) =>
-        [.. Fields.All.Where(f => f != sought).Select(f => f == Fields.ClothAtHand ? Cloth : f)];
+        [
+            .. StripFields
+                .All.Where(f => f != sought)
+                .Select(f => f == StripFields.ClothAtHand ? Cloth : f),
+        ];
 
     private static ClothAnswer? GreatestFullness(AskReader reader)
     {
         var cloth = reader.Length(Cloth);
-        if (Ask.Read(reader, fullness: 1) is not { } ask)
+        if (StripAsk.Read(reader, fullness: 1) is not { } ask)
         {
             return null;
         }
-        var (strips, flat) = Reckon.Greatest(ask, cloth);
+        var (strips, flat) = StripReckon.Greatest(ask, cloth);
         var allowed = Math.Max(0, flat / ask.FinishedEdge);
         List<Finding> findings = [];
         if (allowed < 1)
@@ -122,11 +122,11 @@ internal static class ClothForms
     private static ClothAnswer? LongestEdge(AskReader reader)
     {
         var cloth = reader.Length(Cloth);
-        if (Ask.Read(reader, finishedEdge: Fields.FinishedEdge.Least) is not { } ask)
+        if (StripAsk.Read(reader, finishedEdge: StripFields.FinishedEdge.Least) is not { } ask)
         {
             return null;
         }
-        var (strips, flat) = Reckon.Greatest(ask, cloth);
+        var (strips, flat) = StripReckon.Greatest(ask, cloth);
         var longest = Length.Max(Length.Zero, flat / ask.Fullness);
         List<Finding> findings = [];
         if (longest == Length.Zero)
@@ -137,7 +137,7 @@ internal static class ClothForms
     }
 
     private static ClothAnswer Answer(
-        Ask ask,
+        StripAsk ask,
         Length cloth,
         int strips,
         Length flat,
@@ -156,7 +156,7 @@ internal static class ClothForms
             Findings = findings,
         };
 
-    private static Finding TooLittle(Ask ask, Length cloth, int strips, Ruler ruler) =>
+    private static Finding TooLittle(StripAsk ask, Length cloth, int strips, Ruler ruler) =>
         new(
             "too-little-cloth",
             Severity.Stop,

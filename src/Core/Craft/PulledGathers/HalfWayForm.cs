@@ -1,6 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.PulledGathers.HalfWayAnswer>;
 
 namespace ZephyrReach.Core.Craft.PulledGathers;
 
@@ -20,42 +23,27 @@ internal sealed record HalfWayAnswer(
     double? RestFullness
 ) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("should", FigureShape.Length, "What one pulled part has to measure."),
-        new("measured", FigureShape.Length, "The mean of those that were measured."),
-        new(
+        F.Marked("should", "What one pulled part has to measure.", a => a.Should),
+        F.Marked("measured", "The mean of those that were measured.", a => a.Measured),
+        F.Marked(
             "difference",
-            FigureShape.Length,
-            "Measured less wanted, for one part; below 0 is too short."
+            "Measured less wanted, for one part; below 0 is too short.",
+            a => a.Measured - a.Should
         ),
-        new("parts", FigureShape.Count, "How many were measured."),
-        new("partsLeft", FigureShape.Count, "How many are still to be pulled."),
-        new(
+        F.Count("parts", "How many were measured.", a => a.Parts),
+        F.Count("partsLeft", "How many are still to be pulled.", a => a.PartsLeft),
+        F.Length(
             "restShould",
-            FigureShape.Length,
+            LengthKind.Marked,
             "What each of the rest has to measure if these are left as they are.",
-            false
+            a => a.RestShould
         ),
-        new("restFullness", FigureShape.Ratio, "How full the rest then is.", false),
+        F.Ratio("restFullness", "How full the rest then is.", a => a.RestFullness),
     ];
 
-    public override void Tell(IFigures figures)
-    {
-        figures.Length("should", Should, LengthKind.Marked);
-        figures.Length("measured", Measured, LengthKind.Marked);
-        figures.Length("difference", Measured - Should, LengthKind.Marked);
-        figures.Count("parts", Parts);
-        figures.Count("partsLeft", PartsLeft);
-        if (RestShould is { } rest)
-        {
-            figures.Length("restShould", rest, LengthKind.Marked);
-        }
-        if (RestFullness is { } fullness)
-        {
-            figures.Ratio("restFullness", fullness);
-        }
-    }
+    public override IReadOnlyList<Figure> Figures => Told;
 }
 
 /// <summary>The half-way check.</summary>
@@ -79,8 +67,8 @@ internal static class HalfWayForm
         new(
             "half-way",
             "Is it still on course half way?",
-            [.. Fields.All, Measured],
-            HalfWayAnswer.Figures,
+            [.. StripFields.All, Measured],
+            HalfWayAnswer.Told,
             Example.Awning.With(
                 "measured",
                 RawValue.Of([RawValue.Of("17 cm"), RawValue.Of("16.8 cm")])
@@ -91,7 +79,7 @@ internal static class HalfWayForm
     private static HalfWayAnswer? Check(AskReader reader)
     {
         var measured = reader.Lengths(Measured);
-        if (Reckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
+        if (StripReckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
         {
             return null;
         }
@@ -123,7 +111,7 @@ internal static class HalfWayForm
         return answer with { Findings = [Judge(answer, plan, reader.Ruler)] };
     }
 
-    private static Finding Judge(HalfWayAnswer a, Answer plan, Ruler ruler)
+    private static Finding Judge(HalfWayAnswer a, StripPlan plan, Ruler ruler)
     {
         var off = Length.Between(a.Measured, a.Should);
         if (off <= Length.Max(a.Should * EvensOut, ruler.Marking))

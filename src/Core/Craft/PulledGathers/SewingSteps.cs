@@ -1,3 +1,5 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.PulledGathers;
@@ -17,83 +19,60 @@ internal static class SewingSteps
         ),
     ];
 
-    public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
+    public static IReadOnlyList<SewingStep> Of(StripPlan a, Ruler ruler)
     {
-        List<SewingStep> steps = [Cut(a, ruler)];
-        if (a.Joins > 0)
-        {
-            steps.Add(Join(a, ruler));
-        }
-        if (a.Ask.Doubled || a.Ask.HemAllowance > Length.Zero)
-        {
-            steps.Add(LowerEdge(a, ruler));
-        }
-        steps.Add(Mark(a, ruler));
-        steps.Add(SetUp);
-        steps.Add(a.Ask.Rows.IsOverThreads ? OverThreads(a, ruler) : Rows(a, ruler));
-        steps.Add(PullHalf(a, ruler));
-        steps.Add(PullRest(a, ruler));
-        steps.Add(Pin(a, ruler));
-        steps.Add(Seam(a, ruler));
-        steps.Add(Look);
-        steps.Add(Finish(a));
+        List<SewingStep> steps =
+        [
+            .. StripSteps.Of(a, ruler),
+            Mark(a, ruler)
+                .At(Place.Table, Pace.Marked(2 * a.Segments), "edges", ["marks"], ["rows"]),
+            SetUp.At(Place.Machine, 5, "close-up", ["rows", "cloth"]),
+            (a.Ask.Rows.IsOverThreads ? OverThreads(a, ruler) : Rows(a, ruler)).At(
+                Place.Machine,
+                Pace.Sewn(a.SewnFlat * a.RowOffsets.Count, a.Ask.StitchLength),
+                "close-up",
+                ["rows", "rows-removed", "start"],
+                ["seam"]
+            ) with
+            {
+                Sets = [$"stitch {ruler.Write(a.Ask.StitchLength, LengthKind.Fine)}"],
+            },
+            PullHalf(a, ruler)
+                .At(
+                    Place.Hand,
+                    Pace.Spread(a.Ask.FinishedEdge) / 2,
+                    "gathered",
+                    ["gathers"],
+                    ["plain"]
+                ),
+            PullRest(a, ruler)
+                .At(
+                    Place.Hand,
+                    Pace.Spread(a.Ask.FinishedEdge) / 2,
+                    "gathered",
+                    ["gathers"],
+                    ["plain"]
+                ),
+            Pin(a, ruler).At(Place.Table, Pace.Marked(a.Segments), "gathered", ["marks", "plain"]),
+            Seam(a, ruler)
+                .At(Place.Machine, Pace.Seam(a.Ask.FinishedEdge), "close-up", ["seam"]) with
+            {
+                Sets = ["stitch 2.5 mm", "tension normal"],
+            },
+            Look.At(Place.Hand, 2, "gathered", ["gathers"]),
+            Finish(a)
+                .At(
+                    Place.Iron,
+                    Pace.TakenOut(a.SewnFlat * a.Ask.Rows.RowsRemoved)
+                        + Pace.Pressed(a.Ask.FinishedEdge),
+                    "close-up",
+                    a.Ask.Rows.RowsRemoved > 0 ? ["rows-removed", "seam"] : ["seam"]
+                ),
+        ];
         return steps;
     }
 
-    internal static SewingStep Cut(Answer a, Ruler ruler) =>
-        new(
-            "cut",
-            a.StripCount == 1 ? "Cut the strip" : "Cut the strips",
-            $"Cut {a.StripCount} {(a.StripCount == 1 ? "strip" : "strips, each")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
-                + $"{(a.Ask.Along ? "along the selvedge" : "across the cloth, from selvedge to selvedge")}.",
-            $"{a.StripCount} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
-            [
-                "The cut edge follows one thread of the cloth.",
-                "All strips lie the same way up, for nap and print.",
-            ],
-            []
-        );
-
-    internal static SewingStep Join(Answer a, Ruler ruler) =>
-        new(
-            "join",
-            a.Ask.Closed ? "Join them to a ring" : "Join the strips",
-            $"Sew {a.Joins} {(a.Joins == 1 ? "join" : "joins")} with {ruler.Mark(a.Ask.JoinAllowance)} allowance and press them open.",
-            a.Joins == 1 ? "1 join" : $"{a.Joins} joins",
-            [
-                a.Ask.Closed
-                    ? $"The ring measures {ruler.Mark(a.SewnFlat)} round."
-                    : $"The strip measures {ruler.Mark(a.SewnFlat + a.Ask.BothEnds)} from end to end.",
-                "No strip is twisted, right sides all face one way.",
-            ],
-            [],
-            Safety.Iron
-        );
-
-    internal static SewingStep LowerEdge(Answer a, Ruler ruler) =>
-        a.Ask.Doubled
-            ? new(
-                "fold",
-                "Fold it lengthwise",
-                "Fold the strip along its length, wrong sides together, press, and baste the raw edges together.",
-                ruler.Mark(a.Ask.CutDepth / 2),
-                ["Both raw edges lie exactly on each other."],
-                [],
-                Safety.Iron
-            )
-            : new(
-                "hem",
-                "Hem the lower edge",
-                $"Turn up {ruler.Mark(a.Ask.HemAllowance)}, press and stitch, while the strip is still flat.",
-                ruler.Mark(a.Ask.HemAllowance),
-                [
-                    $"From the raw edge to the hem it measures {ruler.Mark(a.Ask.FinishedDepth + a.Ask.SeamAllowance)}.",
-                ],
-                [],
-                Safety.Iron
-            );
-
-    private static SewingStep Mark(Answer a, Ruler ruler) =>
+    private static SewingStep Mark(StripPlan a, Ruler ruler) =>
         new(
             "mark",
             "Mark both edges",
@@ -126,7 +105,7 @@ internal static class SewingSteps
             Safety.Needle
         );
 
-    private static SewingStep Rows(Answer a, Ruler ruler)
+    private static SewingStep Rows(StripPlan a, Ruler ruler)
     {
         var offsets = string.Join(", ", a.RowOffsets.Select(ruler.Mark));
         var runs =
@@ -153,7 +132,7 @@ internal static class SewingSteps
         );
     }
 
-    private static SewingStep OverThreads(Answer a, Ruler ruler) =>
+    private static SewingStep OverThreads(StripPlan a, Ruler ruler) =>
         new(
             "rows",
             "Zigzag over the threads",
@@ -167,7 +146,7 @@ internal static class SewingSteps
             []
         );
 
-    private static SewingStep PullHalf(Answer a, Ruler ruler) =>
+    private static SewingStep PullHalf(StripPlan a, Ruler ruler) =>
         new(
             "pull-half",
             "Pull up half, and measure",
@@ -177,11 +156,13 @@ internal static class SewingSteps
                 $"Each part measures {ruler.Mark(a.SegmentGathered)}.",
                 $"Half the strip measures {ruler.Mark(a.Ask.FinishedEdge / 2)}.",
             ],
-            [],
-            TakesMeasure: true
-        );
+            []
+        )
+        {
+            Measure = new("half-way", "measured", "What does a pulled part measure, mark to mark?"),
+        };
 
-    private static SewingStep PullRest(Answer a, Ruler ruler) =>
+    private static SewingStep PullRest(StripPlan a, Ruler ruler) =>
         new(
             "pull-rest",
             "Pull up the rest",
@@ -194,7 +175,7 @@ internal static class SewingSteps
             []
         );
 
-    private static SewingStep Pin(Answer a, Ruler ruler) =>
+    private static SewingStep Pin(StripPlan a, Ruler ruler) =>
         new(
             "pin",
             "Match marks and pin",
@@ -207,7 +188,7 @@ internal static class SewingSteps
             []
         );
 
-    private static SewingStep Seam(Answer a, Ruler ruler) =>
+    private static SewingStep Seam(StripPlan a, Ruler ruler) =>
         new(
             "seam",
             "Sew on the seam line",
@@ -236,7 +217,7 @@ internal static class SewingSteps
             []
         );
 
-    private static SewingStep Finish(Answer a) =>
+    private static SewingStep Finish(StripPlan a) =>
         new(
             "finish",
             "Finish the seam",

@@ -1,8 +1,11 @@
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Shirring.Answer>;
 
 namespace ZephyrReach.Core.Craft.Shirring;
 
@@ -11,47 +14,56 @@ namespace ZephyrReach.Core.Craft.Shirring;
 /// <param name="RowsPerBobbin">
 /// pivot, spiral: floor((C − 2·tail)/(E + actualGap)); rows: floor(C/(E + 2·tail)); 0 where a bobbin holds no row.
 /// </param>
-internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReckoning
+internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        .. PullUpReading.Figures,
-        new("rows", FigureShape.Count, "How many rows."),
-        new(
+        .. F.From(a => a.Ask.Reading, PullUpReading.Told),
+        F.Count("rows", "How many rows.", a => a.Rows),
+        F.Marked(
             "actualGap",
-            FigureShape.Length,
-            "Between rows, so that the last lands on its margin; 0 for one row."
+            "Between rows, so that the last lands on its margin; 0 for one row.",
+            a => a.ActualGap
         ),
-        new("flatWidth", FigureShape.Length, "r·R."),
-        new("cutWidth", FigureShape.Length, "With a seam allowance at either side."),
-        new("elasticPerRow", FigureShape.Length, "w·R."),
-        new("elasticTotal", FigureShape.Length, "For all rows, with turns and tails."),
-        new("rowsPerBobbin", FigureShape.Count, "Rows that one bobbin holds.", false),
-        new("bobbins", FigureShape.Count, "Bobbins to wind; 0 where one holds no row.", false),
-        new("changeBefore", FigureShape.Counts, "Before which rows the bobbin is changed.", false),
-        new("needleThread", FigureShape.Length, "Ordinary thread on top."),
-        new("restLow", FigureShape.Length, "The narrowest that it is likely to be at rest."),
-        new("restMid", FigureShape.Length, "Its width at rest, even chance."),
-        new("restHigh", FigureShape.Length, "The widest that it is likely to be at rest."),
-        new(
-            "sureWidth",
-            FigureShape.Length,
-            "Cut width that is no tighter than wanted, with the assurance."
+        F.Marked("flatWidth", "r·R.", a => a.FlatWidth),
+        F.Cut("cutWidth", "With a seam allowance at either side.", a => a.CutWidth),
+        F.Amount("elasticPerRow", "w·R.", a => a.ElasticPerRow),
+        F.Amount("elasticTotal", "For all rows, with turns and tails.", a => a.ElasticTotal),
+        F.Count(
+            "rowsPerBobbin",
+            "Rows that one bobbin holds.",
+            a => a.Ask.InLooper ? (int?)null : a.RowsPerBobbin
         ),
-        new(
-            "leastFullness",
-            FigureShape.Ratio,
-            "The least that passes over the widest measure.",
+        F.Count(
+            "bobbins",
+            "Bobbins to wind; 0 where one holds no row.",
+            a => a.Ask.InLooper ? (int?)null : a.Bobbins
+        ),
+        F.Counts(
+            "changeBefore",
+            "Before which rows the bobbin is changed.",
+            a => a.Ask.InLooper ? null : a.ChangeBefore,
             false
         ),
-        new(
-            "swatch",
-            FigureShape.Group,
-            "How to cut and mark a swatch.",
-            Inner: SwatchPlan.Figures
+        F.Amount("needleThread", "Ordinary thread on top.", a => a.NeedleThread),
+        F.Marked("restLow", "The narrowest that it is likely to be at rest.", a => a.RestLow),
+        F.Marked("restMid", "Its width at rest, even chance.", a => a.RestMid),
+        F.Marked("restHigh", "The widest that it is likely to be at rest.", a => a.RestHigh),
+        F.Cut(
+            "sureWidth",
+            "Cut width that is no tighter than wanted, with the assurance.",
+            a => a.SureWidth
         ),
+        F.Ratio(
+            "leastFullness",
+            "The least that passes over the widest measure.",
+            a => a.LeastFullness
+        ),
+        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
         .. SharedFigures,
     ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
 
     /// <summary>(H − top − bottom)/(k − 1); nothing for one row.</summary>
     public Length ActualGap => Rows > 1 ? Ask.RowsHeight / (Rows - 1) : Length.Zero;
@@ -108,7 +120,26 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReck
     /// <summary>mustPassOver/R: flat, the panel is as wide as what it passes over.</summary>
     public double? LeastFullness => Ask.MustPassOver / Ask.RelaxedWidth;
 
-    public override IReadOnlyList<Piece> Pieces => [new(1, "panel", CutWidth, Ask.PanelHeight)];
+    public override IReadOnlyList<Piece> Pieces =>
+        [
+            Piece.Rectangle("panel", 1, "panel", CutWidth, Ask.PanelHeight) with
+            {
+                GrainUpright = true,
+            },
+        ];
+
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            new("cloth", Ask.PanelHeight, Stage.Cut),
+            new("elastic", ElasticTotal, Stage.Keep),
+            new("thread", 1.15 * NeedleThread, Stage.Keep),
+        ];
+
+    public override Summary Summary => InShort.Of(Ask.RelaxedWidth, Ask.Fullness, Ruler);
+
+    public override Expected? Expected => new PullUpLearnt(Ask.Reading).Expected;
 
     public override IReadOnlyList<Fact> Facts
     {
@@ -139,38 +170,10 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReck
         }
     }
 
-    public override IReadOnlyList<Caution> Cautions =>
-        [Hazards.Elastic, Hazards.Glue, .. Safety.All];
+    public override IReadOnlyList<Caution> Cautions => Hazards.All;
 
     private SwatchPlan Swatch =>
         SwatchPlan.For(Ask.PanelHeight, Ask.Reading.Prediction.Mid, Ruler.Units);
-
-    protected override void TellOwn(IFigures figures)
-    {
-        Ask.Reading.Tell(figures);
-        figures.Count("rows", Rows);
-        figures.Length("actualGap", ActualGap, LengthKind.Marked);
-        figures.Length("flatWidth", FlatWidth, LengthKind.Marked);
-        figures.Length("cutWidth", CutWidth, LengthKind.Cut);
-        figures.Length("elasticPerRow", ElasticPerRow, LengthKind.Amount);
-        figures.Length("elasticTotal", ElasticTotal, LengthKind.Amount);
-        if (!Ask.InLooper)
-        {
-            figures.Count("rowsPerBobbin", RowsPerBobbin);
-            figures.Count("bobbins", Bobbins);
-            figures.Counts("changeBefore", ChangeBefore);
-        }
-        figures.Length("needleThread", NeedleThread, LengthKind.Amount);
-        figures.Length("restLow", RestLow, LengthKind.Marked);
-        figures.Length("restMid", RestMid, LengthKind.Marked);
-        figures.Length("restHigh", RestHigh, LengthKind.Marked);
-        figures.Length("sureWidth", SureWidth, LengthKind.Cut);
-        if (LeastFullness is { } least)
-        {
-            figures.Ratio("leastFullness", least);
-        }
-        figures.Group("swatch", Swatch.Tell);
-    }
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
@@ -256,6 +259,8 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : PiecedReck
 /// <summary>Hazards of elastic.</summary>
 internal static class Hazards
 {
+    public static IReadOnlyList<Caution> All => [Elastic, Glue, .. Safety.Gathers];
+
     public static Caution Elastic { get; } =
         new(
             "elastic",

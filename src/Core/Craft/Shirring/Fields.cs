@@ -1,7 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
 
 namespace ZephyrReach.Core.Craft.Shirring;
 
@@ -16,7 +18,10 @@ internal static class Fields
         );
 
     public static NumberField Fullness { get; } =
-        new("fullness", "Fullness", "How many times its width at rest the panel is flat.", 1, 6, 2);
+        new("fullness", "Fullness", "How many times its width at rest the panel is flat.", 1, 6, 2)
+        {
+            Step = 0.05,
+        };
 
     public static LengthField PanelHeight { get; } =
         Measure("panelHeight", "Panel height", "Square to the rows, between its seams.");
@@ -28,7 +33,7 @@ internal static class Fields
         Margin("bottomMargin", "Below the rows", "From the last row to the lower edge.");
 
     public static LengthField RowGap { get; } =
-        Strip.RowGap with
+        StripFields.RowGap with
         {
             Says =
                 "Between neighbouring rows; evened out so that the last row lands on its margin.",
@@ -90,7 +95,10 @@ internal static class Fields
             6,
             1.1,
             false
-        );
+        )
+        {
+            Step = 0.05,
+        };
 
     public static LengthField BobbinCapacity { get; } =
         new(
@@ -108,12 +116,16 @@ internal static class Fields
     public static LengthField BodyMeasure { get; } =
         Body("bodyMeasure", "Sits on", "The measure that it sits on at rest.");
 
-    public static LengthField ClothWidth { get; } = Strip.ClothWidth with { IsNeeded = false };
-    public static LengthField SeamAllowance { get; } = Strip.SeamAllowance;
-    public static LengthField Tail { get; } = Strip.Tail;
+    public static LengthField ClothWidth { get; } =
+        StripFields.ClothWidth with
+        {
+            IsNeeded = false,
+        };
+    public static LengthField SeamAllowance { get; } = StripFields.SeamAllowance;
+    public static LengthField Tail { get; } = StripFields.Tail;
     public static LengthField StitchLength { get; } = PullUpFields.StitchLength;
 
-    public static LengthField ClothThickness { get; } = Strip.ClothThickness;
+    public static LengthField ClothThickness { get; } = StripFields.ClothThickness;
 
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =
@@ -141,7 +153,16 @@ internal static class Fields
         {
             Start = Length.FromMillimetres(0.6),
         },
-        .. PullUpFields.Beside.Where(f => f.Name != PullUpFields.TargetFullness.Name),
+        .. PullUpFields
+            .Beside.Where(f => f.Name != PullUpFields.TargetFullness.Name)
+            .Select(f =>
+                f == PullUpFields.Assurance
+                    ? f with
+                    {
+                        Label = "How sure that it is not too tight?",
+                    }
+                    : f
+            ),
     ];
 
     private static LengthField Measure(string name, string label, string says) =>

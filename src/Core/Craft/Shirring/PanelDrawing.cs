@@ -1,3 +1,6 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
@@ -20,12 +23,20 @@ internal static class PanelDrawing
             Length.FromMillimetres(9),
             MostFolds
         );
-        List<Shape> shapes = [new GatheredCloth(new Point(Length.Zero, Length.Zero), height, hem)];
+        List<Shape> shapes =
+        [
+            new GatheredCloth(new Point(Length.Zero, Length.Zero), height, hem) { Part = "panel" },
+        ];
         foreach (var (_, y) in Shown(a))
         {
-            shapes.Add(Row(Length.Zero, y, width, y));
+            shapes.Add(Row(Length.Zero, y, width, y) with { Part = "rows" });
         }
-        shapes.Add(Across(width, height, width, LengthKind.Marked, "at rest"));
+        shapes.Add(
+            Across(width, height, width, LengthKind.Marked, "at rest") with
+            {
+                Field = Fields.RelaxedWidth.Name,
+            }
+        );
         shapes.Add(Up(width, height));
         return new Drawing(
             "at-rest",
@@ -43,9 +54,18 @@ internal static class PanelDrawing
         var (width, height, seam) = (a.CutWidth, a.Ask.PanelHeight, a.Ask.SeamAllowance);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main),
-            Line(LineMeaning.Seam, seam, Length.Zero, seam, height),
-            Line(LineMeaning.Seam, width - seam, Length.Zero, width - seam, height),
+            new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main)
+            {
+                Part = "cloth",
+            },
+            Line(LineMeaning.Seam, seam, Length.Zero, seam, height) with
+            {
+                Part = "seam",
+            },
+            Line(LineMeaning.Seam, width - seam, Length.Zero, width - seam, height) with
+            {
+                Part = "seam",
+            },
         ];
         var shown = Shown(a).ToList();
         var ends = (From: seam, To: width - seam);
@@ -54,12 +74,16 @@ internal static class PanelDrawing
             var (row, y) = shown[i];
             // A spiral comes round one gap lower than it went.
             var to = a.Ask.Layout == Layout.Spiral ? y + a.ActualGap : y;
-            shapes.Add(Row(ends.From, y, ends.To, Length.Min(to, height)));
+            var part =
+                row == 1 ? "first-row"
+                : row <= a.SewnThird ? "first-third"
+                : "rest";
+            shapes.Add(Row(ends.From, y, ends.To, Length.Min(to, height)) with { Part = part });
             if (a.Ask.Layout == Layout.Pivot && i + 1 < shown.Count)
             {
                 // The line turns in the seam allowance: alternately at the right and at the left.
                 var x = i % 2 == 0 ? ends.To : ends.From;
-                shapes.Add(Row(x, y, x, shown[i + 1].At));
+                shapes.Add(Row(x, y, x, shown[i + 1].At) with { Part = part });
             }
             if (a.ChangeBefore.Contains(row) && !a.Ask.InLooper)
             {
@@ -70,6 +94,9 @@ internal static class PanelDrawing
                         new Point(seam, y),
                         $"new bobbin, row {row}"
                     )
+                    {
+                        Part = "bobbins",
+                    }
                 );
             }
         }
@@ -99,7 +126,8 @@ internal static class PanelDrawing
             width,
             height,
             shapes,
-            true
+            true,
+            IsForCutting: true
         );
     }
 
@@ -149,6 +177,7 @@ internal static class PanelDrawing
             new Point(width, height),
             Side.Right,
             height,
-            LengthKind.Cut
+            LengthKind.Cut,
+            Field: Fields.PanelHeight.Name
         );
 }

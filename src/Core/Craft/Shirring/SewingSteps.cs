@@ -1,4 +1,6 @@
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Shirring;
@@ -8,7 +10,12 @@ internal static class SewingSteps
 {
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
-        List<SewingStep> steps = [Cut(a, ruler)];
+        IReadOnlyList<string> rows = ["first-row", "first-third", "rest", "bobbins"];
+        var row = Pace.Sewn(a.FlatWidth, a.Ask.StitchLength);
+        List<SewingStep> steps =
+        [
+            Cut(a, ruler).At(Place.Table, Pace.Cut(1) + 2, "flat", ["cloth"], rows),
+        ];
         if (a.Ask.Layout == Layout.Spiral)
         {
             steps.Add(
@@ -20,21 +27,34 @@ internal static class SewingSteps
                     [$"The tube measures {ruler.Mark(a.FlatWidth)} round."],
                     [],
                     Safety.Iron
-                )
+                ).At(Place.Machine, 5, "flat", ["seam"], rows)
             );
         }
-        steps.Add(Wind(a, ruler));
-        steps.Add(SetUp(a));
-        steps.Add(FirstRow(a, ruler));
         var third = a.SewnThird;
-        steps.Add(FirstThird(a, ruler, third));
+        steps.AddRange([
+            Wind(a, ruler)
+                .At(Place.Table, 3 * Math.Max(1, a.Bobbins), "flat", ["bobbins", "first-row"]),
+            SetUp(a).At(Place.Machine, 6, "flat", ["cloth"], rows) with
+            {
+                Sets = [a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)],
+            },
+            FirstRow(a, ruler)
+                .At(Place.Machine, row + 1, "flat", ["first-row"], ["first-third", "rest"]),
+            FirstThird(a, ruler, third)
+                .At(Place.Machine, row * third + 2, "flat", ["first-row", "first-third"], ["rest"]),
+        ]);
         if (third < a.Rows)
         {
-            steps.Add(Rest(a, ruler, third));
+            steps.Add(
+                Rest(a, ruler, third)
+                    .At(Place.Machine, row * (a.Rows - third), "flat", ["rest", "bobbins"])
+            );
         }
-        steps.Add(Ends(a));
-        steps.Add(Steam(a, ruler));
-        steps.Add(TryOn(a, ruler));
+        steps.AddRange([
+            Ends(a).At(Place.Hand, a.Ask.Layout == Layout.Rows ? a.Rows : 4, "flat", ["seam"]),
+            Steam(a, ruler).At(Place.Iron, 5, "at-rest", ["panel"]),
+            TryOn(a, ruler).At(Place.Hand, 4, "at-rest", ["panel", "rows"]),
+        ]);
         return steps;
     }
 
@@ -69,7 +89,7 @@ internal static class SewingSteps
                 ruler.Write(a.ElasticTotal, LengthKind.Amount),
                 ["It runs freely from its reel."],
                 [],
-                MachineGathers.Hazards.Knife
+                Safety.Knife
             )
             : new(
                 "wind",
@@ -131,9 +151,11 @@ internal static class SewingSteps
                 $"Before steam it measures about {ruler.Mark(a.BeforeSteam)}.",
                 "The cloth lies flat under the needle, without folds.",
             ],
-            [],
-            TakesMeasure: true
-        );
+            []
+        )
+        {
+            Measure = new("half-way", "measured", "How wide is the panel now, at rest?"),
+        };
 
     private static SewingStep Rest(Answer a, Ruler ruler, int third) =>
         new(

@@ -1,5 +1,6 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft.Shirring;
@@ -8,38 +9,81 @@ namespace ZephyrReach.Core.Craft.Shirring;
 public static class ShirringTechnique
 {
     public static Technique Technique { get; } =
-        new(
-            "shirring",
-            "shirred with elastic thread",
-            "Close rows with elastic in the bobbin: a panel that draws in and stretches back.",
-            1,
-            new Form(
-                "",
-                "What to cut and wind, and before which row the bobbin runs out",
-                Fields.All,
-                Answer.Figures,
-                Example.Smock,
-                Reckon.Straight
-            ),
-            [
-                TurnedForms.FromCloth,
-                SwatchForm.For(CardTechniques.Named("shirring")!.Looks),
-                TurnedForms.HalfWay,
-            ],
-            PulledGathersTechnique.Scale(),
-            (then, now) =>
-                Reckon.Straight(then) is { } was && Reckon.Straight(now) is { } isNow
-                    ? PiecedReckoning.Compare(was, isNow, now.Ruler)
-                    : null,
-            reckoned =>
-                reckoned is Answer a
-                    ? new Portrait(
-                        a.Ask.RelaxedWidth,
-                        a.Ask.Fullness,
-                        a.Ask.PanelHeight,
-                        1.15 * a.NeedleThread
-                    )
-                    : null,
-            PullUpFamily.Elastic
-        );
+        new()
+        {
+            Name = "shirring",
+            Title = "shirred with elastic thread",
+            Short = "Shirring",
+            Kin = Kin.Fullness,
+            Says = ShirringCard.Technique.Says,
+            Cards = [ShirringCard.Technique],
+            Working = new()
+            {
+                Begin = "Shirr with elastic",
+                Mark = InShort.Mark(
+                    "A panel drawn up by close rows of elastic.",
+                    2,
+                    9,
+                    12,
+                    18,
+                    24,
+                    30,
+                    36
+                ),
+                Straight = new Form(
+                    "",
+                    "What to cut and wind, and before which row the bobbin runs out",
+                    Fields.All,
+                    Answer.Told,
+                    Example.Smock,
+                    Reckon.Straight
+                ),
+                Turned =
+                [
+                    TurnedForms.FromCloth,
+                    SwatchForm.For(
+                        ShirringCard.Technique.Looks,
+                        countsSteamed: true,
+                        canPlan: true
+                    ),
+                    TurnedForms.HalfWay,
+                ],
+                Groups =
+                [
+                    new(
+                        Asking.First,
+                        "",
+                        "relaxedWidth",
+                        "fullness",
+                        "panelHeight",
+                        "topMargin",
+                        "bottomMargin",
+                        "rowGap",
+                        "seamAllowance",
+                        "stitchLength",
+                        "tensionSteps",
+                        "elasticDiameter"
+                    ),
+                    new(Asking.Machine, "", "layout", "stitch", "assurance"),
+                    new(Asking.Cut, "", "assurance"),
+                    new(Asking.Folded, "The body", "bodyMeasure", "mustPassOver"),
+                    new(Asking.Folded, "Elastic", "elasticFactor", "bobbinCapacity", "tail"),
+                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "clothWidth"),
+                    new(
+                        Asking.Folded,
+                        "The machine’s stitch",
+                        "minStitchLength",
+                        "maxStitchLength"
+                    ),
+                ],
+                First = new(
+                    "relaxedWidth",
+                    "How wide is the panel at rest?",
+                    "Measure where it sits and take a little off: nine tenths of the body measure is usual. Then say how high it is."
+                ),
+                Uses = ["foot", "elastic", "thread"],
+                Cautions = Hazards.All,
+                Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up"),
+            },
+        };
 }

@@ -1,24 +1,32 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Shirring.HalfWayAnswer>;
 
 namespace ZephyrReach.Core.Craft.Shirring;
 
 /// <summary>What a width of cloth allows.</summary>
 internal sealed record FullnessAnswer(double Fullness, Length FlatWidth) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("fullness", FigureShape.Ratio, "The greatest fullness that the width allows."),
-        new("flatWidth", FigureShape.Length, "What is left between the seams."),
+        Figure<FullnessAnswer>.Ratio(
+            "fullness",
+            "The greatest fullness that the width allows.",
+            a => a.Fullness
+        ),
+        Figure<FullnessAnswer>.Marked(
+            "flatWidth",
+            "What is left between the seams.",
+            a => a.FlatWidth
+        ),
     ];
 
-    public override void Tell(IFigures figures)
-    {
-        figures.Ratio("fullness", Fullness);
-        figures.Length("flatWidth", FlatWidth, LengthKind.Marked);
-    }
+    public override IReadOnlyList<Figure> Figures => Told;
 }
 
 /// <summary>What the rows that are sewn say of the rest.</summary>
@@ -35,28 +43,22 @@ internal sealed record HalfWayAnswer(
     TargetSetting? Setting
 ) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("should", FigureShape.Length, "What it has to measure now, before steam."),
-        new("measured", FigureShape.Length, "What it measures."),
-        new("parts", FigureShape.Count, "How many thirds of the rows are sewn."),
-        new("partsLeft", FigureShape.Count, "How many are still to be sewn."),
-        new("likely", FigureShape.Length, "What it will likely measure at rest in the end."),
-        new("stitchLength", FigureShape.Length, "The stitch for the rest.", false),
+        F.Marked("should", "What it has to measure now, before steam.", a => a.Should),
+        F.Marked("measured", "What it measures.", a => a.Measured),
+        F.Count("parts", "How many thirds of the rows are sewn.", a => a.Parts),
+        F.Count("partsLeft", "How many are still to be sewn.", a => 3 - a.Parts),
+        F.Marked("likely", "What it will likely measure at rest in the end.", a => a.Likely),
+        F.Length(
+            "stitchLength",
+            LengthKind.Fine,
+            "The stitch for the rest.",
+            a => a.Setting?.Settings.StitchLength
+        ),
     ];
 
-    public override void Tell(IFigures figures)
-    {
-        figures.Length("should", Should, LengthKind.Marked);
-        figures.Length("measured", Measured, LengthKind.Marked);
-        figures.Count("parts", Parts);
-        figures.Count("partsLeft", 3 - Parts);
-        figures.Length("likely", Likely, LengthKind.Marked);
-        if (Setting is { } setting)
-        {
-            figures.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
-        }
-    }
+    public override IReadOnlyList<Figure> Figures => Told;
 }
 
 /// <summary>Shirring turned round: from a width of cloth to the fullness, and from the rows that are sewn to the rest.</summary>
@@ -87,7 +89,7 @@ internal static class TurnedForms
             "fullness-from-cloth",
             "The fullness that a width of cloth allows",
             [.. Fields.All.Where(f => f.Name != Fields.Fullness.Name), Across],
-            FullnessAnswer.Figures,
+            FullnessAnswer.Told,
             Example.Smock.Without("fullness").With("clothAcross", RawValue.Of("1.1 m")),
             reader =>
             {
@@ -122,7 +124,7 @@ internal static class TurnedForms
             "half-way",
             "Will it draw up enough?",
             [.. Fields.All, Measured],
-            HalfWayAnswer.Figures,
+            HalfWayAnswer.Told,
             Example.Smock.With("measured", RawValue.Of("38 cm")),
             Check
         );

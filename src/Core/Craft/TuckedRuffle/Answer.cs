@@ -1,40 +1,39 @@
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Answer;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.TuckedRuffle.Answer>;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
 /// <summary>What to cut and set for a ruffle in small folds.</summary>
 /// <param name="Strips">The strips, as for pulled gathers of the same flat edge.</param>
 /// <param name="FlatEdge">r·F.</param>
-internal sealed record Answer(Ask Ask, Strips Strips, Length FlatEdge) : PiecedReckoning
+internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : WorkPlan
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("tuckSpacing", FigureShape.Length, "S = N·ℓ, from fold to fold."),
-        new("tuckDepth", FigureShape.Length, "p, how far the arm pushes."),
-        new("takeUp", FigureShape.Length, "u = 2p, what each fold takes."),
-        new("fullness", FigureShape.Ratio, "r = 1 + 2p/S."),
-        new("tuckCount", FigureShape.Count, "Folds on the edge."),
-        new("overlap", FigureShape.Ratio, "p/S; 1 where each fold just touches the next."),
-        new("flatEdge", FigureShape.Length, "r·F."),
-        new("cutLength", FigureShape.Length, "With what is trimmed."),
-        new("stripCount", FigureShape.Count, "How many strips are cut."),
-        new("stripLength", FigureShape.Length, "Of each strip."),
-        new("cutDepth", FigureShape.Length, "Of each strip."),
-        new("clothToBuy", FigureShape.Length, "The cloth that the strips take."),
-        new("joins", FigureShape.Count, "Seams between strips."),
-        new("threadPerSide", FigureShape.Length, "Needle thread, and bobbin thread alike."),
-        new(
-            "swatch",
-            FigureShape.Group,
-            "How to cut and mark a swatch.",
-            Inner: SwatchPlan.Figures
-        ),
+        F.Fine("tuckSpacing", "S = N·ℓ, from fold to fold.", a => a.Ask.Spacing),
+        F.Fine("tuckDepth", "p, how far the arm pushes.", a => a.Ask.Depth),
+        F.Fine("takeUp", "u = 2p, what each fold takes.", a => 2 * a.Ask.Depth),
+        F.Ratio("fullness", "r = 1 + 2p/S.", a => a.Ask.Fullness),
+        F.Count("tuckCount", "Folds on the edge.", a => a.TuckCount),
+        F.Ratio("overlap", "p/S; 1 where each fold just touches the next.", a => a.Overlap),
+        F.Marked("flatEdge", "r·F.", a => a.FlatEdge),
+        F.Cut("cutLength", "With what is trimmed.", a => a.FlatEdge + a.Ask.Trim),
+        F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
+        F.Cut("stripLength", "Of each strip.", a => a.Strips.StripLength),
+        F.Cut("cutDepth", "Of each strip.", a => a.Ask.Strip.CutDepth),
+        F.Cut("clothToBuy", "The cloth that the strips take.", a => a.Strips.ClothToBuy),
+        F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
+        F.Amount("threadPerSide", "Needle thread, and bobbin thread alike.", a => a.ThreadPerSide),
+        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
         .. SharedFigures,
     ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
 
     private Length Edge => Ask.Strip.FinishedEdge;
 
@@ -61,21 +60,16 @@ internal sealed record Answer(Ask Ask, Strips Strips, Length FlatEdge) : PiecedR
 
     public Length ThreadTotal => 2 * 1.15 * ThreadPerSide;
 
-    private SwatchPlan Swatch =>
-        Strips.Swatch with
-        {
-            GathersTo = Strips.Swatch.MarkedFlat / Ask.Fullness,
-        };
+    private SwatchPlan Swatch => SwatchPlan.For(Ask.Strip.CutDepth, Ask.Fullness, Ruler.Units);
 
-    public override IReadOnlyList<Piece> Pieces =>
-        [
-            new(
-                Strips.StripCount,
-                Strips.StripCount == 1 ? "strip" : "strips",
-                Strips.StripLength,
-                Ask.Strip.CutDepth
-            ),
-        ];
+    public override IReadOnlyList<Piece> Pieces => [Strips.Piece()];
+
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Fold it up to");
+
+    public override IReadOnlyList<Need> Needs =>
+        [new("cloth", Strips.ClothToBuy, Stage.Cut), new("thread", ThreadTotal, Stage.Keep)];
+
+    public override Summary Summary => InShort.Of(Edge, Ask.Fullness, Ruler);
 
     public override IReadOnlyList<Fact> Facts =>
         [
@@ -90,26 +84,7 @@ internal sealed record Answer(Ask Ask, Strips Strips, Length FlatEdge) : PiecedR
             new("Flat edge", $"{Ruler.Mark(FlatEdge)} and {Ruler.Mark(Ask.Trim)} to trim"),
         ];
 
-    public override IReadOnlyList<Caution> Cautions => Safety.All;
-
-    protected override void TellOwn(IFigures figures)
-    {
-        figures.Length("tuckSpacing", Ask.Spacing, LengthKind.Fine);
-        figures.Length("tuckDepth", Ask.Depth, LengthKind.Fine);
-        figures.Length("takeUp", 2 * Ask.Depth, LengthKind.Fine);
-        figures.Ratio("fullness", Ask.Fullness);
-        figures.Count("tuckCount", TuckCount);
-        figures.Ratio("overlap", Overlap);
-        figures.Length("flatEdge", FlatEdge, LengthKind.Marked);
-        figures.Length("cutLength", FlatEdge + Ask.Trim, LengthKind.Cut);
-        figures.Count("stripCount", Strips.StripCount);
-        figures.Length("stripLength", Strips.StripLength, LengthKind.Cut);
-        figures.Length("cutDepth", Ask.Strip.CutDepth, LengthKind.Cut);
-        figures.Length("clothToBuy", Strips.ClothToBuy, LengthKind.Cut);
-        figures.Count("joins", Strips.Joins);
-        figures.Length("threadPerSide", ThreadPerSide, LengthKind.Amount);
-        figures.Group("swatch", Swatch.Tell);
-    }
+    public override IReadOnlyList<Caution> Cautions => Safety.Gathers;
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
@@ -135,7 +110,7 @@ internal sealed record Answer(Ask Ask, Strips Strips, Length FlatEdge) : PiecedR
                 $"{ruler.Mark(FlatEdge)} + {ruler.Mark(Ask.Trim)} = {ruler.Cut(FlatEdge + Ask.Trim)}",
                 "Nothing can be pulled to fit; what is over is trimmed."
             ),
-            .. PencilWork
+            .. StripPencil
                 .Of(Strips, ruler)
                 .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Cloth"),
         ];
@@ -145,6 +120,7 @@ internal sealed record Answer(Ask Ask, Strips Strips, Length FlatEdge) : PiecedR
         [
             FoldsDrawing.Of(this, ruler),
             GatheredDrawing.Of(Strips with { SewnFlat = Edge * Math.Min(12, Ask.Fullness) }),
+            EdgesDrawing.Of(Strips),
             LayoutDrawing.Of(Strips, ruler),
         ];
 

@@ -1,6 +1,8 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
@@ -30,7 +32,10 @@ internal static class Fields
             12,
             2,
             false
-        );
+        )
+        {
+            Step = 0.05,
+        };
 
     public static LengthField TuckDepth { get; } =
         new(
@@ -39,7 +44,7 @@ internal static class Fields
             "How far the arm pushes; or say the fullness.",
             Length.Zero,
             Length.FromMillimetres(100),
-            null,
+            Length.FromMillimetres(8),
             LengthKind.Fine,
             false
         );
@@ -69,7 +74,7 @@ internal static class Fields
 
     public static IReadOnlyList<Field> All { get; } =
     [
-        Strip.FinishedEdge,
+        StripFields.FinishedEdge,
         StitchesPerTuck,
         StitchLength,
         Fullness,

@@ -1,3 +1,6 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
@@ -31,6 +34,9 @@ internal static class FoldsDrawing
                     new Point(x, high - gap),
                     new Point(x + S, high - gap)
                 )
+                {
+                    Part = "stitch",
+                }
             );
         }
         var flat = top + gap * 7;
@@ -67,7 +73,8 @@ internal static class FoldsDrawing
                 Side.Below,
                 p,
                 LengthKind.Fine,
-                "deep"
+                "deep",
+                a.Ask.SaysDepth ? Fields.TuckDepth.Name : ""
             )
         );
         shapes.Add(
@@ -88,13 +95,14 @@ internal static class FoldsDrawing
             height,
             shapes,
             true,
-            IsCloseUp: true
+            IsCloseUp: true,
+            IsForCutting: true
         );
 
         static ClothLine Cloth(Length x1, Length y1, Length x2, Length y2) =>
-            new(LineMeaning.Profile, new Point(x1, y1), new Point(x2, y2));
+            new(LineMeaning.Profile, new Point(x1, y1), new Point(x2, y2)) { Part = "profile" };
 
         static ClothLine Fold(Length x, Length from, Length to, LineMeaning meaning) =>
-            new(meaning, new Point(x, from), new Point(x, to));
+            new(meaning, new Point(x, from), new Point(x, to)) { Part = "folds" };
     }
 }

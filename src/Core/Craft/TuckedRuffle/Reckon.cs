@@ -1,9 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
-using StripAsk = ZephyrReach.Core.Craft.PulledGathers.Ask;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
@@ -13,12 +13,14 @@ namespace ZephyrReach.Core.Craft.TuckedRuffle;
 /// <param name="Depth">p, how far the arm pushes; reckoned where the fullness was said.</param>
 /// <param name="MostDepth">What the attachment can push.</param>
 /// <param name="Trim">Cut longer by this.</param>
+/// <param name="SaysDepth">Whether the depth was said; else the fullness.</param>
 internal sealed record Ask(
     StripAsk Strip,
     double StitchesPerTuck,
     Length Depth,
     Length MostDepth,
-    Length Trim
+    Length Trim,
+    bool SaysDepth
 )
 {
     /// <summary>S = N·ℓ, from fold to fold on the finished edge.</summary>
@@ -36,7 +38,7 @@ internal sealed record Ask(
         var every = reader.Number(Fields.StitchesPerTuck);
         var strip = StripReading.Read(
             reader,
-            edge ?? reader.Length(PulledGathers.Fields.FinishedEdge),
+            edge ?? reader.Length(StripFields.FinishedEdge),
             stitch,
             1
         );
@@ -62,7 +64,8 @@ internal sealed record Ask(
                 every,
                 depth ?? (fullness!.Value - 1) * every * stitch / 2,
                 most,
-                trim
+                trim,
+                depth is not null
             );
     }
 }
@@ -80,7 +83,7 @@ internal static class Reckon
     {
         var edge = ask.Strip.FinishedEdge;
         var flat = ask.Fullness * edge;
-        var strips = Strips.Straight(
+        var strips = StripReckon.Straight(
             ask.Strip with
             {
                 Fullness = (flat + ask.Trim) / edge,
@@ -121,7 +124,7 @@ internal static class Reckon
                 "If it is too thick, fold less often or less deep."
             );
         }
-        foreach (var finding in a.Strips.FindingsOfCloth)
+        foreach (var finding in a.Strips.Noticed)
         {
             yield return finding;
         }

@@ -1,6 +1,7 @@
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.SewingSteps;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
@@ -10,15 +11,7 @@ internal static class SewingSteps
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
         var edge = a.Ask.Strip.FinishedEdge;
-        List<SewingStep> steps = [Strip.Cut(a.Strips, ruler)];
-        if (a.Strips.Joins > 0)
-        {
-            steps.Add(Strip.Join(a.Strips, ruler));
-        }
-        if (a.Ask.Strip.Doubled || a.Ask.Strip.HemAllowance > Length.Zero)
-        {
-            steps.Add(Strip.LowerEdge(a.Strips, ruler));
-        }
+        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler)];
         if (a.Ask.Strip.Doubled)
         {
             steps.Add(
@@ -63,8 +56,7 @@ internal static class SewingSteps
                     $"The first third measures {ruler.Mark(edge / 3)}.",
                     "Every fold caught all layers.",
                 ],
-                [],
-                TakesMeasure: true
+                []
             )
         );
         steps.Add(
@@ -115,6 +107,50 @@ internal static class SewingSteps
                 Safety.Iron
             )
         );
-        return steps;
+        var folded = Pace.Folded(edge, a.Ask.Strip.StitchLength);
+        return [.. steps.Select(step => Seen(step, a, folded))];
     }
+
+    /// <summary>A step of the folding with its place, its time and its picture.</summary>
+    private static SewingStep Seen(SewingStep step, Answer a, double folded) =>
+        step.Key switch
+        {
+            "baste" => step.At(
+                Place.Machine,
+                Pace.Sewn(a.Strips.SewnFlat, Length.FromMillimetres(4)),
+                "layout",
+                ["strips"]
+            ),
+            "set-up" => step.At(Place.Machine, 8, "folds", ["profile", "folds"]),
+            "first-third" => step.At(
+                Place.Machine,
+                folded / 3 + 3,
+                "folds",
+                ["profile", "stitch"]
+            ) with
+            {
+                Measure = FullnessGroups.Third,
+            },
+            "rest" => step.At(
+                Place.Machine,
+                folded * 2 / 3,
+                "gathered",
+                ["gathers"],
+                ["plain", "marks"]
+            ),
+            "trim" => step.At(Place.Table, 3, "gathered", ["gathers"], ["plain", "marks"]),
+            "seam" => step.At(
+                Place.Machine,
+                Pace.Seam(a.Ask.Strip.FinishedEdge),
+                "gathered",
+                ["plain", "gathers"]
+            ),
+            "finish" => step.At(
+                Place.Iron,
+                Pace.Pressed(a.Ask.Strip.FinishedEdge),
+                "gathered",
+                ["plain"]
+            ),
+            _ => step,
+        };
 }

@@ -1,5 +1,6 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Craft.Fullness;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
@@ -7,37 +8,85 @@ namespace ZephyrReach.Core.Craft.TuckedRuffle;
 public static class TuckedRuffleTechnique
 {
     public static Technique Technique { get; } =
-        new(
-            "tucked-ruffle",
-            "ruffle in small folds",
-            "An arm on the needle clamp pushes a bite of cloth under the needle every so many stitches: small even folds.",
-            1,
-            new Form(
-                "",
-                "What to cut, and how the attachment is set",
-                Fields.All,
-                Answer.Figures,
-                Example.All,
-                Reckon.Straight
-            ),
-            [
-                TurnedForms.FromCloth,
-                SwatchForm.For(CardTechniques.Named("tucked-ruffle")!.Looks),
-                TurnedForms.HalfWay,
-            ],
-            PulledGathersTechnique.Scale(),
-            (then, now) =>
-                Reckon.Straight(then) is { } was && Reckon.Straight(now) is { } isNow
-                    ? PiecedReckoning.Compare(was, isNow, now.Ruler)
-                    : null,
-            reckoned =>
-                reckoned is Answer a
-                    ? new Portrait(
-                        a.Ask.Strip.FinishedEdge,
-                        a.Ask.Fullness,
-                        a.Strips.ClothToBuy,
-                        a.ThreadTotal
-                    )
-                    : null
-        );
+        new()
+        {
+            Name = "tucked-ruffle",
+            Title = "ruffle in small folds",
+            Short = "Small folds",
+            Kin = Kin.Fullness,
+            Says =
+                "An arm on the needle clamp pushes a bite of cloth under the needle every so many stitches: small even folds.",
+            Cards = [TuckedRuffleCard.Technique],
+            Working = new()
+            {
+                Begin = "Ruffle in small folds",
+                Mark = InShort.Mark("Small even folds, all one way.", 1.8, 14, 11),
+                Straight = new Form(
+                    "",
+                    "What to cut, and how the attachment is set",
+                    Fields.All,
+                    Answer.Told,
+                    Example.All,
+                    Reckon.Straight
+                ),
+                Turned =
+                [
+                    TurnedForms.FromCloth,
+                    SwatchForm.For(
+                        TuckedRuffleCard.Technique.Looks,
+                        countsSteamed: false,
+                        canPlan: true
+                    ),
+                    TurnedForms.HalfWay,
+                ],
+                Groups =
+                [
+                    FullnessGroups.Strip,
+                    new(
+                        Asking.Machine,
+                        "",
+                        "closed",
+                        "doubled",
+                        "stitchesPerTuck",
+                        "stitchLength",
+                        "fullness",
+                        "tuckDepth",
+                        "maxTuckDepth"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Cloth",
+                        "clothWidth",
+                        "clothAtHand",
+                        "clothThickness",
+                        "cut"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Joining and allowances",
+                        "trimAllowance",
+                        "joinAllowance",
+                        "endAllowance",
+                        "plainThickness",
+                        "tail"
+                    ),
+                ],
+                First = FullnessGroups.Edge,
+                Either = ["fullness", "tuckDepth"],
+                Allows =
+                [
+                    new(
+                        "fullness-from-cloth",
+                        "clothAtHand",
+                        "fullness",
+                        "a fullness of",
+                        "fullness",
+                        "fullness",
+                        "tuckDepth"
+                    ),
+                ],
+                Cautions = Safety.Gathers,
+                Swatch = SwatchForm.Measured(sewn: "Folded"),
+            },
+        };
 }

@@ -1,8 +1,10 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.TuckedRuffle.DepthAnswer>;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
@@ -11,32 +13,29 @@ namespace ZephyrReach.Core.Craft.TuckedRuffle;
 /// <param name="Depth">The depth of a fold that gives it; nothing where it would have to be below 0.</param>
 internal sealed record DepthAnswer(double Fullness, Length Depth) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new("fullness", FigureShape.Ratio, "The fullness that fits."),
-        new("tuckDepth", FigureShape.Length, "The depth of a fold that gives it."),
-        new("should", FigureShape.Length, "What a third has to become.", false),
-        new("measured", FigureShape.Length, "What it became.", false),
-        new("parts", FigureShape.Count, "How many thirds were measured.", false),
-        new("partsLeft", FigureShape.Count, "How many are still to be sewn.", false),
+        F.Ratio("fullness", "The fullness that fits.", a => a.Fullness),
+        F.Fine("tuckDepth", "The depth of a fold that gives it.", a => a.Depth),
+        F.Length("should", LengthKind.Marked, "What a third has to become.", a => a.Should),
+        F.Length("measured", LengthKind.Marked, "What it became.", a => a.Measured),
+        F.Count(
+            "parts",
+            "How many thirds were measured.",
+            a => a.Should is null ? (int?)null : a.Parts
+        ),
+        F.Count(
+            "partsLeft",
+            "How many are still to be sewn.",
+            a => a.Should is null ? (int?)null : 3 - a.Parts
+        ),
     ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
 
     public Length? Should { get; init; }
     public Length? Measured { get; init; }
     public int Parts { get; init; }
-
-    public override void Tell(IFigures figures)
-    {
-        figures.Ratio("fullness", Fullness);
-        figures.Length("tuckDepth", Depth, LengthKind.Fine);
-        if (Should is { } should && Measured is { } measured)
-        {
-            figures.Length("should", should, LengthKind.Marked);
-            figures.Length("measured", measured, LengthKind.Marked);
-            figures.Count("parts", Parts);
-            figures.Count("partsLeft", 3 - Parts);
-        }
-    }
 }
 
 /// <summary>The ruffle turned round: from the cloth to the depth, and from what is sewn to the depth for the rest.</summary>
@@ -45,7 +44,7 @@ internal static class TurnedForms
     /// <summary>Workshop rule: two parts in a hundred even out.</summary>
     private const double EvensOut = 0.02;
 
-    private static readonly LengthField Cloth = Strip.ClothAtHand with { IsNeeded = true };
+    private static readonly LengthField Cloth = StripFields.ClothAtHand with { IsNeeded = true };
 
     /// <summary>The greatest fullness that the cloth gives: r = (T − trim)/F, p = (r − 1)·S/2.</summary>
     public static Form FromCloth { get; } =
@@ -60,7 +59,7 @@ internal static class TurnedForms
                 ),
                 Cloth,
             ],
-            DepthAnswer.Figures,
+            DepthAnswer.Told,
             Example.All.Without("fullness").With("clothAtHand", RawValue.Of("1.2 m")),
             reader =>
             {
@@ -69,7 +68,7 @@ internal static class TurnedForms
                 {
                     return null;
                 }
-                var (_, flat) = Strips.Greatest(ask.Strip, cloth);
+                var (_, flat) = StripReckon.Greatest(ask.Strip, cloth);
                 var fullness = (flat - ask.Trim) / ask.Strip.FinishedEdge;
                 return new DepthAnswer(
                     Math.Max(0, fullness),
@@ -98,7 +97,7 @@ internal static class TurnedForms
             "half-way",
             "Will the rest reach?",
             [.. Fields.All, Thirds.Measured],
-            DepthAnswer.Figures,
+            DepthAnswer.Told,
             Example.All.With("measured", RawValue.Of("32 cm")),
             reader =>
             {

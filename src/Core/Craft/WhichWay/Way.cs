@@ -1,4 +1,8 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.WhichWay.Way>;
 
 namespace ZephyrReach.Core.Craft.WhichWay;
 
@@ -39,56 +43,30 @@ internal sealed record Way(
 /// <summary>The ways side by side, the best for the purpose first.</summary>
 internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways) : Reckoning
 {
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new(
+        Figure<WhichWayAnswer>.Table(
             "ways",
-            FigureShape.Table,
             "The ways, the best for the purpose first.",
-            Inner:
-            [
-                new("technique", FigureShape.Text, "The technique."),
-                new("scheme", FigureShape.Text, "Which of its schools, or empty."),
-                new("title", FigureShape.Text, "Its name."),
-                new("cloth", FigureShape.Length, "What is cut for it."),
-                new("minutes", FigureShape.Ratio, "Time at the machine, about."),
-                new("evenness", FigureShape.Text, "How even it comes out."),
-                new(
-                    "adjustable",
-                    FigureShape.Flag,
-                    "Whether the fullness can still be changed once it is sewn."
-                ),
-                new("needs", FigureShape.Text, "What it takes from the drawer, or empty."),
-                new("has", FigureShape.Flag, "Whether that is owned.", false),
-                new("reaches", FigureShape.Flag, "Whether the fullness is likely reached."),
-                new("reachSays", FigureShape.Text, "How."),
-                new("why", FigureShape.Text, "The reason for its place."),
-            ]
+            a => a.Ways,
+            F.Text("technique", "The technique.", w => w.Technique),
+            F.Text("scheme", "Which of its schools, or empty.", w => w.Scheme),
+            F.Text("title", "Its name.", w => w.Title),
+            F.Cut("cloth", "What is cut for it.", w => w.Cloth),
+            F.Ratio("minutes", "Time at the machine, about.", w => Math.Round(w.Minutes)),
+            F.Text("evenness", "How even it comes out.", w => w.EvennessSays),
+            F.Flag(
+                "adjustable",
+                "Whether the fullness can still be changed once it is sewn.",
+                w => w.Adjustable
+            ),
+            F.Text("needs", "What it takes from the drawer, or empty.", w => w.Needs),
+            F.Flag("has", "Whether that is owned.", w => w.Has),
+            F.Flag("reaches", "Whether the fullness is likely reached.", w => w.Reaches),
+            F.Text("reachSays", "How.", w => w.ReachSays),
+            F.Text("why", "The reason for its place.", w => w.Why)
         ),
     ];
 
-    public override void Tell(IFigures figures) =>
-        figures.Table(
-            "ways",
-            Ways.Count,
-            (i, row) =>
-            {
-                var way = Ways[i];
-                row.Text("technique", way.Technique);
-                row.Text("scheme", way.Scheme);
-                row.Text("title", way.Title);
-                row.Length("cloth", way.Cloth, LengthKind.Cut);
-                row.Ratio("minutes", Math.Round(way.Minutes));
-                row.Text("evenness", way.EvennessSays);
-                row.Flag("adjustable", way.Adjustable);
-                row.Text("needs", way.Needs);
-                if (way.Has is { } has)
-                {
-                    row.Flag("has", has);
-                }
-                row.Flag("reaches", way.Reaches);
-                row.Text("reachSays", way.ReachSays);
-                row.Text("why", way.Why);
-            }
-        );
+    public override IReadOnlyList<Figure> Figures => Told;
 }

@@ -1,10 +1,9 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft.PulledGathers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
-using Strip = ZephyrReach.Core.Craft.PulledGathers.Fields;
-using StripAsk = ZephyrReach.Core.Craft.PulledGathers.Ask;
-using Strips = ZephyrReach.Core.Craft.PulledGathers.Reckon;
 
 namespace ZephyrReach.Core.Craft.WhichWay;
 
@@ -44,14 +43,14 @@ internal static class WhichWayQuestion
             "which-way",
             "Which way suits this edge",
             [
-                Strip.FinishedEdge,
-                Strip.Fullness,
+                StripFields.FinishedEdge,
+                StripFields.Fullness,
                 PurposeField,
                 Has,
                 PullUpFields.ClothWeight,
                 .. StripReading.Fields,
             ],
-            WhichWayAnswer.Figures,
+            WhichWayAnswer.Told,
             new RawAsk(
                 new Dictionary<string, RawValue>
                 {
@@ -67,8 +66,8 @@ internal static class WhichWayQuestion
 
     private static WhichWayAnswer? Work(AskReader reader)
     {
-        var edge = reader.Length(Strip.FinishedEdge);
-        var fullness = reader.Number(Strip.Fullness);
+        var edge = reader.Length(StripFields.FinishedEdge);
+        var fullness = reader.Number(StripFields.Fullness);
         var purpose = Purpose.All[Math.Max(0, reader.Choice(PurposeField))];
         var weight = reader.OptionalNumber(PullUpFields.ClothWeight) ?? PullUpFields.UsualWeight;
         var has = reader.Has(Has) ? reader.Choices(Has) : null;
@@ -105,7 +104,14 @@ internal static class WhichWayQuestion
 
     private static Way? Pulled(AskReader reader, StripAsk piece, double fullness, RowScheme scheme)
     {
-        var strips = Strips.Straight(piece with { Fullness = fullness, Rows = scheme }, reader);
+        var strips = StripReckon.Straight(
+            piece with
+            {
+                Fullness = fullness,
+                Rows = scheme,
+            },
+            reader
+        );
         if (strips is null)
         {
             return null;
@@ -159,7 +165,7 @@ internal static class WhichWayQuestion
         }
         var passes = setting.Settings.Passes;
         var cut = piece.FinishedEdge * model.Predict(setting.Settings).At(Assurance);
-        var strips = Strips.Straight(
+        var strips = StripReckon.Straight(
             piece with
             {
                 Fullness =
@@ -200,7 +206,7 @@ internal static class WhichWayQuestion
         var depth = (fullness - 1) * every * stitch / 2;
         var most = TuckedRuffle.Fields.MaxTuckDepth.Start!.Value;
         var trim = TuckedRuffle.Fields.TrimAllowance.Start!.Value;
-        var strips = Strips.Straight(
+        var strips = StripReckon.Straight(
             piece with
             {
                 Fullness = fullness + trim / piece.FinishedEdge,
@@ -330,33 +336,4 @@ internal static class WhichWayQuestion
         needs.StartsWith("an ", StringComparison.Ordinal) ? needs[3..]
         : needs.StartsWith("a ", StringComparison.Ordinal) ? needs[2..]
         : needs;
-}
-
-/// <summary>How long things take: workshop rules, for comparing ways and not for planning an evening.</summary>
-internal static class Pace
-{
-    /// <summary>Two swatches with their measuring.</summary>
-    public const double Swatches = 16;
-
-    private const double StitchesPerMinute = 500;
-    private const double FoldingStitchesPerMinute = 250;
-    private static readonly Length SeamStitch = Length.FromMillimetres(2.5);
-
-    /// <summary>Straight sewing, with a pause for each metre.</summary>
-    public static double Sewn(Length length, Length stitch) =>
-        length / stitch / StitchesPerMinute + length.Millimetres / 1000 * 0.25;
-
-    /// <summary>With the attachment: never over half speed.</summary>
-    public static double Folded(Length edge, Length stitch) =>
-        edge / stitch / FoldingStitchesPerMinute + edge.Millimetres / 1000;
-
-    /// <summary>Pulling, spreading and pinning: six minutes to a metre.</summary>
-    public static double Spread(Length edge) => 3 + 6 * edge.Millimetres / 1000;
-
-    /// <summary>Sewing the full edge to the plain one.</summary>
-    public static double Seam(Length edge) =>
-        edge / SeamStitch / StitchesPerMinute * 2 + 2 * edge.Millimetres / 1000;
-
-    /// <summary>Taking rows out: a minute and a half to a metre.</summary>
-    public static double TakenOut(Length length) => 1.5 * length.Millimetres / 1000;
 }

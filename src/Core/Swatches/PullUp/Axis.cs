@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Swatches.PullUp;
 
@@ -8,6 +9,8 @@ namespace ZephyrReach.Core.Swatches.PullUp;
 /// <param name="Unit">mm, or empty.</param>
 /// <param name="Least">The plot reaches at least from here.</param>
 /// <param name="Most">To here.</param>
+/// <param name="Step">From tick to tick.</param>
+/// <param name="Knob">The knob that it is the figure of.</param>
 /// <param name="Of">The figure of a setting.</param>
 /// <param name="With">Settings with another figure.</param>
 public sealed record Axis(
@@ -16,6 +19,8 @@ public sealed record Axis(
     string Unit,
     double Least,
     double Most,
+    double Step,
+    Knobs Knob,
     Func<PullUpSettings, double> Of,
     Func<PullUpSettings, double, PullUpSettings> With
 )
@@ -28,6 +33,8 @@ public sealed record Axis(
             "mm",
             2,
             5,
+            0.5,
+            Knobs.Stitch,
             s => s.StitchLength.Millimetres,
             (s, x) => s with { StitchLength = Length.FromMillimetres(x) }
         ),
@@ -37,37 +44,27 @@ public sealed record Axis(
             "",
             -2,
             3,
+            1,
+            Knobs.Tension,
             s => s.TensionSteps,
             (s, x) => s with { TensionSteps = x }
         ),
-        new("passes", "passes", "", 1, 3, s => s.Passes, (s, x) => s with { Passes = x }),
+        new(
+            "passes",
+            "passes",
+            "",
+            1,
+            3,
+            1,
+            Knobs.Passes,
+            s => s.Passes,
+            (s, x) => s with { Passes = x }
+        ),
     ];
 
-    /// <summary>The range that a plot has to show: the usual one, and whatever was set.</summary>
-    public (double From, double To) Range(IEnumerable<PullUpSettings> set)
-    {
-        var (from, to) = (Least, Most);
-        foreach (var settings in set)
-        {
-            from = Math.Min(from, Of(settings));
-            to = Math.Max(to, Of(settings));
-        }
-        return (from, to);
-    }
+    /// <summary>The axis over the range that a plot has to show: the usual one, and whatever was set.</summary>
+    public PlotAxis Over(IReadOnlyList<PullUpSettings> set) =>
+        new(Name, Label, Unit, Math.Min(Least, set.Min(Of)), Math.Max(Most, set.Max(Of)), Step);
 
-    /// <summary>The predicted band along this axis, all else as planned.</summary>
-    /// <param name="points">How many places, at least 2; whole passes only where passes are plotted.</param>
-    public IReadOnlyList<(double X, Prediction Prediction)> Band(
-        PullUpModel model,
-        PullUpSettings planned,
-        double from,
-        double to,
-        int points = 25
-    ) =>
-        [
-            .. Enumerable
-                .Range(0, points)
-                .Select(i => from + (to - from) * i / (points - 1))
-                .Select(x => (x, model.Predict(With(planned, x)))),
-        ];
+    public static Axis Named(PlotAxis axis) => All.First(a => a.Name == axis.Name);
 }

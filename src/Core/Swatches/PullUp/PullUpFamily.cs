@@ -1,28 +1,29 @@
+using ZephyrReach.Core.Swatches.Learning;
+
 namespace ZephyrReach.Core.Swatches.PullUp;
 
-/// <summary>
-/// A way in which the machine makes the fullness, with what is believed of it before any sample: a normal-inverse-gamma
-/// prior over the weights of <see cref="PullUpSettings.Features"/>.
-/// </summary>
-/// <param name="Name">Its name in the API.</param>
-/// <param name="Means">The prior mean of each weight, in the order of the features.</param>
-/// <param name="Deviations">Their standard deviations, in units of σ; so V is their squares on the diagonal.</param>
+/// <summary>A way in which the machine makes the fullness: ln(flat/gathered) = x·β + ε, x the features of <see cref="PullUpSettings"/>.</summary>
+/// <param name="Prior">What is believed of it before any sample.</param>
 /// <param name="Knobs">The settings that can be turned to learn more.</param>
-public sealed record PullUpFamily(
-    string Name,
-    IReadOnlyList<double> Means,
-    IReadOnlyList<double> Deviations,
-    Knobs Knobs
-)
+public sealed record PullUpFamily(Family Prior, Knobs Knobs)
 {
-    /// <summary>The shape of the prior of σ².</summary>
-    public const double A = 3;
+    private static readonly string[] Features =
+    [
+        "1",
+        "ln(stitchLength/3)",
+        "tensionSteps",
+        "passes − 1",
+        "differential − 1",
+        "ln(clothWeight/120)",
+        "steamed",
+        "ln(elasticDiameter/0.6)",
+    ];
 
-    /// <summary>The scale of the prior of σ²: its mean, b/(a − 1), is 0.004, a deviation of about 6 %.</summary>
-    public const double B = 0.008;
+    /// <summary>Its name in the API.</summary>
+    public string Name => Prior.Name;
 
     public static PullUpFamily GatheringFoot { get; } =
-        new(
+        Of(
             "gathering-foot",
             [0.45, 0.45, 0.08, 0.35, 0, -0.25, 0, 0],
             [4, 3, 1, 3, 0.2, 2.5, 0.2, 0.2],
@@ -30,7 +31,7 @@ public sealed record PullUpFamily(
         );
 
     public static PullUpFamily Overlock { get; } =
-        new(
+        Of(
             "overlock",
             [0.15, 0.20, 0.05, 0.25, 0.50, -0.20, 0, 0],
             [4, 2, 0.8, 3, 3, 2, 0.2, 0.2],
@@ -38,7 +39,7 @@ public sealed record PullUpFamily(
         );
 
     public static PullUpFamily Elastic { get; } =
-        new(
+        Of(
             "elastic",
             [0.55, 0.35, 0.06, 0.10, 0, -0.35, 0.10, 0.50],
             [4.5, 3, 1, 2, 0.2, 3, 2, 3],
@@ -46,6 +47,18 @@ public sealed record PullUpFamily(
         );
 
     public static IReadOnlyList<PullUpFamily> All { get; } = [GatheringFoot, Overlock, Elastic];
+
+    // The mean of σ² before any sample, b/(a − 1), is 0.004: a deviation of about 6 %.
+    private static PullUpFamily Of(string name, double[] means, double[] deviations, Knobs knobs) =>
+        new(
+            new Family(
+                name,
+                [.. Features.Select((f, i) => new Weight(f, means[i], deviations[i]))],
+                3,
+                0.008
+            ),
+            knobs
+        );
 }
 
 /// <summary>What can be turned on a machine to change how much it draws up.</summary>

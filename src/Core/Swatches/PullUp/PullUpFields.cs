@@ -29,7 +29,10 @@ public static class PullUpFields
             6,
             1,
             false
-        );
+        )
+        {
+            Unit = "steps",
+        };
 
     public static NumberField Passes { get; } =
         new("passes", "Passes", "How often the same line is sewn over.", 1, 6, 1, false);
@@ -43,7 +46,10 @@ public static class PullUpFields
             4,
             1,
             false
-        );
+        )
+        {
+            Step = 0.1,
+        };
 
     public static NumberField ClothWeight { get; } =
         new(
@@ -54,7 +60,12 @@ public static class PullUpFields
             2000,
             null,
             false
-        );
+        )
+        {
+            Unit = "g/m²",
+            Step = 5,
+            From = "cloth.weight",
+        };
 
     public static NumberField Layers { get; } =
         new(
@@ -80,11 +91,29 @@ public static class PullUpFields
             null,
             LengthKind.Fine,
             false
-        );
+        )
+        {
+            From = "elastic.diameter",
+        };
 
     /// <summary>Every setting that a sample may have.</summary>
     public static IReadOnlyList<Field> Settings { get; } =
     [StitchLength, TensionSteps, Passes, Differential, ClothWeight, Steamed, ElasticDiameter];
+
+    /// <summary>The settings that are kept with a swatch; each may be left out.</summary>
+    public static IReadOnlyList<Field> Features { get; } =
+    [
+        StitchLength with
+        {
+            IsNeeded = false,
+        },
+        TensionSteps,
+        Passes,
+        Differential,
+        ClothWeight,
+        ElasticDiameter,
+        Layers,
+    ];
 
     public static LengthsField Flat { get; } =
         new(
@@ -128,13 +157,22 @@ public static class PullUpFields
     public static NumberField Assurance { get; } =
         new(
             "assurance",
-            "Sure to",
+            "How sure that it will be enough?",
             "How sure it has to be that the cut length is enough, 0.5 to 0.99.",
             0.5,
             0.99,
             0.9,
             false
-        );
+        )
+        {
+            Words =
+            [
+                new("0.5", "even chance", "Half of all pieces need more."),
+                new("0.75", "two in three", "Some pieces need more."),
+                new("0.9", "nine in ten", "One piece in ten needs more."),
+                new("0.95", "nineteen in twenty", "One piece in twenty needs more."),
+            ],
+        };
 
     public static NumberField TargetFullness { get; } =
         new(
@@ -145,7 +183,10 @@ public static class PullUpFields
             6,
             null,
             false
-        );
+        )
+        {
+            Step = 0.05,
+        };
 
     public static LengthField MinStitchLength { get; } =
         Reach("minStitchLength", "Shortest stitch", 1);

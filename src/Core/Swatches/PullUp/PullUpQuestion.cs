@@ -1,12 +1,13 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Swatches.PullUp.PullUpAnswer>;
 
 namespace ZephyrReach.Core.Swatches.PullUp;
 
 /// <summary>What samples say, asked by itself: any machine-made fullness, whatever it is for.</summary>
-internal static class PullUpQuestion
+public static class PullUpQuestion
 {
     private static readonly ChoiceField FamilyField = new(
         "family",
@@ -41,58 +42,28 @@ internal static class PullUpQuestion
             "pull-up",
             "What measured samples say of the next piece",
             [FamilyField, SettingsField, Edge, .. PullUpFields.Beside],
-            [
-                .. PullUpReading.Figures,
-                new(
-                    "stitchLength",
-                    FigureShape.Length,
-                    "With a fullness wanted: the stitch whose even chance reaches it, or the nearest.",
-                    false
+            PullUpAnswer.Told,
+            RawAsk.Of(
+                ("family", "gathering-foot"),
+                (
+                    "settings",
+                    RawAsk.Of(("stitchLength", 4), ("tensionSteps", 1), ("clothWeight", 98))
                 ),
-                new(
-                    "cutLength",
-                    FigureShape.Length,
-                    "Flat length that is enough with the assurance.",
-                    false
-                ),
-                new(
-                    "expectedSurplus",
-                    FigureShape.Length,
-                    "What will likely be over: the cut length less edge times the even chance.",
-                    false
-                ),
-            ],
-            new RawAsk(
-                new Dictionary<string, RawValue>
-                {
-                    ["family"] = RawValue.Of("gathering-foot"),
-                    ["settings"] = RawValue.Of(
-                        new RawAsk(
-                            new Dictionary<string, RawValue>
-                            {
-                                ["stitchLength"] = RawValue.Of(4),
-                                ["tensionSteps"] = RawValue.Of(1),
-                                ["clothWeight"] = RawValue.Of(98),
-                            }
-                        )
-                    ),
-                    ["samples"] = RawValue.Of([
-                        RawValue.Of(
-                            new RawAsk(
-                                new Dictionary<string, RawValue>
-                                {
-                                    ["stitchLength"] = RawValue.Of(4),
-                                    ["tensionSteps"] = RawValue.Of(1),
-                                    ["clothWeight"] = RawValue.Of(98),
-                                    ["flat"] = RawValue.Of("30 cm"),
-                                    ["gathered"] = RawValue.Of("17.8 cm"),
-                                }
-                            )
+                (
+                    "samples",
+                    new[]
+                    {
+                        RawAsk.Of(
+                            ("stitchLength", 4),
+                            ("tensionSteps", 1),
+                            ("clothWeight", 98),
+                            ("flat", "30 cm"),
+                            ("gathered", "17.8 cm")
                         ),
-                    ]),
-                    ["finishedEdge"] = RawValue.Of("94 cm"),
-                    ["assurance"] = RawValue.Of(0.9),
-                }
+                    }
+                ),
+                ("finishedEdge", "94 cm"),
+                ("assurance", 0.9)
             ),
             Work
         );
@@ -114,24 +85,32 @@ internal static class PullUpQuestion
 }
 
 /// <summary>The answer to what samples say.</summary>
-internal sealed record PullUpAnswer(PullUpReading Reading, Length? Edge) : Reckoning
+public sealed record PullUpAnswer(PullUpReading Reading, Length? Edge) : Reckoning
 {
-    public override void Tell(IFigures figures)
-    {
-        Reading.Tell(figures);
-        if (Reading.Setting is { } setting)
-        {
-            figures.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
-        }
-        if (Edge is { } edge)
-        {
-            var cut = edge * Reading.Prediction.At(Reading.Assurance);
-            figures.Length("cutLength", cut, LengthKind.Cut);
-            figures.Length(
-                "expectedSurplus",
-                cut - edge * Reading.Prediction.Mid,
-                LengthKind.Marked
-            );
-        }
-    }
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        .. F.From(a => a.Reading, PullUpReading.Told),
+        F.Length(
+            "stitchLength",
+            LengthKind.Fine,
+            "With a fullness wanted: the stitch whose even chance reaches it, or the nearest.",
+            a => a.Reading.Setting?.Settings.StitchLength
+        ),
+        F.Length(
+            "cutLength",
+            LengthKind.Cut,
+            "Flat length that is enough with the assurance.",
+            a => a.Cut
+        ),
+        F.Length(
+            "expectedSurplus",
+            LengthKind.Marked,
+            "What will likely be over: the cut length less edge times the even chance.",
+            a => a.Cut - a.Edge * a.Reading.Prediction.Mid
+        ),
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    private Length? Cut => Edge * Reading.Prediction.At(Reading.Assurance);
 }

@@ -1,7 +1,8 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Swatches.PullUp.PullUpReading>;
 
 namespace ZephyrReach.Core.Swatches.PullUp;
 
@@ -61,71 +62,89 @@ public sealed record PullUpReading(
         Target is { } target ? TargetSetting.For(Model, Family, Planned, target, Reach) : null;
 
     /// <summary>Figures that every answer with a prediction tells.</summary>
-    public static IReadOnlyList<Figure> Figures { get; } =
+    public static IReadOnlyList<Figure> Told { get; } =
     [
-        new(
+        F.Group(
             "fullness",
-            FigureShape.Group,
             "What the next piece is likely to come to; none below 1.",
-            Inner:
+            r => (object)r.Prediction,
             [
-                new("low", FigureShape.Ratio, "Nineteen in twenty are fuller."),
-                new("mid", FigureShape.Ratio, "The even chance."),
-                new("high", FigureShape.Ratio, "Nineteen in twenty are less full."),
+                Figure<Prediction>.Ratio("low", "Nineteen in twenty are fuller.", p => p.Low),
+                Figure<Prediction>.Ratio("mid", "The even chance.", p => p.Mid),
+                Figure<Prediction>.Ratio("high", "Nineteen in twenty are less full.", p => p.High),
             ]
         ),
-        new("evidence", FigureShape.Count, "The samples it rests on."),
-        new("restsOn", FigureShape.Text, "The same in a sentence."),
-        new("assurance", FigureShape.Ratio, "How sure a cut length has to be."),
-        new("assuranceSays", FigureShape.Text, "The same in words."),
-        new(
+        F.Count("evidence", "The samples it rests on.", r => r.Evidence),
+        F.Text("restsOn", "The same in a sentence.", r => r.RestsOn),
+        F.Ratio("assurance", "How sure a cut length has to be.", r => r.Assurance),
+        F.Text("assuranceSays", "The same in words.", r => r.AssuranceSays),
+        F.Group(
             "nextSample",
-            FigureShape.Group,
             "The swatch that would teach most.",
-            Inner:
+            r => r.Next,
             [
-                .. SettingFigures,
-                new(
-                    "lessens",
-                    FigureShape.Ratio,
-                    "By what part the prediction's variance would shrink."
+                Figure<NextSample>.Fine("stitchLength", "Stitch.", n => n.Settings.StitchLength),
+                Figure<NextSample>.Ratio(
+                    "tensionSteps",
+                    "Tension, in steps from normal.",
+                    n => n.Settings.TensionSteps
                 ),
-                new("says", FigureShape.Text, "What to do."),
+                Figure<NextSample>.Ratio("passes", "Passes.", n => n.Settings.Passes),
+                Figure<NextSample>.Ratio(
+                    "differential",
+                    "Differential.",
+                    n => n.Settings.Differential
+                ),
+                Figure<NextSample>.Flag(
+                    "steamed",
+                    "Whether it is measured after steam.",
+                    n => n.Settings.Steamed
+                ),
+                Figure<NextSample>.Ratio(
+                    "lessens",
+                    "By what part the prediction's variance would shrink.",
+                    n => n.Lessens
+                ),
+                Figure<NextSample>.Text("says", "What to do.", n => n.Says),
             ]
         ),
-        new(
+        F.Group(
             "setting",
-            FigureShape.Group,
             "The stitch length for the fullness wanted.",
-            false,
+            r => r.Setting,
             [
-                new("stitchLength", FigureShape.Length, "Within the machine's reach."),
-                new("fullness", FigureShape.Ratio, "What it is likely to give."),
-                new("reaches", FigureShape.Flag, "Whether that is what was wanted."),
-            ]
+                Figure<TargetSetting>.Fine(
+                    "stitchLength",
+                    "Within the machine's reach.",
+                    s => s.Settings.StitchLength
+                ),
+                Figure<TargetSetting>.Ratio(
+                    "fullness",
+                    "What it is likely to give.",
+                    s => s.Fullness
+                ),
+                Figure<TargetSetting>.Flag(
+                    "reaches",
+                    "Whether that is what was wanted.",
+                    s => s.Reaches
+                ),
+            ],
+            false
         ),
-        new(
+        F.Table(
             "samples",
-            FigureShape.Table,
             "Each sample against what the others predict for it.",
-            Inner:
-            [
-                new("fullness", FigureShape.Ratio, "Flat over gathered."),
-                new("expected", FigureShape.Ratio, "What the others predict."),
-                new("deviations", FigureShape.Ratio, "How far off, in standard deviations."),
-                new("odd", FigureShape.Flag, "Whether that is more than three."),
-            ]
+            r => r.Model.Residuals(),
+            Figure<SampleResidual>.Ratio("fullness", "Flat over gathered.", r => r.Sample.Fullness),
+            Figure<SampleResidual>.Ratio("expected", "What the others predict.", r => r.Expected),
+            Figure<SampleResidual>.Ratio(
+                "deviations",
+                "How far off, in standard deviations.",
+                r => r.Deviations
+            ),
+            Figure<SampleResidual>.Flag("odd", "Whether that is more than three.", r => r.IsOdd)
         ),
     ];
-
-    private static IReadOnlyList<Figure> SettingFigures =>
-        [
-            new("stitchLength", FigureShape.Length, "Stitch."),
-            new("tensionSteps", FigureShape.Ratio, "Tension, in steps from normal."),
-            new("passes", FigureShape.Ratio, "Passes."),
-            new("differential", FigureShape.Ratio, "Differential."),
-            new("steamed", FigureShape.Flag, "Whether it is measured after steam."),
-        ];
 
     /// <summary>Reads what is known; null when the reader has errors.</summary>
     public static PullUpReading? Read(AskReader reader, PullUpFamily family, PullUpSettings planned)
@@ -139,62 +158,6 @@ public sealed record PullUpReading(
             reader.OptionalNumber(PullUpFields.TargetFullness)
         );
         return reader.Errors.Count > 0 ? null : reading;
-    }
-
-    public void Tell(IFigures figures)
-    {
-        var prediction = Prediction;
-        figures.Group(
-            "fullness",
-            group =>
-            {
-                group.Ratio("low", prediction.Low);
-                group.Ratio("mid", prediction.Mid);
-                group.Ratio("high", prediction.High);
-            }
-        );
-        figures.Count("evidence", Evidence);
-        figures.Text("restsOn", RestsOn);
-        figures.Ratio("assurance", Assurance);
-        figures.Text("assuranceSays", AssuranceSays);
-        var next = Next;
-        figures.Group(
-            "nextSample",
-            group =>
-            {
-                group.Length("stitchLength", next.Settings.StitchLength, LengthKind.Fine);
-                group.Ratio("tensionSteps", next.Settings.TensionSteps);
-                group.Ratio("passes", next.Settings.Passes);
-                group.Ratio("differential", next.Settings.Differential);
-                group.Flag("steamed", next.Settings.Steamed);
-                group.Ratio("lessens", next.Lessens);
-                group.Text("says", next.Says);
-            }
-        );
-        if (Setting is { } setting)
-        {
-            figures.Group(
-                "setting",
-                group =>
-                {
-                    group.Length("stitchLength", setting.Settings.StitchLength, LengthKind.Fine);
-                    group.Ratio("fullness", setting.Fullness);
-                    group.Flag("reaches", setting.Reaches);
-                }
-            );
-        }
-        var residuals = Model.Residuals();
-        figures.Table(
-            "samples",
-            residuals.Count,
-            (i, row) =>
-            {
-                row.Ratio("fullness", residuals[i].Sample.Fullness);
-                row.Ratio("expected", residuals[i].Expected);
-                row.Ratio("deviations", residuals[i].Deviations);
-                row.Flag("odd", residuals[i].IsOdd);
-            }
-        );
     }
 
     /// <summary>What is noticed in the samples and in what is sought.</summary>

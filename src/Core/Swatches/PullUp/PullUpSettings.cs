@@ -42,6 +42,16 @@ public readonly record struct PullUpSettings(
             ElasticDiameter is { } d ? Math.Log(d.Millimetres / 0.6) : 0,
         ];
 
+    /// <summary>The settings that can be turned, by their names.</summary>
+    public IReadOnlyDictionary<string, double> Figures =>
+        new Dictionary<string, double>
+        {
+            ["stitchLength"] = StitchLength.Millimetres,
+            ["tensionSteps"] = TensionSteps,
+            ["passes"] = Passes,
+            ["differential"] = Differential,
+        };
+
     /// <summary>What differs from other settings, one phrase each, in the words of a card.</summary>
     public IReadOnlyList<string> DifferencesFrom(PullUpSettings other)
     {

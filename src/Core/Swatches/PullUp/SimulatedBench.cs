@@ -29,13 +29,12 @@ public sealed class SimulatedBench
     public static SimulatedBench Of(PullUpFamily family, int seed)
     {
         var chance = new MersenneTwister(seed);
-        var variance = InverseGamma.Sample(chance, PullUpFamily.A, PullUpFamily.B);
+        var variance = InverseGamma.Sample(chance, family.Prior.A, family.Prior.B);
         var deviation = Math.Sqrt(variance);
         return new SimulatedBench(
             [
-                .. family.Means.Zip(
-                    family.Deviations,
-                    (m, sd) => Normal.Sample(chance, m, sd * deviation)
+                .. family.Prior.Weights.Select(w =>
+                    Normal.Sample(chance, w.Mean, w.Deviation * deviation)
                 ),
             ],
             deviation,

@@ -1,27 +1,25 @@
 import { Slider } from 'radix-ui';
 import { useId } from 'react';
-import type { Technique } from '../../api/types';
+import type { Drawing } from '../../api/types';
+import type { FieldLeaf } from '../../parts/ask/AskFields';
 import { NumberField, numberOf } from '../../parts/NumberField';
 
-type Props = {
-  technique: Technique;
-  typed: string;
-  set: (value: unknown) => void;
-  error?: string;
-  suggested?: { low: number; high: number; because: string };
-};
+type Suggested = { low: number; high: number };
 
 const least = 1;
 const most = 4;
 
 /** How full: a figure, and a wave from scant to lavish to choose it on by eye. */
-export function FullnessControl({ technique, typed, set, error, suggested }: Props) {
+export const FullnessControl: FieldLeaf = ({ field, technique, ask, answer, set: put, error }) => {
   const id = useId();
+  const typed = String(ask[field.name] ?? '');
   const now = numberOf(typed);
+  const set = (value: unknown) => put(field.name, value);
+  const suggested = (answer as { suggested?: Suggested } | null)?.suggested;
   return (
     <div className="flex min-w-0 flex-1 basis-80 items-start gap-4">
       <NumberField
-        label="Fullness"
+        label={field.label}
         className="w-20 shrink-0"
         typed={typed}
         onType={(text) => set(numberOf(text) ?? text)}
@@ -41,7 +39,7 @@ export function FullnessControl({ technique, typed, set, error, suggested }: Pro
           onValueChange={([v]) => set(Math.round(v! * 100) / 100)}
         >
           <Slider.Track className="absolute inset-0 overflow-hidden rounded-[7px] bg-paper shadow-[inset_0_0_0_1px_var(--rule)]">
-            <ScaleWave technique={technique} suggested={suggested} />
+            {technique.scale && <ScaleWave scale={technique.scale} suggested={suggested} />}
           </Slider.Track>
           <Slider.Thumb
             aria-labelledby={id}
@@ -52,11 +50,10 @@ export function FullnessControl({ technique, typed, set, error, suggested }: Pro
       </div>
     </div>
   );
-}
+};
 
 /** The wave that grows with the scale, and the part of it that is usual for this cloth. */
-function ScaleWave({ technique, suggested }: Pick<Props, 'technique' | 'suggested'>) {
-  const { scale } = technique;
+function ScaleWave({ scale, suggested }: { scale: Drawing; suggested?: Suggested }) {
   const at = (fullness: number) => ((fullness - least) / (most - least)) * scale.width;
   const tall = scale.height;
   let d = `M0 ${tall / 2}`;
@@ -64,8 +61,8 @@ function ScaleWave({ technique, suggested }: Pick<Props, 'technique' | 'suggeste
   for (const shape of scale.shapes) {
     if (shape.kind === 'gathered') {
       for (let i = 1; i <= 16; i++) {
-        const x = shape.at[0] + (shape.span * i) / 16;
-        d += `L${x.toFixed(2)} ${(tall / 2 + shape.amplitude * Math.sin((2 * Math.PI * i) / 16)).toFixed(2)}`;
+        const x = shape.hem.from[0] + (shape.hem.span * i) / 16;
+        d += `L${x.toFixed(2)} ${(tall / 2 + shape.hem.amplitude * Math.sin((2 * Math.PI * i) / 16)).toFixed(2)}`;
       }
     } else if (shape.kind === 'words') words.push(shape);
   }

@@ -1,13 +1,17 @@
 import { Measure } from '../../parts/Measure';
-import type { Gathers } from './answer';
+import type { Answer, Ask, Length } from '../../api/types';
 
 /** The marks of both edges, each measured from one end. */
-export function MarksTable({ answer, closed }: { answer: Gathers; closed: boolean }) {
+export const marksOf = (answer: Answer) =>
+  (answer as Answer & { marks: { fromCutEnd: Length; edge: Length }[] }).marks;
+
+/** The marks as a table, beside the drawings. */
+export function MarksTable({ answer, ask }: { answer: Answer; ask: Ask }) {
   return (
     <section>
       <h2>Marks, all measured from the same end</h2>
       <p className="text-sm text-soft">
-        {closed
+        {ask.closed === true
           ? 'On the ring from a join; the last mark falls on the first.'
           : 'On the strip from its cut end: the first mark is where the gathers begin.'}
       </p>
@@ -26,7 +30,7 @@ export function MarksTable({ answer, closed }: { answer: Gathers; closed: boolea
           </tr>
         </thead>
         <tbody>
-          {answer.marks.map((mark, k) => (
+          {marksOf(answer).map((mark, k) => (
             <tr key={k} className="border-t border-rule">
               <th scope="row" className="py-1 text-left font-semibold">
                 <span className="text-tacking" aria-hidden>

@@ -1,7 +1,5 @@
 import { useId } from 'react';
-import type { Choice } from '../../api/types';
-
-type Props = { choices: Choice[]; value: string; onChoose: (name: string) => void };
+import type { FieldLeaf } from '../../parts/ask/AskFields';
 
 /** Where the rows of each school lie about the seam line, in row gaps, for its small picture. */
 const pictures: Record<string, number[]> = {
@@ -12,11 +10,13 @@ const pictures: Record<string, number[]> = {
 };
 
 /** The schools of rows, each with a picture; what follows from the chosen one is said below. */
-export function RowsChoice({ choices, value, onChoose }: Props) {
+export const RowsChoice: FieldLeaf = ({ field, ask, set }) => {
   const id = useId();
+  const choices = field.choices ?? [];
+  const value = String(ask[field.name] ?? '');
   return (
     <fieldset className="field min-w-0">
-      <legend className="label float-left">Rows</legend>
+      <legend className="label float-left">{field.label}</legend>
       <div className="segmented clear-both flex-wrap self-start">
         {choices.map((choice) => (
           <label key={choice.name} title={choice.follows} className="!flex items-center gap-2">
@@ -24,7 +24,7 @@ export function RowsChoice({ choices, value, onChoose }: Props) {
               type="radio"
               name={id}
               checked={choice.name === value}
-              onChange={() => onChoose(choice.name)}
+              onChange={() => set(field.name, choice.name)}
             />
             <RowsPicture name={choice.name} />
             <span className="pointer-events-none">{choice.label}</span>
@@ -34,7 +34,7 @@ export function RowsChoice({ choices, value, onChoose }: Props) {
       <p className="mt-[2px] max-w-[46rem] text-[0.8rem]">{choices.find((c) => c.name === value)?.follows}</p>
     </fieldset>
   );
-}
+};
 
 function RowsPicture({ name }: { name: string }) {
   const y = (gaps: number) => 15 + gaps * 6;

@@ -1,14 +1,12 @@
-import { later } from '../../app/later';
-import type { TechniqueParts } from '../registry';
-import { Sample } from '../samples';
-import { Plan } from './Plan';
+import type { Leaves } from '../leaves';
+import { FullnessControl } from './FullnessControl';
+import { MarksSheet } from './MarksSheet';
+import { MarksTable } from './MarksTable';
+import { RowsChoice } from './RowsChoice';
 
-export const pulledGathers: TechniqueParts = {
-  Plan,
-  Sample,
-  Cut: later(async () => (await import('./Cut')).Cut),
-  Reckoner: later(async () => (await import('./Reckoner')).Reckoner),
-  learns: false,
-  begin: 'Gather by pulled threads',
-  short: 'Pulled threads',
+/** What only gathers by pulled threads have: the wave, the pictures of the rows, the places of the marks. */
+export const leaves: Leaves = {
+  fields: { fullness: FullnessControl, rows: RowsChoice },
+  cut: MarksTable,
+  sheet: MarksSheet,
 };

@@ -3,13 +3,12 @@ import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { api } from '../../api/http';
 import type { components } from '../../api/schema';
-import type { Cloth } from '../../api/types';
+import type { Cloth, Drawing } from '../../api/types';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
+import { Portrait } from '../../drawing/Portrait';
 import { Measure } from '../../parts/Measure';
-import { stages } from '../Working/stages';
-import { Portrait } from './Portrait';
 
 type Row = components['schemas']['BenchWorking'];
 
@@ -22,14 +21,19 @@ export function WorkingRow({ working }: { working: Row }) {
     await queries.invalidateQueries();
     notify({ says: `“${working.name}” deleted.`, action: { label: 'Undo', run: () => void turn('undo') } });
   };
-  const place = stages.findIndex((s) => s.name === working.nextStage);
+  const { stages } = working;
+  const place = stages.findIndex((s) => s === working.nextStage);
   return (
     <li className="flex items-center gap-3 border-t border-rule py-2">
       <Link
         className="grid min-w-0 flex-1 grid-cols-[72px_minmax(0,1fr)] items-center gap-x-4 gap-y-1 rounded-md text-inherit no-underline md:grid-cols-[110px_minmax(0,1fr)_170px]"
         to={`/workings/${working.id}/${working.nextStage}`}
       >
-        <Portrait slope={working.slope} cloth={working.cloth as Cloth} />
+        {working.picture ? (
+          <Portrait drawing={working.picture as unknown as Drawing} cloth={working.cloth as Cloth} />
+        ) : (
+          <span />
+        )}
         <span className="min-w-0">
           <b className="block text-[1.08rem] break-words">{working.name}</b>
           <span className="block">
@@ -37,10 +41,10 @@ export function WorkingRow({ working }: { working: Row }) {
           </span>
           <span className="block text-sm text-soft">
             {working.technique}
-            {working.edge && (
+            {working.summary && (
               <>
                 {' · '}
-                <Measure text={working.edge} /> at {working.fullness.toFixed(2)}
+                <Measure text={working.summary} />
               </>
             )}
             {working.waitsFor && (
@@ -51,8 +55,10 @@ export function WorkingRow({ working }: { working: Row }) {
           </span>
         </span>
         <span className="col-span-2 flex items-center gap-2 md:col-span-1 md:justify-end">
-          <Beads place={working.isDone ? stages.length : place} />
-          <span className="w-14 text-sm text-soft">{working.isDone ? 'Kept' : stages[place]?.title}</span>
+          <Beads stages={stages} place={working.isDone ? stages.length : place} />
+          <span className="w-14 text-sm text-soft">
+            {working.isDone ? 'Kept' : inWords(working.nextStage)}
+          </span>
         </span>
       </Link>
       <button
@@ -67,13 +73,21 @@ export function WorkingRow({ working }: { working: Row }) {
   );
 }
 
-function Beads({ place }: { place: number }) {
+/** A stage as it is called on the screen. */
+const inWords = (stage: string) => stage[0]!.toUpperCase() + stage.slice(1).replace('-', ' ');
+
+function Beads({ stages, place }: { stages: string[]; place: number }) {
   return (
     <svg width={92} height={16} aria-hidden>
-      <path d="M2 8H90" stroke="var(--tacking)" strokeWidth={2} strokeDasharray="7 4" />
+      <path
+        d={`M2 8H${14 + (stages.length - 1) * 15.2}`}
+        stroke="var(--tacking)"
+        strokeWidth={2}
+        strokeDasharray="7 4"
+      />
       {stages.map((stage, i) => (
         <circle
-          key={stage.name}
+          key={stage}
           cx={8 + i * 15.2}
           cy={8}
           r={i === place ? 6 : 4.2}

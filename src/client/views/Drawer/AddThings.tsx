@@ -14,7 +14,7 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
     let last = '';
     for (const name of names) {
       const starter = kind.starters.find((s) => s.name === name);
-      last = await add(kind.name, name, starter?.properties ?? {});
+      last = await add(kind.name, name, (starter?.properties ?? {}) as Record<string, unknown>);
     }
     setBusy(false);
     close();

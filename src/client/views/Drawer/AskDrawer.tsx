@@ -9,7 +9,7 @@ import { CardSides, CardView } from '../../parts/CardView';
 import { Findings } from '../../parts/Findings';
 import { PropertyField } from '../../parts/PropertyField';
 import { ThingSelect } from '../../parts/ThingSelect';
-import { useReckoning } from '../../techniques/useReckoning';
+import { useReckoning } from '../../app/useReckoning';
 import { DrawerRooms } from './Drawer';
 
 /** What a card may be told in a field of its own, rather than by things of the drawer. */

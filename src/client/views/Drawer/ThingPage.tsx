@@ -8,6 +8,7 @@ import { Measure } from '../../parts/Measure';
 import { PropertyField } from '../../parts/PropertyField';
 import { DrawerRooms } from './Drawer';
 import { FootBench } from './FootBench';
+import { MeasuredDial } from './MeasuredDial';
 import { NearestThreads } from './NearestThreads';
 import { Dial, ThingPicture } from './ThingPicture';
 import { TriedNotes } from './TriedNotes';
@@ -76,19 +77,27 @@ function Opened({
             className="grid gap-x-5 gap-y-4 sm:grid-cols-2 xl:grid-cols-3"
             aria-label="What is known of it"
           >
-            {kind.fields.map((field) => (
-              <div key={field.name} className={field.kind === 'choices' ? 'sm:col-span-2 xl:col-span-3' : ''}>
-                <PropertyField
-                  field={field}
-                  value={edited.properties[field.name]}
-                  set={(typed) => edited.set(field.name, typed)}
-                  understood={field.name in edited.typed ? undefined : thing.understood[field.name]}
-                  error={edited.errors[field.name]}
-                  units={units}
-                />
-              </div>
-            ))}
+            {kind.fields
+              .filter((f) => f.kind !== 'groups')
+              .map((field) => (
+                <div
+                  key={field.name}
+                  className={field.kind === 'choices' ? 'sm:col-span-2 xl:col-span-3' : ''}
+                >
+                  <PropertyField
+                    field={field}
+                    value={edited.properties[field.name]}
+                    set={(typed) => edited.set(field.name, typed)}
+                    understood={field.name in edited.typed ? undefined : thing.understood[field.name]}
+                    error={edited.errors[field.name]}
+                    units={units}
+                  />
+                </div>
+              ))}
           </section>
+          {kind.measured && (
+            <MeasuredDial thing={thing} kind={kind} measured={kind.measured} set={edited.set} />
+          )}
         </div>
         <aside className="grid content-start gap-4">
           {thing.kind === 'machine' ? (

@@ -1,13 +1,13 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useKeys } from '../../app/keys';
+import { useReckoning } from '../../app/useReckoning';
+import { useWorking } from '../../app/useWorking';
 import { useUnits } from '../../app/workroom';
+import { StepPicture } from '../../drawing/StepPicture';
+import { HalfWay } from '../../parts/HalfWay';
 import { Measure } from '../../parts/Measure';
-import { reckonPath } from '../../techniques/reckonPath';
-import { useReckoning } from '../../techniques/useReckoning';
-import { HalfWay } from '../Working/HalfWay';
-import { allTicked, StepChecks } from '../Working/StepChecks';
-import { useWorking } from '../Working/useWorking';
+import { allTicked, StepChecks, StepFacts } from '../Working/StepChecks';
 import { useAwake } from './useAwake';
 
 /** One step at a time, readable from a metre: space bar, arrows or a tap for the next. */
@@ -17,8 +17,9 @@ export function Machine() {
   const navigate = useNavigate();
   const units = useUnits();
   const row = working.row;
-  const steps = useReckoning(row ? reckonPath(row.technique, id) : null, working.ask, units, 'steps').answer
-    ?.steps;
+  const path = `workings/${id}/reckon`;
+  const { answer } = useReckoning(row ? path : null, working.ask, units, 'steps,drawings');
+  const steps = answer?.steps;
   const isAwake = useAwake();
   const [asked, setAsked] = useState(false);
   const at = Math.min(working.progress.at ?? 0, Math.max(0, (steps?.length ?? 1) - 1));
@@ -92,9 +93,17 @@ export function Machine() {
           <p className="fig text-[clamp(2rem,7.4vw,4.2rem)] [overflow-wrap:anywhere]">
             <Measure text={step.big} />
           </p>
+          <StepPicture
+            step={step}
+            drawings={answer?.drawings}
+            cloth={working.cloth}
+            units={units}
+            maxHeight={260}
+          />
           <p className="max-w-[34em] text-[clamp(1.15rem,2.6vw,1.7rem)] leading-snug">
             <Measure text={step.says} />
           </p>
+          <StepFacts step={step} big />
           {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
           {step.schools.length > 0 && (
             <p className="max-w-[44em] text-[1.05rem] text-soft">
@@ -107,11 +116,11 @@ export function Machine() {
             tick={(progress) => working.change({ progress })}
             big
           />
-          {step.takesMeasure && (
+          {step.measure && (
             <HalfWay
               key={step.key}
-              path={reckonPath(row.technique, id)}
-              technique={row.technique}
+              measure={step.measure}
+              path={path}
               ask={working.ask}
               units={units}
               measured={working.progress.measured ?? []}

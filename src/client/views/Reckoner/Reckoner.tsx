@@ -1,9 +1,8 @@
-import { Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
-import { techniques } from '../../techniques/registry';
-import { useTechnique } from '../../techniques/useTechnique';
+import { useTechnique, useTechniques } from '../../app/useTechnique';
+import { Reckon } from './Reckon';
 
 const opening = <p className="text-soft">Opening…</p>;
 
@@ -12,7 +11,7 @@ export function Reckoner() {
   const { technique: name = 'pulled-gathers' } = useParams();
   const units = useUnits();
   const technique = useTechnique(name).data;
-  const Parts = techniques[name];
+  const techniques = useTechniques().data;
   return (
     <>
       <PageHead
@@ -20,7 +19,7 @@ export function Reckoner() {
         crumb={technique ? `${technique.title}; nothing is saved, the address holds it all` : ''}
       />
       <nav className="no-print -mx-1 mt-2 flex gap-1 overflow-x-auto px-1 pb-1" aria-label="What to reckon">
-        {Object.entries(techniques).map(([key, { short }]) => (
+        {techniques?.map(({ name: key, short }) => (
           <Link
             key={key}
             to={`/reckoner/${key}`}
@@ -38,14 +37,12 @@ export function Reckoner() {
         </Link>
       </nav>
       <div className="mt-3">
-        {Parts && technique?.name === name ? (
-          <Suspense fallback={opening}>
-            <Parts.Reckoner key={name} technique={technique} units={units} />
-          </Suspense>
-        ) : Parts ? (
-          opening
-        ) : (
+        {technique?.name === name ? (
+          <Reckon key={name} technique={technique} units={units} />
+        ) : techniques?.every((t) => t.name !== name) ? (
           <p className="sheet">There is no such calculation. Choose one above.</p>
+        ) : (
+          opening
         )}
       </div>
     </>

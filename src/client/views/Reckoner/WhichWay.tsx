@@ -6,14 +6,14 @@ import type { Answer, Ask, Field, Length } from '../../api/types';
 import { useAddress } from '../../app/address';
 import { useDrawer } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
+import { askIn } from '../../app/askIn';
+import { useReckoning } from '../../app/useReckoning';
+import { useTechniques } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
 import { Findings } from '../../parts/Findings';
 import { Segmented } from '../../parts/Segmented';
-import { askIn } from '../../techniques/askIn';
-import { techniques } from '../../techniques/registry';
-import { useAskFields } from '../../techniques/shared/useAskFields';
-import { useReckoning } from '../../techniques/useReckoning';
+import { useAskFields } from '../../parts/ask/useAskFields';
 import { beginWorking } from '../Bench/BeginWorking';
 
 type Way = {
@@ -62,7 +62,7 @@ export function WhichWay() {
     'understood',
   );
   const fields = useAskFields({
-    technique: { fields: described?.fields ?? [] } as never,
+    fields: described?.fields ?? [],
     ask,
     set,
     reckoning,
@@ -79,11 +79,11 @@ export function WhichWay() {
             className: 'flex-1 basis-44',
             placeholder: units === 'metric' ? '2.6 m' : '102 1/2 in',
           })}
-          {fields.number('fullness', 0.05, { className: 'w-24' })}
+          {fields.number('fullness', { className: 'w-24' })}
           {fields.measure('finishedDepth', { className: 'w-28' })}
-          {fields.number('clothWeight', 5, { className: 'w-32', suffix: 'g/m²' })}
+          {fields.number('clothWeight', { className: 'w-32' })}
           {fields.measure('clothWidth', { className: 'w-32' })}
-          {fields.either('closed', 'open', 'ring', 'The edge is')}
+          {fields.either('closed')}
         </div>
         <Segmented
           label="It"
@@ -201,11 +201,12 @@ function Take({
   const navigate = useNavigate();
   const queries = useQueryClient();
   const units = useUnits();
-  if (!techniques[way.technique]) return null;
+  const first = useTechniques().data?.find((t) => t.name === way.technique)?.firstField;
+  if (!first) return null;
   const known = { ...ask, ...(way.scheme ? { rows: way.scheme } : {}) } as Ask;
   delete known.has;
   delete known.purpose;
-  if (way.technique === 'shirring') Object.assign(known, { relaxedWidth: ask.finishedEdge });
+  known[first] = ask.finishedEdge;
   if (project) {
     const begin = async () => {
       const id = await beginWorking(project, way.technique, units, known);

@@ -17,12 +17,13 @@ export function Beside({ ids, take, clear }: Props) {
     queryFn: () => value(api.GET('/api/swatches/beside', { params: { query: { id: ids, units } as never } })),
   }).data;
   if (!laid || laid.length === 0) return null;
-  const columns = laid.map((s) => new Map(rowsOf(s)));
+  const columns = laid.map((s) => new Map(rowsOf(s).map((row) => [row.name, row])));
   const names = [...new Set(columns.flatMap((c) => [...c.keys()]))].filter((n) =>
-    columns.some((c) => c.get(n)),
+    columns.some((c) => c.get(n)?.text),
   );
-  const differs = (name: string) => new Set(columns.map((c) => c.get(name) ?? '')).size > 1;
-  const count = names.filter((n) => differs(n) && !results.includes(n)).length;
+  const differs = (name: string) => new Set(columns.map((c) => c.get(name)?.text ?? '')).size > 1;
+  const isResult = (name: string) => columns.some((c) => c.get(name)?.isResult);
+  const count = names.filter((n) => differs(n) && !isResult(n)).length;
   return (
     <section className="sheet min-w-0" aria-label="Side by side">
       <div className="flex flex-wrap items-center gap-x-3">
@@ -81,9 +82,9 @@ export function Beside({ ids, take, clear }: Props) {
                 {columns.map((column, i) => (
                   <td key={laid[i]!.swatch.id} className="py-1.5 pr-4">
                     <Cell
-                      text={column.get(name) ?? ''}
-                      isBig={name === 'Fullness'}
-                      differs={differs(name) && laid.length > 1 && !results.includes(name)}
+                      text={column.get(name)?.text ?? ''}
+                      isBig={name === names[0]}
+                      differs={differs(name) && laid.length > 1 && !isResult(name)}
                     />
                   </td>
                 ))}
@@ -95,19 +96,6 @@ export function Beside({ ids, take, clear }: Props) {
     </section>
   );
 }
-
-/** What came of it, which is no difference in what was done. */
-const results = [
-  'Fullness',
-  'After steam',
-  'Flat',
-  'Sewn',
-  'Steamed',
-  'Stretched',
-  'Looks',
-  'Verdict',
-  'Note',
-];
 
 function Cell({ text, isBig, differs }: { text: string; isBig: boolean; differs: boolean }) {
   if (isBig) return <span className="fig text-[1.6rem]">{text || '–'}</span>;

@@ -7,7 +7,7 @@ import { useAddress } from '../../app/address';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { CsvTray } from '../../parts/CsvTray';
-import { Plot } from '../../techniques/samples/Plot';
+import { Plot } from '../../parts/swatch/Plot';
 import { AddAlone } from './AddAlone';
 import { Beside } from './Beside';
 import { filterIn, filters } from './filter';
@@ -122,11 +122,11 @@ export function SwatchBook() {
                   </button>
                 )}
               </section>
-              {plot && (
+              {plot?.learnt && (
                 <div className="order-first min-w-0 xl:sticky xl:top-4 xl:order-none">
                   <Plot
-                    plot={plot}
-                    x={x}
+                    learnt={plot.learnt}
+                    title={plot.techniqueTitle}
                     setX={setX}
                     mark="as the newest was set"
                     open={(id) => void navigate(pathOf(swatches, id))}

@@ -8,12 +8,12 @@ import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
 import { PageHead } from '../../app/PageHead';
+import { useTechnique, useTechniques } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
 import { ThingSelect } from '../../parts/ThingSelect';
-import { techniques } from '../../techniques/registry';
-import { SwatchCard } from '../../techniques/samples/SwatchCard';
-import type { SwatchChange } from '../../techniques/samples/useSwatches';
-import { useTechnique } from '../../techniques/useTechnique';
+import { lookOf } from '../../parts/ask/FromDrawer';
+import { SwatchCard } from '../../parts/swatch/SwatchCard';
+import type { SwatchChange } from '../../parts/swatch/useSwatches';
 
 /** A swatch that stands by itself: what it was sewn with, its readings, its looks. */
 export function SwatchPage() {
@@ -32,7 +32,9 @@ export function SwatchPage() {
   });
   const book = found.data?.[0];
   const name = book?.swatch.technique ?? '';
-  const technique = useTechnique(techniques[name] ? name : 'pulled-gathers').data;
+  const techniques = useTechniques().data;
+  const isWorked = techniques?.some((t) => t.name === name);
+  const technique = useTechnique(isWorked ? name : techniques?.[0]?.name).data;
   if (found.data && !book) {
     return (
       <div className="tacked mx-auto mt-16 max-w-lg">
@@ -84,17 +86,12 @@ export function SwatchPage() {
   const uses = swatch.uses as Record<string, string>;
   const use = (kind: string, thing: string) => {
     const is = drawer?.things.find((t) => t.id === thing);
-    const { colour, accent, pattern, weight } = (is?.properties ?? {}) as Record<string, never>;
+    const { weight } = (is?.properties ?? {}) as Record<string, never>;
     void change(id, {
       uses: { ...uses, [kind]: thing || null } as never,
       ...(kind === 'cloth' && is
         ? {
-            cloth: {
-              name: is.name,
-              colour: colour ?? null,
-              accent: accent ?? null,
-              pattern: pattern ?? 'plain',
-            },
+            cloth: lookOf(is) as never,
             ...(weight === undefined ? {} : { features: { clothWeight: Number(weight) } as never }),
           }
         : {}),
@@ -117,7 +114,7 @@ export function SwatchPage() {
             title="Swatch"
             swatch={swatch}
             before={undefined}
-            isFresh={swatch.flat.length === 0}
+            isFresh={Object.keys(swatch.readings).length === 0}
             tried={[]}
             technique={technique}
             ask={{}}
@@ -138,8 +135,8 @@ export function SwatchPage() {
                 value={swatch.technique}
                 onChange={(e) => void change(id, { technique: e.target.value })}
               >
-                {Object.entries(techniques).map(([key, t]) => (
-                  <option key={key} value={key}>
+                {techniques?.map((t) => (
+                  <option key={t.name} value={t.name}>
                     {t.short}
                   </option>
                 ))}

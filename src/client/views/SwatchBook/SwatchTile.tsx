@@ -12,7 +12,7 @@ type Props = { book: BookSwatch; isBeside: boolean; lay: () => void };
 export function SwatchTile({ book, isBeside, lay }: Props) {
   const { swatch } = book;
   const to = swatch.workingId ? `/workings/${swatch.workingId}/sample` : `/swatches/${swatch.id}`;
-  const name = `${book.techniqueTitle || 'swatch'}${book.fullness ? `, ${book.fullness.toFixed(2)}` : ''}${book.clothName ? `, ${book.clothName}` : ''}`;
+  const name = `${book.techniqueTitle || 'swatch'}${book.headline ? `, ${book.headline.text}` : ''}${book.clothName ? `, ${book.clothName}` : ''}`;
   return (
     <li className="sheet grid min-w-0 grid-cols-[auto_minmax(0,1fr)] items-start gap-x-4 gap-y-1 !py-3 sm:grid-cols-[auto_minmax(0,1fr)_8.5rem]">
       <SwatchPicture book={book} />
@@ -22,11 +22,9 @@ export function SwatchTile({ book, isBeside, lay }: Props) {
           className="flex flex-wrap items-baseline gap-x-3 no-underline"
           aria-label={`Open: ${name}`}
         >
-          <span className="fig text-[1.7rem]">{book.fullness?.toFixed(2) ?? '–'}</span>
+          <span className="fig text-[1.7rem]">{book.headline?.text ?? '–'}</span>
           <b className="min-w-0 break-words">{book.clothName || 'cloth not said'}</b>
-          {book.steamed !== null && book.steamed !== undefined && (
-            <span className="text-[0.9rem] text-soft">steamed {book.steamed.toFixed(2)}</span>
-          )}
+          {book.headline && <span className="text-[0.9rem] text-soft">{book.headline.name}</span>}
         </Link>
         <p className="text-[0.9rem]">{inShort(book)}</p>
         <p className="text-[0.88rem] text-soft">
@@ -76,12 +74,7 @@ export function SwatchPicture({ book, size = 84 }: { book: BookSwatch; size?: nu
   return (
     <svg width={size} height={size} className="shrink-0" aria-hidden>
       <defs>
-        <ClothPattern
-          id={id}
-          look={lookOf(book.swatch.cloth as Cloth)}
-          repeat={14}
-          crowded={book.fullness ? Math.min(2.4, book.fullness) : 1}
-        />
+        <ClothPattern id={id} look={lookOf(book.swatch.cloth as Cloth)} repeat={14} />
       </defs>
       <path
         d={pinked(size, Math.round(size / 6))}

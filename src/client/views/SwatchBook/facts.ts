@@ -1,69 +1,41 @@
 import type { components } from '../../api/schema';
-import type { Features } from '../../techniques/samples/features';
 
 export type BookSwatch = components['schemas']['BookSwatch'];
 
-const knobs: [string, string, string][] = [
-  ['stitchLength', 'stitch', ' mm'],
-  ['tensionSteps', 'tension', ''],
-  ['differential', 'differential', ''],
-  ['passes', 'passes', ''],
-  ['elasticDiameter', 'elastic', ' mm'],
-];
-
 export const verdicts: Record<string, string> = { yes: 'right', nearly: 'nearly', no: 'not yet' };
 
-/** The knobs of a swatch, each in words. */
-export function knobsSaid(features: Features): [string, string][] {
-  return knobs.flatMap(([name, label, unit]) => {
-    const is = features[name];
-    if (is === undefined) return [];
-    const text =
-      name === 'tensionSteps'
-        ? is === 0
-          ? 'normal'
-          : `${is > 0 ? '+' : '−'}${Math.abs(is)}`
-        : `${is}${unit}`;
-    return [[label, text] as [string, string]];
-  });
-}
-
 /** A swatch in a few words of what was set. */
-export function inShort({ swatch }: BookSwatch): string {
-  const said = knobsSaid(swatch.features as Features).filter(
-    ([label, text]) => !(label === 'passes' && text === '1'),
-  );
-  if (said.length > 0) return said.map(([label, text]) => `${label} ${text}`).join(' · ');
-  const words = swatch.settings as Record<string, string>;
-  return ['Stitch length', 'Needle tension', 'Rows', 'A fold every']
-    .filter((k) => words[k])
-    .map((k) => `${k.toLowerCase()} ${words[k]}`)
+export function inShort({ swatch, set }: BookSwatch): string {
+  if (set.length > 0) return set.map(({ name, text }) => `${name.toLowerCase()} ${text}`).join(' · ');
+  return Object.entries(swatch.settings as Record<string, string>)
+    .slice(0, 4)
+    .map(([name, text]) => `${name.toLowerCase()} ${text}`)
     .join(' · ');
 }
 
-/** Everything that can be laid side by side, row by row. */
-export function rowsOf(book: BookSwatch): [string, string][] {
-  const { swatch } = book;
-  const read = (lengths: { text: string }[]) => lengths.map((l) => l.text).join('; ');
-  const words = swatch.settings as Record<string, string>;
-  return [
-    ['Fullness', book.fullness?.toFixed(2) ?? ''],
-    ['After steam', book.steamed?.toFixed(2) ?? ''],
-    ['Technique', book.techniqueTitle],
-    ['Cloth', book.clothName],
-    ['Foot', book.footName],
-    ...knobsSaid(swatch.features as Features).map(([l, t]) => [capital(l), t] as [string, string]),
-    ['Flat', read(swatch.flat)],
-    ['Sewn', read(swatch.gathered)],
-    ['Steamed', read(swatch.steamed)],
-    ['Stretched', read(swatch.stretched)],
-    ['Looks', swatch.looks.map((l) => l.replaceAll('-', ' ')).join(', ')],
-    ['Verdict', verdicts[swatch.verdict] ?? ''],
-    ['Note', swatch.note],
-    ...Object.entries(words).filter(([k]) => !['Foot', 'Fullness'].includes(k)),
-  ];
-}
+/** A row of what is laid side by side. */
+export type Row = {
+  name: string;
+  text: string;
+  /** Whether it is what came of it, which is no difference in what was done. */
+  isResult?: boolean;
+};
 
-function capital(text: string) {
-  return text[0]!.toUpperCase() + text.slice(1);
+/** Everything that can be laid side by side, row by row. */
+export function rowsOf({ swatch, ...book }: BookSwatch): Row[] {
+  const shown = new Set(book.set.map((f) => f.name));
+  const words = Object.entries(swatch.settings as Record<string, string>);
+  const result = (name: string, text: string): Row => ({ name, text, isResult: true });
+  return [
+    result('Came to', book.headline ? `${book.headline.text} ${book.headline.name}` : ''),
+    { name: 'Technique', text: book.techniqueTitle },
+    { name: 'Cloth', text: book.clothName },
+    { name: 'Foot', text: book.footName },
+    ...book.set,
+    ...book.read.map((f) => result(f.name, f.text)),
+    result('Looks', swatch.looks.map((l) => l.replaceAll('-', ' ')).join(', ')),
+    result('Verdict', verdicts[swatch.verdict] ?? ''),
+    result('Note', swatch.note),
+    ...words.filter(([k]) => k !== 'Foot' && !shown.has(k)).map(([name, text]) => ({ name, text })),
+  ];
 }

@@ -3,13 +3,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ifMatch, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
+import { useCard } from '../../app/useCard';
 import { fieldsWithout, useDraft } from '../../app/useDraft';
 import { Segmented } from '../../parts/Segmented';
-import type { StageProps } from '../../techniques/registry';
-import { PieceItself } from '../../techniques/samples/PieceItself';
-import { useSwatches } from '../../techniques/samples/useSwatches';
-import { inOrderOf } from './inOrderOf';
-import { useCard } from './useCard';
+import { inOrderOf } from '../../parts/inOrderOf';
+import { PieceItself } from '../../parts/swatch/PieceItself';
+import { useSwatches } from '../../parts/swatch/useSwatches';
+import type { StageProps } from './stage';
 
 type Parts = { cameOut?: string; verdict?: string; note?: string };
 
@@ -30,7 +30,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       }
     },
   });
-  const settings = useSettings(working, technique.name, units);
+  const settings = useSettings(working, technique, units);
   const { swatches } = useSwatches(working.id, units);
   const row = kept.data;
   const { draft, change } = useDraft<Parts>(`${working.id}.keep`, {
@@ -131,9 +131,9 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
         </section>
         <p className="noted">
           {swatches?.length ?? 0} {swatches?.length === 1 ? 'swatch rests' : 'swatches rest'} with this
-          working{technique.family ? ', and teach the next' : ''}.
+          working{technique.swatch.learns ? ', and teach the next' : ''}.
         </p>
-        {technique.family && (
+        {technique.swatch.learns && (
           <PieceItself working={working} technique={technique} reckoning={reckoning} units={units} />
         )}
       </aside>
@@ -141,14 +141,19 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
   );
 }
 
-/** What was set, in a few lines: the plan's fullness and the card's figures that matter again. */
-function useSettings(working: StageProps['working'], technique: string, units: StageProps['units']) {
-  const card = useCard(working, technique, units).answer;
+/** What was set, in a few lines: what the plan is held against, and the card's figures that matter again. */
+function useSettings(
+  working: StageProps['working'],
+  technique: StageProps['technique'],
+  units: StageProps['units'],
+) {
+  const card = useCard(working, technique.name, units).answer;
   const lines = card?.lines.filter((l) =>
     ['foot', 'needle', 'stitch', 'length', 'needle-tension', 'bobbin-thread'].includes(l.key),
   );
+  const planned = technique.fields.find((f) => f.name === technique.swatch.against);
   return Object.fromEntries([
-    ['Fullness', String(working.ask.fullness ?? '')],
+    ...(planned ? [[planned.label, String(working.ask[planned.name] ?? '')]] : []),
     ...(lines ?? []).map((l) => [l.setting, [l.figure, l.dial].filter(Boolean).join(', ')]),
   ]) as Record<string, string>;
 }

@@ -2,12 +2,14 @@ import { Printer } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useDrawer } from '../../app/drawer';
+import { useCard } from '../../app/useCard';
 import { useChangeWorkroom, useWorkroom } from '../../app/workroom';
 import { CardSides, CardView } from '../../parts/CardView';
 import { NumberField, numberOf } from '../../parts/NumberField';
 import { ThingSelect } from '../../parts/ThingSelect';
-import type { StageProps } from '../../techniques/registry';
-import { useCard } from './useCard';
+import { FromDrawer } from '../../parts/ask/FromDrawer';
+import { CautionsAt } from './CautionsAt';
+import type { StageProps } from './stage';
 
 /** Set up: the settings card for the chosen machine, each line with its reason, and the hand-wheel check. */
 export function SetUp({ working, technique, reckoning, units }: StageProps) {
@@ -39,41 +41,17 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
           ) : (
             <OwnMachine errors={card.errors} />
           )}
-          {technique.family && drawer?.things.some((t) => t.kind === 'foot') && (
-            <ThingSelect
-              kind="foot"
-              label="Foot"
+          {technique.uses.map((kind) => (
+            <FromDrawer
+              key={kind}
+              working={working}
+              fields={technique.fields}
+              kind={kind}
+              label={capital(kind)}
+              none={kind === 'foot' ? 'that the card names' : undefined}
               className=""
-              none="that the card names"
-              value={working.uses.foot ?? ''}
-              set={(id) => working.change({ uses: { foot: id || null } })}
             />
-          )}
-          {technique.family === 'elastic' && drawer?.things.some((t) => t.kind === 'elastic') && (
-            <ThingSelect
-              kind="elastic"
-              label="Elastic"
-              className=""
-              value={working.uses.elastic ?? ''}
-              set={(id) => {
-                const thing = drawer.things.find((t) => t.id === id);
-                const diameter = (thing?.properties as Record<string, unknown> | undefined)?.diameter;
-                working.change({
-                  uses: { elastic: id || null },
-                  ...(diameter === undefined ? {} : { ask: { elasticDiameter: diameter } }),
-                });
-              }}
-            />
-          )}
-          {drawer?.things.some((t) => t.kind === 'thread') && (
-            <ThingSelect
-              kind="thread"
-              label="Thread"
-              className=""
-              value={working.uses.thread ?? ''}
-              set={(id) => working.change({ uses: { thread: id || null } })}
-            />
-          )}
+          ))}
           <Link
             className="text-sm font-semibold underline underline-offset-4"
             to={`/drawer/chart?technique=${technique.name}`}
@@ -82,13 +60,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
           </Link>
         </section>
         {card.answer && <CardSides card={card.answer} />}
-        {reckoning.answer?.cautions
-          ?.filter((c) => c.code === 'needle')
-          .map((c) => (
-            <p key={c.code} className="noted">
-              {c.says}
-            </p>
-          ))}
+        <CautionsAt stage="set-up" answer={reckoning.answer} />
         <div className="flex flex-wrap gap-3">
           <Link className="btn" to={`/workings/${working.id}/sample`}>
             Sew a swatch
@@ -101,6 +73,8 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
     </div>
   );
 }
+
+const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
 
 /** A machine that is not in the drawer: two figures of it are enough for a card. */
 function OwnMachine({ errors }: { errors: Record<string, string> }) {

@@ -1,12 +1,13 @@
 import { Link } from 'react-router';
 import { Measure } from '../../parts/Measure';
-import { reckonPath } from '../../techniques/reckonPath';
-import type { StageProps } from '../../techniques/registry';
-import { HalfWay } from './HalfWay';
-import { StepChecks } from './StepChecks';
+import { StepPicture } from '../../drawing/StepPicture';
+import { HalfWay } from '../../parts/HalfWay';
+import { CautionsAt } from './CautionsAt';
+import type { StageProps } from './stage';
+import { StepChecks, StepFacts } from './StepChecks';
 
 /** Sew: the steps in their order with their checks; the step that is reached is open. */
-export function Sew({ working, technique, reckoning, units }: StageProps) {
+export function Sew({ working, reckoning, units }: StageProps) {
   const steps = reckoning.answer?.steps;
   if (!steps) {
     return (
@@ -36,6 +37,13 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                 <p>
                   <Measure text={step.says} />
                 </p>
+                <StepPicture
+                  step={step}
+                  drawings={reckoning.answer?.drawings}
+                  cloth={working.cloth}
+                  units={units}
+                />
+                <StepFacts step={step} />
                 {step.schools.length > 0 && (
                   <ul className="grid gap-1">
                     {step.schools.map((school) => (
@@ -50,10 +58,10 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                   progress={working.progress}
                   tick={(progress) => working.change({ progress })}
                 />
-                {step.takesMeasure && (
+                {step.measure && (
                   <HalfWay
-                    path={reckonPath(technique.name, working.id)}
-                    technique={technique.name}
+                    measure={step.measure}
+                    path={`workings/${working.id}/reckon`}
                     ask={working.ask}
                     units={units}
                     measured={working.progress.measured ?? []}
@@ -111,13 +119,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             )}
           </div>
         </section>
-        {reckoning.answer?.cautions
-          ?.filter((c) => c.code === 'cords' || c.code === 'flame')
-          .map((c) => (
-            <p key={c.code} className="noted">
-              {c.says}
-            </p>
-          ))}
+        <CautionsAt stage="sew" answer={reckoning.answer} />
       </aside>
     </div>
   );

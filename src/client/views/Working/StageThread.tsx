@@ -1,9 +1,8 @@
 import { Link } from 'react-router';
-import type { Stage } from '../../api/types';
-import { stages } from './stages';
+import type { Technique } from '../../api/types';
 
-/** The thread of the six stages with its beads. */
-export function StageThread({ id, now }: { id: string; now: Stage }) {
+/** The thread of a technique's stages with its beads. */
+export function StageThread({ id, now, stages }: { id: string; now: string; stages: Technique['stages'] }) {
   const place = stages.findIndex((s) => s.name === now);
   return (
     <nav className="thread" aria-label="Stages">
@@ -11,6 +10,7 @@ export function StageThread({ id, now }: { id: string; now: Stage }) {
         <Link
           key={stage.name}
           to={`/workings/${id}/${stage.name}`}
+          title={`Done when ${stage.ends}`}
           aria-current={stage.name === now ? 'step' : undefined}
           data-done={i < place ? '' : undefined}
         >

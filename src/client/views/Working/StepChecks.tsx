@@ -1,4 +1,5 @@
 import type { Progress, Step } from '../../api/types';
+import { Measure } from '../../parts/Measure';
 
 type Props = { step: Step; progress: Progress; tick: (progress: Progress) => void; big?: boolean };
 
@@ -27,6 +28,23 @@ export function StepChecks({ step, progress, tick, big }: Props) {
         );
       })}
     </ul>
+  );
+}
+
+const places = { table: 'at the table', iron: 'at the iron', machine: 'at the machine', hand: 'by hand' };
+
+/** Where a step is done, about how long it takes, and what is set for it. */
+export function StepFacts({ step, big }: { step: Step; big?: boolean }) {
+  const words = [
+    step.place && places[step.place],
+    step.minutes !== undefined && `about ${step.minutes} min`,
+    ...(step.sets ?? []).map((s) => `${s.name} ${s.text}`),
+  ].filter(Boolean);
+  if (words.length === 0) return null;
+  return (
+    <p className={`text-soft ${big ? 'text-xl' : 'text-[0.92rem]'}`}>
+      <Measure text={words.join(' · ')} />
+    </p>
   );
 }
 

@@ -2,21 +2,21 @@ import { useQuery } from '@tanstack/react-query';
 import { Suspense, useEffect, useRef } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { api, Refused, value } from '../../api/http';
-import type { Stage } from '../../api/types';
+import type { Stage, Technique } from '../../api/types';
 import { useKeys } from '../../app/keys';
 import { rememberWorking } from '../../app/lastWorking';
 import { later } from '../../app/later';
 import { PageHead } from '../../app/PageHead';
+import { useReckoning } from '../../app/useReckoning';
+import { useTechnique } from '../../app/useTechnique';
+import { useWorking } from '../../app/useWorking';
 import { useUnits } from '../../app/workroom';
-import { techniques } from '../../techniques/registry';
-import { reckonPath } from '../../techniques/reckonPath';
-import { useLearnt } from '../../techniques/samples/useLearnt';
-import { useReckoning } from '../../techniques/useReckoning';
-import { useTechnique } from '../../techniques/useTechnique';
-import { stages } from './stages';
+import { useLearnt } from '../../parts/swatch/useLearnt';
+import { Plan } from './Plan';
 import { StageThread } from './StageThread';
-import { useWorking } from './useWorking';
 
+const Sample = later(async () => (await import('./Sample')).Sample);
+const Cut = later(async () => (await import('./Cut')).Cut);
 const SetUp = later(async () => (await import('./SetUp')).SetUp);
 const Sew = later(async () => (await import('./Sew')).Sew);
 const Keep = later(async () => (await import('./Keep')).Keep);
@@ -54,13 +54,14 @@ function Opened({ id }: { id: string }) {
 function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
   const { id } = working;
   const { stage: asked } = useParams();
-  const stage = stages.some((s) => s.name === asked) ? (asked as Stage) : working.stage;
   const row = working.row!;
   const units = useUnits();
   const technique = useTechnique(row.technique).data;
-  const learnt = useLearnt(working);
+  const stages = technique?.stages ?? [];
+  const stage = stages.some((s) => s.name === asked) ? (asked as Stage) : working.stage;
+  const learnt = useLearnt(working, technique);
   const reckoning = useReckoning(
-    reckonPath(row.technique, id),
+    `workings/${id}/reckon`,
     working.ask,
     units,
     'working,drawings,steps,understood',
@@ -70,10 +71,9 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
     queryKey: ['project', row.projectId],
     queryFn: () => value(api.GET('/api/projects/{id}', { params: { path: { id: row.projectId } } })),
   }).data;
-  const Parts = techniques[row.technique];
-  useStageKeys(id, row.projectId);
+  useStageKeys(id, row.projectId, stages);
 
-  const isOpen = Boolean(Parts && technique);
+  const isOpen = Boolean(technique);
   const begun = (useLocation().state as { begun?: boolean } | null)?.begun;
   const rooms = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -83,11 +83,11 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
 
   const { change } = working;
   useEffect(() => {
-    if (working.stage !== stage) change({ stage });
+    if (isOpen && working.stage !== stage) change({ stage });
     // The stage follows the address, not the other way round.
-  }, [stage, change, working.stage]);
+  }, [isOpen, stage, change, working.stage]);
 
-  if (!Parts || !technique) return <p className="p-8 text-soft">Opening…</p>;
+  if (!technique) return <p className="p-8 text-soft">Opening…</p>;
   const shared = { working, technique, reckoning, units };
   return (
     <>
@@ -99,16 +99,16 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
           </>
         }
       />
-      <StageThread id={id} now={stage} />
+      <StageThread id={id} now={stage} stages={stages} />
       {reckoning.unreachable && (
         <p className="care mb-3">{reckoning.unreachable} What you type is kept in this browser meanwhile.</p>
       )}
       <div ref={rooms}>
         <Suspense>
-          {stage === 'plan' && <Parts.Plan {...shared} />}
+          {stage === 'plan' && <Plan {...shared} />}
           {stage === 'set-up' && <SetUp {...shared} />}
-          {stage === 'sample' && <Parts.Sample {...shared} />}
-          {stage === 'cut' && <Parts.Cut {...shared} />}
+          {stage === 'sample' && <Sample {...shared} />}
+          {stage === 'cut' && <Cut {...shared} />}
           {stage === 'sew' && <Sew {...shared} />}
           {stage === 'keep' && <Keep {...shared} />}
         </Suspense>
@@ -129,8 +129,8 @@ function NameField({ name, rename }: { name: string; rename: (name: string) => v
   );
 }
 
-/** 1 to 6 go to a stage, [ and ] to the neighbouring working. */
-function useStageKeys(id: string, projectId: string) {
+/** The figures go to a stage, [ and ] to the neighbouring working. */
+function useStageKeys(id: string, projectId: string, stages: Technique['stages']) {
   const navigate = useNavigate();
   const bench = useQuery({ queryKey: ['bench'], queryFn: () => value(api.GET('/api/bench')) }).data;
   const here = bench?.projects.find((p) => p.id === projectId)?.workings ?? [];

@@ -1,0 +1,41 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Answers;
+
+/// <summary>Either an answer or what is wrong with the ask.</summary>
+/// <param name="Answer">The answer; null when there are errors.</param>
+/// <param name="Errors">What is wrong, by field; empty when there is an answer.</param>
+public readonly record struct Outcome(Reckoning? Answer, IReadOnlyList<FieldError> Errors);
+
+/// <summary>One question that is answered, such as a technique's straight one or one of its turned-round forms.</summary>
+/// <param name="Name">Its name in the address; empty for the straight form.</param>
+/// <param name="Title">What it answers, in a few words.</param>
+/// <param name="Fields">What an ask may say.</param>
+/// <param name="Figures">What an answer tells.</param>
+/// <param name="Example">An ask that is answered, from the demonstration scenario.</param>
+/// <param name="Work">Reads and reckons; returns null when the reader has errors.</param>
+public sealed record Form(
+    string Name,
+    string Title,
+    IReadOnlyList<Field> Fields,
+    IReadOnlyList<Figure> Figures,
+    RawAsk Example,
+    Func<AskReader, Reckoning?> Work
+)
+{
+    /// <summary>Answers an ask. Never throws for what the ask says.</summary>
+    public Outcome Reckon(RawAsk ask, Ruler ruler)
+    {
+        var reader = new AskReader(ask, ruler);
+        var answer = Work(reader);
+        return reader.Errors.Count > 0 ? new Outcome(null, reader.Errors) : new Outcome(answer, []);
+    }
+
+    /// <summary>
+    /// What is wrong with an ask that is still being written: fields that are missing or contradict each other are
+    /// not errors yet.
+    /// </summary>
+    public IReadOnlyList<FieldError> CheckUnfinished(RawAsk ask, Ruler ruler) =>
+        [.. Reckon(ask, ruler).Errors.Where(e => e.Refusal == Refusal.Unusable)];
+}

@@ -1,0 +1,58 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Answers;
+
+/// <summary>Something to cut.</summary>
+/// <param name="Key">Names it, and stays the same when the figures change.</param>
+/// <param name="Count">How many.</param>
+/// <param name="Name">What it is, in one or two words.</param>
+/// <param name="Outline">Its outline in mm, as it is cut; closed.</param>
+/// <param name="Of">The kind of thing it is cut from.</param>
+/// <param name="GrainUpright">Whether the lengthwise grain runs up the outline; else across.</param>
+/// <param name="OnBias">Whether it is cut on the bias.</param>
+/// <param name="OnFold">Whether it is cut on a fold.</param>
+public sealed record Piece(
+    string Key,
+    int Count,
+    string Name,
+    Path Outline,
+    string Of = "cloth",
+    bool GrainUpright = false,
+    bool OnBias = false,
+    bool OnFold = false
+)
+{
+    /// <summary>How far it reaches across its outline.</summary>
+    public Length Length => Outline.Bounds.Width;
+
+    /// <summary>How far it reaches down.</summary>
+    public Length Depth => Outline.Bounds.Height;
+
+    /// <summary>A rectangle.</summary>
+    public static Piece Rectangle(
+        string key,
+        int count,
+        string name,
+        Length length,
+        Length depth
+    ) => new(key, count, name, Path.Rectangle(length, depth));
+
+    /// <summary>Whether this piece, as it was cut, serves where another is wanted now: as many, and none smaller either way.</summary>
+    /// <remarks>An outline that is not a rectangle serves only one of the same shape and size.</remarks>
+    public bool Serves(Piece wanted) =>
+        Count >= wanted.Count
+        && Of == wanted.Of
+        && OnBias == wanted.OnBias
+        && (
+            Outline.IsRectangle && wanted.Outline.IsRectangle
+                ? IsAsLong(Length, wanted.Length) && IsAsLong(Depth, wanted.Depth)
+                : Outline.Data == wanted.Outline.Data
+        );
+
+    /// <summary>Its number and size in words.</summary>
+    public string Says(Ruler ruler) => $"{Count} × {ruler.Cut(Length)} × {ruler.Cut(Depth)}";
+
+    private static bool IsAsLong(Length was, Length wanted) =>
+        was.Millimetres >= wanted.Millimetres * (1 - 1e-9);
+}

@@ -1,0 +1,80 @@
+namespace ZephyrReach.Core.Answers;
+
+/// <summary>Where a step is done.</summary>
+public enum Place
+{
+    Table,
+    Iron,
+    Machine,
+    Hand,
+}
+
+/// <summary>The picture of a step: a drawing of the plan, as it is at that moment.</summary>
+/// <param name="Drawing">The name of the drawing.</param>
+/// <param name="Lit">The parts of it that matter now; the rest is drawn pale.</param>
+/// <param name="NotYet">The parts that are not there yet.</param>
+public sealed record Moment(
+    string Drawing,
+    IReadOnlyList<string> Lit,
+    IReadOnlyList<string>? NotYet = null
+);
+
+/// <summary>A measure that is typed at a step, and the form that answers it.</summary>
+/// <param name="Form">The name of the form, which is asked with the plan and the readings.</param>
+/// <param name="Field">Its field that takes the readings.</param>
+/// <param name="Question">What is measured, as a question.</param>
+public sealed record StepMeasure(string Form, string Field, string Question);
+
+/// <summary>One step of the sewing.</summary>
+/// <param name="Key">Names the step, and stays the same when the figures change.</param>
+/// <param name="Title">The step in three or four words.</param>
+/// <param name="Says">What to do, with its figures.</param>
+/// <param name="Big">The figure that has to be readable from afar, or empty.</param>
+/// <param name="Checks">What to make sure of before the next step.</param>
+/// <param name="Schools">Respected ways to do it, of which one is chosen; empty when there is but one.</param>
+/// <param name="Caution">A hazard of this step, when there is one.</param>
+public sealed record SewingStep(
+    string Key,
+    string Title,
+    string Says,
+    string Big,
+    IReadOnlyList<string> Checks,
+    IReadOnlyList<School> Schools,
+    Caution? Caution = null
+)
+{
+    /// <summary>What it looks like.</summary>
+    public Moment Picture { get; init; } = new("", []);
+
+    /// <summary>Where it is done.</summary>
+    public Place Place { get; init; }
+
+    /// <summary>About how long it takes; 0 where that depends on the hands.</summary>
+    public double Minutes { get; init; }
+
+    /// <summary>What is set on the machine for it, in words; empty when nothing is changed.</summary>
+    public IReadOnlyList<string> Sets { get; init; } = [];
+
+    /// <summary>The measure that is typed here, when there is one.</summary>
+    public StepMeasure? Measure { get; init; }
+
+    /// <summary>The step with its place, its time and its picture.</summary>
+    public SewingStep At(
+        Place place,
+        double minutes,
+        string drawing,
+        IReadOnlyList<string> lit,
+        IReadOnlyList<string>? notYet = null
+    ) =>
+        this with
+        {
+            Place = place,
+            Minutes = Math.Round(Math.Clamp(minutes, 0, 10_000), 1),
+            Picture = new Moment(drawing, lit, notYet),
+        };
+}
+
+/// <summary>One of several respected ways.</summary>
+/// <param name="Name">The way, in a few words.</param>
+/// <param name="Follows">What follows from it.</param>
+public sealed record School(string Name, string Follows);

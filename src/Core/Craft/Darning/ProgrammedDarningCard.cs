@@ -1,0 +1,88 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.Darning;
+
+/// <summary>A darn that the machine makes by itself.</summary>
+internal static class ProgrammedDarningCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "darning-programmed",
+            Title = "darning, by program",
+            Says = "The machine goes back and forth over a small hole and ties off.",
+            NeedsProgram = true,
+            Dense = true,
+            Feet = [new([FootKinds.Buttonhole], "It measures the length of the block.")],
+            BuyAlso = _ => "a slide that measures the length",
+            Stitch = ask =>
+                new(
+                    "darning program",
+                    "Lines side by side, back and forth.",
+                    null,
+                    "The program has its own; the foot sets how long the block is.",
+                    "as the program",
+                    ask.Machine.Is.WidestStitch is { } widest
+                        ? Measures.Length.Min(widest, Mm(7))
+                        : Mm(6),
+                    Mm(3),
+                    "As wide as the machine goes: larger holes take several overlapping blocks."
+                ),
+            TensionBecause = "The program is made for it.",
+            Above = new("fine, in the cloth's colour", "The nearest colour disappears.", 10, 30),
+            Below = new("the same", "Both sides lie open.", 10, 30),
+            Stabiliser = _ =>
+                new(
+                    "fusible interfacing behind, larger than the tear",
+                    "Stitches across nothing do not hold."
+                ),
+            Speed = new("medium, steady", "Let the program run to its end."),
+            Preparation = new(
+                "measure the tear; needle down a little before it",
+                "The block begins in sound cloth."
+            ),
+            Checks = ["It begins and ends in sound cloth.", "The thread disappears in the cloth."],
+            Alternatives =
+            [
+                new("free-motion darning", "Any size and shape; feed dogs down."),
+                new(
+                    "a patch",
+                    "Large holes, or under strain; stretch cloth wants a patch that stretches."
+                ),
+            ],
+            Instead = "Darn free-motion: feed dogs down, a darning foot, the cloth in a hoop.",
+            Looks =
+            [
+                Right,
+                Look(
+                    "short",
+                    "does not reach",
+                    "The block ends in the hole.",
+                    Try(
+                        "longer-block",
+                        "Set the foot longer, or sew a second block that overlaps.",
+                        "It has to end in sound cloth."
+                    )
+                ),
+                Look(
+                    "slants",
+                    "slants",
+                    "The lines run askew.",
+                    Try(
+                        "balance",
+                        "Use the program's balance.",
+                        "Forward and back are not alike on this cloth."
+                    ),
+                    Try(
+                        "backing",
+                        "Fuse something firmer behind.",
+                        "The cloth gives under the foot."
+                    )
+                ),
+                Puckers,
+                LoopsBelow,
+            ],
+        };
+}

@@ -1,0 +1,91 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.FreeMotion;
+
+/// <summary>Drawing with the needle.</summary>
+internal static class FreeMotionCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "free-motion",
+            Title = "free-motion stitching",
+            Says = "Drawing, writing, filling and quilting, the cloth moved by hand.",
+            FeedDogsDown = true,
+            School = Wants.SchoolField(
+                new Choice("line", "straight lines", "Drawing, writing, quilting."),
+                new Choice(
+                    "fill",
+                    "zigzag fill",
+                    "Slow hands give satin, quick hands an open scribble."
+                )
+            ),
+            Feet =
+            [
+                new([FootKinds.OpenDarning], "It hovers, and the line can be seen."),
+                new(
+                    [FootKinds.Darning],
+                    "It hovers; closed, it does not catch in loose texture.",
+                    "The line is harder to see."
+                ),
+            ],
+            BuyAlso = _ => "an open toe to see the line, a closed ring over texture",
+            Stitch = ask =>
+                ask.Wants.School == "fill"
+                    ? new(
+                        "zigzag",
+                        "It fills as the hands move.",
+                        null,
+                        "Hand speed over machine speed.",
+                        "by hand",
+                        Mm(3),
+                        Mm(1),
+                        "As wide as the strokes are."
+                    )
+                    : new(
+                        "straight",
+                        "The needle draws.",
+                        null,
+                        "Hand speed over machine speed: aim at 2 mm.",
+                        "by hand"
+                    ),
+            Tension = ask => ask.Wants.School == "fill" ? -1 : -0.5,
+            TensionBecause = "Looser, because the thread is pulled from every side.",
+            Point = Needle.Embroidery,
+            Above = new("embroidery or cotton", "It is what is seen.", 15, 45),
+            Below = new(
+                "the same to begin with",
+                "Then it does not show if the tension is off.",
+                15,
+                45
+            ),
+            Stabiliser = HoopOrStabiliser,
+            Presser = new("foot down although it hovers", "That is what puts the tension on."),
+            Speed = new(
+                "brisk, hands slow",
+                "The stitch length is hand speed divided by machine speed."
+            ),
+            Preparation = new(
+                "bring the bobbin thread up, a few stitches on the spot, trim",
+                "Nothing is then drawn in later."
+            ),
+            Checks =
+            [
+                "Stitches alike in curves and straights.",
+                "Tidy on the reverse.",
+                "Fingers stay outside the foot.",
+            ],
+            Alternatives =
+            [
+                new("in a hoop, drum-tight", "Single layers stay flat."),
+                new("layers, basted", "Quilting needs no hoop; needle one size up."),
+                new("elastic in the bobbin", "A puckered texture."),
+            ],
+            Instead =
+                "Follow the line with the feed dogs up, a short stitch, and many small turns.",
+            Looks = HandLooks,
+        };
+}

@@ -1,0 +1,80 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.PulledGathers;
+
+/// <summary>A zigzag over two drawn-out threads.</summary>
+internal static class OverThreadsCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "gathers-over-threads",
+            Title = "gathered over drawn-out threads",
+            Says =
+                "A wide zigzag over two threads that are pulled: no stitch is pulled, so nothing snaps.",
+            Fields = [Wants.StitchWidthField, Wants.TailField, Wants.CordField],
+            Feet =
+            [
+                AllPurpose("Wide enough for the zigzag, and flat."),
+                new(
+                    [FootKinds.Satin],
+                    "Wide, and hollow for the threads.",
+                    "It presses the cloth a little less."
+                ),
+            ],
+            Stitch = ask =>
+                new(
+                    "zigzag",
+                    "It bridges the two drawn-out threads without catching them.",
+                    Mm(4),
+                    "Long enough to slide over the threads.",
+                    "",
+                    Length.Max(
+                        ask.Wants.StitchWidth ?? Mm(3),
+                        (ask.Wants.Cord ?? Mm(0.6)) + Mm(1.5)
+                    ),
+                    (ask.Wants.Cord ?? Mm(0.6)) + Mm(1.5),
+                    "3 mm, and at least the threads and 1.5 mm: the needle falls clear on both sides."
+                ),
+            TensionBecause = "No stitch is pulled.",
+            Preparation = new(
+                "draw both threads out to the flat length",
+                "They lie along the line and are fixed at one end before the other is pulled."
+            ),
+            More = PulledGathersCard.Tails,
+            Checks =
+            [
+                "The needle falls clear of the threads on both sides.",
+                "The threads slide from end to end.",
+            ],
+            Alternatives =
+            [
+                new("a separate strong cord", "Thicker and easier to find; takes a wider zigzag."),
+            ],
+            Instead = "Sew rows of the longest straight stitch and pull those.",
+            Looks =
+            [
+                Right,
+                Look(
+                    "caught",
+                    "threads caught",
+                    "The threads do not slide.",
+                    Try(
+                        "wider",
+                        "Make the zigzag half a millimetre wider.",
+                        "A needle that pierces the thread holds it."
+                    ),
+                    Try(
+                        "guide-threads",
+                        "Hold the threads in the middle of the foot.",
+                        "They wander to one side."
+                    )
+                ),
+                LoopsBelow,
+                Skips,
+            ],
+        };
+}

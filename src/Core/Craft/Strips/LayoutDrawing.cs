@@ -1,0 +1,141 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Strips;
+
+/// <summary>The strips on the cloth: selvedges above and below, the length of the cloth from left to right.</summary>
+internal static class LayoutDrawing
+{
+    private const int MostStrips = 80;
+
+    public static Drawing Of(StripPlan a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        var taken = a.ClothLength;
+        var cloth = ask.ClothAtHand is { } there && there > taken ? there : taken;
+        List<Shape> shapes =
+        [
+            new ClothPiece(Point.At(0, 0), new Point(cloth, ask.ClothWidth), ClothRole.Length),
+        ];
+        if (ask.Along)
+        {
+            AddAlong(shapes, a);
+        }
+        else
+        {
+            AddAcross(shapes, a);
+        }
+        if (cloth > taken)
+        {
+            shapes.Add(
+                new ClothPiece(
+                    new Point(taken, Length.Zero),
+                    new Point(cloth, ask.ClothWidth),
+                    ClothRole.LeftOver,
+                    $"{ruler.Mark(cloth - taken)} left"
+                )
+            );
+        }
+        shapes.Add(
+            new ClothLine(LineMeaning.Selvedge, Point.At(0, 0), new Point(cloth, Length.Zero))
+        );
+        shapes.Add(
+            new ClothLine(
+                LineMeaning.Selvedge,
+                new Point(Length.Zero, ask.ClothWidth),
+                new Point(cloth, ask.ClothWidth)
+            )
+        );
+        var grainY = ask.ClothWidth * 0.08;
+        shapes.Add(
+            new GrainArrow(
+                new Point(cloth * 0.04, grainY),
+                new Point(cloth * 0.04 + cloth * 0.16, grainY)
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(Length.Zero, ask.ClothWidth),
+                new Point(taken, ask.ClothWidth),
+                Side.Below,
+                a.ClothToBuy,
+                LengthKind.Cut,
+                "of cloth"
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(cloth, Length.Zero),
+                new Point(cloth, ask.ClothWidth),
+                Side.Right,
+                ask.ClothWidth,
+                LengthKind.Marked,
+                Field: StripFields.ClothWidth.Name
+            )
+        );
+        return new Drawing(
+            "layout",
+            "On the cloth, between the selvedges",
+            $"{a.StripCount} strips of {ruler.Cut(a.StripLength)} by {ruler.Cut(ask.CutDepth)} laid {(ask.Along ? "along" : "across")} the cloth, "
+                + $"which take {ruler.Cut(a.ClothToBuy)} of it.",
+            cloth,
+            ask.ClothWidth,
+            shapes,
+            false,
+            IsForCutting: true
+        );
+    }
+
+    private static void AddAcross(List<Shape> shapes, StripPlan a)
+    {
+        var shown = Math.Min(a.StripCount, MostStrips);
+        for (var i = 0; i < shown; i++)
+        {
+            shapes.Add(
+                new ClothPiece(
+                    new Point(a.Ask.CutDepth * i, Length.Zero),
+                    new Point(a.Ask.CutDepth * (i + 1), a.StripLength),
+                    ClothRole.Main,
+                    $"{i + 1}"
+                )
+                {
+                    Part = "strips",
+                }
+            );
+        }
+        if (a.Ask.ClothWidth - a.StripLength > Length.FromMillimetres(20))
+        {
+            shapes.Add(
+                new ClothPiece(
+                    new Point(Length.Zero, a.StripLength),
+                    new Point(a.ClothLength, a.Ask.ClothWidth),
+                    ClothRole.LeftOver,
+                    "left over"
+                )
+            );
+        }
+    }
+
+    private static void AddAlong(List<Shape> shapes, StripPlan a)
+    {
+        var depth = Length.Min(a.Ask.CutDepth, a.Ask.ClothWidth);
+        shapes.Add(
+            new ClothPiece(Point.At(0, 0), new Point(a.StripLength, depth), ClothRole.Main, "1")
+            {
+                Part = "strips",
+            }
+        );
+        if (a.Ask.ClothWidth - depth > Length.FromMillimetres(20))
+        {
+            var more = a.StripsAcross - 1;
+            shapes.Add(
+                new ClothPiece(
+                    new Point(Length.Zero, depth),
+                    new Point(a.StripLength, a.Ask.ClothWidth),
+                    ClothRole.LeftOver,
+                    more > 0 ? $"left over: room for {more} more" : "left over"
+                )
+            );
+        }
+    }
+}

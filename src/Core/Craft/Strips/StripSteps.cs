@@ -1,0 +1,85 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Strips;
+
+/// <summary>The steps that every strip goes through before it is gathered.</summary>
+internal static class StripSteps
+{
+    /// <summary>Cutting, joining and the lower edge, as far as there are any.</summary>
+    public static IEnumerable<SewingStep> Of(StripPlan a, Ruler ruler)
+    {
+        yield return Cut(a, ruler).At(Place.Table, Pace.Cut(a.StripCount), "layout", ["strips"]);
+        if (a.Joins > 0)
+        {
+            yield return Join(a, ruler)
+                .At(Place.Machine, 3 * a.Joins, "edges", ["joins"], ["marks", "rows", "plain"]);
+        }
+        if (a.Ask.Doubled || a.Ask.HemAllowance > Length.Zero)
+        {
+            yield return LowerEdge(a, ruler)
+                .At(
+                    Place.Iron,
+                    Pace.Pressed(a.SewnFlat) + (a.Ask.Doubled ? 0 : Pace.Sewn(a.SewnFlat, Stitch)),
+                    "edges",
+                    ["lower-edge"],
+                    ["marks", "rows", "plain"]
+                );
+        }
+    }
+
+    private static readonly Length Stitch = Length.FromMillimetres(2.5);
+
+    private static SewingStep Cut(StripPlan a, Ruler ruler) =>
+        new(
+            "cut",
+            a.StripCount == 1 ? "Cut the strip" : "Cut the strips",
+            $"Cut {a.StripCount} {(a.StripCount == 1 ? "strip" : "strips, each")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
+                + $"{(a.Ask.Along ? "along the selvedge" : "across the cloth, from selvedge to selvedge")}.",
+            $"{a.StripCount} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
+            [
+                "The cut edge follows one thread of the cloth.",
+                "All strips lie the same way up, for nap and print.",
+            ],
+            []
+        );
+
+    private static SewingStep Join(StripPlan a, Ruler ruler) =>
+        new(
+            "join",
+            a.Ask.Closed ? "Join them to a ring" : "Join the strips",
+            $"Sew {a.Joins} {(a.Joins == 1 ? "join" : "joins")} with {ruler.Mark(a.Ask.JoinAllowance)} allowance and press them open.",
+            a.Joins == 1 ? "1 join" : $"{a.Joins} joins",
+            [
+                a.Ask.Closed
+                    ? $"The ring measures {ruler.Mark(a.SewnFlat)} round."
+                    : $"The strip measures {ruler.Mark(a.SewnFlat + a.Ask.BothEnds)} from end to end.",
+                "No strip is twisted, right sides all face one way.",
+            ],
+            [],
+            Safety.Iron
+        );
+
+    private static SewingStep LowerEdge(StripPlan a, Ruler ruler) =>
+        a.Ask.Doubled
+            ? new(
+                "fold",
+                "Fold it lengthwise",
+                "Fold the strip along its length, wrong sides together, press, and baste the raw edges together.",
+                ruler.Mark(a.Ask.CutDepth / 2),
+                ["Both raw edges lie exactly on each other."],
+                [],
+                Safety.Iron
+            )
+            : new(
+                "hem",
+                "Hem the lower edge",
+                $"Turn up {ruler.Mark(a.Ask.HemAllowance)}, press and stitch, while the strip is still flat.",
+                ruler.Mark(a.Ask.HemAllowance),
+                [
+                    $"From the raw edge to the hem it measures {ruler.Mark(a.Ask.FinishedDepth + a.Ask.SeamAllowance)}.",
+                ],
+                [],
+                Safety.Iron
+            );
+}

@@ -1,0 +1,60 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Swatches.Learning;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft;
+
+/// <summary>The techniques that the program knows: one line each.</summary>
+public static class Techniques
+{
+    public static IReadOnlyList<Technique> All { get; } =
+    [
+        PulledGathers.PulledGathersTechnique.Technique,
+        MachineGathers.MachineGathersTechnique.GatheringFoot,
+        MachineGathers.MachineGathersTechnique.Overlock,
+        TuckedRuffle.TuckedRuffleTechnique.Technique,
+        Shirring.ShirringTechnique.Technique,
+        Pintucks.PintucksTechnique.Technique,
+        StitchRows.StitchRowsTechnique.Technique,
+        BridgedSeam.BridgedSeamTechnique.Technique,
+        FoldedRibbon.FoldedRibbonTechnique.Technique,
+        Piping.PipingTechnique.Technique,
+        FinePiping.FinePipingTechnique.Technique,
+        Couching.CouchingTechnique.Technique,
+        Applique.AppliqueTechnique.Technique,
+        Darning.DarningTechnique.Technique,
+        FreeMotion.FreeMotionTechnique.Technique,
+    ];
+
+    /// <summary>Those in which a piece can be worked.</summary>
+    public static IReadOnlyList<Technique> Worked { get; } =
+    [.. All.Where(t => t.Working is not null)];
+
+    /// <summary>Every card.</summary>
+    public static IReadOnlyList<CardTechnique> Cards { get; } = [.. All.SelectMany(t => t.Cards)];
+
+    /// <summary>Finds a technique by its name; null when there is none.</summary>
+    public static Technique? Named(string name) => All.FirstOrDefault(t => t.Name == name);
+
+    /// <summary>Finds how a technique is worked, by its name; null when there is none, or it is not worked yet.</summary>
+    public static Working? WorkingOf(string name) => Named(name)?.Working;
+
+    /// <summary>Finds a card by its own name; null when there is none.</summary>
+    public static CardTechnique? CardNamed(string name) =>
+        Cards.FirstOrDefault(c => c.Name == name);
+
+    /// <summary>The name on the screen of a technique or of one of its cards; the name itself when it is neither.</summary>
+    public static string TitleOf(string name) =>
+        Named(name)?.Title ?? CardNamed(name)?.Title ?? name;
+}
+
+/// <summary>Questions that belong to no one technique, one line each; reckoned as a technique is.</summary>
+public static class Questions
+{
+    public static IReadOnlyList<Form> All { get; } =
+    [PullUpQuestion.Form, DialQuestion.Form, WhichWay.WhichWayQuestion.Form];
+
+    /// <summary>Finds a question by its name; null when there is none.</summary>
+    public static Form? Named(string name) => All.FirstOrDefault(f => f.Name == name);
+}

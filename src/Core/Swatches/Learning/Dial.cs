@@ -1,0 +1,333 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Swatches.Learning.DialAnswer>;
+
+namespace ZephyrReach.Core.Swatches.Learning;
+
+/// <summary>A length that was dialled, and what so many stitches of it measured.</summary>
+/// <param name="Dialled">On the dial; above 0.</param>
+/// <param name="Stitches">How many were measured together; 1 or more.</param>
+/// <param name="Measured">All of them; above 0.</param>
+public sealed record DialSample(
+    Length Dialled,
+    double Stitches,
+    Length Measured,
+    bool Same = true,
+    bool Counts = true
+)
+{
+    /// <summary>What one stitch came to, for each millimetre that was dialled.</summary>
+    public double Factor => Measured / (Dialled * Stitches);
+}
+
+/// <summary>What a machine really gives for what is dialled: ln(measured/(dialled · stitches)) = β + ε.</summary>
+public sealed record Dial(IReadOnlyList<DialSample> All, Length Wanted, string Title) : Learnt
+{
+    /// <summary>The family, with a prior that the dial is right to about 5 %.</summary>
+    public static Family Family { get; } = new("dial", [new("1", 0, 1.5)], 3, 0.002);
+
+    private static readonly double[] One = [1];
+
+    private readonly Lazy<Regression> model = new(() => Learn(All));
+
+    public Foretold Foretold => model.Value.At(One);
+
+    /// <summary>What the machine gives for each millimetre that is dialled: exp of the location.</summary>
+    public double Factor => Math.Exp(Foretold.Location);
+
+    public override Quantity Quantity =>
+        new(Title, "of what is dialled", 3, 0.8, 1.2, 0.05, "longer", "shorter", 1);
+
+    public override Likely Predicted => RangeOf(model.Value);
+
+    public override string PlannedSays => $"{DecimalText.Write(Wanted.Millimetres)} mm wanted";
+
+    public override string RestsOn =>
+        Rests(
+            All.Select(s => (s.Same, s.Counts)),
+            "On nothing measured yet: only on what dials usually do."
+        );
+
+    public override IReadOnlyList<LearntSample> Samples =>
+        [
+            .. All.Zip(
+                model.Value.Residuals(),
+                (s, r) =>
+                    new LearntSample(
+                        s.Factor,
+                        Math.Exp(r.Expected),
+                        r.Deviations,
+                        r.IsOdd,
+                        s.Same,
+                        s.Counts,
+                        $"dialled {DecimalText.Write(s.Dialled.Millimetres)} mm"
+                    )
+            ),
+        ];
+
+    public override IReadOnlyList<PlotAxis> Axes
+    {
+        get
+        {
+            var all = All.Select(s => s.Dialled.Millimetres).Append(Wanted.Millimetres).ToList();
+            var step = all.Max() > 12 ? 5 : 1;
+            return
+            [
+                new(
+                    "dialled",
+                    "dialled",
+                    "mm",
+                    Math.Floor(all.Min() / step) * step,
+                    Math.Ceiling((all.Max() + 0.5) / step) * step,
+                    step
+                ),
+            ];
+        }
+    }
+
+    public override NextSwatch Next
+    {
+        get
+        {
+            var lessens = model.Value.Lessens(One, One);
+            return new NextSwatch(
+                $"Sew and measure one more: {Narrower(lessens)}",
+                lessens,
+                new Dictionary<string, double>()
+            );
+        }
+    }
+
+    public override double PlannedOn(PlotAxis axis) => Wanted.Millimetres;
+
+    public override double SampleOn(PlotAxis axis, int sample) => All[sample].Dialled.Millimetres;
+
+    public override Likely PredictedAt(PlotAxis axis, double x) => Predicted;
+
+    public override Likely Without(IReadOnlySet<int> samples) =>
+        RangeOf(Learn([.. All.Where((_, i) => !samples.Contains(i))]));
+
+    private static Regression Learn(IReadOnlyList<DialSample> samples) =>
+        new(
+            Family,
+            [
+                .. samples.Select(s => new Observation(
+                    One,
+                    Math.Log(s.Factor),
+                    !s.Counts ? 0
+                        : s.Same ? 1
+                        : 0.5
+                )),
+            ]
+        );
+
+    private static Likely RangeOf(Regression model)
+    {
+        var foretold = model.At(One);
+        return new(
+            Math.Exp(foretold.Quantile(0.05)),
+            Math.Exp(foretold.Location),
+            Math.Exp(foretold.Quantile(0.95))
+        );
+    }
+}
+
+/// <summary>What to set on a dial for a length that is wanted.</summary>
+/// <param name="Dial">What is known of the dial.</param>
+/// <param name="Step">The dial's step.</param>
+/// <param name="Least">Its lowest figure.</param>
+/// <param name="Most">Its highest.</param>
+public sealed record DialAnswer(Dial Dial, Length Step, Length Least, Length Most) : Reckoning
+{
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Ratio(
+            "factor",
+            "What the machine gives for each millimetre that is dialled.",
+            a => a.Dial.Factor
+        ),
+        F.Ratio("low", "Nineteen in twenty give more.", a => a.Dial.Predicted.Low),
+        F.Ratio("high", "Nineteen in twenty give less.", a => a.Dial.Predicted.High),
+        F.Fine("set", "What to set: wanted/f to the nearest step of the dial.", a => a.Set),
+        F.Fine("comesTo", "What that comes to: set · f.", a => a.ComesTo),
+        F.Count("evidence", "The samples it rests on.", a => a.Dial.All.Count(s => s.Counts)),
+        F.Text("restsOn", "The same in a sentence.", a => a.Dial.RestsOn),
+        F.Table(
+            "samples",
+            "Each sample against what the others say.",
+            a => a.Dial.Samples,
+            Figure<LearntSample>.Ratio("value", "What it came to.", s => s.Value),
+            Figure<LearntSample>.Ratio("expected", "What the others say.", s => s.Expected),
+            Figure<LearntSample>.Ratio(
+                "deviations",
+                "How far off, in standard deviations.",
+                s => s.Deviations
+            ),
+            Figure<LearntSample>.Flag("odd", "Whether that is more than three.", s => s.IsOdd)
+        ),
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    /// <summary>wanted/f to the nearest step, halves up, within least and most.</summary>
+    public Length Set
+    {
+        get
+        {
+            var steps = Math.Floor(Dial.Wanted / Dial.Factor / Step + 0.5 + 1e-9);
+            return Length.Max(Least, Length.Min(Most, Step * steps));
+        }
+    }
+
+    public Length ComesTo => Set * Dial.Factor;
+}
+
+/// <summary>What a dial really gives, asked by itself.</summary>
+public static class DialQuestion
+{
+    public static LengthField Wanted { get; } =
+        Mm("wanted", "Wanted", "The length or width that one stitch should have.", 0.1, 100);
+
+    private static readonly LengthField Step = Mm(
+        "step",
+        "Step",
+        "From one figure of the dial to the next.",
+        0.01,
+        5
+    ) with
+    {
+        Start = Length.FromMillimetres(0.1),
+    };
+
+    private static readonly LengthField Least = Mm(
+        "least",
+        "Least",
+        "The dial's lowest figure.",
+        0,
+        100
+    ) with
+    {
+        Start = Length.FromMillimetres(0.5),
+    };
+
+    private static readonly LengthField Most = Mm(
+        "most",
+        "Most",
+        "The dial's highest figure.",
+        0.1,
+        200
+    ) with
+    {
+        Start = Length.FromMillimetres(5),
+    };
+
+    /// <summary>What was dialled and measured.</summary>
+    public static GroupsField Samples { get; } =
+        new(
+            "samples",
+            "Measured",
+            "What was dialled, and what so many stitches of it measured.",
+            [
+                Mm("dialled", "Dialled", "What the dial showed.", 0.1, 100),
+                new NumberField("stitches", "Stitches", "How many were measured.", 1, 1000, 10),
+                Mm("measured", "Measured", "All of them together.", 0.1, 20_000),
+            ],
+            50
+        );
+
+    public static Form Form { get; } =
+        new(
+            "dial",
+            "What this machine really gives for what is dialled",
+            [Wanted, Step, Least, Most, Samples],
+            DialAnswer.Told,
+            RawAsk.Of(
+                ("wanted", 3),
+                ("step", 0.1),
+                ("least", 0.5),
+                ("most", 5),
+                (
+                    "samples",
+                    new[] { RawAsk.Of(("dialled", 3), ("stitches", 10), ("measured", "28.6 mm")) }
+                )
+            ),
+            Work
+        );
+
+    /// <summary>Reads what was dialled and measured.</summary>
+    public static IReadOnlyList<DialSample> Read(AskReader reader, GroupsField field) =>
+        [
+            .. reader
+                .Groups(field)
+                .Select(s => new DialSample(
+                    s.Length((LengthField)field.Fields[0]),
+                    s.Number((NumberField)field.Fields[1]),
+                    s.Length((LengthField)field.Fields[2])
+                )),
+        ];
+
+    private static DialAnswer? Work(AskReader reader)
+    {
+        var (wanted, step) = (reader.Length(Wanted), reader.Length(Step));
+        var (least, most) = (reader.Length(Least), reader.Length(Most));
+        var samples = Read(reader, Samples);
+        if (reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        if (most < least)
+        {
+            reader.Contradiction(Most, "The highest figure cannot be below the lowest.");
+            return null;
+        }
+        var answer = new DialAnswer(new Dial(samples, wanted, "The dial"), step, least, most)
+        {
+            Findings = [],
+        };
+        return answer with { Findings = [.. Noticed(answer)] };
+    }
+
+    private static IEnumerable<Finding> Noticed(DialAnswer a)
+    {
+        if (Length.Between(a.ComesTo, a.Dial.Wanted) > a.Step * a.Dial.Factor)
+        {
+            yield return new Finding(
+                "out-of-reach",
+                Severity.Care,
+                $"The dial ends at {Mm(a.Set)}: that comes to {Mm(a.ComesTo)}.",
+                $"{Mm(a.Dial.Wanted)} is wanted.",
+                "Choose a stitch nearer to what this machine reaches."
+            );
+        }
+        foreach (var (sample, i) in a.Dial.Samples.Select((s, i) => (s, i)).Where(s => s.s.IsOdd))
+        {
+            yield return new Finding(
+                "odd-sample",
+                Severity.Care,
+                $"Measure {i + 1} gave {DecimalText.Write(sample.Value, 3)} of what was dialled, and the others say {DecimalText.Write(sample.Expected, 3)}.",
+                $"That is {DecimalText.Write(Math.Abs(sample.Deviations), 1)} standard deviations off.",
+                "Were the stitches counted twice? It counts until you take it out."
+            );
+        }
+    }
+
+    private static string Mm(Length length) => $"{DecimalText.Write(length.Millimetres)} mm";
+
+    private static LengthField Mm(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most
+    ) =>
+        new(
+            name,
+            label,
+            says,
+            Length.FromMillimetres(least),
+            Length.FromMillimetres(most),
+            Kind: LengthKind.Fine
+        );
+}

@@ -1,0 +1,81 @@
+using System.Text.Json.Serialization;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Web.Techniques;
+
+/// <summary>A field, so that a screen can be made of it. What does not belong to its kind is left out.</summary>
+/// <param name="Kind">length, fine, lengths, number, flag, choice, choices, colour, group or groups.</param>
+/// <param name="Start">What a new ask begins with: a text, a number, or yes or no.</param>
+/// <param name="Choices">The choices; of a number, figures that are chosen by a word.</param>
+/// <param name="No">The word for no.</param>
+/// <param name="Fields">What a group, or each of several, may say.</param>
+/// <param name="ShownWhen">When it is shown; left out for always.</param>
+/// <param name="From">Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; or empty.</param>
+public sealed record FieldOut(
+    string Name,
+    string Label,
+    string Says,
+    string Kind,
+    bool IsNeeded,
+    string From,
+    ShownWhen? ShownWhen = null,
+    object? Start = null,
+    double? Least = null,
+    double? Most = null,
+    double? Step = null,
+    string? Unit = null,
+    string? No = null,
+    string? Yes = null,
+    IReadOnlyList<Choice>? Choices = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+        IReadOnlyList<FieldOut>? Fields = null
+)
+{
+    public static IReadOnlyList<FieldOut> All(IReadOnlyList<Field> fields, Ruler ruler) =>
+        [.. fields.Select(f => Of(f, ruler))];
+
+    private static FieldOut Of(Field field, Ruler ruler)
+    {
+        var plain = new FieldOut(
+            field.Name,
+            field.Label,
+            field.Says,
+            "",
+            field.IsNeeded,
+            field.From,
+            field.ShownWhen
+        );
+        return field switch
+        {
+            LengthField f => plain with
+            {
+                Kind = f.Kind == LengthKind.Fine ? "fine" : "length",
+                Start = f.Start is { } start ? ruler.Write(start, f.Kind) : null,
+            },
+            LengthsField f => plain with { Kind = "lengths", Most = f.MostReadings },
+            NumberField f => plain with
+            {
+                Kind = "number",
+                Start = f.Start,
+                Least = f.Least,
+                Most = f.Most,
+                Step = f.Step,
+                Unit = f.Unit,
+                Choices = f.Words,
+            },
+            FlagField f => plain with { Kind = "flag", Start = f.Start, No = f.No, Yes = f.Yes },
+            ChoiceField f => plain with { Kind = "choice", Start = f.Start, Choices = f.Choices },
+            ChoicesField f => plain with { Kind = "choices", Choices = f.Choices },
+            ColourField => plain with { Kind = "colour" },
+            GroupField f => plain with { Kind = "group", Fields = All(f.Fields, ruler) },
+            GroupsField f => plain with
+            {
+                Kind = "groups",
+                Fields = All(f.Fields, ruler),
+                Most = f.Most,
+            },
+            _ => throw new InvalidOperationException($"{field.GetType().Name} has no description."),
+        };
+    }
+}

@@ -1,0 +1,137 @@
+using System.Text.Json;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
+using ZephyrReach.Web.Reckon;
+
+namespace ZephyrReach.Web.Techniques;
+
+/// <summary>A technique in a list, to be chosen by its look.</summary>
+/// <param name="FirstField">The field that a new one still misses.</param>
+/// <param name="Mark">A small drawing of what it makes.</param>
+public sealed record TechniqueInList(
+    string Name,
+    string Title,
+    string Short,
+    Kin Kin,
+    string Says,
+    string Begin,
+    string FirstField,
+    JsonElement Mark
+)
+{
+    public static TechniqueInList Of(Technique t, Ruler ruler) =>
+        new(
+            t.Name,
+            t.Title,
+            t.Short,
+            t.Kin,
+            t.Says,
+            t.Working!.Begin,
+            t.Working.First.Field,
+            CraftJson.Of(t.Working.Mark, ruler)
+        );
+}
+
+/// <summary>Fields in the order they are asked.</summary>
+/// <param name="When">first, machine or folded.</param>
+public sealed record GroupOut(Asking When, string Title, IReadOnlyList<string> Fields);
+
+/// <summary>A stage that a technique goes through.</summary>
+/// <param name="Ends">What ends it.</param>
+public sealed record StageOut(string Name, string Title, string Ends);
+
+/// <summary>Something that swatches teach.</summary>
+public sealed record LessonOut(string Name, string Title, bool Simulated);
+
+/// <summary>What a swatch of a technique measures, and what it teaches.</summary>
+/// <param name="Fields">What its judging form takes.</param>
+/// <param name="Features">The settings that are kept with one as figures.</param>
+/// <param name="Learns">Whether its forms predict from what swatches teach.</param>
+public sealed record SwatchOfOut(
+    IReadOnlyList<FieldOut> Readings,
+    string Against,
+    IReadOnlyList<FieldOut> Fields,
+    IReadOnlyList<string> Features,
+    IReadOnlyList<Knob> Knobs,
+    IReadOnlyList<LessonOut> Teaches,
+    bool Learns
+);
+
+/// <summary>One technique: everything that its screens are made of.</summary>
+/// <param name="Either">Two fields for one thing, of which only one is said.</param>
+/// <param name="Uses">Kinds of things that are chosen for it in Set up, beside the machine.</param>
+/// <param name="Scale">A drawing of its main figure from least to most; null where there is none.</param>
+public sealed record TechniqueOut(
+    string Name,
+    string Title,
+    string Says,
+    IReadOnlyList<FieldOut> Fields,
+    IReadOnlyList<GroupOut> Groups,
+    FirstQuestion First,
+    IReadOnlyList<string> Either,
+    IReadOnlyList<TurnedRound> Allows,
+    IReadOnlyList<StageOut> Stages,
+    IReadOnlyList<string> Uses,
+    SwatchOfOut Swatch,
+    JsonElement? Scale
+)
+{
+    public static TechniqueOut Of(Technique t, Ruler ruler)
+    {
+        var w = t.Working!;
+        return new(
+            t.Name,
+            t.Title,
+            t.Says,
+            FieldOut.All(w.Straight.Fields, ruler),
+            [.. w.Groups.Select(g => new GroupOut(g.When, g.Title, g.Fields))],
+            w.First,
+            w.Either,
+            w.Allows,
+            [.. w.Stages.Select(s => new StageOut(s.Stage.Name(), s.Stage.Title(), s.Ends))],
+            w.Uses,
+            new SwatchOfOut(
+                FieldOut.All(w.Swatch.Readings, ruler),
+                w.Swatch.Against,
+                FieldOut.All(w.FormNamed(SwatchOf.FormName)!.Fields, ruler),
+                [.. w.Swatch.Features.Select(f => f.Name)],
+                w.Swatch.Knobs,
+                [
+                    .. w.Swatch.Teaches.Select(l => new LessonOut(
+                        l.Name,
+                        l.Title,
+                        l.Sew is not null
+                    )),
+                ],
+                w.Swatch.Learns
+            ),
+            w.Scale is { } scale ? CraftJson.Of(scale, ruler) : null
+        );
+    }
+}
+
+/// <summary>What a question that belongs to no one technique asks.</summary>
+public sealed record QuestionOut(string Name, string Title, IReadOnlyList<FieldOut> Fields);
+
+/// <summary>A card: what it may be told, and what is looked for on its swatch.</summary>
+public sealed record CardOfOut(
+    string Name,
+    string Title,
+    string Says,
+    IReadOnlyList<FieldOut> Fields,
+    IReadOnlyList<Choice> Looks
+)
+{
+    public static CardOfOut Of(CardTechnique t, Ruler ruler) =>
+        new(
+            t.Name,
+            t.Title,
+            t.Says,
+            FieldOut.All(t.AllFields, ruler),
+            [.. t.Looks.Select(l => l.Choice)]
+        );
+}

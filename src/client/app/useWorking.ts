@@ -1,0 +1,94 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
+import { api, ifMatch, value } from '../api/http';
+import type { components } from '../api/schema';
+import type { Ask, Cloth, Progress, Stage, Uses } from '../api/types';
+import { notify } from './notice';
+import { groupWithout, useDraft } from './useDraft';
+import { workingQuery } from './working';
+import { useUnits } from './workroom';
+
+type Row = components['schemas']['WorkingOut'];
+type Patch = components['schemas']['WorkingPatch'];
+
+/** What was typed and is not kept yet: fields of the ask, and the rest of the working. */
+type Draft = { ask?: Ask; name?: string; cloth?: Cloth; progress?: Progress; stage?: Stage; uses?: Uses };
+
+/** A working as it is being edited: what is kept, and over it what is typed. */
+export type EditedWorking = ReturnType<typeof useWorking>;
+
+/** Opens a working: every change is kept at once, survives a reload before that, and is tried again after a failure. */
+export function useWorking(id: string) {
+  const queries = useQueryClient();
+  const units = useUnits();
+  const kept = useQuery(workingQuery(id));
+  const key = ['working', id];
+  const drafted = useDraft<Draft>(id, {
+    isReady: Boolean(kept.data),
+    save: async (sent) => {
+      const saved = await value(
+        api.PATCH('/api/workings/{id}', {
+          params: { path: { id }, query: { units } as never },
+          headers: ifMatch(queries.getQueryData<Row>(key)!.version),
+          body: sent as unknown as Patch,
+        }),
+      );
+      queries.setQueryData(key, saved);
+      void queries.invalidateQueries({ queryKey: ['history'] });
+      void queries.invalidateQueries({ queryKey: ['bench'] });
+    },
+    without: groupWithout('ask'),
+    right,
+    overtaken: (problem) => {
+      queries.setQueryData(key, problem.current);
+      if (problem.changedBy)
+        notify({ says: `Also changed on the ${problem.changedBy}; both changes are kept.` });
+    },
+  });
+  const { draft } = drafted;
+  const put = drafted.change;
+  const change = useCallback(
+    (next: Draft, at: 'once' | 'pause' = 'once') =>
+      put(
+        (now) => ({
+          ...now,
+          ...next,
+          ...(next.ask ? { ask: { ...now.ask, ...next.ask } } : {}),
+          ...(next.uses ? { uses: { ...now.uses, ...next.uses } } : {}),
+        }),
+        at,
+      ),
+    [put],
+  );
+
+  const row = kept.data;
+  const ask = useMemo(() => said({ ...(row?.ask as Ask | undefined), ...draft.ask }), [row?.ask, draft.ask]);
+  return {
+    id,
+    row,
+    failed: kept.error,
+    ask,
+    name: draft.name ?? row?.name ?? '',
+    cloth: (draft.cloth ?? row?.cloth ?? {}) as Cloth,
+    progress: (draft.progress ?? row?.progress ?? {}) as Progress,
+    stage: (draft.stage ?? row?.stage ?? 'plan') as Stage,
+    /** The things of the drawer that it uses, by kind. */
+    uses: { ...(row?.uses as Uses | undefined), ...draft.uses } as Uses,
+    /** Sets one field of the ask; an empty text takes it out. */
+    set: (field: string, typed: unknown) =>
+      change({ ask: { [field]: typed === '' ? null : typed } }, 'pause'),
+    change,
+  };
+}
+
+/** The fields that say something. */
+function said(ask: Ask): Ask {
+  return Object.fromEntries(Object.entries(ask).filter(([, v]) => v !== null && v !== undefined));
+}
+
+/** A refused draft without the fields that are wrong. */
+function right({ ask = {}, ...rest }: Draft, wrong: string[]): Draft | null {
+  const left = Object.fromEntries(Object.entries(ask).filter(([field]) => !wrong.includes(field)));
+  const isRest = Object.keys(left).length < Object.keys(ask).length;
+  return isRest && (Object.keys(left).length || Object.keys(rest).length) ? { ...rest, ask: left } : null;
+}

@@ -1,0 +1,48 @@
+import { memo, useDeferredValue } from 'react';
+import type { Answer, Cloth, Drawing, Units } from '../api/types';
+import { DrawingView, type AskOnDrawing } from './DrawingView';
+import { useWidth } from './useWidth';
+
+type Props = {
+  /** Null while nothing can be drawn; the room for it is measured all the same. */
+  answer: Answer | null;
+  cloth: Cloth | undefined;
+  units: Units;
+  /** Whether only what is looked at while cutting is wanted. */
+  forCutting?: boolean;
+  ask?: AskOnDrawing;
+};
+
+/**
+ * The piece to scale. The first picture follows every key; the others are drawn once it stands, so that nobody waits for
+ * what is further down.
+ */
+export function Drawings({ answer, cloth, units, forCutting, ask }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const wanted = (of: Answer | null) => (of?.drawings ?? []).filter((d) => !forCutting || d.isForCutting);
+  const [first] = wanted(answer);
+  const later = useDeferredValue(answer, null);
+  return (
+    <div className="grid min-w-0 gap-5 empty:-mt-5" ref={ref}>
+      {first && <Shown drawing={first} cloth={cloth} units={units} width={width} ask={ask} />}
+      <Others
+        drawings={wanted(later)
+          .slice(1)
+          .filter((d) => d.name !== first?.name)}
+        cloth={useDeferredValue(cloth)}
+        units={units}
+        width={width}
+      />
+    </div>
+  );
+}
+
+type Room = { cloth: Cloth | undefined; units: Units; width: number };
+
+const Others = memo(function Others({ drawings, ...room }: Room & { drawings: Drawing[] }) {
+  return drawings.map((drawing) => <Shown key={drawing.name} {...room} drawing={drawing} />);
+});
+
+function Shown(props: Room & { drawing: Drawing; ask?: AskOnDrawing }) {
+  return <DrawingView {...props} maxHeight={props.drawing.isCloseUp ? 170 : 240} />;
+}

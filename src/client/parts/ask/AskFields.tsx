@@ -1,0 +1,151 @@
+import type { ComponentType, ReactNode } from 'react';
+import type { Answer, Ask, Field, Technique, Units } from '../../api/types';
+import { wrongAt, type Reckoning } from '../../app/useReckoning';
+import { Fold } from './Fold';
+import { useAskFields } from './useAskFields';
+
+/** A control of its own for one field: it is given the ask and the answer, and gives back a changed ask. */
+export type FieldLeaf = ComponentType<{
+  field: Field;
+  technique: Technique;
+  ask: Ask;
+  answer: Answer | null;
+  set: (field: string, typed: unknown) => void;
+  error?: string;
+}>;
+
+type Props = {
+  technique: Technique;
+  ask: Ask;
+  set: (field: string, typed: unknown) => void;
+  reckoning: Reckoning<Answer>;
+  units: Units;
+  /** Controls that only this technique has, by field. */
+  leaves?: Record<string, FieldLeaf>;
+};
+
+/** The fields that are asked at a time: at once the piece, then what is set or chosen for it. */
+export function AskFields({ when, ...props }: Props & { when: string[] }) {
+  const show = useField(props);
+  const groups = props.technique.groups.filter((g) => when.includes(g.when));
+  return (
+    <div className="no-print grid gap-3">
+      {groups.map((group, i) => (
+        <div key={i} className="flex flex-wrap items-start gap-x-4 gap-y-2">
+          {group.fields.map(show)}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** What is seldom said, folded to a line each. */
+export function AskFolds({
+  cloth,
+  clothName,
+  ...props
+}: Props & {
+  /** Fields of the cloth's look, where it has one. */
+  cloth?: ReactNode;
+  clothName?: string | null;
+}) {
+  const { technique, ask, reckoning } = props;
+  const show = useField(props);
+  const folded = technique.groups.filter((g) => g.when === 'folded');
+  const known = (name: string) => technique.fields.find((f) => f.name === name);
+  // The look stands with the fields that a cloth says of itself.
+  const home = folded.find((g) => g.fields.some((f) => known(f)?.from.startsWith('cloth.')));
+  return (
+    <div className="no-print grid gap-3">
+      {cloth && !home && (
+        <Fold title="Cloth" says={[clothName]} open={false}>
+          {cloth}
+        </Fold>
+      )}
+      {folded.map((group) => (
+        <Fold
+          key={group.title}
+          title={group.title}
+          says={[group === home && clothName, ...group.fields.map((f) => summary(known(f), ask))]}
+          open={group.fields.some((f) => wrongAt(reckoning, f))}
+        >
+          {group === home && cloth}
+          {group.fields.map(show)}
+        </Fold>
+      ))}
+    </div>
+  );
+}
+
+/** Shows a field of the ask by its name. */
+function useField(props: Props) {
+  const { technique, ask, set, reckoning, units, leaves } = props;
+  const shown = useAskFields({ fields: technique.fields, ask, set, reckoning, units });
+  const known = (name: string) => technique.fields.find((f) => f.name === name);
+  return (name: string) => {
+    const is = known(name);
+    if (!is || !isAsked(is, ask)) return null;
+    const other = technique.either.includes(name) && technique.either.find((n) => n !== name);
+    if (other && ask[other] !== undefined && ask[name] === undefined)
+      return (
+        <button
+          key={name}
+          type="button"
+          className="btn bare self-end !px-1"
+          onClick={() => {
+            set(other, '');
+            set(name, is.start ?? is.least ?? '');
+          }}
+        >
+          Say the {is.label.toLowerCase()} instead
+        </button>
+      );
+    const Leaf = leaves?.[name];
+    if (Leaf)
+      return (
+        <Leaf
+          key={name}
+          field={is}
+          technique={technique}
+          ask={ask}
+          answer={reckoning.answer}
+          set={set}
+          error={wrongAt(reckoning, name)}
+        />
+      );
+    switch (is.kind) {
+      case 'number':
+        return is.choices?.length ? shown.words(name) : shown.number(name, { className: 'w-24' });
+      case 'flag':
+        return shown.either(name);
+      case 'choice':
+        return shown.choice(name, shown.follows(name), 'max-w-88');
+      case 'groups':
+        return shown.groups(name);
+      default:
+        return shown.measure(name, {
+          className: technique.first.field === name ? 'flex-1 basis-40' : 'w-28',
+          placeholder: is.isNeeded ? undefined : placeholder(is),
+        });
+    }
+  };
+}
+
+const placeholder = (field: Field) => (field.start == null ? 'not said' : String(field.start));
+
+/** Whether a field is asked, by what another one says. */
+function isAsked({ shownWhen }: Field, ask: Ask) {
+  if (!shownWhen) return true;
+  const says = String(ask[shownWhen.field] ?? '') === shownWhen.is;
+  return shownWhen.not ? !says : says;
+}
+
+/** What a folded field says of itself, in a word or two; nothing where it is as usual and says little. */
+function summary(field: Field | undefined, ask: Ask) {
+  const is = field && ask[field.name];
+  if (!field || is === undefined || is === false || !isAsked(field, ask)) return null;
+  const label = field.label.toLowerCase();
+  if (field.kind === 'flag') return label;
+  const text = field.choices?.find((c) => c.name === String(is))?.label ?? String(is);
+  return `${label} ${text}${field.unit ? ` ${field.unit}` : ''}`;
+}

@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react';
+import type { Length, Plan } from '../../api/types';
+import { Findings } from '../Findings';
+import { Measure } from '../Measure';
+
+type Props = { answer: Plan; isOld?: boolean; title?: string; children?: ReactNode };
+
+/** The biggest figures on the screen: what to cut. */
+export function ToCut({ answer, isOld, title = 'To cut', children }: Props) {
+  return (
+    <section className={`tacked ${isOld ? 'opacity-70' : ''}`} aria-label={title} aria-live="polite">
+      <h2 className="text-soft">{isOld ? 'As it was, until the figure is right' : title}</h2>
+      {answer.pieces.map((piece) => {
+        const of = sizeOf(piece);
+        return (
+          <div key={piece.key} className="mb-3">
+            <p className="flex items-baseline gap-2">
+              <span className="fig text-[2.9rem]">{piece.count}</span>
+              <span className="text-soft">
+                {piece.name}
+                {piece.count > 1 ? ', each' : ''}
+              </span>
+            </p>
+            <p className="flex flex-wrap items-baseline gap-x-2">
+              <span className={`fig ${of.figures.length > 15 ? 'text-[1.9rem]' : 'text-[2.6rem]'}`}>
+                <Measure text={of.figures} />
+              </span>
+              <span className="text-soft">{of.unit}</span>
+            </p>
+          </div>
+        );
+      })}
+      <dl className="facts !grid-cols-[minmax(6.4rem,auto)_1fr]">
+        {answer.facts.map((fact) => (
+          <div key={fact.name} className="contents">
+            <dt>{fact.name}</dt>
+            <dd>
+              <Measure text={fact.text} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <div className="mt-4">
+        <Findings findings={answer.findings} />
+      </div>
+      {children}
+    </section>
+  );
+}
+
+/** The figures of a size with one unit where they share it: 117 × 31.5 cm. */
+export function sizeOf({ length, depth }: { length: Length; depth?: Length }) {
+  if (!depth) return { figures: length.text, unit: '' };
+  const [a, unitA] = split(length.text);
+  const [b, unitB] = split(depth.text);
+  return unitA === unitB && !length.text.includes('yd')
+    ? { figures: `${a} × ${b}`, unit: unitA }
+    : { figures: `${length.text} × ${depth.text}`, unit: '' };
+}
+
+function split(text: string): [string, string] {
+  const place = text.lastIndexOf(' ');
+  return [text.slice(0, place), text.slice(place + 1)];
+}

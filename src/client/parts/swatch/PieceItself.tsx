@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import { newId } from '../../api/id';
+import type { Answer, Technique, Units } from '../../api/types';
+import type { Reckoning } from '../../app/useReckoning';
+import type { EditedWorking } from '../../app/useWorking';
+import { plannedFeatures, type Features } from './features';
+import { useSwatches } from './useSwatches';
+
+const note = 'The piece itself.';
+
+type Props = { working: EditedWorking; technique: Technique; reckoning: Reckoning<Answer>; units: Units };
+
+/** What the finished piece came to is the best swatch there is: its figures, and the next prediction learns from it. */
+export function PieceItself({ working, technique, reckoning, units }: Props) {
+  const { swatches, add, change } = useSwatches(working.id, units);
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [wrong, setWrong] = useState('');
+  const needed = technique.swatch.readings.filter((r) => r.isNeeded);
+  const known = swatches?.find((s) => s.note === note);
+  const read = needed.map((r) => known?.readings[r.name]?.[0]?.text);
+  const latest = (swatches?.at(-1)?.features ?? {}) as Features;
+  const teach = async () => {
+    if (needed.some((r) => !typed[r.name]?.trim())) {
+      setWrong('Both figures are needed.');
+      return;
+    }
+    setWrong('');
+    const id = newId();
+    await add({
+      id,
+      workingId: working.id,
+      uses: working.uses,
+      features: { ...plannedFeatures(technique, working.ask, reckoning), ...latest } as never,
+      verdict: 'yes',
+      note,
+    });
+    const readings = Object.fromEntries(needed.map((r) => [r.name, [typed[r.name]]]));
+    const says = Object.values(await change(id, { readings } as never))
+      .flat()
+      .join(' ');
+    setWrong(says);
+    if (!says) setTyped({});
+  };
+  return (
+    <section className="sheet grid gap-2" aria-label="The piece itself">
+      <h2>What the piece itself came to</h2>
+      {known && read.every(Boolean) ? (
+        <p className="text-[0.95rem]">✓ {read.join(' became ')}: the next prediction knows it.</p>
+      ) : (
+        <>
+          <p className="text-sm text-soft">Two figures, and the next prediction learns from it.</p>
+          <div className="grid grid-cols-2 gap-3">
+            {needed.map((r) => (
+              <Figure
+                key={r.name}
+                label={r.label}
+                typed={typed[r.name] ?? ''}
+                type={(text) => setTyped((now) => ({ ...now, [r.name]: text }))}
+              />
+            ))}
+          </div>
+          {wrong && (
+            <p role="alert" className="wrong">
+              {wrong}
+            </p>
+          )}
+          <button type="button" className="btn quiet justify-self-start" onClick={() => void teach()}>
+            Let it teach
+          </button>
+        </>
+      )}
+    </section>
+  );
+}
+
+function Figure({ label, typed, type }: { label: string; typed: string; type: (text: string) => void }) {
+  return (
+    <label className="field">
+      {label}
+      <input className="entry" autoComplete="off" value={typed} onChange={(e) => type(e.target.value)} />
+    </label>
+  );
+}

@@ -1,0 +1,353 @@
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Ask, Choice, Cloth, SwatchSays, Technique, Units } from '../../api/types';
+import { readDraft, writeDraft } from '../../app/drafts';
+import { lookOf } from '../../drawing/cloth';
+import { pinked } from '../../drawing/pinked';
+import { ClothPattern } from '../../drawing/ClothPattern';
+import { useReckoning } from '../../app/useReckoning';
+import { Findings } from '../Findings';
+import { inOrderOf } from '../inOrderOf';
+import { Segmented } from '../Segmented';
+import { changesOf, type Features } from './features';
+import { KnobFields } from './KnobFields';
+import { Photographs } from './Photographs';
+import { Readings } from './Readings';
+import { SwatchVerdict } from './SwatchVerdict';
+import type { PlotPoint } from './usePlot';
+import type { Swatch, SwatchChange } from './useSwatches';
+
+type Props = {
+  number: number;
+  /** What it is called, where it has no number among others. */
+  title?: string;
+  swatch: Swatch;
+  before: Swatch | undefined;
+  isFresh: boolean;
+  tried: string[];
+  technique: Technique;
+  ask: Ask;
+  cloth: Cloth;
+  units: Units;
+  change: (id: string, parts: SwatchChange) => Promise<Record<string, string[]>>;
+  remove: (id: string) => void;
+  /** Adds the next swatch, to try a change; only the last one can. */
+  next?: (changed: string) => void;
+  /** Takes a figure of it into the plan. */
+  take?: (field: string, value: number) => void;
+  /** What the other swatches say of it, where its technique predicts. */
+  point?: PlotPoint;
+  /** What was predicted before anything is measured. */
+  predicted?: number;
+  photographs: string[];
+  /** The card as it would be set now, where it is known: what was set then is shown in its order. */
+  card?: Record<string, string>;
+};
+
+/** One swatch: two figures to type, its fullness at once, how it looks, and what to try next. */
+export function SwatchCard(props: Props) {
+  const { number, swatch, before, isFresh, tried, technique, ask, cloth, units, change, remove } = props;
+  const [typed, setTyped] = useState<Record<string, string | undefined>>(() => readDraft(swatch.id));
+  const [wrong, setWrong] = useState<Record<string, string[]>>({});
+  const fields = technique.swatch.fields;
+  const looks = fields.find((f) => f.name === 'looks')?.choices ?? [];
+  const changes = fields.find((f) => f.name === 'tried')?.choices ?? [];
+
+  const kinds = technique.swatch.readings;
+  const textOf = (kind: string) => typed[kind] ?? (swatch.readings[kind] ?? []).map((l) => l.text).join('; ');
+  const readings = (kind: string) =>
+    textOf(kind)
+      .split(';')
+      .map((t) => t.trim())
+      .filter(Boolean);
+  // From the newest state, never from a closure: one reading is kept while the next is already typed.
+  const type = (kind: string, text: string) => setTyped((now) => drafted({ ...now, [kind]: text }));
+  const keep = async (kind: string) => {
+    const text = typed[kind];
+    if (text === undefined) return;
+    const errors = await change(swatch.id, { readings: { [kind]: readings(kind) } } as never);
+    const says = errors[`readings.${kind}`] ?? Object.values(errors).flat();
+    setWrong((now) => ({ ...now, [kind]: says }));
+    if (says.length) return;
+    setTyped((now) => (now[kind] === text ? drafted({ ...now, [kind]: undefined }) : now));
+  };
+  const drafted = (next: typeof typed) => {
+    writeDraft(swatch.id, Object.fromEntries(Object.entries(next).filter(([, text]) => text !== undefined)));
+    return next;
+  };
+
+  const name = props.title ?? `Swatch ${number}`;
+  const { knobs, learns, against } = technique.swatch;
+  const features = swatch.features as Features;
+  const changed = changesOf(features, before?.features as Features | undefined, knobs);
+  const { point } = props;
+  const expected = point?.expected ?? (learns ? props.predicted : undefined) ?? undefined;
+  const planned = technique.fields.find((f) => f.name === against);
+  const said = planned && ((swatch.settings as Record<string, string>)[planned.label] ?? ask[against]);
+  /** What it is held against; nothing for one that stands by itself. */
+  const held = expected ?? (Number(said) || undefined);
+  const keepKnobs = async (turned: Features) => {
+    const errors = await change(swatch.id, { features: turned as never });
+    setWrong((now) => ({
+      ...Object.fromEntries(Object.entries(now).filter(([k]) => !k.startsWith('features.'))),
+      ...errors,
+    }));
+    return Object.keys(errors).length === 0;
+  };
+  const isMeasured = kinds.every((k) => !k.isNeeded || readings(k.name).length > 0);
+  const says = useReckoning<SwatchSays>(
+    isMeasured ? `reckon/${technique.name}/swatch` : null,
+    {
+      // Of the plan, what judging asks for too.
+      ...Object.fromEntries(
+        fields.filter((f) => ask[f.name] !== undefined).map((f) => [f.name, ask[f.name]]),
+      ),
+      ...(swatch.features as Features),
+      ...(against
+        ? {
+            [against]: within(
+              fields.find((f) => f.name === against),
+              held,
+            ),
+          }
+        : {}),
+      ...(expected !== undefined && fields.some((f) => f.name === 'predicted') ? { predicted: true } : {}),
+      ...Object.fromEntries(
+        kinds.filter((k) => readings(k.name).length).map((k) => [k.name, readings(k.name)]),
+      ),
+      looks: swatch.looks,
+      tried,
+    },
+    units,
+    '',
+  );
+  return (
+    <li className="sheet grid min-w-0 gap-3" aria-label={name}>
+      <Header name={name} swatch={swatch} cloth={cloth} remove={remove} changes={changes} />
+      {knobs.length > 0 && (
+        <>
+          <KnobFields
+            swatch={swatch.id}
+            knobs={knobs}
+            features={features}
+            changed={changed.map((k) => k.name)}
+            errors={wrong}
+            keep={keepKnobs}
+          />
+          {changed.length > 0 && (
+            <p className="noted !py-0 text-sm">
+              Changed since the last:{' '}
+              {changed.map((k) => `${k.label.toLowerCase()} ${features[k.name] ?? k.usual}`).join(', ')}.
+              {changed.length > 1 &&
+                ` ${changed.length} things at once: it will not tell which of them did it.`}
+            </p>
+          )}
+        </>
+      )}
+      <div className="grid grid-cols-2 gap-3">
+        {kinds.map((kind, i) => (
+          <Readings
+            key={kind.name}
+            field={kind}
+            text={textOf(kind.name)}
+            error={
+              wrong[kind.name]?.join(' ') ||
+              (typed[kind.name] !== undefined ? says.errors[kind.name] : undefined)
+            }
+            stats={says.answer?.readings.find((r) => r.kind === kind.name)}
+            waits={isFresh && i === 0}
+            type={(text) => type(kind.name, text)}
+            keep={() => void keep(kind.name)}
+          />
+        ))}
+      </div>
+      {says.answer && <SwatchVerdict says={says.answer} take={props.take} />}
+      {point?.isOdd && (
+        <div className="care">
+          <b className="block">
+            Odd: {Math.abs(point.deviations!).toFixed(1)} deviations from what the others say.
+          </b>
+          Measured twice? Another cloth? {swatch.counts ? 'It still counts.' : 'It is left out.'}
+        </div>
+      )}
+      {learns && says.answer && (
+        <Counts counts={swatch.counts} set={(counts) => change(swatch.id, { counts })} />
+      )}
+      <Looks looks={looks} seen={swatch.looks} see={(list) => void change(swatch.id, { looks: list })} />
+      <Segmented
+        label="Verdict"
+        value={swatch.verdict}
+        choices={[
+          { name: 'yes', label: 'right' },
+          { name: 'nearly', label: 'nearly' },
+          { name: 'no', label: 'not yet' },
+        ]}
+        onChoose={(verdict) => void change(swatch.id, { verdict })}
+      />
+      {says.answer?.firstChange && swatch.verdict !== 'yes' && (
+        <div className="care">
+          <b className="block">First change to try: {says.answer.firstChange.change}</b>
+          {says.answer.firstChange.because}
+          {props.next && (
+            <button
+              type="button"
+              className="btn bare !block !min-h-11 !px-0 !text-inherit"
+              onClick={() => props.next!(says.answer!.firstChange!.name)}
+            >
+              Add a swatch that tries it
+            </button>
+          )}
+        </div>
+      )}
+      {says.answer && <Findings findings={says.answer.findings} />}
+      <Photographs swatch={swatch.id} name={name} ids={props.photographs} />
+      <Note swatch={swatch} keep={(note) => change(swatch.id, { note })} />
+      <Settings swatch={swatch} before={before} card={props.card} />
+    </li>
+  );
+}
+
+/** A figure within what its field takes. */
+function within({ least, most }: { least?: number | null; most?: number | null } = {}, figure?: number) {
+  if (figure === undefined) return undefined;
+  return Math.min(most ?? figure, Math.max(least ?? figure, figure));
+}
+
+function Header({
+  name,
+  swatch,
+  cloth,
+  remove,
+  changes,
+}: Pick<Props, 'swatch' | 'cloth' | 'remove'> & { name: string; changes: Choice[] }) {
+  const changed = changes.find((c) => c.name === swatch.changed);
+  const id = `swatch-${swatch.id}`;
+  return (
+    <div className="flex items-center gap-3">
+      <svg width={44} height={44} aria-hidden className="shrink-0">
+        <defs>
+          <ClothPattern id={id} look={lookOf(cloth)} repeat={11} />
+        </defs>
+        <path d={pinked(44, 8)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
+      </svg>
+      <div className="min-w-0">
+        <h3 className="fig text-xl">{name}</h3>
+        {swatch.simulated && (
+          <p className="text-sm">
+            <mark className="rounded bg-chalk px-1.5 font-semibold text-on-chalk">simulated, never sewn</mark>
+          </p>
+        )}
+        {changed && <p className="text-sm text-soft">tries: {changed.label}</p>}
+      </div>
+      <button
+        type="button"
+        className="ml-auto grid h-11 w-11 shrink-0 place-items-center rounded-lg"
+        aria-label={`Delete ${name.toLowerCase()}`}
+        onClick={() => remove(swatch.id)}
+      >
+        <Trash2 size={18} aria-hidden />
+      </button>
+    </div>
+  );
+}
+
+/** Whether predictions learn from it; shown as chosen at once, before it is kept. */
+function Counts({ counts, set }: { counts: boolean; set: (counts: boolean) => Promise<unknown> }) {
+  const [chosen, setChosen] = useState<boolean | null>(null);
+  return (
+    <label className="flex min-h-11 items-center gap-2 text-[0.92rem]">
+      <input
+        type="checkbox"
+        className="size-5"
+        checked={chosen ?? counts}
+        onChange={(e) => {
+          setChosen(e.target.checked);
+          void set(e.target.checked).then(() => setChosen(null));
+        }}
+      />
+      Predictions learn from it
+    </label>
+  );
+}
+
+function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (list: string[]) => void }) {
+  return (
+    <fieldset>
+      <legend className="text-[0.84rem] text-soft">What do you see?</legend>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {looks.map((look) => {
+          const on = seen.includes(look.name);
+          return (
+            <button
+              key={look.name}
+              type="button"
+              title={look.follows}
+              aria-pressed={on}
+              className={`min-h-11 rounded-full px-3.5 text-[0.9rem] font-semibold shadow-[inset_0_0_0_1px_var(--rule)] ${on ? 'bg-ink text-paper' : 'bg-ground text-ink'}`}
+              onClick={() => see(on ? seen.filter((s) => s !== look.name) : [...seen, look.name])}
+            >
+              {look.label}
+            </button>
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}
+
+function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => Promise<object> }) {
+  const draft = `${swatch.id}.note`;
+  const [typed, setTyped] = useState<string | undefined>(() => readDraft<{ note: string }>(draft).note);
+  // The draft goes only once it is kept, and only if nothing was typed over it meanwhile.
+  const keepTyped = async (note: string) => {
+    const isKept = Object.keys(await keep(note)).length === 0;
+    if (isKept && readDraft<{ note: string }>(draft).note === note) writeDraft(draft, {});
+  };
+  return (
+    <label className="field">
+      Note
+      <textarea
+        className="entry"
+        rows={2}
+        maxLength={4000}
+        value={typed ?? swatch.note}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          writeDraft(draft, { note: e.target.value });
+        }}
+        onBlur={() => typed !== undefined && void keepTyped(typed)}
+      />
+    </label>
+  );
+}
+
+function Settings({ swatch, before, card = {} }: Pick<Props, 'swatch' | 'before' | 'card'>) {
+  const set = swatch.settings as Record<string, string>;
+  const was = before?.settings as Record<string, string> | undefined;
+  const moved = Object.keys(set).filter((k) => was && was[k] !== set[k]);
+  if (Object.keys(set).length === 0) return null;
+  return (
+    <details className="text-sm" open={moved.length > 0 || undefined}>
+      <summary className="flex min-h-11 items-center text-soft">The card as it was set</summary>
+      <dl className="facts">
+        {inOrderOf(card, set).map(([name, figure]) => (
+          <div key={name} className="contents">
+            <dt>{name}</dt>
+            <dd>
+              {moved.includes(name) ? (
+                <mark className="rounded bg-chalk px-1 text-on-chalk">{figure}</mark>
+              ) : (
+                figure
+              )}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {moved.length > 1 && (
+        <p className="noted mt-2">
+          Note: {moved.length} things changed since the last swatch; it will not tell which of them did it.
+        </p>
+      )}
+    </details>
+  );
+}

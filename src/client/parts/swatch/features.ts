@@ -1,0 +1,26 @@
+import type { Answer, Ask, Knob, Technique } from '../../api/types';
+import type { Reckoning } from '../../app/useReckoning';
+
+/** The settings of a swatch that decide what comes out, as figures. */
+export type Features = Record<string, number>;
+
+/** What the plan sets, as a new swatch keeps it. */
+export function plannedFeatures(
+  { fields, swatch }: Technique,
+  ask: Ask,
+  reckoning: Reckoning<Answer>,
+): Features {
+  const features: Features = {};
+  for (const name of swatch.features) {
+    const field = fields.find((f) => f.name === name);
+    const is = field?.kind === 'number' ? Number(ask[name]) : reckoning.understood[name]?.mm;
+    if (field && is !== undefined && Number.isFinite(is)) features[name] = is;
+  }
+  return features;
+}
+
+/** The settings that differ, each with what it was and what it is. */
+export function changesOf(now: Features, before: Features | undefined, knobs: Knob[]) {
+  if (!before) return [];
+  return knobs.filter((k) => (now[k.name] ?? k.usual) !== (before[k.name] ?? k.usual));
+}

@@ -1,0 +1,92 @@
+import { useEffect, useMemo } from 'react';
+import type { Plan, Technique, Units } from '../../api/types';
+import { useAddress } from '../../app/address';
+import { askIn } from '../../app/askIn';
+import { useReckoning } from '../../app/useReckoning';
+import { startOf } from '../../app/useTechnique';
+import { Drawings } from '../../drawing/Drawings';
+import { Allows } from '../../parts/ask/Allows';
+import { AskFields, AskFolds } from '../../parts/ask/AskFields';
+import { onDrawing } from '../../parts/ask/onDrawing';
+import { sizeOf, ToCut } from '../../parts/cut/ToCut';
+import { Measure } from '../../parts/Measure';
+import { Pencil } from '../../parts/Pencil';
+import { RangeBar } from '../../parts/swatch/RangeBar';
+import { leavesOf } from '../../techniques/leaves';
+
+/** A piece at once, nothing saved: the address holds the figures. */
+export function Reckon({ technique, units }: { technique: Technique; units: Units }) {
+  const { address, set } = useAddress();
+  const ask = useMemo(() => {
+    const said = askIn(technique, address);
+    // Of two figures for one thing only one is said.
+    const isSaid = technique.either.some((f) => f in said);
+    const start = Object.fromEntries(
+      Object.entries(startOf(technique)).filter(([f]) => !isSaid || !technique.either.includes(f)),
+    );
+    return { ...start, ...said };
+  }, [technique, address]);
+  const path = `reckon/${technique.name}`;
+  const reckoning = useReckoning<Plan>(path, ask, units, 'working,drawings,understood');
+  const { answer } = reckoning;
+  const piece = answer?.pieces[0];
+  const size = piece && sizeOf(piece);
+  const asked = {
+    technique,
+    ask,
+    set,
+    reckoning,
+    units,
+    leaves: leavesOf(technique.name).fields,
+  };
+
+  useEffect(() => {
+    document.title = piece
+      ? `${piece.count} × ${piece.length.text} · Zephyr Reach`
+      : 'Reckoner · Zephyr Reach';
+    return () => {
+      document.title = 'Zephyr Reach';
+    };
+  }, [piece]);
+
+  return (
+    <>
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_322px]">
+        <div className="grid min-w-0 content-start gap-5">
+          {piece && (
+            <p
+              className={`sticky top-0 z-[4] -mx-4 bg-ink px-4 py-2 text-paper lg:hidden ${reckoning.isOld ? 'opacity-80' : ''}`}
+            >
+              <span className="fig text-2xl">
+                {piece.count} × <Measure text={size!.figures} /> {size!.unit}
+              </span>
+            </p>
+          )}
+          <AskFields {...asked} when={['first', 'machine']} />
+        </div>
+        <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+          {answer ? (
+            <>
+              <ToCut answer={answer} isOld={reckoning.isOld} />
+              {answer.expected && <RangeBar expected={answer.expected} />}
+            </>
+          ) : (
+            <p className="tacked text-lg">
+              {reckoning.unreachable ?? `${technique.first.question} What to cut stands here at once.`}
+            </p>
+          )}
+          <Allows path={path} technique={technique} ask={ask} units={units} use={set} />
+        </aside>
+        <div className="min-w-0">
+          <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked)} />
+          <div className="mt-5">
+            <AskFolds {...asked} />
+          </div>
+        </div>
+      </div>
+      <div className="mt-4">
+        <Pencil lines={answer?.working} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import type { Ask, Plan } from '../../api/types';
+import { Drawings } from '../../drawing/Drawings';
+import { AskFields } from '../../parts/ask/AskFields';
+import { CutSheet } from '../../parts/cut/CutSheet';
+import { Frozen } from '../../parts/cut/Frozen';
+import { NothingToCut } from '../../parts/cut/NothingToCut';
+import { SinceCut } from '../../parts/cut/SinceCut';
+import { ToCut } from '../../parts/cut/ToCut';
+import { useCutLists } from '../../parts/cut/useCutLists';
+import { RangeBar } from '../../parts/swatch/RangeBar';
+import { leavesOf } from '../../techniques/leaves';
+import type { StageProps } from './stage';
+
+/** Cut: the pieces, how sure they are to be enough, where they lie, and the freezing of it all. */
+export function Cut({ working, technique, reckoning, units }: StageProps) {
+  const answer = reckoning.answer as Plan | null;
+  const cuts = useCutLists(working.id, units);
+  const [leaves] = useState(() => leavesOf(technique.name));
+  if (!answer) return <NothingToCut working={working.id} />;
+  const last = cuts.lists?.[0];
+  const { cut: Beside, sheet: Sheet } = leaves;
+  return (
+    <>
+      <div className="no-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
+        <div className="grid min-w-0 content-start gap-6">
+          {last && (
+            <SinceCut
+              working={working.id}
+              then={last.ask as Ask}
+              now={working.ask}
+              units={units}
+              cutAt={last.cutAt}
+            />
+          )}
+          {answer.expected && <RangeBar expected={answer.expected} />}
+          <AskFields
+            technique={technique}
+            ask={working.ask}
+            set={working.set}
+            reckoning={reckoning}
+            units={units}
+            when={['cut']}
+          />
+          <Drawings answer={answer} cloth={working.cloth} units={units} forCutting />
+          {Beside && <Beside answer={answer} ask={working.ask} />}
+        </div>
+        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+          <ToCut answer={answer} isOld={reckoning.isOld}>
+            <Frozen
+              working={working.id}
+              cuts={cuts}
+              isOff={reckoning.isOld || answer.findings.some((f) => f.severity === 'stop')}
+            />
+          </ToCut>
+        </aside>
+      </div>
+      <CutSheet answer={answer} working={working}>
+        {Sheet && <Sheet answer={answer} ask={working.ask} />}
+      </CutSheet>
+    </>
+  );
+}

@@ -1,0 +1,99 @@
+import { Link } from 'react-router';
+import type { Plan as PlanAnswer } from '../../api/types';
+import { Drawings } from '../../drawing/Drawings';
+import { Allows } from '../../parts/ask/Allows';
+import { AskFields, AskFolds } from '../../parts/ask/AskFields';
+import { ClothLookFields } from '../../parts/ask/ClothFields';
+import { FromDrawer } from '../../parts/ask/FromDrawer';
+import { onDrawing } from '../../parts/ask/onDrawing';
+import { ToCut } from '../../parts/cut/ToCut';
+import { Pencil } from '../../parts/Pencil';
+import { RangeBar } from '../../parts/swatch/RangeBar';
+import { usePlot } from '../../parts/swatch/usePlot';
+import { leavesOf } from '../../techniques/leaves';
+import type { StageProps } from './stage';
+
+/** Plan: say the piece and what is set, see what it comes to, and what to cut for that. */
+export function Plan({ working, technique, reckoning, units }: StageProps) {
+  const answer = reckoning.answer as PlanAnswer | null;
+  const { first, swatch, stages } = technique;
+  const plot = usePlot(swatch.learns ? working : null).data;
+  const labels = technique.fields
+    .filter((f) => reckoning.missing.includes(f.name))
+    .map((f) => f.label.toLowerCase());
+  const asked = {
+    technique,
+    ask: working.ask,
+    set: working.set,
+    reckoning,
+    units,
+    leaves: leavesOf(technique.name).fields,
+  };
+  const isCut = stages.some((s) => s.name === 'cut');
+  return (
+    <>
+      <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
+        <div className="grid min-w-0 content-start gap-5">
+          <AskFields {...asked} when={['first', 'machine']} />
+          <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked)} />
+          {!answer && (
+            <div className="sheet text-soft">
+              <p className="fig mb-1 text-2xl text-ink">
+                {reckoning.missing.includes(first.field)
+                  ? first.question
+                  : `Still to say: ${labels.join(', ') || 'what is marked above'}.`}
+              </p>
+              <p>{first.says}</p>
+            </div>
+          )}
+          <AskFolds
+            {...asked}
+            clothName={working.cloth.name}
+            cloth={
+              <>
+                <FromDrawer
+                  working={working}
+                  fields={technique.fields}
+                  kind="cloth"
+                  label="From the drawer"
+                  none="that is not there"
+                />
+                <ClothLookFields
+                  cloth={working.cloth}
+                  change={(cloth) => working.change({ cloth }, 'pause')}
+                />
+              </>
+            }
+          />
+        </div>
+        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+          {answer && (
+            <ToCut answer={answer} isOld={reckoning.isOld} title={isCut ? 'To cut' : 'To take'}>
+              <div className="no-print mt-4 flex flex-wrap gap-2">
+                <Link className="btn" to={`/workings/${working.id}/set-up`}>
+                  Set up the machine
+                </Link>
+              </div>
+            </ToCut>
+          )}
+          {answer?.expected && (
+            <RangeBar
+              expected={answer.expected}
+              measured={plot?.learnt?.points.filter((p) => p.isSame && p.counts)}
+            />
+          )}
+          <Allows
+            path={`workings/${working.id}/reckon`}
+            technique={technique}
+            ask={working.ask}
+            units={units}
+            use={working.set}
+          />
+        </aside>
+      </div>
+      <div className="mt-5">
+        <Pencil lines={answer?.working} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,175 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { newId } from '../../api/id';
+import type { CardAnswer, Fact, Plan } from '../../api/types';
+import { useCard } from '../../app/useCard';
+import { Measure } from '../../parts/Measure';
+import { plannedFeatures, type Features } from '../../parts/swatch/features';
+import { Narrowed } from '../../parts/swatch/Narrowed';
+import { NextSwatch } from '../../parts/swatch/NextSwatch';
+import { Plot } from '../../parts/swatch/Plot';
+import { RangeBar } from '../../parts/swatch/RangeBar';
+import { SwatchCard } from '../../parts/swatch/SwatchCard';
+import { usePhotographs } from '../../parts/swatch/usePhotographs';
+import { usePlot } from '../../parts/swatch/usePlot';
+import { useSwatches } from '../../parts/swatch/useSwatches';
+import { after, type StageProps } from './stage';
+
+/** Sample: what scrap to cut and mark, what it became, how it looks, what it says of the next, and the one change to try. */
+export function Sample({ working, technique, reckoning, units }: StageProps) {
+  const answer = reckoning.answer as Plan | null;
+  const { swatches, add, simulate, change, remove } = useSwatches(working.id, units);
+  const [fresh, setFresh] = useState<string | null>(null);
+  const [x, setX] = useState<string>();
+  const { learns, teaches, knobs } = technique.swatch;
+  const keepsFoot = technique.uses.includes('foot');
+  const learnt = usePlot(learns ? working : null, x).data?.learnt;
+  const photographs = usePhotographs(working.id);
+  const card = useCard(working, technique.name, units).answer;
+  if (!swatches) return <p className="text-soft">Opening…</p>;
+  const settings = settingsOf(card, technique, working.ask);
+  const foot = working.uses.foot ?? card?.feet.find((f) => f.rank === 'best')?.id ?? null;
+  const latest = (swatches.at(-1)?.features ?? {}) as Features;
+  const features = { ...plannedFeatures(technique, working.ask, reckoning), ...latest };
+
+  const addSwatch = async (changed = '', set: Features = features) => {
+    const id = newId();
+    setFresh(id);
+    // What it is sewn with is what the working uses from now on.
+    const uses = { ...working.uses, ...(keepsFoot && foot ? { foot } : {}) };
+    if (keepsFoot && foot && working.uses.foot !== foot) working.change({ uses: { foot } });
+    await add({
+      id,
+      workingId: working.id,
+      settings,
+      changed,
+      uses,
+      ...(knobs.length ? { features: set as never } : {}),
+    });
+  };
+  const tried = swatches.map((s) => s.changed).filter(Boolean);
+  const isRight = swatches.at(-1)?.verdict === 'yes';
+  const next = after(technique, 'sample');
+  const canTake = technique.either.slice(1).every((f) => working.ask[f] === undefined);
+  const own = learnt?.points.filter((p) => swatches.some((s) => s.id === p.id) && p.counts);
+  return (
+    <div className="grid gap-6">
+      {answer && <Scrap facts={answer.scrap} />}
+      {learnt && answer?.expected && (
+        <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+          <div className="grid min-w-0 gap-4">
+            <RangeBar
+              expected={answer.expected}
+              before={learnt.narrowed.length > 1 ? learnt.narrowed[0]!.range : undefined}
+              measured={own}
+            />
+            {learnt.points.length > 0 && <Plot learnt={learnt} setX={setX} />}
+          </div>
+          <div className="grid min-w-0 gap-4">
+            {learnt.next && (
+              <NextSwatch
+                next={learnt.next}
+                sew={(set) => void addSwatch('', { ...features, ...set })}
+                simulate={
+                  teaches.some((t) => t.simulated)
+                    ? (set) => void simulate(working.id, { ...features, ...set }, settings)
+                    : undefined
+                }
+                technique={technique}
+              />
+            )}
+            <Narrowed learnt={learnt} />
+          </div>
+        </div>
+      )}
+      <ol className="grid items-start gap-4 sm:grid-cols-2 xl:grid-cols-3">
+        {swatches.map((swatch, i) => (
+          <SwatchCard
+            key={swatch.id}
+            number={i + 1}
+            swatch={swatch}
+            before={swatches[i - 1]}
+            isFresh={swatch.id === fresh}
+            tried={tried}
+            technique={technique}
+            ask={working.ask}
+            cloth={working.cloth}
+            units={units}
+            change={change}
+            remove={remove}
+            next={i === swatches.length - 1 ? (name) => void addSwatch(name) : undefined}
+            take={canTake ? working.set : undefined}
+            point={learnt?.points.find((p) => p.id === swatch.id)}
+            predicted={answer?.expected?.mid}
+            photographs={photographs[swatch.id] ?? []}
+            card={settings}
+          />
+        ))}
+        <li className="grid min-h-40 place-items-center rounded-lg border-2 border-dashed border-rule p-5 text-center">
+          <div>
+            {swatches.length === 0 && (
+              <p className="mb-3">
+                A swatch shows what this cloth does before it is cut. Two figures are enough.
+              </p>
+            )}
+            <button
+              type="button"
+              className={`btn ${swatches.length ? 'quiet' : ''}`}
+              onClick={() => void addSwatch()}
+            >
+              {swatches.length === 0 ? 'Add the first swatch' : 'Add the next swatch'}
+            </button>
+          </div>
+        </li>
+      </ol>
+      {isRight && next && (
+        <p>
+          <Link className="btn" to={`/workings/${working.id}/${next.name}`}>
+            Right: go on to {next.title.toLowerCase()}
+          </Link>
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Scrap({ facts }: { facts: Fact[] }) {
+  return (
+    <section className="tacked flex flex-wrap items-center gap-x-10 gap-y-3" aria-label="The swatch to cut">
+      {facts.map((fact) => (
+        <div key={fact.name}>
+          <h2 className="text-soft">{fact.name}</h2>
+          <p className="fig text-[2.2rem]">
+            <Measure text={fact.text} />
+          </p>
+        </div>
+      ))}
+      <p className="max-w-[26rem] grow basis-64 text-sm text-soft">
+        Same layers, same thread, same settings. Measure between the marks before and after; steam it, wait
+        some minutes, measure again. Change one thing at a time.
+      </p>
+    </section>
+  );
+}
+
+/** The whole card in words, as it was set, and the plan that it is held against; what is kept as figures is left out. */
+function settingsOf(
+  card: CardAnswer | null,
+  { swatch, fields }: StageProps['technique'],
+  ask: StageProps['working']['ask'],
+): Record<string, string> {
+  const asFigures = swatch.knobs.map((k) => k.cardLine);
+  const lines = (card?.lines ?? []).filter((l) => !asFigures.includes(l.key));
+  const chosen = fields.flatMap((f) => {
+    const is = f.kind === 'choice' && f.choices?.find((c) => c.name === ask[f.name]);
+    return is ? [[f.label, is.label]] : [];
+  });
+  const planned = fields.find((f) => f.name === swatch.against);
+  return {
+    ...(planned && ask[planned.name] !== undefined ? { [planned.label]: String(ask[planned.name]) } : {}),
+    ...Object.fromEntries(
+      lines.slice(0, 50).map((l) => [l.setting, [l.figure, l.dial].filter(Boolean).join(', ')]),
+    ),
+    ...(Object.fromEntries(chosen) as Record<string, string>),
+  };
+}
