@@ -47,6 +47,16 @@ public class WorkedCasesTests
                 case JsonValueKind.Object:
                     Compare(told.Inner(expected.Name), expected.Value);
                     break;
+                case JsonValueKind.Array
+                    when expected.Value.EnumerateArray().FirstOrDefault().ValueKind
+                        == JsonValueKind.Object:
+                    var rows = told.Rows(expected.Name);
+                    rows.Count.ShouldBe(expected.Value.GetArrayLength());
+                    foreach (var (row, should) in rows.Zip(expected.Value.EnumerateArray()))
+                    {
+                        Compare(row, should);
+                    }
+                    break;
                 case JsonValueKind.Array:
                     var list = expected.Value.EnumerateArray().Select(e => e.GetDouble()).ToList();
                     told.List(expected.Name).Count.ShouldBe(list.Count);

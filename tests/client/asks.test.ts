@@ -47,7 +47,7 @@ test('settings differ from the usual where nothing was said', () => {
 });
 
 test('a scale reaches as far as its figures, in whole steps, and no further than can be read', () => {
-  const fullness = { title: 'Fullness', places: 2, least: 1, most: 4, step: 0.5 };
+  const fullness = { title: 'Fullness', unit: '', places: 2, least: 1, most: 4, step: 0.5 };
   expect(scaleOf(fullness, [1.4, 2]).domain()).toEqual([1, 4]);
   expect(scaleOf(fullness, [4.2]).domain()).toEqual([1, 4.5]);
   expect(scaleOf(fullness, [90])(90)).toBe(100);

@@ -26,8 +26,6 @@ const fullness = [
   '/reckoner/shirring?relaxedWidth=30+cm&panelHeight=nonsense',
   '/reckoner/which-way?finishedEdge=2.6+m',
 ];
-const stages = ['plan', 'set-up', 'sample', 'cut', 'sew', 'keep', 'machine'];
-
 /** The pages of one thing of each kind that is drawn in its own way. */
 async function things(page: Page) {
   const drawer = (await (await page.request.get('/api/drawer')).json()) as {
@@ -40,27 +38,35 @@ async function things(page: Page) {
 
 test.describe.configure({ mode: 'parallel' });
 
-/** The bench, the reckoner, the workroom, and one working through its stages. */
-async function workingViews(page: Page) {
-  await openWorking(page, 'Frill round the tea table');
-  const working = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
-  return [...views, ...stages.map((s) => `${working}/${s}`)];
+/** Every stage of every technique, in the working that the demonstration has of it; and its reckoner. */
+async function techniqueViews(page: Page) {
+  const get = async (path: string) => (await page.request.get(`/api/${path}`)).json();
+  const techniques = (await get('techniques')) as { name: string; title: string }[];
+  const { projects } = (await get('bench')) as {
+    projects: { workings: { id: string; technique: string }[] }[];
+  };
+  const workings = projects.flatMap((p) => p.workings);
+  const paths: string[] = [];
+  for (const { name, title } of techniques) {
+    const working = workings.find((w) => w.technique === title);
+    expect(working, `a working of ${name} in the demonstration`).toBeTruthy();
+    const { stages } = (await get(`techniques/${name}`)) as { stages: { name: string }[] };
+    for (const stage of [...stages.map((s) => s.name), 'machine'])
+      paths.push(`/workings/${working!.id}/${stage}`);
+    paths.push(`/reckoner/${name}`);
+  }
+  return paths;
 }
 
-/** The swatch book with some laid side by side, and workings whose fullness a machine makes. */
+const workingViews = async () => views;
+
+/** The swatch book with some laid side by side, and the reckoners with figures and with nonsense. */
 async function fullnessViews(page: Page) {
   const book = (await (await page.request.get('/api/swatches?technique=gathering-foot')).json()) as {
-    swatches: { swatch: { id: string; workingId: string } }[];
+    swatches: { swatch: { id: string } }[];
   };
   const [one, two] = book.swatches.map((s) => s.swatch);
-  await openWorking(page, 'Smock’s shirred back');
-  const shirred = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
-  return [
-    ...fullness,
-    `/swatches?beside=${one!.id},${two!.id}`,
-    ...['plan', 'sample', 'cut', 'sew'].map((s) => `/workings/${one!.workingId}/${s}`),
-    ...['plan', 'sample', 'cut'].map((s) => `${shirred}/${s}`),
-  ];
+  return [...fullness, `/swatches?beside=${one!.id},${two!.id}`];
 }
 
 const drawerViews = async (page: Page) => [...drawer, ...(await things(page))];
@@ -71,9 +77,12 @@ for (const theme of ['light', 'dark'] as const) {
       ['working', workingViews],
       ['drawer', drawerViews],
       ['fullness', fullnessViews],
+      ['techniques', techniqueViews],
     ] as const) {
+      // Every technique on the narrow screen, where it is tightest; what they share is looked at on both.
+      if (part === 'techniques' && width !== 390) continue;
       test(`no barrier and no sideways scrolling, ${part}, ${theme}, ${width} px`, async ({ page }) => {
-        test.setTimeout(240_000);
+        test.setTimeout(420_000);
         await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
         await page.setViewportSize({ width, height: 844 });
         for (const path of await paths(page)) await expectOpen(page, path);

@@ -112,7 +112,8 @@ export type Step = {
   picture?: { drawing: string; lit: string[]; notYet?: string[] };
   place?: 'table' | 'iron' | 'machine' | 'hand';
   minutes?: number;
-  sets?: { name: string; text: string }[];
+  /** What is set on the machine for it, in words. */
+  sets: string[];
   /** The form that takes the measure that is typed here, and in which field. */
   measure?: { form: string; field: string; question: string };
 };

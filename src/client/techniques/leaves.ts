@@ -1,11 +1,13 @@
 import type { ComponentType } from 'react';
-import type { Answer, Ask } from '../api/types';
+import type { Answer, Ask, Cloth } from '../api/types';
 import type { FieldLeaf } from '../parts/ask/AskFields';
 
 /** Parts of the screen that only one technique has: each is given the ask and the answer, and gives back a changed ask. */
 export type Leaves = {
   /** Controls of their own, by field. */
   fields?: Record<string, FieldLeaf>;
+  /** What stands beside the plan's figures. */
+  plan?: ComponentType<{ answer: Answer | null; ask: Ask; cloth: Cloth }>;
   /** What is looked at while cutting, beside the drawings. */
   cut?: ComponentType<{ answer: Answer; ask: Ask }>;
   /** The same on paper. */

@@ -38,7 +38,7 @@ public sealed record Dial(IReadOnlyList<DialSample> All, Length Wanted, string T
     public double Factor => Math.Exp(Foretold.Location);
 
     public override Quantity Quantity =>
-        new(Title, "of what is dialled", 3, 0.8, 1.2, 0.05, "longer", "shorter", 1);
+        new(Title, "of what is set", 3, 0.8, 1.2, 0.05, "longer", "shorter");
 
     public override Likely Predicted => RangeOf(model.Value);
 

@@ -119,7 +119,12 @@ function useField(props: Props) {
       case 'flag':
         return shown.either(name);
       case 'choice':
-        return shown.choice(name, shown.follows(name), 'max-w-88');
+        // Many ways take the whole line, so that what is typed next to them is not pushed down.
+        return shown.choice(
+          name,
+          shown.follows(name),
+          (is.choices?.length ?? 0) > 4 ? 'basis-full' : 'max-w-88',
+        );
       case 'groups':
         return shown.groups(name);
       default:

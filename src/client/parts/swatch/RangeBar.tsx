@@ -11,7 +11,7 @@ type Props = {
 
 /** The range that is likely, on the scale of what is learnt, and what it rests on. */
 export function RangeBar({ expected, before, measured = [] }: Props) {
-  const { wanted, title, restsOn, ...range } = expected;
+  const { wanted, title, unit, restsOn, ...range } = expected;
   const scale = scaleOf(expected, ends([range]));
   const at = (figure: number) => `${scale(figure)}%`;
   const figure = (of: number) => said(of, expected);
@@ -23,7 +23,7 @@ export function RangeBar({ expected, before, measured = [] }: Props) {
         <p>
           <span className="fig text-[1.7rem]">{figure(range.mid)}</span>{' '}
           <span className="text-soft">
-            even chance; nine in ten lie in{' '}
+            {unit}, even chance; nine in ten lie in{' '}
             <b className="whitespace-nowrap text-ink">
               {figure(range.low)} to {figure(range.high)}
             </b>

@@ -13,8 +13,10 @@ export function plannedFeatures(
   const features: Features = {};
   for (const name of swatch.features) {
     const field = fields.find((f) => f.name === name);
-    const is = field?.kind === 'number' ? Number(ask[name]) : reckoning.understood[name]?.mm;
-    if (field && is !== undefined && Number.isFinite(is)) features[name] = is;
+    // What the plan sets is asked for, or is a figure of its answer.
+    const told = (reckoning.answer as Record<string, { mm?: number }> | null)?.[name]?.mm;
+    const is = field?.kind === 'number' ? Number(ask[name] ?? NaN) : (reckoning.understood[name]?.mm ?? told);
+    if (is !== undefined && Number.isFinite(is)) features[name] = is;
   }
   return features;
 }

@@ -4,6 +4,7 @@ import type { Likely } from '../../api/types';
 /** How something that is learnt is written and drawn. */
 export type Quantity = {
   title: string;
+  unit: string;
   places: number;
   least: number;
   most: number;

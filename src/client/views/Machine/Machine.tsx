@@ -85,53 +85,60 @@ export function Machine() {
           </p>
         </section>
       ) : (
-        <section className="grid content-center gap-[2.2vh]" aria-live="polite">
-          <p className="text-xl text-soft">
-            Step {at + 1} of {steps.length}
-          </p>
-          <h1 className="text-[clamp(2.2rem,8.4vw,4.6rem)]">{step.title}</h1>
-          <p className="fig text-[clamp(2rem,7.4vw,4.2rem)] [overflow-wrap:anywhere]">
-            <Measure text={step.big} />
-          </p>
-          <StepPicture
-            step={step}
-            drawings={answer?.drawings}
-            cloth={working.cloth}
-            units={units}
-            maxHeight={260}
-          />
-          <p className="max-w-[34em] text-[clamp(1.15rem,2.6vw,1.7rem)] leading-snug">
-            <Measure text={step.says} />
-          </p>
-          <StepFacts step={step} big />
-          {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
-          {step.schools.length > 0 && (
-            <p className="max-w-[44em] text-[1.05rem] text-soft">
-              {step.schools.map((s) => `${s.name}: ${s.follows}`).join(' ')}
+        <section
+          className="grid content-center items-center gap-x-10 gap-y-[2.2vh] lg:grid-cols-[minmax(0,11fr)_minmax(0,9fr)]"
+          aria-live="polite"
+        >
+          <div className="grid gap-[2.2vh]">
+            <p className="text-xl text-soft">
+              Step {at + 1} of {steps.length}
             </p>
-          )}
-          <StepChecks
-            step={step}
-            progress={working.progress}
-            tick={(progress) => working.change({ progress })}
-            big
-          />
-          {step.measure && (
-            <HalfWay
-              key={step.key}
-              measure={step.measure}
-              path={path}
-              ask={working.ask}
-              units={units}
-              measured={working.progress.measured ?? []}
-              keep={(measured) => working.change({ progress: { ...working.progress, measured } }, 'pause')}
+            <h1 className="text-[clamp(2.1rem,5.6vw,4.2rem)]">{step.title}</h1>
+            <p className="fig text-[clamp(2rem,5.2vw,3.9rem)] [overflow-wrap:anywhere]">
+              <Measure text={step.big} />
+            </p>
+            <p className="max-w-[34em] text-[clamp(1.15rem,2.2vw,1.6rem)] leading-snug">
+              <Measure text={step.says} />
+            </p>
+            <StepFacts step={step} big />
+            {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
+            {step.schools.length > 0 && (
+              <p className="max-w-[44em] text-[1.05rem] text-soft">
+                {step.schools.map((s) => `${s.name}: ${s.follows}`).join(' ')}
+              </p>
+            )}
+            <StepChecks
+              step={step}
+              progress={working.progress}
+              tick={(progress) => working.change({ progress })}
+              big
             />
-          )}
-          {asked && (
-            <p role="alert" className="care max-w-[44em] text-[1.1rem]">
-              <b>Not everything is ticked.</b> Look once more; the next press goes on all the same.
-            </p>
-          )}
+            {step.measure && (
+              <HalfWay
+                key={step.key}
+                measure={step.measure}
+                path={path}
+                ask={working.ask}
+                units={units}
+                measured={working.progress.measured ?? []}
+                keep={(measured) => working.change({ progress: { ...working.progress, measured } }, 'pause')}
+              />
+            )}
+            {asked && (
+              <p role="alert" className="care max-w-[44em] text-[1.1rem]">
+                <b>Not everything is ticked.</b> Look once more; the next press goes on all the same.
+              </p>
+            )}
+          </div>
+          <div className="order-first lg:order-none">
+            <StepPicture
+              step={step}
+              drawings={answer?.drawings}
+              cloth={working.cloth}
+              units={units}
+              maxHeight={380}
+            />
+          </div>
         </section>
       )}
       <footer className="grid grid-cols-[1fr_2fr] gap-3">

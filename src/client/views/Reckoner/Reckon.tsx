@@ -67,7 +67,11 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
         <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
             <>
-              <ToCut answer={answer} isOld={reckoning.isOld} />
+              <ToCut
+                answer={answer}
+                isOld={reckoning.isOld}
+                title={technique.stages.some((s) => s.name === 'cut') ? 'To cut' : 'To take'}
+              />
               {answer.expected && <RangeBar expected={answer.expected} />}
             </>
           ) : (

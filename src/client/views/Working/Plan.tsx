@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Plan as PlanAnswer } from '../../api/types';
 import { Drawings } from '../../drawing/Drawings';
@@ -21,14 +22,16 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   const labels = technique.fields
     .filter((f) => reckoning.missing.includes(f.name))
     .map((f) => f.label.toLowerCase());
+  const [leaves] = useState(() => leavesOf(technique.name));
   const asked = {
     technique,
     ask: working.ask,
     set: working.set,
     reckoning,
     units,
-    leaves: leavesOf(technique.name).fields,
+    leaves: leaves.fields,
   };
+  const { plan: Beside } = leaves;
   const isCut = stages.some((s) => s.name === 'cut');
   return (
     <>
@@ -82,6 +85,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
               measured={plot?.learnt?.points.filter((p) => p.isSame && p.counts)}
             />
           )}
+          {Beside && <Beside answer={answer} ask={working.ask} cloth={working.cloth} />}
           <Allows
             path={`workings/${working.id}/reckon`}
             technique={technique}

@@ -145,8 +145,8 @@ function Scrap({ facts }: { facts: Fact[] }) {
         </div>
       ))}
       <p className="max-w-[26rem] grow basis-64 text-sm text-soft">
-        Same layers, same thread, same settings. Measure between the marks before and after; steam it, wait
-        some minutes, measure again. Change one thing at a time.
+        Same layers, same thread, same settings. Measure it twice; once it is steamed and dry, measure again.
+        Change one thing at a time.
       </p>
     </section>
   );

@@ -38,7 +38,7 @@ export function StepFacts({ step, big }: { step: Step; big?: boolean }) {
   const words = [
     step.place && places[step.place],
     step.minutes !== undefined && `about ${step.minutes} min`,
-    ...(step.sets ?? []).map((s) => `${s.name} ${s.text}`),
+    ...step.sets,
   ].filter(Boolean);
   if (words.length === 0) return null;
   return (
