@@ -1,8 +1,26 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Measures;
+
 namespace ZephyrReach.Core.Craft.Darning;
 
-/// <summary>Darning: so far its cards alone.</summary>
+/// <summary>Darning, as the rest of the program knows it: nothing is cut, and a block is measured.</summary>
 internal static class DarningTechnique
 {
+    /// <summary>Its hazards.</summary>
+    public static IReadOnlyList<Caution> Hazards { get; } =
+    [Safety.Needle, Safety.Pins, Safety.Iron, Hoop];
+
+    private static Caution Hoop =>
+        new(
+            "fingers",
+            "Free-motion, nothing stands between needle and fingers: hold the hoop by its rim, a hand's breadth from the needle, and "
+                + "lift your foot from the control before you reach in.",
+            Stage.SetUp,
+            Stage.Sew
+        );
+
     public static Technique Technique { get; } =
         new()
         {
@@ -13,5 +31,62 @@ internal static class DarningTechnique
             Says =
                 "A hole or a thin place is closed with lines of stitches over something behind it.",
             Cards = [ProgrammedDarningCard.Technique, FreeDarningCard.Technique],
+            CardFor = ask =>
+                ask.TryGet(Fields.Method.Name, out var method) && method.Text == Fields.FreeMotion
+                    ? FreeDarningCard.Technique
+                    : ProgrammedDarningCard.Technique,
+            Working = new()
+            {
+                Begin = "Darn a hole",
+                Mark = Mended.Picture(
+                    "mark",
+                    "A hole under lines of stitches both ways.",
+                    Length.FromMillimetres(14),
+                    Length.FromMillimetres(10)
+                ),
+                Straight = new Form(
+                    "",
+                    "How to darn it",
+                    Fields.All,
+                    Answer.Told,
+                    RawAsk.Of(
+                        ("what", "strained"),
+                        ("tearWidth", "9 mm"),
+                        ("tearLength", "12 mm"),
+                        ("method", Fields.Programmed),
+                        ("maxStitchWidth", "7 mm"),
+                        ("footLength", "26 mm"),
+                        ("overlap", "1.5 mm")
+                    ),
+                    Answer.Of
+                ),
+                Turned = [BlockSwatch.Form],
+                Groups =
+                [
+                    new(Asking.First, "", "what"),
+                    new(Asking.First, "", "tearWidth", "tearLength", "margin", "backingMargin"),
+                    new(Asking.Machine, "", "method", "byLever"),
+                    new(
+                        Asking.Machine,
+                        "",
+                        "maxStitchWidth",
+                        "footLength",
+                        "overlap",
+                        "lineGap",
+                        "stitchLength",
+                        "machineSpeed",
+                        "sewsFirst"
+                    ),
+                ],
+                First = new(
+                    "tearWidth",
+                    "How wide is the tear?",
+                    "Lay it flat and measure it across and along, at its widest. It is drawn here to scale as you type."
+                ),
+                Stages = Working.StagesWithoutCut,
+                Uses = ["foot", "thread", "stabiliser"],
+                Cautions = Hazards,
+                Swatch = BlockSwatch.Described,
+            },
         };
 }

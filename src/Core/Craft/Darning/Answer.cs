@@ -1,0 +1,353 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Darning.Answer>;
+
+namespace ZephyrReach.Core.Craft.Darning;
+
+/// <summary>A block of a programmed darn.</summary>
+/// <param name="Number">From 1, in the order they are sewn.</param>
+/// <param name="X">Of its left side from the left of what is stitched.</param>
+/// <param name="Y">Of its upper side from the top.</param>
+internal sealed record Block(int Number, Length X, Length Y);
+
+/// <summary>How a tear is darned.</summary>
+internal sealed record Answer(Ask Ask) : WorkPlan
+{
+    /// <summary>Workshop rule: more blocks than this lie stiffer than a patch.</summary>
+    private const int MostBlocks = 6;
+
+    /// <summary>Workshop rule: a block with its setting takes so many minutes.</summary>
+    internal const double MinutesOfBlock = 1.5;
+
+    private static readonly Length SlideStep = Length.FromMillimetres(0.5);
+
+    /// <summary>Between the lines of a darning program, which has its own.</summary>
+    private static readonly Length ProgramGap = Length.FromMillimetres(0.5);
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Text("way", "What serves.", a => a.Ask.What.Way),
+        F.Text("why", "Why that serves.", a => a.Ask.What.Why),
+        F.Text("notThat", "What not to do.", a => a.Ask.What.NotThat),
+        F.Marked("areaWidth", "tearWidth + 2·margin.", a => a.Ask.AreaWidth),
+        F.Marked("areaLength", "tearLength + 2·margin.", a => a.Ask.AreaLength),
+        F.Cut("backingWidth", "tearWidth + 2·backingMargin.", a => a.BackingWidth),
+        F.Cut("backingLength", "tearLength + 2·backingMargin.", a => a.BackingLength),
+        F.Count("columns", "Blocks side by side.", a => a.Programmed(a.Ask.Columns)),
+        F.Count("rows", "Blocks one below the other.", a => a.Programmed(a.Ask.Rows)),
+        F.Length("blockWidth", LengthKind.Fine, "Of each block.", a => a.Programmed(a.BlockWidth)),
+        F.Length(
+            "blockLength",
+            LengthKind.Fine,
+            "Of each block.",
+            a => a.Programmed(a.BlockLength)
+        ),
+        F.Length(
+            "setLength",
+            LengthKind.Fine,
+            "What to set the foot to, by what blocks came to.",
+            a => a.Programmed(a.SetLength)
+        ),
+        new Figure(
+            "blocks",
+            FigureShape.Table,
+            "Each block, row by row, from the top left of what is stitched.",
+            LengthKind.Marked,
+            false,
+            a => ((Answer)a).Ask.IsProgrammed ? ((Answer)a).Blocks : null,
+            [
+                Figure<Block>.Marked("x", "To its left side.", b => b.X),
+                Figure<Block>.Marked("y", "To its upper side.", b => b.Y),
+            ]
+        ),
+        F.Count("lengthwiseLines", "Lines along.", a => a.Guided(a.LengthwiseLines)),
+        F.Count("crosswiseLines", "Lines across.", a => a.Guided(a.CrosswiseLines)),
+        F.Length(
+            "stitched",
+            LengthKind.Amount,
+            "Lines times their length, both ways.",
+            a => a.Guided(a.Stitched)
+        ),
+        F.Count("stitches", "stitched/stitchLength.", a => a.Guided(a.Stitches)),
+        F.Ratio("minutes", "About how long it takes, without preparing.", a => a.Minutes),
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public Length BackingWidth => Ask.TearWidth + 2 * Ask.BackingMargin;
+
+    public Length BackingLength => Ask.TearLength + 2 * Ask.BackingMargin;
+
+    /// <summary>(areaWidth + (columns − 1)·overlap)/columns.</summary>
+    public Length BlockWidth => (Ask.AreaWidth + (Ask.Columns - 1) * Ask.Overlap) / Ask.Columns;
+
+    /// <summary>The same with rows.</summary>
+    public Length BlockLength => (Ask.AreaLength + (Ask.Rows - 1) * Ask.Overlap) / Ask.Rows;
+
+    /// <summary>What is set on the foot's slide for that, by what it has given so far.</summary>
+    public Length SetLength =>
+        Length.Max(SlideStep, Rounding.Nearest(BlockLength / Dial.Factor, SlideStep));
+
+    /// <summary>Whether half of the machine's width is enough, so that a block is stopped early.</summary>
+    public bool StopsEarly => Ask.IsProgrammed && BlockWidth <= Ask.MaxStitchWidth / 2;
+
+    /// <summary>x = i·(blockWidth − overlap), y = j·(blockLength − overlap), row by row.</summary>
+    public IReadOnlyList<Block> Blocks =>
+        [
+            .. Enumerable
+                .Range(0, Ask.Columns * Ask.Rows)
+                .Select(k => new Block(
+                    k + 1,
+                    k % Ask.Columns * (BlockWidth - Ask.Overlap),
+                    k / Ask.Columns * (BlockLength - Ask.Overlap)
+                )),
+        ];
+
+    /// <summary>ceil(areaWidth/lineGap) + 1.</summary>
+    public int LengthwiseLines => Lines(Ask.AreaWidth, Ask.LineGap);
+
+    public int CrosswiseLines => Lines(Ask.AreaLength, Ask.LineGap);
+
+    /// <summary>Lines times their length, both ways.</summary>
+    public Length Stitched => LengthwiseLines * Ask.AreaLength + CrosswiseLines * Ask.AreaWidth;
+
+    public int Stitches => (int)Rounding.CountUp(Stitched / Ask.StitchLength);
+
+    public double Minutes =>
+        Ask.IsProgrammed
+            ? Ask.Columns * Ask.Rows * MinutesOfBlock
+            : Stitches / Ask.Speed + (LengthwiseLines + CrosswiseLines) * 0.05;
+
+    /// <summary>What the slide of the foot really gives.</summary>
+    public Dial Dial =>
+        new(Ask.Measured, Ask.IsProgrammed ? BlockLength : Ask.AreaLength, "Block length");
+
+    public override Expected? Expected => Ask.IsProgrammed ? Dial.Expected : null;
+
+    public override IReadOnlyList<Piece> Pieces =>
+        [
+            Piece.Rectangle("backing", 1, "backing, from a scrap", BackingWidth, BackingLength) with
+            {
+                Of = "stabiliser",
+                GrainUpright = true,
+            },
+        ];
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            string mark(Length length) => Ruler.Mark(length);
+            List<Fact> facts = [new("Stitched", $"{mark(Ask.AreaWidth)} × {mark(Ask.AreaLength)}")];
+            if (Ask.IsProgrammed)
+            {
+                facts.Add(new("Blocks", $"{Ask.Columns} × {Ask.Rows}"));
+                facts.Add(new("Each block", $"{Fine(BlockWidth)} × {Fine(BlockLength)}"));
+                facts.Add(new("Set the foot to", Fine(SetLength)));
+            }
+            else
+            {
+                facts.Add(new("Lines along", $"{LengthwiseLines}"));
+                facts.Add(new("Lines across", $"{CrosswiseLines}"));
+                facts.Add(new("Stitches", $"{Stitches}"));
+                facts.Add(new("A hoop of, inside", $"{mark(Hoop)} or more"));
+            }
+            facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
+            return facts;
+        }
+    }
+
+    /// <summary>Inside a hoop: the diagonal of what is stitched, and a finger's breadth to each side for the foot.</summary>
+    public Length Hoop =>
+        Length.FromMillimetres(
+            Math.Sqrt(
+                Math.Pow(Ask.AreaWidth.Millimetres, 2) + Math.Pow(Ask.AreaLength.Millimetres, 2)
+            ) + 30
+        );
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new(
+                "Fuse backing to a scrap",
+                $"{Ruler.Cut(BackingWidth)} × {Ruler.Cut(BackingLength)}"
+            ),
+            Ask.IsProgrammed
+                ? new("Set the foot to", Fine(SetLength))
+                : new("Draw a square of", Ruler.Mark(Length.FromMillimetres(20))),
+            new(
+                "One block should come to",
+                Fine(Ask.IsProgrammed ? BlockLength : Length.FromMillimetres(20))
+            ),
+        ];
+
+    public override IReadOnlyList<Need> Needs => [new("thread", Thread, Stage.Keep)];
+
+    /// <summary>Needle and bobbin together, with 15 % to spare.</summary>
+    private Length Thread
+    {
+        get
+        {
+            var lines = Ask.IsProgrammed
+                ? Ask.Columns * Ask.Rows * Lines(BlockWidth, ProgramGap) * BlockLength
+                : Stitched;
+            return 2 * 1.15 * lines;
+        }
+    }
+
+    public override Summary Summary =>
+        new(
+            $"{Ruler.Mark(Ask.TearWidth)} × {Ruler.Mark(Ask.TearLength)}, "
+                + (Ask.IsProgrammed ? Count(Blocks.Count, "block") : "free-motion"),
+            Mended.Picture("in-short", "", Ask.TearWidth, Ask.TearLength)
+        );
+
+    public override IReadOnlyList<Caution> Cautions => DarningTechnique.Hazards;
+
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
+    {
+        string m(Length length) => ruler.Mark(length);
+        List<PencilLine> lines =
+        [
+            new(
+                "Stitched",
+                $"({m(Ask.TearWidth)} + 2 × {m(Ask.Margin)}) × ({m(Ask.TearLength)} + 2 × {m(Ask.Margin)}) = {m(Ask.AreaWidth)} × {m(Ask.AreaLength)}",
+                "The stitches begin and end in sound cloth."
+            ),
+            new(
+                "Backing",
+                $"({m(Ask.TearWidth)} + 2 × {m(Ask.BackingMargin)}) × ({m(Ask.TearLength)} + 2 × {m(Ask.BackingMargin)}) = {m(BackingWidth)} × {m(BackingLength)}",
+                "Stitches across nothing do not hold."
+            ),
+        ];
+        if (!Ask.IsProgrammed)
+        {
+            lines.Add(
+                new(
+                    "Lines",
+                    $"{m(Ask.AreaWidth)} ÷ {Fine(Ask.LineGap)} + 1 = {LengthwiseLines} along; {m(Ask.AreaLength)} ÷ {Fine(Ask.LineGap)} + 1 = {CrosswiseLines} across"
+                )
+            );
+            lines.Add(
+                new(
+                    "Stitches",
+                    $"({LengthwiseLines} × {m(Ask.AreaLength)} + {CrosswiseLines} × {m(Ask.AreaWidth)}) ÷ {Fine(Ask.StitchLength)} = {Stitches}",
+                    $"At {DecimalText.Write(Ask.Speed, 0)} a minute, and a moment at each turn: about {DecimalText.Write(Minutes, 0)} min."
+                )
+            );
+            return lines;
+        }
+        lines.Add(
+            new(
+                "Blocks",
+                $"({m(Ask.AreaWidth)} − {Fine(Ask.Overlap)}) ÷ ({Fine(Ask.MaxStitchWidth)} − {Fine(Ask.Overlap)}), up = {Ask.Columns}; "
+                    + (
+                        Ask.ByLever
+                            ? "one row, by lever"
+                            : $"({m(Ask.AreaLength)} − {Fine(Ask.Overlap)}) ÷ ({Fine(Ask.FootLength)} − {Fine(Ask.Overlap)}), up = {Ask.Rows}"
+                    )
+            )
+        );
+        lines.Add(
+            new(
+                "Each block",
+                $"({m(Ask.AreaWidth)} + {Ask.Columns - 1} × {Fine(Ask.Overlap)}) ÷ {Ask.Columns} = {Fine(BlockWidth)}; ({m(Ask.AreaLength)} + {Ask.Rows - 1} × {Fine(Ask.Overlap)}) ÷ {Ask.Rows} = {Fine(BlockLength)}",
+                "Evened out, so that all are alike."
+            )
+        );
+        lines.Add(
+            new(
+                "Set the foot",
+                $"{Fine(BlockLength)} ÷ {DecimalText.Write(Dial.Factor, 3)} = {Fine(SetLength)}",
+                Dial.RestsOn
+            )
+        );
+        return lines;
+    }
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [DarnDrawing.Of(this, ruler), CloseUp.Of(this, ruler)];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+
+    /// <summary>Reads a darn and notices what is to be known about it.</summary>
+    public static Answer? Of(Asks.AskReader reader)
+    {
+        if (Darning.Ask.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        var answer = new Answer(ask) { Findings = [], Ruler = reader.Ruler };
+        return answer with { Findings = [.. answer.Noticed().OrderByDescending(f => f.Severity)] };
+    }
+
+    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
+
+    internal static string Count(int count, string what) =>
+        count == 1 ? $"1 {what}" : $"{count} {what}s";
+
+    private IEnumerable<Finding> Noticed()
+    {
+        var what = Ask.What;
+        yield return new Finding(
+            "what-serves",
+            what.IsDarned ? Severity.Note : Severity.Care,
+            what.Way,
+            what.Why,
+            what.NotThat
+        );
+        if (Ask.IsProgrammed && Blocks.Count > MostBlocks)
+        {
+            yield return new Finding(
+                "patch-instead",
+                Severity.Care,
+                $"It takes {Blocks.Count} blocks.",
+                "So many lie stiffer than a patch, and each seam between them is one more to go wrong.",
+                "Patch it with a piece of like cloth, or darn it free-motion."
+            );
+        }
+        if (Ask.BackingMargin < Ask.Margin)
+        {
+            yield return new Finding(
+                "backing-short",
+                Severity.Care,
+                "The stitches reach beyond the backing.",
+                $"They go {Ruler.Mark(Ask.Margin)} beyond the tear, and the backing {Ruler.Mark(Ask.BackingMargin)}.",
+                $"Cut it {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
+            );
+        }
+        if (Ask.IsProgrammed && Ask.Rows > 1)
+        {
+            yield return new Finding(
+                "by-lever",
+                Severity.Note,
+                $"The foot is too short for {Ruler.Mark(Ask.AreaLength)} in one.",
+                "On machines whose buttonhole lever can be tapped by hand, a block is as long as you let it.",
+                "Say “by lever”, and every block runs the whole way."
+            );
+        }
+        foreach (
+            var (sample, place) in Dial.Samples.Select((s, i) => (s, i + 1)).Where(s => s.s.IsOdd)
+        )
+        {
+            yield return new Finding(
+                "odd-sample",
+                Severity.Care,
+                $"Block {place} came to {DecimalText.Write(sample.Value, 3)} of what was set, and the others say {DecimalText.Write(sample.Expected, 3)}.",
+                $"That is {DecimalText.Write(Math.Abs(sample.Deviations), 1)} standard deviations off.",
+                "Measured from the first line to the last? It counts until you take it out."
+            );
+        }
+    }
+
+    private T? Programmed<T>(T value)
+        where T : struct => Ask.IsProgrammed ? value : null;
+
+    private T? Guided<T>(T value)
+        where T : struct => Ask.IsProgrammed ? null : value;
+
+    private static int Lines(Length across, Length gap) => (int)Rounding.CountUp(across / gap) + 1;
+}

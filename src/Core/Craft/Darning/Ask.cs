@@ -1,0 +1,116 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.Darning;
+
+/// <summary>A darn as it is wanted.</summary>
+/// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="What">What is wrong with the cloth.</param>
+/// <param name="IsProgrammed">Whether the machine goes back and forth by itself; else the hands do.</param>
+/// <param name="Measured">What blocks came to against what was set.</param>
+internal sealed record Ask(
+    Damage What,
+    Length TearWidth,
+    Length TearLength,
+    bool IsProgrammed,
+    Length MaxStitchWidth,
+    Length FootLength,
+    bool ByLever,
+    bool AwayFirst,
+    Length Margin,
+    Length Overlap,
+    Length BackingMargin,
+    Length LineGap,
+    Length StitchLength,
+    double Speed,
+    IReadOnlyList<DialSample> Measured
+)
+{
+    /// <summary>More blocks than this, and nobody would sew them.</summary>
+    private const int MostBlocks = 400;
+
+    /// <summary>What is stitched: the tear and the margin all round.</summary>
+    public Length AreaWidth => TearWidth + 2 * Margin;
+
+    public Length AreaLength => TearLength + 2 * Margin;
+
+    /// <summary>max(1, ceil((areaWidth − overlap)/(maxStitchWidth − overlap))).</summary>
+    public int Columns => Blocks(AreaWidth, MaxStitchWidth);
+
+    /// <summary>Rows alike with the foot's length; one where the lever makes a block as long as the darn.</summary>
+    public int Rows => ByLever ? 1 : Blocks(AreaLength, FootLength);
+
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    public static Ask? Read(AskReader reader)
+    {
+        var ask = new Ask(
+            Damage.All[Math.Max(0, reader.Choice(Fields.What))],
+            reader.Length(Fields.TearWidth),
+            reader.Length(Fields.TearLength),
+            reader.Choice(Fields.Method) <= 0,
+            Or(Fields.MaxStitchWidth),
+            Or(Fields.FootLength),
+            reader.Flag(Fields.ByLever),
+            reader.Choice(Fields.SewsFirst) == 1,
+            Or(Fields.Margin),
+            Or(Fields.Overlap),
+            Or(Fields.BackingMargin),
+            Or(Fields.LineGap),
+            Or(Fields.StitchLength),
+            reader.OptionalNumber(Fields.Speed) ?? Fields.Speed.Start!.Value,
+            Samples(reader)
+        );
+        if (reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        if (ask.IsProgrammed && !ask.Fits(reader))
+        {
+            return null;
+        }
+        return ask;
+
+        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
+    }
+
+    private static IReadOnlyList<DialSample> Samples(AskReader reader) =>
+        [
+            .. DialQuestion
+                .Read(reader, Fields.Samples)
+                .Zip(
+                    reader.Groups(Fields.Samples),
+                    (sample, group) =>
+                        sample with
+                        {
+                            Same = group.OptionalFlag((FlagField)Fields.Samples.Fields[3]) ?? true,
+                            Counts =
+                                group.OptionalFlag((FlagField)Fields.Samples.Fields[4]) ?? true,
+                        }
+                ),
+        ];
+
+    private bool Fits(AskReader reader)
+    {
+        if (Overlap >= MaxStitchWidth || (!ByLever && Overlap >= FootLength))
+        {
+            reader.Contradiction(
+                Fields.Overlap,
+                "The overlap has to be less than a block is wide and long."
+            );
+            return false;
+        }
+        if ((double)Columns * Rows > MostBlocks)
+        {
+            reader.Contradiction(
+                Fields.MaxStitchWidth,
+                $"That would take over {MostBlocks} blocks: patch it, or darn it free-motion."
+            );
+            return false;
+        }
+        return true;
+    }
+
+    private int Blocks(Length area, Length most) =>
+        (int)Math.Clamp(Rounding.CountUp((area - Overlap) / (most - Overlap)), 1, MostBlocks + 1);
+}

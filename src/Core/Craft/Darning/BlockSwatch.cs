@@ -1,0 +1,174 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches;
+using ZephyrReach.Core.Swatches.Learning;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Darning.BlockSwatch>;
+
+namespace ZephyrReach.Core.Craft.Darning;
+
+/// <summary>What a swatch of one block says: what it came to of what was set.</summary>
+/// <param name="Set">What was set for its length.</param>
+/// <param name="Came">What it came to.</param>
+/// <param name="SetWidth">What was set for its width; null where that was not said.</param>
+/// <param name="CameWide">What it came to across; null where it was not read.</param>
+internal sealed record BlockSwatch(
+    Length Set,
+    Length Came,
+    Length? SetWidth,
+    Length? CameWide,
+    Ruler Ruler
+) : SwatchJudgement
+{
+    private static readonly Length Longest = Length.FromMillimetres(300);
+
+    public static LengthsField LengthRead { get; } =
+        new(
+            "length",
+            "Came out, long",
+            "From the first stitch to the last, read once or several times.",
+            Longest
+        );
+
+    public static LengthsField WidthRead { get; } =
+        new(
+            "width",
+            "Came out, wide",
+            "From the first line to the last.",
+            Longest,
+            IsNeeded: false
+        );
+
+    private static readonly LengthField SetLengthField = SetField("setLength", "Set, long", 25);
+    private static readonly LengthField SetWidthField = SetField("setWidth", "Set, wide", null);
+
+    private static readonly LookFields Looks = new(ProgrammedDarningCard.Technique.Looks);
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Ratio("factor", "What came out over what was set.", a => a.Factor),
+        F.Ratio("widthFactor", "The same across.", a => a.CameWide / a.SetWidth),
+        .. SharedFigures,
+    ];
+
+    public static Form Form { get; } =
+        new(
+            SwatchOf.FormName,
+            "What a block says",
+            [SetLengthField, SetWidthField, LengthRead, WidthRead, Looks.Seen, Looks.Tried],
+            Told,
+            RawAsk.Of(
+                ("setLength", 20),
+                ("setWidth", 7),
+                ("length", new[] { "19 mm", "19.2 mm" }),
+                ("width", new[] { "7 mm" }),
+                ("looks", new[] { "short" })
+            ),
+            Judge
+        );
+
+    /// <summary>What swatches of a darn measure and teach.</summary>
+    public static SwatchOf Described { get; } =
+        new()
+        {
+            Readings = [LengthRead, WidthRead],
+            Features = [SetLengthField, SetWidthField],
+            Knobs =
+            [
+                new("setLength", "Set, long", "mm", 0.5, 20),
+                new("setWidth", "Set, wide", "mm", 0.5, 7),
+            ],
+            InShort = swatch =>
+                swatch.Mean(LengthRead.Name) / SetOf(swatch) is { } factor
+                    ? Headlined(factor)
+                    : null,
+            Teaches = [new(Dial.Family.Name, "block length", reader => Answer.Of(reader)?.Dial)],
+            Sample = Sample,
+        };
+
+    public double Factor => Came / Set;
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public override Fact Headline => Headlined(Factor);
+
+    public override IReadOnlyList<string> Lines
+    {
+        get
+        {
+            List<string> lines = [$"Set to {Fine(Set)}, it came to {Fine(Came)}."];
+            if (Math.Abs(Factor - 1) > 0.01)
+            {
+                lines.Add(
+                    $"For {Fine(Set)}, set {Fine(Rounding.Nearest(Set / Factor, Length.FromMillimetres(0.5)))}: the plan does so by itself."
+                );
+            }
+            if (SetWidth is { } set && CameWide is { } wide)
+            {
+                lines.Add($"Across: set to {Fine(set)}, it came to {Fine(wide)}.");
+            }
+            return lines;
+        }
+    }
+
+    private static BlockSwatch? Judge(AskReader reader)
+    {
+        var set = reader.Length(SetLengthField);
+        var wide = reader.OptionalLength(SetWidthField);
+        var (length, width) = (reader.Lengths(LengthRead), reader.Lengths(WidthRead));
+        var change = Looks.Read(reader);
+        return reader.Errors.Count > 0
+            ? null
+            : new BlockSwatch(
+                set,
+                FullnessReading.Mean(length),
+                wide,
+                width.Count > 0 ? FullnessReading.Mean(width) : null,
+                reader.Ruler
+            )
+            {
+                Readings = Of((LengthRead, length), (WidthRead, width)),
+                Change = change,
+                Findings = [],
+            };
+    }
+
+    /// <summary>A block as a sample of the dial: several readings of it are one stitch each.</summary>
+    private static RawAsk Sample(SewnSwatch swatch)
+    {
+        var set = SetOf(swatch);
+        var read = swatch.Readings[LengthRead.Name];
+        return RawAsk
+            .Of(
+                ("dialled", set ?? read.Average()),
+                ("stitches", (double)read.Count),
+                ("measured", read.Sum())
+            )
+            .With("same", RawValue.Of(swatch.IsSame))
+            // What was set is not known: then it says nothing.
+            .With("counts", RawValue.Of(swatch.Counts && set is not null));
+    }
+
+    private static double? SetOf(SewnSwatch swatch) =>
+        swatch.Features.TryGet(SetLengthField.Name, out var set) ? set.Number : null;
+
+    private static Fact Headlined(double factor) =>
+        new(
+            "of the length that was set",
+            factor.ToString("0.000", System.Globalization.CultureInfo.InvariantCulture)
+        );
+
+    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
+
+    private static LengthField SetField(string name, string label, double? start) =>
+        new(
+            name,
+            label,
+            "What was set on the foot or the machine.",
+            Length.FromMillimetres(0.5),
+            Longest,
+            start is { } mm ? Length.FromMillimetres(mm) : null,
+            LengthKind.Fine,
+            start is not null
+        );
+}

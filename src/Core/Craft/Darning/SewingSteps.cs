@@ -1,0 +1,209 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Darning;
+
+/// <summary>The order of work on a darn.</summary>
+internal static class SewingSteps
+{
+    /// <summary>Of more blocks than this, the others are one step.</summary>
+    private const int MostSteps = 24;
+
+    /// <summary>The needle goes down so far before the first line.</summary>
+    private static readonly Length Before = Length.FromMillimetres(2);
+
+    public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler) =>
+        [
+            .. Prepared(a, ruler),
+            .. a.Ask.IsProgrammed ? Blocks(a, ruler) : Lines(a, ruler),
+            new SewingStep(
+                "finish",
+                "Trim and press",
+                "Trim the threads and the backing to the stitches, and press from the wrong side over a towel.",
+                "trim, press",
+                ["The darn lies flat, and no end is left to catch."],
+                [],
+                Safety.Iron
+            ).At(Place.Iron, 2, DarnDrawing.Name, [.. Sewn(a)], ["marks"]),
+        ];
+
+    private static IEnumerable<SewingStep> Prepared(Answer a, Ruler ruler)
+    {
+        var sewn = Sewn(a);
+        yield return new SewingStep(
+            "tidy",
+            "Tidy the edges",
+            "Trim loose threads, no cloth. Bring the edges as near together as they lie by themselves, and press.",
+            ruler.Mark(a.Ask.TearWidth) + " × " + ruler.Mark(a.Ask.TearLength),
+            ["The tear measures what was said."],
+            [],
+            Safety.Iron
+        ).At(Place.Iron, 2, DarnDrawing.Name, ["tear"], [.. sewn, "backing", "marks"]);
+        yield return new SewingStep(
+            "backing",
+            "Fuse the backing",
+            $"Cut a scrap {ruler.Cut(a.BackingWidth)} wide and {ruler.Cut(a.BackingLength)} long, and fuse it to the wrong side.",
+            $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+            ["It reaches beyond the tear all round.", "It stays when a corner is lifted."],
+            [
+                new("fusible interfacing", "Flat, and nothing shifts."),
+                new(
+                    "a scrap of the same cloth",
+                    "Where it strains: it carries what the tear no longer does."
+                ),
+            ],
+            Safety.Iron
+        ).At(Place.Iron, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]);
+        if (a.Ask.What.ClosesFirst)
+        {
+            yield return new SewingStep(
+                "close",
+                "Close the edges",
+                "Bring the flap back to where it was, and sew along the tear with a wide zigzag that catches both edges.",
+                "wide zigzag",
+                ["Both edges are caught, and lie beside each other."],
+                []
+            ).At(Place.Machine, 3, DarnDrawing.Name, ["tear"], [.. sewn, "marks"]);
+        }
+        yield return new SewingStep(
+            "marks",
+            "Mark the corners",
+            $"Chalk the four corners of {ruler.Mark(a.Ask.AreaWidth)} by {ruler.Mark(a.Ask.AreaLength)}: {ruler.Mark(a.Ask.Margin)} beyond the tear on every side.",
+            $"{ruler.Mark(a.Ask.AreaWidth)} × {ruler.Mark(a.Ask.AreaLength)}",
+            ["Every corner lies in sound cloth.", "The sides run with the grain."],
+            []
+        ).At(Place.Table, 2, DarnDrawing.Name, ["marks"], sewn);
+    }
+
+    private static IEnumerable<SewingStep> Blocks(Answer a, Ruler ruler)
+    {
+        var sewn = Sewn(a);
+        var first = a.Ask.AwayFirst ? "near" : "far";
+        var set = a.Ask.ByLever
+            ? "Choose the darning program. The lever is tapped by hand: at the mark below, and at the mark above."
+            : $"Choose the darning program, and set the slide of the foot to {a.Fine(a.SetLength)}.";
+        yield return (
+            new SewingStep(
+                "set-up",
+                "Set the foot",
+                set
+                    + (
+                        a.StopsEarly
+                            ? $" Half of its width is enough: stop it when {a.Fine(a.BlockWidth)} are covered."
+                            : $" Set the width to {a.Fine(a.BlockWidth)}."
+                    ),
+                a.Ask.ByLever ? "by lever" : a.Fine(a.SetLength),
+                [
+                    "The buttonhole lever is down.",
+                    $"The first line runs {(a.Ask.AwayFirst ? "away from" : "towards")} you on the swatch.",
+                ],
+                [
+                    new("foot with a slide", "It measures the length by itself."),
+                    new("by lever", "As long as you let it; the eye does the measuring."),
+                ],
+                Safety.Needle
+            ).At(Place.Machine, 3, DarnDrawing.Name, ["marks"], sewn)
+        ) with
+        {
+            Sets = a.Ask.ByLever
+                ? [$"width {a.Fine(a.BlockWidth)}"]
+                : [$"slide {a.Fine(a.SetLength)}", $"width {a.Fine(a.BlockWidth)}"],
+        };
+        foreach (var block in a.Blocks.Take(MostSteps))
+        {
+            var below = a.Ask.AwayFirst ? block.Y + a.BlockLength : block.Y;
+            yield return new SewingStep(
+                DarnDrawing.Part(block),
+                $"Block {block.Number} of {a.Blocks.Count}",
+                $"From the top left corner mark {ruler.Mark(block.X)} to the right and {ruler.Mark(below)} down is its {first} left corner. "
+                    + $"Needle down {ruler.Mark(Before)} before it, and let the program run to its end.",
+                $"→ {ruler.Mark(block.X)}  ↓ {ruler.Mark(below)}",
+                [
+                    block.Number == 1
+                        ? "It begins in sound cloth."
+                        : $"It lies {a.Fine(a.Ask.Overlap)} over the block beside it.",
+                    "It ended by itself, and tied off.",
+                ],
+                []
+            ).At(
+                Place.Machine,
+                Answer.MinutesOfBlock,
+                DarnDrawing.Name,
+                [DarnDrawing.Part(block)],
+                [.. a.Blocks.Skip(block.Number).Select(DarnDrawing.Part)]
+            );
+        }
+        if (a.Blocks.Count > MostSteps)
+        {
+            yield return new SewingStep(
+                "other-blocks",
+                "The other blocks",
+                $"Sew blocks {MostSteps + 1} to {a.Blocks.Count} in the same way, row by row.",
+                $"{a.Blocks.Count - MostSteps}",
+                ["Each lies over the one beside it."],
+                []
+            ).At(
+                Place.Machine,
+                (a.Blocks.Count - MostSteps) * Answer.MinutesOfBlock,
+                DarnDrawing.Name,
+                [.. a.Blocks.Skip(MostSteps).Select(DarnDrawing.Part)]
+            );
+        }
+    }
+
+    private static IEnumerable<SewingStep> Lines(Answer a, Ruler ruler)
+    {
+        yield return new SewingStep(
+            "hoop",
+            "Into the hoop",
+            $"Lay the cloth into a hoop of {ruler.Mark(a.Hoop)} or more inside, wrong side down, drum-tight.",
+            ruler.Mark(a.Hoop),
+            ["It sounds when it is tapped.", "The grain is straight both ways."],
+            []
+        ).At(Place.Hand, 2, DarnDrawing.Name, ["marks", "tear"], ["along", "across"]);
+        yield return (
+            new SewingStep(
+                "set-up",
+                "Feed dogs down",
+                "Lower or cover the feed dogs, fit the darning foot, and put it down although it hovers. Bring the bobbin thread up, a few stitches on the spot, trim.",
+                "feed dogs down",
+                ["The foot is down.", "Both threads lie on top."],
+                [
+                    new("closed foot", "Nothing catches in it."),
+                    new("open-toe foot", "You see the line; it can catch in a loop."),
+                ],
+                Safety.Needle
+            ).At(Place.Machine, 3, DarnDrawing.Name, ["marks"], ["along", "across"])
+        ) with
+        {
+            Sets = ["feed dogs down", $"stitch by hand, {a.Fine(a.Ask.StitchLength)}"],
+        };
+        var share = (double)a.LengthwiseLines / (a.LengthwiseLines + a.CrosswiseLines);
+        yield return new SewingStep(
+            "along",
+            "Lines along",
+            $"Even lines back and forth, {a.LengthwiseLines} of them, {a.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaLength)} long: into sound cloth at either end.",
+            $"{a.LengthwiseLines} lines, {a.Fine(a.Ask.LineGap)} apart",
+            ["Small turns at the ends, no knots.", "The cloth stays flat."],
+            []
+        ).At(
+            Place.Machine,
+            Math.Max(0.1, a.Minutes * share),
+            DarnDrawing.Name,
+            ["along"],
+            ["across"]
+        );
+        yield return new SewingStep(
+            "across",
+            "A quarter turn, lines across",
+            $"Turn the hoop a quarter, and sew {a.CrosswiseLines} lines across the first, {a.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaWidth)} long.",
+            $"{a.CrosswiseLines} lines, {a.Fine(a.Ask.LineGap)} apart",
+            ["No gap is left that a finger goes through."],
+            []
+        ).At(Place.Machine, Math.Max(0.1, a.Minutes * (1 - share)), DarnDrawing.Name, ["across"]);
+    }
+
+    /// <summary>The parts of the drawing that are sewn.</summary>
+    private static IReadOnlyList<string> Sewn(Answer a) =>
+        a.Ask.IsProgrammed ? [.. a.Blocks.Select(DarnDrawing.Part)] : ["along", "across"];
+}
