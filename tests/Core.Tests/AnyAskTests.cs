@@ -100,7 +100,7 @@ public class AnyAskTests
             );
     }
 
-    private static RawAsk Changed(Form form, Random random)
+    internal static RawAsk Changed(Form form, Random random)
     {
         var ask = form.Example;
         for (var changes = random.Next(1, 5); changes > 0; changes--)

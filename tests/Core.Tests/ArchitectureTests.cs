@@ -49,6 +49,83 @@ public class ArchitectureTests
         touched.ShouldBeEmpty();
     }
 
+    /// <summary>A folder may use another, and never be used by it in turn, however far round.</summary>
+    [Fact]
+    public void No_folder_uses_one_that_uses_it()
+    {
+        var uses = Core
+            .Types.Where(t => FolderOf(t.FullName) is not null)
+            .SelectMany(t =>
+                t.Dependencies.Select(d =>
+                    (From: FolderOf(t.FullName)!, To: FolderOf(d.Target.FullName))
+                )
+            )
+            .Where(u => u.To is not null && u.To != u.From)
+            .Distinct()
+            .ToLookup(u => u.From, u => u.To!);
+        uses.Count.ShouldBeGreaterThan(8);
+        foreach (var folder in uses.Select(u => u.Key))
+        {
+            Reached(folder, uses).ShouldNotContain(folder, $"{folder} uses itself in the end");
+        }
+        foreach (var folder in uses.Where(u => u.Key is not ("Craft" or "Order")))
+        {
+            folder.ShouldNotContain("Craft", $"{folder.Key} uses Craft");
+        }
+    }
+
+    /// <summary>What techniques share stands in folders that belong to none of them.</summary>
+    [Fact]
+    public void No_technique_uses_another()
+    {
+        string[] shared = ["Strips", "Fullness"];
+        var between = Core
+            .Types.Select(t => (Type: t, Technique: TechniqueOf(t.FullName)))
+            .Where(t => t.Technique is not null && t.Technique != "WhichWay")
+            .SelectMany(t =>
+                t.Type.Dependencies.Select(d =>
+                    (From: t.Technique!, To: TechniqueOf(d.Target.FullName))
+                )
+            )
+            .Where(u => u.To is not null && u.To != u.From && !shared.Contains(u.To))
+            .Distinct();
+
+        between.ShouldBeEmpty();
+    }
+
+    private static HashSet<string> Reached(string from, ILookup<string, string> uses)
+    {
+        HashSet<string> reached = [];
+        Queue<string> left = new(uses[from]);
+        while (left.TryDequeue(out var folder))
+        {
+            if (reached.Add(folder))
+            {
+                foreach (var next in uses[folder])
+                {
+                    left.Enqueue(next);
+                }
+            }
+        }
+        return reached;
+    }
+
+    /// <summary>The folder directly in Core that a type stands in; null where it is none of ours.</summary>
+    private static string? FolderOf(string name) => Part(name, 2);
+
+    private static string? TechniqueOf(string name) =>
+        Part(name, 2) == "Craft" ? Part(name, 3) : null;
+
+    private static string? Part(string name, int place)
+    {
+        var parts = name.Split('`')[0].Split('+')[0].Split('.');
+        return
+            name.StartsWith("ZephyrReach.Core.", StringComparison.Ordinal)
+            && parts.Length > place + 1
+            ? parts[place]
+            : null;
+    }
+
     private static bool Allowed(string name) =>
         name
             is "System.Runtime"

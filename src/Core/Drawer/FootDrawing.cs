@@ -109,7 +109,9 @@ public static class FootDrawing
     }
 
     private static string Known(string what, Length? length) =>
-        length is { } known ? $"{what} {Fit.Say.Mm(known)}" : $"{what} not known";
+        length is { } known
+            ? $"{what} {DecimalText.Write(known.Millimetres)} mm"
+            : $"{what} not known";
 
     private static double Mm(Length? known, double usual) => known?.Millimetres ?? usual;
 

@@ -11,6 +11,7 @@ namespace ZephyrReach.Web.Techniques;
 
 /// <summary>A technique in a list, to be chosen by its look.</summary>
 /// <param name="FirstField">The field that a new one still misses.</param>
+/// <param name="Learns">Whether it predicts from what swatches teach.</param>
 /// <param name="Mark">A small drawing of what it makes.</param>
 public sealed record TechniqueInList(
     string Name,
@@ -20,6 +21,7 @@ public sealed record TechniqueInList(
     string Says,
     string Begin,
     string FirstField,
+    bool Learns,
     JsonElement Mark
 )
 {
@@ -32,6 +34,7 @@ public sealed record TechniqueInList(
             t.Says,
             t.Working!.Begin,
             t.Working.First.Field,
+            t.Working.Swatch.Learns,
             CraftJson.Of(t.Working.Mark, ruler)
         );
 }

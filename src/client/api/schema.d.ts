@@ -3426,6 +3426,7 @@ export interface components {
             says: string;
             begin: string;
             firstField: string;
+            learns: boolean;
             mark: components["schemas"]["JsonElement"];
         };
         TechniqueOut: {

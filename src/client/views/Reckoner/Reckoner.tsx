@@ -8,10 +8,11 @@ const opening = <p className="text-soft">Opening…</p>;
 
 /** Any one calculation at once, nothing saved: for standing in a fabric shop with a telephone. */
 export function Reckoner() {
-  const { technique: name = 'pulled-gathers' } = useParams();
+  const { technique: asked } = useParams();
   const units = useUnits();
-  const technique = useTechnique(name).data;
   const techniques = useTechniques().data;
+  const name = asked ?? techniques?.[0]?.name;
+  const technique = useTechnique(name).data;
   return (
     <>
       <PageHead
@@ -37,7 +38,7 @@ export function Reckoner() {
         </Link>
       </nav>
       <div className="mt-3">
-        {technique?.name === name ? (
+        {technique && technique.name === name ? (
           <Reckon key={name} technique={technique} units={units} />
         ) : techniques?.every((t) => t.name !== name) ? (
           <p className="sheet">There is no such calculation. Choose one above.</p>

@@ -1,0 +1,98 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Order;
+
+namespace ZephyrReach.Core.Tests;
+
+/// <summary>What is next, for any technique: the first of its stages that has not ended.</summary>
+public class NextUpTests
+{
+    public static TheoryData<string> All() => ContractTests.Worked();
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Goes_through_the_stages_as_each_of_them_ends(string name)
+    {
+        var working = Techniques.WorkingOf(name)!;
+        var steps = ContractTests.Plan(name, Ruler.Metric).Steps(Ruler.Metric);
+        var cuts = working.Has(Stage.Cut);
+        var at = Begun(working);
+
+        Next(at).Stage.ShouldBe(Stage.SetUp);
+        at = at with { Stage = Stage.Sample };
+        Next(at).ShouldBe(new NextUp(Stage.Sample, "Sew the first swatch.", "a swatch"));
+        at = at with { Swatches = 1, LastVerdict = "nearly" };
+        Next(at).WaitsFor.ShouldBe("a swatch that is right");
+        at = at with { LastVerdict = "yes" };
+        if (cuts)
+        {
+            Next(at).Stage.ShouldBe(Stage.Cut);
+            Next(at).Says.ShouldBe(steps[0].Says);
+            at = at with { IsCut = true };
+        }
+        Next(at).Stage.ShouldBe(Stage.Sew);
+        Next(at).Says.ShouldContain($"step {(cuts ? 2 : 1)} of {steps.Count}");
+        at = at with { StepsDone = 3 };
+        Next(at).Says.ShouldBe($"{steps[3].Title}: step 4 of {steps.Count}.");
+        at = at with { StepsDone = steps.Count };
+        Next(at).Says.ShouldBe("Write down what came out.");
+        Next(at with { IsKept = true }).IsDone.ShouldBeTrue();
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void A_figure_that_is_missing_is_asked_for_by_its_name(string name)
+    {
+        var working = Techniques.WorkingOf(name)!;
+        var field = working.Straight.Fields.First(f => f.Name == working.First.Field);
+        var ask = working.Straight.Example.Without(field.Name);
+
+        var next = Next(Begun(working), ask);
+
+        next.Stage.ShouldBe(Stage.Plan);
+        next.Says.ShouldBe($"Say the {char.ToLowerInvariant(field.Label[0])}{field.Label[1..]}.");
+        next.WaitsFor.ShouldBe("a measure");
+    }
+
+    [Fact]
+    public void What_cannot_be_sewn_goes_back_to_the_plan_until_it_is_cut()
+    {
+        var working = Techniques.WorkingOf("pulled-gathers")!;
+        var ask = Asked.Awning(("rows", "two-inside"), ("rowGap", "8.5 mm"));
+        var at = Begun(working) with { Stage = Stage.Cut, LastVerdict = "yes", Swatches = 1 };
+
+        Next(at, ask).Stage.ShouldBe(Stage.Plan);
+        Next(at with { IsCut = true }, ask).Stage.ShouldBe(Stage.Sew);
+    }
+
+    [Fact]
+    public void A_figure_that_cannot_be_waits_for_one_that_can()
+    {
+        var working = Techniques.WorkingOf("pulled-gathers")!;
+
+        var next = Next(Begun(working), Asked.Awning(("finishedEdge", "round the table")));
+
+        next.Stage.ShouldBe(Stage.Plan);
+        next.WaitsFor.ShouldBe("a figure that can be right");
+    }
+
+    [Fact]
+    public void More_steps_done_than_there_are_is_all_of_them()
+    {
+        var working = Techniques.WorkingOf("darning")!;
+
+        Next(Begun(working) with { StepsDone = 400 }).Stage.ShouldBe(Stage.Keep);
+    }
+
+    private static WorkingState Begun(Working working) =>
+        new(working, Stage.Plan, 0, "", false, 0, false);
+
+    private static NextUp Next(WorkingState state, RawAsk? ask = null) =>
+        NextUp.For(
+            state,
+            state.Working.Straight.Reckon(ask ?? state.Working.Straight.Example, Ruler.Metric),
+            Ruler.Metric
+        );
+}
