@@ -24,7 +24,7 @@ for (let i = 0; i < 7; i++) {
   if (i === 0 && process.argv[5] === 'keys') {
     // From a key in the edge to the new picture, on the page that is open.
     const edge = page.getByRole('textbox', { name: 'Finished edge' });
-    const picture = page.getByRole('img', { name: /from the front/ });
+    const picture = page.getByRole('group', { name: /from the front/ });
     await picture.waitFor();
     const waits = [];
     for (let k = 0; k < 12; k++) {
@@ -33,10 +33,10 @@ for (let i = 0; i < 7; i++) {
           (text) =>
             new Promise((done) => {
               const field = document.querySelector('input.entry');
-              const was = document.querySelector('svg[role=img]').innerHTML;
+              const was = document.querySelector('svg[role=group]').innerHTML;
               const began = performance.now();
               const look = () =>
-                document.querySelector('svg[role=img]').innerHTML !== was
+                document.querySelector('svg[role=group]').innerHTML !== was
                   ? requestAnimationFrame(() => done(performance.now() - began))
                   : requestAnimationFrame(look);
               Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, text);

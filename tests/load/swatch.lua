@@ -12,7 +12,7 @@ function request()
   made = made + 1
   local id = string.format("%08x-0000-7000-8000-%012x", first, made)
   local body = string.format(
-    '{"id":"%s","workingId":"%s","settings":{"Fullness":"2.2","Rows":"three"},"flat":[300],"gathered":[136,137],"looks":["right"],"verdict":"yes","note":"bench"}',
+    '{"id":"%s","workingId":"%s","settings":{"Fullness":"2.2","Rows":"three"},"readings":{"flat":[300],"gathered":[136,137]},"looks":["right"],"verdict":"yes","note":"bench"}',
     id, os.getenv("ZR_WORKING"))
   return wrk.format("POST", "/api/swatches", { ["content-type"] = "application/json" }, body)
 end
