@@ -230,10 +230,9 @@ public static class AnswerJson
     /// <summary>Writes one length: exact in mm, rounded in its text.</summary>
     private static void Write(Utf8JsonWriter json, Length length, LengthKind kind, Ruler ruler)
     {
-        Span<byte> text = stackalloc byte[LengthText.MostBytes];
         json.WriteStartObject();
-        json.WriteNumber("mm"u8, length.Millimetres);
-        json.WriteString("text"u8, text[..LengthText.Write(length, kind, ruler, text)]);
+        json.WriteNumber("mm", length.Millimetres);
+        json.WriteString("text", ruler.Write(length, kind));
         json.WriteEndObject();
     }
 }
