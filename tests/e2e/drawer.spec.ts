@@ -159,3 +159,30 @@ test('a shelf goes out as a table and comes in again, with a report line by line
   await report.getByRole('button', { name: 'Take in the other 1' }).click();
   await expect(page.getByRole('link', { name: /sash cord/ })).toBeVisible();
 });
+
+test('ten measured stitches say what the machine’s dial really gives', async ({ page }) => {
+  await page.goto('/drawer/machine');
+  await page
+    .getByRole('link', { name: /window machine/ })
+    .first()
+    .click();
+  const dial = page.getByRole('region', { name: 'What its stitch dial really gives' });
+  await expect(dial).toContainText('On nothing measured yet');
+  await expect(dial).toContainText('Set 3 mm');
+
+  await dial.getByRole('button', { name: 'Add one' }).click();
+  await dial.getByLabel('Dialled').fill('3 mm');
+  await dial.getByLabel('Measured', { exact: true }).fill('27 mm');
+  // One row of ten stitches: the dial gives nine tenths, and what is believed of dials holds a part of it back.
+  await expect(dial).toContainText(/It gives 0\.9[0-3]\d of what is dialled/);
+  await dial.getByRole('button', { name: 'Add one' }).click();
+  await dial.getByLabel('Dialled').nth(1).fill('4 mm');
+  await page.reload();
+  // A row that is still being typed is there again, and teaches nothing yet.
+  await expect(dial.getByLabel('Dialled').nth(1)).toHaveValue('4 mm');
+  await dial.getByLabel('Measured', { exact: true }).nth(1).fill('36 mm');
+  await expect(dial).toContainText('On 2 rows');
+  await kept(page);
+  await page.reload();
+  await expect(dial.getByLabel('Measured', { exact: true }).nth(1)).toHaveValue('36 mm');
+});

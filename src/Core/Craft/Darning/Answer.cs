@@ -124,7 +124,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     /// <summary>What the slide of the foot really gives.</summary>
     public Dial Dial =>
-        new(Ask.Measured, Ask.IsProgrammed ? BlockLength : Ask.AreaLength, "Block length");
+        new(Ask.Measured, Ask.IsProgrammed ? BlockLength : Ask.AreaLength, "Block length", true);
 
     public override Expected? Expected => Ask.IsProgrammed ? Dial.Expected : null;
 

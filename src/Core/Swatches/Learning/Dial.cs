@@ -23,7 +23,14 @@ public sealed record DialSample(
 }
 
 /// <summary>What a machine really gives for what is dialled: ln(measured/(dialled · stitches)) = β + ε.</summary>
-public sealed record Dial(IReadOnlyList<DialSample> All, Length Wanted, string Title) : Learnt
+/// <param name="Title">What it is a dial of.</param>
+/// <param name="AreSwatches">Whether what was measured are swatches; else rows of stitches on the machine itself.</param>
+public sealed record Dial(
+    IReadOnlyList<DialSample> All,
+    Length Wanted,
+    string Title,
+    bool AreSwatches = false
+) : Learnt
 {
     /// <summary>The family, with a prior that the dial is right to about 5 %.</summary>
     public static Family Family { get; } = new("dial", [new("1", 0, 1.5)], 3, 0.002);
@@ -44,11 +51,22 @@ public sealed record Dial(IReadOnlyList<DialSample> All, Length Wanted, string T
 
     public override string PlannedSays => $"{DecimalText.Write(Wanted.Millimetres)} mm wanted";
 
-    public override string RestsOn =>
-        Rests(
-            All.Select(s => (s.Same, s.Counts)),
-            "On nothing measured yet: only on what dials usually do."
-        );
+    public override string RestsOn
+    {
+        get
+        {
+            const string nothing = "On nothing measured yet: only on what dials usually do.";
+            // Rows of stitches are measured on the machine itself; blocks are swatches of a cloth.
+            return !AreSwatches
+                ? All.Count(s => s.Counts) switch
+                {
+                    0 => nothing,
+                    1 => "On 1 row that was measured.",
+                    var rows => $"On {rows} rows that were measured.",
+                }
+                : Rests(All.Select(s => (s.Same, s.Counts)), nothing);
+        }
+    }
 
     public override IReadOnlyList<LearntSample> Samples =>
         [

@@ -62,7 +62,7 @@ export function Groups({ field, value, set, errors, units }: Props) {
       </ol>
       <button
         type="button"
-        className="btn quiet mt-1 justify-self-start"
+        className="btn quiet mt-1 self-start"
         onClick={() =>
           set([
             ...value,

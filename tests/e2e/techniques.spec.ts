@@ -1,0 +1,188 @@
+import type { Page } from '@playwright/test';
+import { expect, kept, test } from './house';
+
+/** What is looked at here is one suite for every technique: it is driven by what each of them declares. */
+type Described = {
+  name: string;
+  title: string;
+  begin: string;
+  first: { field: string };
+  fields: { name: string; label: string; isNeeded: boolean; kind: string; start: unknown }[];
+  stages: { name: string; title: string }[];
+  swatch: { readings: { name: string; label: string; isNeeded: boolean }[] };
+};
+type Plan = {
+  pieces: { key: string; length: { text: string }; depth: { text: string } }[];
+  steps: { key: string; title: string; says: string }[];
+};
+
+const get = async <T>(page: Page, path: string): Promise<T> =>
+  (await (await page.request.get(`/api/${path}`)).json()) as T;
+
+async function techniques(page: Page): Promise<Described[]> {
+  const list = await get<{ name: string; begin: string }[]>(page, 'techniques');
+  return Promise.all(
+    list.map(async ({ name, begin }) => ({ begin, ...(await get<Described>(page, `techniques/${name}`)) })),
+  );
+}
+
+/** The first working of each technique that the demonstration has. */
+async function workings(page: Page) {
+  const bench = await get<{ projects: { workings: { id: string; technique: string; name: string }[] }[] }>(
+    page,
+    'bench',
+  );
+  const all = bench.projects.flatMap((p) => p.workings);
+  return (await techniques(page)).map((technique) => ({
+    technique,
+    working: all.find((w) => w.technique === technique.title)!,
+  }));
+}
+
+const glyphs = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' };
+
+/** A text without its blanks, and with its fractions written out however the screen sets them. */
+const bare = (text: string | null) =>
+  Object.entries(glyphs).reduce(
+    (all, [glyph, fraction]) => all.replaceAll(glyph, fraction),
+    (text ?? '').replace(/\s+/g, ''),
+  );
+
+test('every technique is begun from the bench with the keys alone, and asks for what it misses', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  for (const { begin, first, fields, stages } of await techniques(page)) {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Begin a working' }).first().focus();
+    await page.keyboard.press('Enter');
+    const item = page.getByRole('menuitem', { name: begin });
+    for (let i = 0; i < 20 && !(await item.evaluate((e) => e === document.activeElement)); i++)
+      await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/\/workings\/.*\/plan$/);
+
+    const asked = fields.find((f) => f.name === first.field)!;
+    const needed = fields.filter((f) => f.isNeeded && f.start === null && f.kind !== 'groups');
+    await expect(page.getByText(/^(How|Still to say)/).first()).toBeVisible();
+    for (const field of [asked, ...needed.filter((f) => f !== asked)]) {
+      const entry = page.getByRole('textbox', { name: field.label, exact: true });
+      await entry.focus();
+      await page.keyboard.type(field.kind === 'number' ? '2' : '30 cm');
+    }
+    if (asked.label.startsWith('Tear')) {
+      for (const field of needed) {
+        await page.getByRole('textbox', { name: field.label, exact: true }).fill('12 mm');
+      }
+    }
+    await expect(page.getByRole('region', { name: /^To (cut|take)$/ })).toBeVisible();
+    await kept(page);
+
+    // Each of its stages is a key away, and there are no others.
+    await expect(page.getByRole('navigation', { name: 'Stages' }).getByRole('link')).toHaveCount(
+      stages.length,
+    );
+    await page.locator('body').click({ position: { x: 2, y: 2 } });
+    for (const [i, stage] of stages.entries()) {
+      await page.keyboard.press(`${i + 1}`);
+      await expect(page.getByRole('link', { name: stage.title, exact: true })).toHaveAttribute(
+        'aria-current',
+        'step',
+      );
+    }
+  }
+});
+
+for (const units of ['metric', 'imperial']) {
+  test(`what is cut is the same on every screen, on paper and in the step, ${units}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    const { version } = await get<{ version: number }>(page, 'workroom');
+    const set = (to: string, at: number) =>
+      page.request.patch('/api/workroom', { headers: { 'If-Match': `"${at}"` }, data: { units: to } });
+    await set(units, version);
+    for (const { technique, working } of await workings(page)) {
+      const kept = await get<{ ask: object }>(page, `workings/${working.id}`);
+      const plan = (await (
+        await page.request.post(`/api/workings/${working.id}/reckon?units=${units}&with=steps`, {
+          data: kept.ask,
+        })
+      ).json()) as Plan;
+      const [piece] = plan.pieces;
+      const figures = [piece!.length.text, piece!.depth.text].map((t) => t.split(' ').slice(0, -1).join(''));
+      for (const stage of technique.stages.filter((s) => s.name === 'plan' || s.name === 'cut')) {
+        await page.goto(`/workings/${working.id}/${stage.name}`);
+        const region = page.getByRole('region', { name: /^To (cut|take)$/ });
+        await expect(region).toBeVisible();
+        for (const figure of figures) {
+          await expect
+            .poll(async () => bare(await region.textContent()), {
+              message: `${technique.name} ${stage.name}`,
+            })
+            .toContain(figure.replace(' ', ''));
+        }
+        if (stage.name === 'cut') {
+          const sheet = bare(await page.getByTestId('cut-sheet').textContent());
+          for (const figure of figures) expect(sheet, technique.name).toContain(figure);
+        }
+      }
+      await page.goto(`/workings/${working.id}/sew`);
+      const steps = page.locator('ol > li.sheet');
+      await expect(steps).toHaveCount(plan.steps.length);
+      for (const [i, step] of plan.steps.entries()) {
+        await expect(steps.nth(i)).toContainText(step.title);
+        expect(bare(await steps.nth(i).textContent()), step.key).toContain(bare(step.says));
+      }
+    }
+    const now = await get<{ version: number }>(page, 'workroom');
+    await set('metric', now.version);
+  });
+}
+
+test('every step has its picture, with what matters lit up', async ({ page }) => {
+  test.setTimeout(120_000);
+  for (const { technique, working } of await workings(page)) {
+    await page.goto(`/workings/${working.id}/sew`);
+    const steps = page.locator('ol > li.sheet');
+    await expect(steps.first()).toBeVisible();
+    await page.locator('details').evaluateAll((all) => all.forEach((d) => d.removeAttribute('name')));
+    await page
+      .locator('details')
+      .evaluateAll((all) => all.forEach((d) => ((d as HTMLDetailsElement).open = true)));
+    const count = await steps.count();
+    for (let i = 0; i < count; i++) {
+      await expect(
+        steps.nth(i).locator('[data-picture] svg'),
+        `${technique.name}, step ${i + 1}`,
+      ).toBeVisible();
+      expect(await steps.nth(i).locator('[data-picture] g.lit').count()).toBeGreaterThan(0);
+    }
+  }
+});
+
+test('the swatch of every technique asks for its own readings, and says what it came to', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  for (const { technique, working } of await workings(page)) {
+    await page.goto(`/workings/${working.id}/sample`);
+    await expect(page.getByRole('region', { name: 'The swatch to cut' })).toBeVisible();
+    const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
+    const before = await swatches.count();
+    await page.getByRole('button', { name: /^Add the (first|next) swatch$/ }).click();
+    await expect(swatches).toHaveCount(before + 1);
+    const swatch = swatches.last();
+    for (const reading of technique.swatch.readings) {
+      await expect(swatch.getByLabel(reading.label, { exact: true })).toBeVisible();
+    }
+    const needed = technique.swatch.readings.filter((r) => r.isNeeded);
+    for (const [i, reading] of needed.entries()) {
+      await swatch
+        .getByLabel(reading.label, { exact: true })
+        .fill(needed.length === 1 ? '24 mm' : `${30 - i * 14} cm`);
+    }
+    await swatch.getByLabel(needed.at(-1)!.label, { exact: true }).press('Enter');
+    await expect(swatch.locator('.fig').nth(1), technique.name).toHaveText(/^\d+\.\d+$/);
+    await kept(page);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+  }
+});
