@@ -129,7 +129,7 @@ function useField(props: Props) {
         return shown.groups(name);
       default:
         return shown.measure(name, {
-          className: technique.first.field === name ? 'flex-1 basis-40' : 'w-28',
+          className: technique.first.field === name ? 'flex-1 basis-40' : 'w-28 max-sm:w-27',
           placeholder: is.isNeeded ? undefined : placeholder(is),
         });
     }

@@ -29,7 +29,7 @@ export function Groups({ field, value, set, errors, units }: Props) {
                 label: f.label,
                 typed: String(row[f.name] ?? ''),
                 error: errors[`${field.name}[${i}].${f.name}`],
-                className: 'w-28',
+                className: 'w-28 max-sm:w-27',
               };
               return f.kind === 'number' ? (
                 <NumberField
