@@ -1,7 +1,6 @@
 using System.Data;
 using System.Text.Json;
 using Npgsql;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Store;
 

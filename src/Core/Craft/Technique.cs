@@ -3,7 +3,6 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft;

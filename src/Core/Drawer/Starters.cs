@@ -1,6 +1,4 @@
-using ZephyrReach.Core.Asks;
 using static ZephyrReach.Core.Asks.RawAsk;
-using static ZephyrReach.Core.Drawer.Properties;
 
 namespace ZephyrReach.Core.Drawer;
 

@@ -1,7 +1,5 @@
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Order;
 using ZephyrReach.Store;
@@ -9,7 +7,6 @@ using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Swatches;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Bench;
 

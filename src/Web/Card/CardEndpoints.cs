@@ -1,7 +1,6 @@
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;

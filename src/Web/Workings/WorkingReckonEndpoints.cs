@@ -1,5 +1,4 @@
 using System.Text.Json;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;

@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 
 namespace ZephyrReach.Web.Workrooms;

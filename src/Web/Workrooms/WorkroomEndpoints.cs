@@ -1,7 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
-using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
 

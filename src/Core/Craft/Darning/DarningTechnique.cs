@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Darning;

@@ -2,7 +2,6 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.MachineGathers.Answer>;

@@ -1,7 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;

@@ -1,7 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Strips;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;

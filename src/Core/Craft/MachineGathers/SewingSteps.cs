@@ -2,7 +2,6 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft.MachineGathers;
 

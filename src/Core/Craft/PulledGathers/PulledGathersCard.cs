@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawer;
-using ZephyrReach.Core.Measures;
 using static ZephyrReach.Core.Card.Usual;
 
 namespace ZephyrReach.Core.Craft.PulledGathers;

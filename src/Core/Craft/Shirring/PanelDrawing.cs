@@ -1,6 +1,3 @@
-using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 

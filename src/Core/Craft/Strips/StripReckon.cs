@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Strips;

@@ -1,7 +1,4 @@
-using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawer;
 using static ZephyrReach.Core.Card.Usual;
 

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;

@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 

@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Fit.Rules;
 
