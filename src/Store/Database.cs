@@ -72,40 +72,30 @@ public sealed class Database(NpgsqlDataSource source)
         new() { NpgsqlDbType = NpgsqlDbType.Jsonb, Value = json.GetRawText() };
 
     /// <summary>A parameter for a text that may be left as it is.</summary>
-    public static NpgsqlParameter Text(string? text) =>
-        new() { NpgsqlDbType = NpgsqlDbType.Text, Value = (object?)text ?? DBNull.Value };
+    public static NpgsqlParameter Text(string? text) => Maybe(NpgsqlDbType.Text, text);
 
     /// <summary>A parameter for JSON that may be left as it is.</summary>
     public static NpgsqlParameter Json(JsonElement? json) =>
-        new()
-        {
-            NpgsqlDbType = NpgsqlDbType.Jsonb,
-            Value = (object?)json?.GetRawText() ?? DBNull.Value,
-        };
+        Maybe(NpgsqlDbType.Jsonb, json?.GetRawText());
 
     /// <summary>A parameter for texts that may be left as they are.</summary>
     public static NpgsqlParameter Texts(IReadOnlyList<string>? texts) =>
-        new()
-        {
-            NpgsqlDbType = NpgsqlDbType.Array | NpgsqlDbType.Text,
-            Value = (object?)texts?.ToArray() ?? DBNull.Value,
-        };
+        Maybe(NpgsqlDbType.Array | NpgsqlDbType.Text, texts?.ToArray());
 
     /// <summary>A parameter for a number that may be left as it is.</summary>
-    public static NpgsqlParameter Number(double? number) =>
-        new() { NpgsqlDbType = NpgsqlDbType.Double, Value = (object?)number ?? DBNull.Value };
+    public static NpgsqlParameter Number(double? number) => Maybe(NpgsqlDbType.Double, number);
 
     /// <summary>A parameter for a whole number that may be left as it is.</summary>
-    public static NpgsqlParameter Whole(int? number) =>
-        new() { NpgsqlDbType = NpgsqlDbType.Integer, Value = (object?)number ?? DBNull.Value };
+    public static NpgsqlParameter Whole(int? number) => Maybe(NpgsqlDbType.Integer, number);
 
     /// <summary>A parameter for a yes or no that may be left as it is.</summary>
-    public static NpgsqlParameter Flag(bool? flag) =>
-        new() { NpgsqlDbType = NpgsqlDbType.Boolean, Value = (object?)flag ?? DBNull.Value };
+    public static NpgsqlParameter Flag(bool? flag) => Maybe(NpgsqlDbType.Boolean, flag);
 
     /// <summary>A parameter for an id that may be missing.</summary>
-    public static NpgsqlParameter Id(Guid? id) =>
-        new() { NpgsqlDbType = NpgsqlDbType.Uuid, Value = (object?)id ?? DBNull.Value };
+    public static NpgsqlParameter Id(Guid? id) => Maybe(NpgsqlDbType.Uuid, id);
+
+    private static NpgsqlParameter Maybe(NpgsqlDbType type, object? value) =>
+        new() { NpgsqlDbType = type, Value = value ?? DBNull.Value };
 
     /// <summary>Runs statements in one transaction and one round trip; the rows are those of the last.</summary>
     private async Task<List<T>> RunAsync<T>(

@@ -36,7 +36,27 @@ public sealed record LengthField(
     Length? Start = null,
     LengthKind Kind = LengthKind.Marked,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded);
+) : Field(Name, Label, Says, IsNeeded)
+{
+    /// <summary>A small length, as read off a gauge or a dial.</summary>
+    /// <param name="least">In mm.</param>
+    /// <param name="most">In mm.</param>
+    public static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most
+    ) =>
+        new(
+            name,
+            label,
+            says,
+            Length.FromMillimetres(least),
+            Length.FromMillimetres(most),
+            Kind: LengthKind.Fine
+        );
+}
 
 /// <summary>Several lengths, kept apart: readings of one thing, or pieces one after another.</summary>
 public sealed record LengthsField(

@@ -13,16 +13,7 @@ internal static class Properties
         string says,
         double least,
         double most
-    ) =>
-        new(
-            name,
-            label,
-            says,
-            Length.FromMillimetres(least),
-            Length.FromMillimetres(most),
-            Kind: LengthKind.Fine,
-            IsNeeded: false
-        );
+    ) => LengthField.Fine(name, label, says, least, most) with { IsNeeded = false };
 
     /// <summary>A length of cloth or thread.</summary>
     public static LengthField Long(string name, string label, string says, double mostMetres) =>

@@ -122,9 +122,16 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ? Ask.Columns * Ask.Rows * MinutesOfBlock
             : Stitches / Ask.Speed + (LengthwiseLines + CrosswiseLines) * 0.05;
 
-    /// <summary>What the slide of the foot really gives.</summary>
+    /// <summary>What the slide of the foot really gives; learnt once for all that is said of it.</summary>
     public Dial Dial =>
-        new(Ask.Measured, Ask.IsProgrammed ? BlockLength : Ask.AreaLength, "Block length", true);
+        dial ??= new(
+            Ask.Measured,
+            Ask.IsProgrammed ? BlockLength : Ask.AreaLength,
+            "Block length",
+            true
+        );
+
+    private Dial? dial;
 
     public override Expected? Expected => Ask.IsProgrammed ? Dial.Expected : null;
 
@@ -333,11 +340,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             var (sample, place) in Dial.Samples.Select((s, i) => (s, i + 1)).Where(s => s.s.IsOdd)
         )
         {
-            yield return new Finding(
-                "odd-sample",
-                Severity.Care,
+            yield return Learnt.Odd(
+                sample.Deviations,
                 $"Block {place} came to {DecimalText.Write(sample.Value, 3)} of what was set, and the others say {DecimalText.Write(sample.Expected, 3)}.",
-                $"That is {DecimalText.Write(Math.Abs(sample.Deviations), 1)} standard deviations off.",
                 "Measured from the first line to the last? It counts until you take it out."
             );
         }

@@ -206,9 +206,15 @@ public sealed record DialAnswer(Dial Dial, Length Step, Length Least, Length Mos
 public static class DialQuestion
 {
     public static LengthField Wanted { get; } =
-        Mm("wanted", "Wanted", "The length or width that one stitch should have.", 0.1, 100);
+        LengthField.Fine(
+            "wanted",
+            "Wanted",
+            "The length or width that one stitch should have.",
+            0.1,
+            100
+        );
 
-    private static readonly LengthField Step = Mm(
+    private static readonly LengthField Step = LengthField.Fine(
         "step",
         "Step",
         "From one figure of the dial to the next.",
@@ -219,7 +225,7 @@ public static class DialQuestion
         Start = Length.FromMillimetres(0.1),
     };
 
-    private static readonly LengthField Least = Mm(
+    private static readonly LengthField Least = LengthField.Fine(
         "least",
         "Least",
         "The dial's lowest figure.",
@@ -230,7 +236,7 @@ public static class DialQuestion
         Start = Length.FromMillimetres(0.5),
     };
 
-    private static readonly LengthField Most = Mm(
+    private static readonly LengthField Most = LengthField.Fine(
         "most",
         "Most",
         "The dial's highest figure.",
@@ -248,9 +254,9 @@ public static class DialQuestion
             "Measured",
             "What was dialled, and what so many stitches of it measured.",
             [
-                Mm("dialled", "Dialled", "What the dial showed.", 0.1, 100),
+                LengthField.Fine("dialled", "Dialled", "What the dial showed.", 0.1, 100),
                 new NumberField("stitches", "Stitches", "How many were measured.", 1, 1000, 10),
-                Mm("measured", "Measured", "All of them together.", 0.1, 20_000),
+                LengthField.Fine("measured", "Measured", "All of them together.", 0.1, 20_000),
             ],
             50
         );
@@ -321,31 +327,13 @@ public static class DialQuestion
         }
         foreach (var (sample, i) in a.Dial.Samples.Select((s, i) => (s, i)).Where(s => s.s.IsOdd))
         {
-            yield return new Finding(
-                "odd-sample",
-                Severity.Care,
+            yield return Learnt.Odd(
+                sample.Deviations,
                 $"Measure {i + 1} gave {DecimalText.Write(sample.Value, 3)} of what was dialled, and the others say {DecimalText.Write(sample.Expected, 3)}.",
-                $"That is {DecimalText.Write(Math.Abs(sample.Deviations), 1)} standard deviations off.",
                 "Were the stitches counted twice? It counts until you take it out."
             );
         }
     }
 
     private static string Mm(Length length) => $"{DecimalText.Write(length.Millimetres)} mm";
-
-    private static LengthField Mm(
-        string name,
-        string label,
-        string says,
-        double least,
-        double most
-    ) =>
-        new(
-            name,
-            label,
-            says,
-            Length.FromMillimetres(least),
-            Length.FromMillimetres(most),
-            Kind: LengthKind.Fine
-        );
 }

@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
 
 namespace ZephyrReach.Core.Swatches.Learning;
 
@@ -201,7 +202,7 @@ public abstract record Learnt
     /// <summary>What samples rest on, in a sentence.</summary>
     /// <param name="samples">Whether each is of the same cloth and foot, and whether it counts.</param>
     /// <param name="nothing">What it rests on without any.</param>
-    protected static string Rests(
+    internal static string Rests(
         IEnumerable<(bool Same, bool Counts)> samples,
         string nothing = "On no swatch yet: only on what such machines usually do."
     )
@@ -219,6 +220,19 @@ public abstract record Learnt
                     $"On {Swatches(same)} of this cloth and foot, and {other} of others at half weight.",
             } + (left > 0 ? $" {Swatches(left)} left out." : "");
     }
+
+    /// <summary>A sample that lies too far from what the others say.</summary>
+    /// <param name="deviations">How far off it is, in standard deviations.</param>
+    /// <param name="says">What it came to, and what the others say.</param>
+    /// <param name="remedy">What to look for.</param>
+    internal static Finding Odd(double deviations, string says, string remedy) =>
+        new(
+            "odd-sample",
+            Severity.Care,
+            says,
+            $"That is {Measures.DecimalText.Write(Math.Abs(deviations), 1)} standard deviations off.",
+            remedy
+        );
 
     /// <summary>How much a range narrows, in percent, where its variance shrinks by a part.</summary>
     protected static string Narrower(double lessens) =>

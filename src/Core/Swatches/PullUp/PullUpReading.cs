@@ -2,6 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Swatches.PullUp.PullUpReading>;
 
 namespace ZephyrReach.Core.Swatches.PullUp;
@@ -36,25 +37,7 @@ public sealed record PullUpReading(
     public string AssuranceSays => Says(Assurance);
 
     /// <summary>What it rests on, in a sentence.</summary>
-    public string RestsOn
-    {
-        get
-        {
-            var (same, other) = (
-                Samples.Count(s => s.Counts && s.Same),
-                Samples.Count(s => s.Counts && !s.Same)
-            );
-            var left = Samples.Count - Evidence;
-            return (same, other) switch
-                {
-                    (0, 0) => "On no swatch yet: only on what such machines usually do.",
-                    (_, 0) => $"On {Swatches(same)} of this cloth and foot.",
-                    (0, _) => $"On {Swatches(other)} of other cloths or feet, at half weight.",
-                    _ =>
-                        $"On {Swatches(same)} of this cloth and foot, and {other} of others at half weight.",
-                } + (left > 0 ? $" {Swatches(left)} left out." : "");
-        }
-    }
+    public string RestsOn => Learnt.Rests(Samples.Select(s => (s.Same, s.Counts)));
 
     public NextSample Next => NextSample.For(Model, Family, Planned, Planned, Reach);
 
@@ -168,11 +151,9 @@ public sealed record PullUpReading(
         {
             if (residuals[i] is { IsOdd: true, Sample.Counts: true } odd)
             {
-                yield return new Finding(
-                    "odd-sample",
-                    Severity.Care,
+                yield return Learnt.Odd(
+                    odd.Deviations,
                     $"Sample {i + 1} came to {DecimalText.Write(odd.Sample.Fullness)}, and the others say {DecimalText.Write(odd.Expected)}.",
-                    $"That is {DecimalText.Write(Math.Abs(odd.Deviations), 1)} standard deviations off.",
                     "Measured twice? Another cloth? It counts until you leave it out."
                 );
             }
@@ -213,6 +194,4 @@ public sealed record PullUpReading(
             < 0.97 => "nineteen in twenty",
             _ => "all but certain",
         };
-
-    private static string Swatches(int count) => count == 1 ? "1 swatch" : $"{count} swatches";
 }
