@@ -26,7 +26,10 @@ export function useTechnique(name: string | undefined) {
 }
 
 /** A new ask: what each field begins with; of two fields for one thing only the first. */
-export function startOf({ fields, either }: Pick<Technique, 'fields' | 'either'>): Ask {
+export function startOf({
+  fields,
+  either = [],
+}: Pick<Technique, 'fields'> & Partial<Pick<Technique, 'either'>>): Ask {
   return Object.fromEntries(
     fields
       .filter((f) => f.start !== undefined && f.start !== null && !either.slice(1).includes(f.name))

@@ -1,5 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import type { Ask, Field } from '../../api/types';
+import { startOf } from '../../app/useTechnique';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 
@@ -63,12 +64,7 @@ export function Groups({ field, value, set, errors, units }: Props) {
       <button
         type="button"
         className="btn quiet mt-1 self-start"
-        onClick={() =>
-          set([
-            ...value,
-            Object.fromEntries(inner.filter((f) => f.start != null).map((f) => [f.name, f.start])) as Ask,
-          ])
-        }
+        onClick={() => set([...value, startOf({ fields: inner })])}
       >
         <Plus size={16} aria-hidden /> Add one
       </button>

@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react';
-import type { Length, Plan } from '../../api/types';
+import type { Length, Plan, Technique } from '../../api/types';
 import { Findings } from '../Findings';
 import { Measure } from '../Measure';
 
-type Props = { answer: Plan; isOld?: boolean; title?: string; children?: ReactNode };
+type Props = { answer: Plan; technique: Technique; isOld?: boolean; children?: ReactNode };
 
 /** The biggest figures on the screen: what to cut. */
-export function ToCut({ answer, isOld, title = 'To cut', children }: Props) {
+export function ToCut({ answer, technique, isOld, children }: Props) {
+  const title = technique.stages.some((s) => s.name === 'cut') ? 'To cut' : 'To take';
   return (
     <section className={`tacked ${isOld ? 'opacity-70' : ''}`} aria-label={title} aria-live="polite">
       <h2 className="text-soft">{isOld ? 'As it was, until the figure is right' : title}</h2>

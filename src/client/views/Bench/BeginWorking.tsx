@@ -1,13 +1,13 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { api, value } from '../../api/http';
 import { newId } from '../../api/id';
-import type { Drawing, Technique, Units } from '../../api/types';
+import type { Drawing, Units } from '../../api/types';
 import { keeping } from '../../app/kept';
-import { startOf, useTechniques } from '../../app/useTechnique';
+import { startOf, techniqueQuery, useTechniques } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
 import { Portrait } from '../../drawing/Portrait';
 
@@ -43,7 +43,7 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
     if (isNext && isReady) trigger.current?.focus();
   }, [isNext, isReady]);
   const begin = async (name: string) => {
-    const id = await beginWorking(project, name, units);
+    const id = await beginWorking(queries, project, name, units);
     await queries.invalidateQueries();
     await navigate(`/workings/${id}/plan`, { state: { begun: true } });
   };
@@ -103,16 +103,13 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
 
 /** Begins a working of a technique, with what its fields begin with and what is known already. */
 export async function beginWorking(
+  queries: QueryClient,
   project: string,
   name: string,
   units: Units,
   known: Record<string, unknown> = {},
 ): Promise<string> {
-  const technique = (await value(
-    api.GET('/api/techniques/{technique}', {
-      params: { path: { technique: name }, query: { units } as never },
-    }),
-  )) as unknown as Technique;
+  const technique = await queries.fetchQuery(techniqueQuery(name, units));
   const fields = technique.fields.map((f) => f.name);
   const id = newId();
   await keeping(

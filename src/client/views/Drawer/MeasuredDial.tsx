@@ -5,6 +5,7 @@ import type { Answer, Ask, Length, ThingKind } from '../../api/types';
 import type { Thing } from '../../app/drawer';
 import { readDraft, writeDraft } from '../../app/drafts';
 import { useReckoning } from '../../app/useReckoning';
+import { startOf } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
 import { Groups } from '../../parts/ask/Groups';
 import { useAskFields } from '../../parts/ask/useAskFields';
@@ -57,7 +58,7 @@ export function MeasuredDial({ thing, kind, measured, set }: Props) {
   }).data;
   const fields = (question?.fields ?? []).filter((f) => f.kind !== 'groups');
   const ask = {
-    ...Object.fromEntries(fields.filter((f) => f.start != null).map((f) => [f.name, f.start])),
+    ...startOf({ fields }),
     ...asked,
     samples: rows.filter(isWhole),
   };

@@ -67,11 +67,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
         <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
             <>
-              <ToCut
-                answer={answer}
-                isOld={reckoning.isOld}
-                title={technique.stages.some((s) => s.name === 'cut') ? 'To cut' : 'To take'}
-              />
+              <ToCut answer={answer} technique={technique} isOld={reckoning.isOld} />
               {answer.expected && <RangeBar expected={answer.expected} />}
             </>
           ) : (

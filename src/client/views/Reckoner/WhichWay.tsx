@@ -209,7 +209,7 @@ function Take({
   known[first] = ask.finishedEdge;
   if (project) {
     const begin = async () => {
-      const id = await beginWorking(project, way.technique, units, known);
+      const id = await beginWorking(queries, project, way.technique, units, known);
       await queries.invalidateQueries();
       await navigate(`/workings/${id}/plan`);
     };

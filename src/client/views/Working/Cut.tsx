@@ -46,7 +46,7 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
           {Beside && <Beside answer={answer} ask={working.ask} />}
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
-          <ToCut answer={answer} isOld={reckoning.isOld}>
+          <ToCut answer={answer} technique={technique} isOld={reckoning.isOld}>
             <Frozen
               working={working.id}
               cuts={cuts}

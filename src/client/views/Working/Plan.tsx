@@ -17,7 +17,7 @@ import type { StageProps } from './stage';
 /** Plan: say the piece and what is set, see what it comes to, and what to cut for that. */
 export function Plan({ working, technique, reckoning, units }: StageProps) {
   const answer = reckoning.answer as PlanAnswer | null;
-  const { first, swatch, stages } = technique;
+  const { first, swatch } = technique;
   const plot = usePlot(swatch.learns ? working : null).data;
   const labels = technique.fields
     .filter((f) => reckoning.missing.includes(f.name))
@@ -32,7 +32,6 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
     leaves: leaves.fields,
   };
   const { plan: Beside } = leaves;
-  const isCut = stages.some((s) => s.name === 'cut');
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
@@ -71,7 +70,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer && (
-            <ToCut answer={answer} isOld={reckoning.isOld} title={isCut ? 'To cut' : 'To take'}>
+            <ToCut answer={answer} technique={technique} isOld={reckoning.isOld}>
               <div className="no-print mt-4 flex flex-wrap gap-2">
                 <Link className="btn" to={`/workings/${working.id}/set-up`}>
                   Set up the machine
