@@ -195,7 +195,7 @@ public class RecordTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         var seat = await store.SeatAsync();
         var working = await store.WorkingAsync(seat);
-        var find = new FindStore(new Database(store.Source));
+        var find = store.Finds;
         await store.Swatches.AddAsync(
             seat,
             Guid.CreateVersion7(),

@@ -23,6 +23,14 @@ public sealed class StoreFixture : IAsyncLifetime
 
     public SwatchStore Swatches => new(new Database(Source));
 
+    public PhotographStore Photographs => new(new Database(Source));
+
+    public SwatchBookStore Book => new(new Database(Source));
+
+    public FindStore Finds => new(new Database(Source));
+
+    public LoadStore Loads => new(new Database(Source));
+
     public CutListStore CutLists => new(new Database(Source));
 
     public ThingStore Things => new(new Database(Source));
@@ -94,6 +102,7 @@ public sealed class StoreFixture : IAsyncLifetime
             "swatches",
             "cut_lists",
             "keeps",
+            "photographs",
             "things",
             "tried_notes",
         ];
