@@ -63,11 +63,7 @@ public class DialTests
                             0.1,
                             0.5,
                             5,
-                            [
-                                .. rows.Select(r =>
-                                    (r.Dialled * times, r.Stitches * more, r.Factor)
-                                ),
-                            ]
+                            [.. rows.Select(r => (r.Dialled * times, r.Stitches * more, r.Factor))]
                         )
                     ).Dial;
                     return Math.Abs(one.Factor / other.Factor - 1) < 1e-9

@@ -85,9 +85,9 @@ public class LearningTests
         Any.Sample(
             (family, seen) =>
             {
-                var foretold = new Regression(family, seen).At(
-                    [.. family.Weights.Select(_ => 0.7)]
-                );
+                var foretold = new Regression(family, seen).At([
+                    .. family.Weights.Select(_ => 0.7),
+                ]);
                 return Near(
                     foretold.Scale * foretold.Scale,
                     foretold.Mean * foretold.Mean + foretold.Scatter * foretold.Scatter
@@ -101,9 +101,9 @@ public class LearningTests
             .Sample(
                 (any, assurance) =>
                 {
-                    var foretold = new Regression(any.Family, any.Seen).At(
-                        [.. any.Family.Weights.Select(_ => 1.0)]
-                    );
+                    var foretold = new Regression(any.Family, any.Seen).At([
+                        .. any.Family.Weights.Select(_ => 1.0),
+                    ]);
                     var response = foretold.Quantile(assurance);
                     return Near(foretold.SureOf(response), assurance, 1e-6)
                         && Near(foretold.Quantile(0.5), foretold.Location, 1e-6)
@@ -192,9 +192,7 @@ public class LearningTests
             mean,
             family.A + seen.Sum(s => s.W) / 2,
             family.B
-                + (
-                    responses * responses + prior * precision * prior - mean * posterior * mean
-                ) / 2
+                + (responses * responses + prior * precision * prior - mean * posterior * mean) / 2
         );
     }
 

@@ -175,10 +175,7 @@ public class WhichWayTests
 
     [Fact]
     public void What_may_be_owned_is_one_of_the_four() =>
-        Form.Reckon(
-            Form.Example.With("has", RawValue.Of([RawValue.Of("a loom")])),
-            Ruler.Metric
-        )
+        Form.Reckon(Form.Example.With("has", RawValue.Of([RawValue.Of("a loom")])), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldStartWith("has");
 
@@ -214,7 +211,8 @@ public class WhichWayTests
             ("doubled", false),
             ("cut", "across")
         );
-        var whole = said.Values.Where(v => known.Contains(v.Key))
+        var whole = said
+            .Values.Where(v => known.Contains(v.Key))
             .Aggregate(ask, (all, v) => all.With(v.Key, v.Value));
         whole = whole
             .Values.Where(v => !known.Contains(v.Key))

@@ -207,15 +207,7 @@ public class BookTests(StoreFixture store) : IClassFixture<StoreFixture>
         var working = await store.WorkingAsync(seat);
         var (cloth, foot) = (Guid.CreateVersion7(), Guid.CreateVersion7());
         var nothing = Json("{}");
-        await store.Things.AddAsync(
-            seat,
-            cloth,
-            "cloth",
-            "striped ticking",
-            nothing,
-            null,
-            Cancel
-        );
+        await store.Things.AddAsync(seat, cloth, "cloth", "striped ticking", nothing, null, Cancel);
         await store.Things.AddAsync(seat, foot, "foot", "ruffler", nothing, null, Cancel);
         var ticking = Json("""{"name":"ticking, as it was"}""");
         await AddAsync(

@@ -1,11 +1,18 @@
-using System.Globalization;
-
 namespace ZephyrReach.Core.Measures;
 
 /// <summary>Writes plain figures, with no more places than they need.</summary>
 public static class DecimalText
 {
-    private static readonly string[] Formats = ["0", "0.#", "0.##", "0.###", "0.####", "0.#####"];
+    private static readonly double[] Powers = [1, 10, 100, 1e3, 1e4, 1e5];
+
+    /// <summary>
+    /// Of the fifteen digits that a double holds for certain, so that what is a half on paper is one here too: 0.285 is held
+    /// as a little less.
+    /// </summary>
+    private const double LastDigit = 4e-15;
+
+    /// <summary>From here on there is no such half any more.</summary>
+    private const double NoHalves = 1e14;
 
     /// <summary>Writes a ratio, a dial figure or a weight.</summary>
     /// <param name="figure">Finite, and less than 10^12 either side of 0.</param>
@@ -13,9 +20,28 @@ public static class DecimalText
     /// <returns>Such as <c>2.2</c>; a figure below 0 carries a minus sign, unless it rounds to nothing.</returns>
     public static string Write(double figure, int places = 2)
     {
-        // In decimal, so that what is a half on paper is one here too.
-        var rounded = Math.Round((decimal)figure, places, MidpointRounding.AwayFromZero);
-        var text = Math.Abs(rounded).ToString(Formats[places], CultureInfo.InvariantCulture);
-        return rounded < 0 ? "−" + text : text;
+        var scaled = Math.Abs(figure) * Powers[places];
+        var rest = (long)Math.Floor(scaled * (scaled < NoHalves ? 1 + LastDigit : 1) + 0.5);
+        var isNegative = figure < 0 && rest > 0;
+        for (; places > 0 && rest % 10 == 0; places--)
+        {
+            rest /= 10;
+        }
+        // From the last digit to the first: at least one stands before the point.
+        Span<char> text = stackalloc char[24];
+        var at = text.Length;
+        for (var place = 0; rest > 0 || place <= places; place++, rest /= 10)
+        {
+            if (place == places && place > 0)
+            {
+                text[--at] = '.';
+            }
+            text[--at] = (char)('0' + rest % 10);
+        }
+        if (isNegative)
+        {
+            text[--at] = '−';
+        }
+        return new string(text[at..]);
     }
 }

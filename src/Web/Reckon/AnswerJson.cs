@@ -1,5 +1,4 @@
-using System.Buffers;
-using System.Text.Encodings.Web;
+using System.Collections;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
@@ -33,10 +32,9 @@ public readonly record struct Reckoned(
 /// <summary>Writes answers as JSON: the figures that they declare, and what was asked to come along.</summary>
 public static class AnswerJson
 {
-    private static readonly JsonWriterOptions Options = new()
-    {
-        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-    };
+    // The two names that stand in every length.
+    private static readonly JsonEncodedText Mm = JsonEncodedText.Encode("mm");
+    private static readonly JsonEncodedText Text = JsonEncodedText.Encode("text");
 
     /// <summary>What comes along: <c>?with=working,drawings,steps,understood</c>.</summary>
     /// <exception cref="RefusedException">Something else is asked for.</exception>
@@ -70,24 +68,13 @@ public static class AnswerJson
     public static IResult Result(Reckoned reckoned) => Result(json => Write(json, reckoned));
 
     /// <summary>Anything that is written as one JSON object.</summary>
-    public static IResult Result(Action<Utf8JsonWriter> write) =>
-        Results.Bytes(Bytes(write), "application/json; charset=utf-8");
+    public static IResult Result(Action<Utf8JsonWriter> write) => new Written(write);
 
     /// <summary>A whole answer as it is kept or shown as an example: without what comes along.</summary>
     public static JsonElement Of(Reckoning answer, Form form, RawAsk ask, Ruler ruler) =>
-        JsonDocument
-            .Parse(Bytes(json => Write(json, new Reckoned(answer, form, ask, ruler, With.Nothing))))
-            .RootElement;
-
-    private static ReadOnlyMemory<byte> Bytes(Action<Utf8JsonWriter> write)
-    {
-        var buffer = new ArrayBufferWriter<byte>(8 * 1024);
-        using (var json = new Utf8JsonWriter(buffer, Options))
-        {
-            write(json);
-        }
-        return buffer.WrittenMemory;
-    }
+        new Written(json =>
+            Write(json, new Reckoned(answer, form, ask, ruler, With.Nothing))
+        ).Read();
 
     private static void Write(Utf8JsonWriter json, Reckoned reckoned)
     {
@@ -174,65 +161,51 @@ public static class AnswerJson
                 continue;
             }
             json.WritePropertyName(figure.Name);
-            switch (figure.Shape)
+            if (value is not string and IEnumerable all)
             {
-                case FigureShape.Length:
-                    Write(json, (Length)value, figure.Kind, ruler);
-                    break;
-                case FigureShape.Lengths:
-                    All(
-                        (IReadOnlyList<Length>)value,
-                        length => Write(json, length, figure.Kind, ruler)
-                    );
-                    break;
-                case FigureShape.Count:
-                    json.WriteNumberValue((int)value);
-                    break;
-                case FigureShape.Counts:
-                    All((IReadOnlyList<int>)value, json.WriteNumberValue);
-                    break;
-                case FigureShape.Ratio:
-                    json.WriteNumberValue((double)value);
-                    break;
-                case FigureShape.Flag:
-                    json.WriteBooleanValue((bool)value);
-                    break;
-                case FigureShape.Text:
-                    json.WriteStringValue((string)value);
-                    break;
-                case FigureShape.Table:
-                    All((IReadOnlyList<object>)value, row => Group(figure.Inner, row));
-                    break;
-                default:
-                    Group(figure.Inner, value);
-                    break;
+                json.WriteStartArray();
+                foreach (var one in all)
+                {
+                    Write(json, figure, one!, ruler);
+                }
+                json.WriteEndArray();
             }
-        }
-
-        void Group(IReadOnlyList<Figure> inner, object part)
-        {
-            json.WriteStartObject();
-            WriteFigures(json, inner, part, ruler);
-            json.WriteEndObject();
-        }
-
-        void All<T>(IReadOnlyList<T> values, Action<T> write)
-        {
-            json.WriteStartArray();
-            foreach (var value in values)
+            else
             {
-                write(value);
+                Write(json, figure, value, ruler);
             }
-            json.WriteEndArray();
         }
     }
 
-    /// <summary>Writes one length: exact in mm, rounded in its text.</summary>
-    private static void Write(Utf8JsonWriter json, Length length, LengthKind kind, Ruler ruler)
+    /// <summary>Writes one value of a figure: all of it, or one of its list.</summary>
+    private static void Write(Utf8JsonWriter json, Figure figure, object value, Ruler ruler)
     {
-        json.WriteStartObject();
-        json.WriteNumber("mm", length.Millimetres);
-        json.WriteString("text", ruler.Write(length, kind));
-        json.WriteEndObject();
+        switch (value)
+        {
+            case Length length:
+                // Exact in mm, rounded in its text.
+                json.WriteStartObject();
+                json.WriteNumber(Mm, length.Millimetres);
+                json.WriteString(Text, ruler.Write(length, figure.Kind));
+                json.WriteEndObject();
+                break;
+            case int count:
+                json.WriteNumberValue(count);
+                break;
+            case double ratio:
+                json.WriteNumberValue(ratio);
+                break;
+            case bool flag:
+                json.WriteBooleanValue(flag);
+                break;
+            case string text:
+                json.WriteStringValue(text);
+                break;
+            default:
+                json.WriteStartObject();
+                WriteFigures(json, figure.Inner, value, ruler);
+                json.WriteEndObject();
+                break;
+        }
     }
 }

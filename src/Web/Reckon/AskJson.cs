@@ -15,7 +15,14 @@ public static class AskJson
 
     /// <summary>Reads the body of a request as one JSON object.</summary>
     /// <exception cref="RefusedException">It is not JSON, or no object.</exception>
-    public static async ValueTask<JsonElement> ReadBodyAsync(HttpRequest request)
+    public static ValueTask<JsonElement> ReadBodyAsync(HttpRequest request) =>
+        ReadAsync(request, json => json.Clone());
+
+    /// <summary>Reads the body of a request as one ask.</summary>
+    /// <exception cref="RefusedException">It is not JSON, or no object.</exception>
+    public static ValueTask<RawAsk> ReadAskAsync(HttpRequest request) => ReadAsync(request, Read);
+
+    private static async ValueTask<T> ReadAsync<T>(HttpRequest request, Func<JsonElement, T> read)
     {
         if (!request.HasJsonContentType())
         {
@@ -29,7 +36,7 @@ public static class AskJson
                 request.HttpContext.RequestAborted
             );
             return body.RootElement.ValueKind == JsonValueKind.Object
-                ? body.RootElement.Clone()
+                ? read(body.RootElement)
                 : throw new RefusedException(Problem.NotAnObject());
         }
         catch (JsonException)
@@ -37,11 +44,6 @@ public static class AskJson
             throw new RefusedException(Problem.BrokenJson());
         }
     }
-
-    /// <summary>Reads the body of a request as one ask.</summary>
-    /// <exception cref="RefusedException">It is not JSON, or no object.</exception>
-    public static async ValueTask<RawAsk> ReadAskAsync(HttpRequest request) =>
-        Read(await ReadBodyAsync(request));
 
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
     public static RawAsk Read(JsonElement json) =>
