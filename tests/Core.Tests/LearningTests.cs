@@ -146,7 +146,7 @@ public class LearningTests
         var model = new Regression(family, seen);
 
         model.Weights[0].ShouldBe(2, 0.01);
-        model.Weights[1].ShouldBe(3, 0.02);
+        model.Weights[1].ShouldBe(3, 0.03);
         model.Residuals().ShouldAllBe(r => !r.IsOdd);
     }
 

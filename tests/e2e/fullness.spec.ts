@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { beginWorking, expect, kept, openHouse, openWorking, test } from './house';
 
 const png = Buffer.from(
@@ -110,9 +111,20 @@ test('which way: an edge, a purpose, the best first, and a working begun like th
   await page.getByRole('radio', { name: 'shows small, even folds' }).check();
   await expect(best).toContainText('a pleating attachment');
   await expect(best).toContainText('in the drawer');
+  const ways = page.getByRole('listitem').filter({ hasText: 'Time, about' });
+  const takes = (way: Locator) =>
+    way.getByText('Cloth', { exact: true }).locator('xpath=following-sibling::dd[1]');
+  const pulled = ways.filter({ hasText: 'pulled threads: three' });
+  const cloth = await takes(pulled).innerText();
+  await pulled.getByRole('link', { name: 'Reckon it' }).click();
+  // As much there as it said here.
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Cloth used${cloth}`);
+  await page.goBack();
+  const folded = await takes(best).innerText();
   await best.getByRole('link', { name: 'Reckon it' }).click();
   await expect(page.getByRole('textbox', { name: 'Finished edge' })).toHaveValue('94 cm');
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('Fold depth');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Cloth used${folded}`);
 });
 
 test('the swatch book: filtered, side by side, read along the plot by key and as a table', async ({

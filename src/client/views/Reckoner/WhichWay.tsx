@@ -8,7 +8,7 @@ import { useDrawer } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
 import { askIn } from '../../app/askIn';
 import { useReckoning } from '../../app/useReckoning';
-import { useTechniques } from '../../app/useTechnique';
+import { startOf, useTechniques } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
 import { Findings } from '../../parts/Findings';
@@ -31,8 +31,6 @@ type Way = {
   why: string;
 };
 
-const start: Ask = { fullness: 2, purpose: 'must-fit', finishedDepth: '20 cm', clothWidth: '138 cm' };
-
 /** Which way of making an edge fuller suits it: the ways side by side, the best for the purpose first. */
 export function WhichWay() {
   const units = useUnits();
@@ -52,7 +50,11 @@ export function WhichWay() {
   const drawer = useDrawer().data;
   const has = useMemo(() => (drawer?.things.length ? owned(drawer.things) : undefined), [drawer]);
   const ask = useMemo<Ask>(
-    () => ({ ...start, ...(described ? askIn(described, address) : {}), ...(has ? { has } : {}) }),
+    () => ({
+      // What a plan begins with, so that a way takes the cloth here that it takes there.
+      ...(described ? { ...startOf(described), ...askIn(described, address) } : {}),
+      ...(has ? { has } : {}),
+    }),
     [described, address, has],
   );
   const reckoning = useReckoning<Answer & { ways: Way[] }>(
