@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Web.Reckon;
@@ -76,6 +77,74 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
         Text(row, "summary").ShouldNotBeEmpty();
         row.GetProperty("picture").GetProperty("shapes").GetArrayLength().ShouldBeGreaterThan(0);
         Text(row, "nextStage").ShouldBe("set-up");
+    }
+
+    [Theory]
+    [MemberData(nameof(Worked))]
+    public async Task What_it_writes_has_the_shape_that_it_declares(string name)
+    {
+        var working = Core.Craft.Techniques.WorkingOf(name)!;
+        foreach (var form in working.Turned.Prepend(working.Straight))
+        {
+            var (_, told) = await Post(
+                $"/api/reckon/{name}{(form.Name.Length == 0 ? "" : $"/{form.Name}")}",
+                AskJson.Of(form.Example)
+            );
+            HasAll(told, form.Figures, $"{name}/{form.Name}");
+        }
+    }
+
+    private static void HasAll(JsonElement told, IReadOnlyList<Figure> figures, string path)
+    {
+        told.ValueKind.ShouldBe(JsonValueKind.Object, path);
+        foreach (var figure in figures)
+        {
+            var at = $"{path}.{figure.Name}";
+            if (told.TryGetProperty(figure.Name, out var value))
+            {
+                HasShape(value, figure, at);
+            }
+            else
+            {
+                figure.IsAlways.ShouldBeFalse(at);
+            }
+        }
+    }
+
+    private static void HasShape(JsonElement value, Figure figure, string at)
+    {
+        switch (figure.Shape)
+        {
+            case FigureShape.Lengths or FigureShape.Counts or FigureShape.Table:
+                var one = figure with
+                {
+                    Shape =
+                        figure.Shape == FigureShape.Lengths ? FigureShape.Length
+                        : figure.Shape == FigureShape.Counts ? FigureShape.Count
+                        : FigureShape.Group,
+                };
+                value.EnumerateArray().ToList().ForEach(v => HasShape(v, one, at));
+                break;
+            case FigureShape.Length:
+                double.IsFinite(value.GetProperty("mm").GetDouble()).ShouldBeTrue(at);
+                value.GetProperty("text").GetString().ShouldNotBeNullOrEmpty(at);
+                break;
+            case FigureShape.Group:
+                HasAll(value, figure.Inner, at);
+                break;
+            case FigureShape.Count:
+                value.TryGetInt32(out _).ShouldBeTrue(at);
+                break;
+            case FigureShape.Ratio:
+                value.ValueKind.ShouldBe(JsonValueKind.Number, at);
+                break;
+            case FigureShape.Flag:
+                value.ValueKind.ShouldBeOneOf(JsonValueKind.True, JsonValueKind.False);
+                break;
+            default:
+                value.ValueKind.ShouldBe(JsonValueKind.String, at);
+                break;
+        }
     }
 
     [Theory]

@@ -182,6 +182,12 @@ public static class AnswerJson
     {
         switch (value)
         {
+            // What has figures of its own, whatever it is made of.
+            case var part when figure.Inner.Count > 0:
+                json.WriteStartObject();
+                WriteFigures(json, figure.Inner, part, ruler);
+                json.WriteEndObject();
+                break;
             case Length length:
                 // Exact in mm, rounded in its text.
                 json.WriteStartObject();
@@ -202,10 +208,9 @@ public static class AnswerJson
                 json.WriteStringValue(text);
                 break;
             default:
-                json.WriteStartObject();
-                WriteFigures(json, figure.Inner, value, ruler);
-                json.WriteEndObject();
-                break;
+                throw new InvalidOperationException(
+                    $"{figure.Name}: {value.GetType().Name} is no figure."
+                );
         }
     }
 }
