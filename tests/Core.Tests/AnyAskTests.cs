@@ -118,7 +118,15 @@ public class AnyAskTests
         field switch
         {
             LengthField f => RawValue.Of(Between(f.Least.Millimetres, f.Most.Millimetres, random)),
+            NumberField { IsWhole: true } f => RawValue.Of(
+                Math.Round(Between(f.Least, f.Most, random))
+            ),
             NumberField f => RawValue.Of(Between(f.Least, f.Most, random)),
+            CountsField f => RawValue.Of([
+                .. Enumerable
+                    .Range(0, random.Next(1, 5))
+                    .Select(_ => RawValue.Of(Math.Round(Between(f.Least, f.Most, random)))),
+            ]),
             LengthsField f => RawValue.Of([
                 .. Enumerable
                     .Range(0, random.Next(1, 4))

@@ -70,8 +70,11 @@ public class ContractTests
 
         asked.ShouldBeUnique();
         asked.ShouldBeSubsetOf(fields);
-        // What is not asked comes from elsewhere: the samples, or the workroom.
-        fields.Except(asked).Except(Given).ShouldBeSubsetOf(["cuttingStep"]);
+        // What is not asked comes from elsewhere: the samples, the workroom, or what is measured on the way.
+        var onTheWay = Plan(name, Ruler.Metric)
+            .Steps(Ruler.Metric)
+            .Select(s => s.Measure?.Into ?? "");
+        fields.Except(asked).Except(Given).Except(onTheWay).ShouldBeSubsetOf(["cuttingStep"]);
         asked.ShouldContain(working.First.Field);
         working.Either.ShouldBeSubsetOf(fields);
         (working.Either.Count is 0 or 2).ShouldBeTrue();

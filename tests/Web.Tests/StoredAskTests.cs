@@ -55,7 +55,7 @@ public class StoredAskTests
             StoredAsk.Check(working, without, Ruler.Metric).ShouldBeEmpty(field.Name);
             var wrong = field switch
             {
-                LengthField or NumberField => RawValue.Of("as long as the table"),
+                LengthField or NumberField or CountsField => RawValue.Of("as long as the table"),
                 FlagField => RawValue.Of("perhaps"),
                 _ => RawValue.Of(99),
             };

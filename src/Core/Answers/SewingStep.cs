@@ -23,7 +23,18 @@ public sealed record Moment(
 /// <param name="Form">The name of the form, which is asked with the plan and the readings.</param>
 /// <param name="Field">Its field that takes the readings.</param>
 /// <param name="Question">What is measured, as a question.</param>
-public sealed record StepMeasure(string Form, string Field, string Question);
+public sealed record StepMeasure(string Form, string Field, string Question)
+{
+    /// <summary>Figures that the form is told beside the reading, such as how many were sewn.</summary>
+    public IReadOnlyDictionary<string, double> With { get; init; } =
+        new Dictionary<string, double>();
+
+    /// <summary>
+    /// The field of the plan that keeps the reading as one of its groups, together with those figures, so that the plan itself
+    /// goes by it; empty where it is only written down.
+    /// </summary>
+    public string Into { get; init; } = "";
+}
 
 /// <summary>One step of the sewing.</summary>
 /// <param name="Key">Names the step, and stays the same when the figures change.</param>

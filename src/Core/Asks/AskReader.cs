@@ -165,7 +165,41 @@ public sealed class AskReader
             );
             return null;
         }
+        if (field.IsWhole && number % 1 != 0)
+        {
+            Unusable(field, $"{field.Label} has to be a whole number.");
+            return null;
+        }
         return number;
+    }
+
+    /// <summary>Reads whole numbers in their order; empty when they are not said.</summary>
+    public IReadOnlyList<int> Counts(CountsField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return [];
+        }
+        IReadOnlyList<double?> said = value.Text is { } text
+            ?
+            [
+                .. text.Split([' ', '+', ',', ';', '/'], StringSplitOptions.RemoveEmptyEntries)
+                    .Select(part => int.TryParse(part, out var count) ? count : (double?)null),
+            ]
+            : [.. (value.List ?? [value]).Select(v => v.Number)];
+        if (
+            said.Count is 0
+            || said.Count > field.MostCounts
+            || said.Any(n => !(n >= field.Least && n <= field.Most) || n % 1 != 0)
+        )
+        {
+            Unusable(
+                field,
+                $"{field.Label} has to be whole numbers from {field.Least} to {field.Most}, such as 3 + 5 + 3."
+            );
+            return [];
+        }
+        return [.. said.Select(n => (int)n!.Value)];
     }
 
     /// <summary>Reads a yes or no.</summary>

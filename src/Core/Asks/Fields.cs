@@ -85,9 +85,25 @@ public sealed record NumberField(
     /// <summary>What stands after the figure, or empty.</summary>
     public string Unit { get; init; } = "";
 
+    /// <summary>Whether it counts things: a fraction is refused.</summary>
+    public bool IsWhole { get; init; }
+
     /// <summary>How far one press of an arrow key turns it.</summary>
     public double Step { get; init; } = 1;
 }
+
+/// <summary>Whole numbers in their order, such as 3 + 5 + 3: a list, or a text with anything but digits between them.</summary>
+/// <param name="Least">Any that is less is refused.</param>
+/// <param name="Most">Any that is more is refused.</param>
+/// <param name="MostCounts">A longer list is refused.</param>
+public sealed record CountsField(
+    string Name,
+    string Label,
+    string Says,
+    int Least,
+    int Most,
+    int MostCounts = 40
+) : Field(Name, Label, Says, false);
 
 /// <summary>Yes or no; no when it is not said.</summary>
 public sealed record FlagField(string Name, string Label, string Says, bool Start = false)

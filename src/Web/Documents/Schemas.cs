@@ -70,6 +70,7 @@ internal sealed class Schemas(OpenApiDocument document)
             // Several in a list are added up.
             LengthField => new OpenApiSchema { OneOf = [LengthIn(), ListOf(LengthIn())] },
             LengthsField => ListOf(LengthIn()),
+            CountsField => ListOf(Of(JsonSchemaType.Integer)),
             NumberField number => new OpenApiSchema
             {
                 Type = JsonSchemaType.Number,

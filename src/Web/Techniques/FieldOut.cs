@@ -5,7 +5,7 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Web.Techniques;
 
 /// <summary>A field, so that a screen can be made of it. What does not belong to its kind is left out.</summary>
-/// <param name="Kind">length, fine, lengths, number, flag, choice, choices, colour, group or groups.</param>
+/// <param name="Kind">length, fine, lengths, counts, number, flag, choice, choices, colour, group or groups.</param>
 /// <param name="Start">What a new ask begins with: a text, a number, or yes or no.</param>
 /// <param name="Choices">The choices; of a number, figures that are chosen by a word.</param>
 /// <param name="No">The word for no.</param>
@@ -53,6 +53,7 @@ public sealed record FieldOut(
                 Kind = f.Kind == LengthKind.Fine ? "fine" : "length",
                 Start = f.Start is { } start ? ruler.Write(start, f.Kind) : null,
             },
+            CountsField f => plain with { Kind = "counts", Least = f.Least, Most = f.Most },
             LengthsField f => plain with { Kind = "lengths", Most = f.MostReadings },
             NumberField f => plain with
             {

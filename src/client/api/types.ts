@@ -115,7 +115,15 @@ export type Step = {
   /** What is set on the machine for it, in words. */
   sets: string[];
   /** The form that takes the measure that is typed here, and in which field. */
-  measure?: { form: string; field: string; question: string };
+  measure?: {
+    form: string;
+    field: string;
+    question: string;
+    /** Figures that the form is told beside it. */
+    with: Record<string, number>;
+    /** The field of the plan that keeps it among its groups; empty where it is only written down. */
+    into: string;
+  };
 };
 
 /** A figure in words. */

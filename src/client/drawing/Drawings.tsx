@@ -23,7 +23,7 @@ export function Drawings({ answer, cloth, units, forCutting, ask }: Props) {
   const [first] = wanted(answer);
   const later = useDeferredValue(answer, null);
   return (
-    <div className="grid min-w-0 gap-5 empty:-mt-5" ref={ref}>
+    <div className="flex min-w-0 flex-wrap items-start gap-x-8 gap-y-5 empty:-mt-5" ref={ref}>
       {first && <Shown drawing={first} cloth={cloth} units={units} width={width} ask={ask} />}
       <Others
         drawings={wanted(later)
@@ -43,6 +43,9 @@ const Others = memo(function Others({ drawings, ...room }: Room & { drawings: Dr
   return drawings.map((drawing) => <Shown key={drawing.name} {...room} drawing={drawing} />);
 });
 
+/** What is nearly square is drawn larger: there it is the height that decides how much can be read. */
 function Shown(props: Room & { drawing: Drawing; ask?: AskOnDrawing }) {
-  return <DrawingView {...props} maxHeight={props.drawing.isCloseUp ? 170 : 240} />;
+  const { isCloseUp, width, height } = props.drawing;
+  const high = height > width * 0.6 ? 330 : 240;
+  return <DrawingView {...props} maxHeight={isCloseUp ? high - 70 : high} />;
 }

@@ -2,6 +2,7 @@ import type { KeyboardEvent } from 'react';
 import type { Point, Shape } from '../api/types';
 import type { ClothLook } from './cloth';
 import { Gathered } from './Gathered';
+import { PlateView } from './PlateView';
 
 /** How a drawing lies on the screen. All but the scale are pixels. */
 export type Frame = {
@@ -49,25 +50,10 @@ export function ShapeView({ shape, frame, fill, look, edit }: Props) {
       return <Dimension shape={shape} frame={frame} edit={edit} />;
     case 'path':
       return <PathView shape={shape} frame={frame} fill={fill} look={look} />;
-    case 'grain': {
-      const [[x1, y], [x2]] = [at(shape.from), at(shape.to)];
-      return (
-        <g stroke={look.ink} fill="none" strokeWidth={1.5}>
-          <path d={`M${x1} ${y}H${x2}M${x1 + 7} ${y - 4}l-7 4 7 4M${x2 - 7} ${y - 4}l7 4-7 4`} />
-          <text
-            x={(x1 + x2) / 2}
-            y={y + 15}
-            textAnchor="middle"
-            stroke={look.ground}
-            strokeWidth={4}
-            paintOrder="stroke"
-            style={{ fill: look.ink }}
-          >
-            grain
-          </text>
-        </g>
-      );
-    }
+    case 'grain':
+      return <Grain from={at(shape.from)} to={at(shape.to)} look={look} />;
+    case 'plate':
+      return <PlateView plate={shape} scale={s} />;
     case 'words': {
       const [x, y] = at(shape.at);
       return (
@@ -77,6 +63,36 @@ export function ShapeView({ shape, frame, fill, look, edit }: Props) {
       );
     }
   }
+}
+
+/** The lengthwise grain: an arrow both ways, along the page or up it. */
+function Grain({
+  from: [x1, y1],
+  to: [x2, y2],
+  look,
+}: {
+  from: readonly [number, number];
+  to: readonly [number, number];
+  look: ClothLook;
+}) {
+  const long = Math.hypot(x2 - x1, y2 - y1);
+  const turn = (Math.atan2(y2 - y1, x2 - x1) * 180) / Math.PI;
+  return (
+    <g transform={`translate(${x1} ${y1}) rotate(${turn})`} stroke={look.ink} fill="none" strokeWidth={1.5}>
+      <path d={`M0 0H${long}M7 -4l-7 4 7 4M${long - 7} -4l7 4-7 4`} />
+      <text
+        x={long / 2}
+        y={15}
+        textAnchor="middle"
+        stroke={look.ground}
+        strokeWidth={4}
+        paintOrder="stroke"
+        style={{ fill: look.ink }}
+      >
+        grain
+      </text>
+    </g>
+  );
 }
 
 /** The cloths that are not the working's own with its pattern. */

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Answer, Ask, Length, Step, Units } from '../api/types';
 import { useReckoning } from '../app/useReckoning';
+import type { EditedWorking } from '../app/useWorking';
 import { Findings } from './Findings';
 import { Measure } from './Measure';
 import { MeasureField } from './MeasureField';
@@ -8,21 +9,18 @@ import { MeasureField } from './MeasureField';
 type Props = {
   /** What is measured at this step, and which form takes it. */
   measure: NonNullable<Step['measure']>;
-  /** Where the straight form is asked. */
-  path: string;
-  ask: Ask;
+  working: EditedWorking;
   units: Units;
-  measured: string[];
-  keep: (measured: string[]) => void;
 };
 
 /** A measure on the way: type what it is, and hear whether it is on course and what to do when it is not. */
-export function HalfWay({ measure, path, ask, units, measured, keep }: Props) {
-  const [typed, setTyped] = useState(measured.join('; '));
+export function HalfWay({ measure, working, units }: Props) {
+  const kept = keptOf(measure, working);
+  const [typed, setTyped] = useState(kept.typed);
   const parts = readings(typed);
   const check = useReckoning<Answer & { should?: Length; measured?: Length }>(
-    parts.length ? `${path}/${measure.form}` : null,
-    { ...ask, [measure.field]: parts },
+    parts.length ? `workings/${working.id}/reckon/${measure.form}` : null,
+    { ...working.ask, ...measure.with, [measure.field]: measure.into ? typed : parts },
     units,
     '',
   );
@@ -34,11 +32,11 @@ export function HalfWay({ measure, path, ask, units, measured, keep }: Props) {
         typed={typed}
         units={units}
         error={check.errors[measure.field]}
-        hint="several parts: put ; between them"
+        hint={measure.into ? undefined : 'several parts: put ; between them'}
         className="max-w-96"
         onType={(text) => {
           setTyped(text);
-          keep(readings(text));
+          kept.keep(text);
         }}
       />
       {parts.length > 0 && answer && (
@@ -56,6 +54,26 @@ export function HalfWay({ measure, path, ask, units, measured, keep }: Props) {
       )}
     </div>
   );
+}
+
+/** Where a reading is kept: with the progress, or in the plan itself, which then goes by it. */
+function keptOf({ field, into, with: told }: Props['measure'], working: EditedWorking) {
+  if (!into)
+    return {
+      typed: (working.progress.measured ?? []).join('; '),
+      keep: (text: string) =>
+        working.change({ progress: { ...working.progress, measured: readings(text) } }, 'pause'),
+    };
+  const rows = (working.ask[into] as Ask[] | undefined) ?? [];
+  const isThis = (row: Ask) => Object.entries(told).every(([name, is]) => row[name] === is);
+  return {
+    typed: String(rows.find(isThis)?.[field] ?? ''),
+    keep: (text: string) => {
+      const others = rows.filter((row) => !isThis(row));
+      const all = text.trim() ? [...others, { ...told, [field]: text }] : others;
+      working.set(into, all.length ? all : '');
+    },
+  };
 }
 
 const readings = (text: string) =>

@@ -6,8 +6,8 @@ type Props = {
   onType: (text: string) => void;
   error?: string;
   hint?: string;
-  /** How far an arrow key steps. */
-  step: number;
+  /** How far an arrow key steps; left out where it is no single figure. */
+  step?: number;
   suffix?: string;
   placeholder?: string;
   /** When the field is left. */
@@ -39,7 +39,7 @@ export function NumberField({
       <input
         id={id}
         className="entry"
-        inputMode="decimal"
+        inputMode={step ? 'decimal' : 'text'}
         autoComplete="off"
         value={typed}
         placeholder={placeholder}
@@ -48,7 +48,7 @@ export function NumberField({
         onChange={(e) => onType(e.target.value)}
         onBlur={onLeave}
         onKeyDown={(e) => {
-          if (e.key !== 'ArrowUp' && e.key !== 'ArrowDown') return;
+          if (!step || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return;
           e.preventDefault();
           const by = (e.key === 'ArrowUp' ? step : -step) * (e.shiftKey ? 10 : 1);
           onType(String(Math.round(((numberOf(typed) ?? 0) + by) * 1000) / 1000));

@@ -1,11 +1,14 @@
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Fit.Rules;
 
 /// <summary>A pair of needles has to sit inside one groove, and to fill it.</summary>
 internal sealed class TwinGroove : FitRule
 {
-    public override string Code => "twin-groove";
+    private const string Name = "twin-groove";
+
+    public override string Code => Name;
     public override string Checks =>
         "Whether the pair fits into one groove of the foot, and fills at least half of it.";
     public override Severity Gravest => Severity.Stop;
@@ -29,20 +32,31 @@ internal sealed class TwinGroove : FitRule
             : Sight.Well;
     }
 
-    public override Finding Explain(Combination c)
+    public override Finding Explain(Combination c) =>
+        Judge(c.Needle!.Is.TwinSpacing!.Value, c.Foot!.Is.GrooveWidth!.Value)!;
+
+    /// <summary>A pair against a groove; null where it fits and fills it.</summary>
+    public static Finding? Judge(Length spacing, Length groove)
     {
-        var (spacing, groove) = (c.Needle!.Is.TwinSpacing!.Value, c.Foot!.Is.GrooveWidth!.Value);
-        return Say.Over(spacing, groove)
-            ? Stop(
+        if (Say.Over(spacing, groove))
+        {
+            return new Finding(
+                Name,
+                Severity.Stop,
                 $"The pair, {Say.Mm(spacing)} apart, does not fit into a groove {Say.Mm(groove)} wide.",
                 "The ridge stands in the groove; needles beside it flatten it and pull to one side.",
                 $"Take a pair of at most {Say.Mm(groove)}, or a foot with fewer, wider grooves."
-            )
-            : Care(
+            );
+        }
+        return Say.Over(groove / 2, spacing)
+            ? new Finding(
+                Name,
+                Severity.Care,
                 $"The pair, {Say.Mm(spacing)} apart, leaves a groove {Say.Mm(groove)} wide half empty.",
                 "A ridge that does not fill its groove wanders in it.",
                 $"Take a pair of {Say.Mm(groove / 2)} to {Say.Mm(groove)}, or a foot with narrower grooves."
-            );
+            )
+            : null;
     }
 
     public override string Wants(Combination c) => "the width of the foot's grooves";

@@ -125,6 +125,8 @@ function useField(props: Props) {
           shown.follows(name),
           (is.choices?.length ?? 0) > 4 ? 'basis-full' : 'max-w-88',
         );
+      case 'counts':
+        return shown.counts(name, { className: 'w-36' });
       case 'groups':
         return shown.groups(name);
       default:

@@ -39,6 +39,18 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
         {...more}
       />
     ),
+    /** Whole numbers in their order, such as 3 + 5 + 3. */
+    counts: (name: string, more?: { className?: string }) => (
+      <NumberField
+        key={name}
+        label={field(name).label}
+        typed={typed(name)}
+        onType={(text) => set(name, text)}
+        error={wrongAt(reckoning, name)}
+        hint="such as 3 + 5 + 3"
+        {...more}
+      />
+    ),
     number: (name: string, more?: { hint?: string; className?: string }) => (
       <NumberField
         key={name}

@@ -114,15 +114,7 @@ export function Machine() {
               big
             />
             {step.measure && (
-              <HalfWay
-                key={step.key}
-                measure={step.measure}
-                path={path}
-                ask={working.ask}
-                units={units}
-                measured={working.progress.measured ?? []}
-                keep={(measured) => working.change({ progress: { ...working.progress, measured } }, 'pause')}
-              />
+              <HalfWay key={step.key} measure={step.measure} working={working} units={units} />
             )}
             {asked && (
               <p role="alert" className="care max-w-[44em] text-[1.1rem]">

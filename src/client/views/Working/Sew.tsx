@@ -58,18 +58,7 @@ export function Sew({ working, reckoning, units }: StageProps) {
                   progress={working.progress}
                   tick={(progress) => working.change({ progress })}
                 />
-                {step.measure && (
-                  <HalfWay
-                    measure={step.measure}
-                    path={`workings/${working.id}/reckon`}
-                    ask={working.ask}
-                    units={units}
-                    measured={working.progress.measured ?? []}
-                    keep={(measured) =>
-                      working.change({ progress: { ...working.progress, measured } }, 'pause')
-                    }
-                  />
-                )}
+                {step.measure && <HalfWay measure={step.measure} working={working} units={units} />}
                 {step.caution && <p className="care">{step.caution.says}</p>}
                 <button
                   type="button"

@@ -1,0 +1,193 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.Pintucks;
+
+/// <summary>A tucked panel as it is wanted.</summary>
+/// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="Groups">Tucks in each group, from the left.</param>
+/// <param name="GroupGap">Centre to centre between two groups; the spacing where there is but one.</param>
+/// <param name="TakeUpSaid">As measured; null where it is learnt or reckoned.</param>
+/// <param name="DrawSaid">As said, 0 to 1; null where it is learnt.</param>
+/// <param name="Learnt">What swatches say of the draw; null where none were sent, or the tuck is folded.</param>
+/// <param name="GrooveStep">How many grooves over the last tuck runs; null where the spacing was said.</param>
+/// <param name="WaveHeight">From its middle to its crest; nothing for a straight first line.</param>
+/// <param name="Course">What was measured on the way, the first first.</param>
+internal sealed record Ask(
+    bool IsTwin,
+    Length PanelWidth,
+    Length PanelLength,
+    IReadOnlyList<int> Groups,
+    Length Spacing,
+    Length GroupGap,
+    Length SeamAllowance,
+    Length NeedleSpacing,
+    Length ClothThickness,
+    Length Depth,
+    Length? TakeUpSaid,
+    double? DrawSaid,
+    Length? SpreadSaid,
+    Length? BiasSaid,
+    TuckDraw? Learnt,
+    double Assurance,
+    bool Corded,
+    int? GrooveStep,
+    Length? GroovePitch,
+    Length? GrooveWidth,
+    int? Grooves,
+    bool AcrossGrain,
+    Length WaveHeight,
+    Length WaveLength,
+    string OpenStitch,
+    Length WidestStitch,
+    IReadOnlyList<Measured> Course
+)
+{
+    private const double UsualDraw = 0.6;
+    private const int MostTucks = 400;
+
+    private static readonly Length UsualSpread = Length.FromMillimetres(0.15);
+    private static readonly Length UsualBias = Length.FromMillimetres(0.05);
+
+    public int Tucks => Groups.Sum();
+
+    /// <summary>n − 2t: the cloth between the needles that can be drawn into the ridge; never below nothing.</summary>
+    public Length Base => Length.Max(Length.Zero, NeedleSpacing - 2 * ClothThickness);
+
+    /// <summary>u: what one tuck takes up. Folded: twice its depth.</summary>
+    public Length TakeUp =>
+        !IsTwin
+            ? 2 * Depth
+            : TakeUpSaid
+                ?? (Learnt is { } learnt ? Base * learnt.Mid : Base * (DrawSaid ?? UsualDraw));
+
+    /// <summary>σ: how much one tuck differs from the next.</summary>
+    public Length Spread =>
+        SpreadSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Scatter : UsualSpread);
+
+    /// <summary>δ: how far all of them together may be off.</summary>
+    public Length Bias => BiasSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Mean : UsualBias);
+
+    /// <summary>Whether the take-up is what swatches say.</summary>
+    public bool IsLearnt => IsTwin && TakeUpSaid is null && Learnt is not null;
+
+    public bool HasWave => WaveHeight > Length.Zero;
+
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    public static Ask? Read(AskReader reader, bool withCourse = true)
+    {
+        var isTwin = reader.Choice(Fields.Kind) <= 0;
+        var (width, length) = (reader.Length(Fields.PanelWidth), Or(Fields.PanelLength));
+        var groups = ReadGroups(reader);
+        var (spacing, step) = ReadSpacing(reader);
+        var gap = reader.OptionalLength(Fields.ClusterGap);
+        if (groups.Count > 1 && gap is null && reader.Errors.Count == 0)
+        {
+            reader.Missing(Fields.ClusterGap);
+        }
+        var (waveHeight, openStitch) = (
+            Or(Fields.WaveHeight),
+            reader.OptionalChoice(Fields.OpenStitch)
+        );
+        var hasWave = reader.OptionalChoice(Fields.FirstLine) == Fields.Wave;
+        var planned = TuckSettings.Read(reader);
+        var ask = new Ask(
+            isTwin,
+            width,
+            length,
+            groups,
+            spacing,
+            gap ?? spacing,
+            reader.Length(Fields.SeamAllowance),
+            Or(Fields.NeedleSpacing),
+            Or(Fields.ClothThickness),
+            Or(Fields.Depth),
+            reader.OptionalLength(Fields.TakeUp),
+            reader.OptionalNumber(Fields.Draw),
+            reader.OptionalLength(Fields.TakeUpSpread),
+            reader.OptionalLength(Fields.TakeUpBias),
+            isTwin && reader.Has(TuckSamples.Field)
+                ? new TuckDraw(TuckSamples.Read(reader, planned), planned)
+                : null,
+            reader.OptionalNumber(Fields.Assurance) ?? Fields.Assurance.Start!.Value,
+            planned.Corded,
+            step,
+            reader.OptionalLength(Fields.GroovePitch),
+            reader.OptionalLength(Fields.GrooveWidth),
+            (int?)reader.OptionalNumber(Fields.Grooves),
+            reader.OptionalChoice(Fields.Grain) == "across",
+            hasWave ? waveHeight : Length.Zero,
+            Or(Fields.WaveLength),
+            isTwin ? openStitch ?? "none" : "none",
+            Or(Fields.WidestStitch),
+            withCourse ? Respacing.ReadCourse(reader, groups.Sum()) : []
+        );
+        return reader.Errors.Count > 0 ? null : ask;
+
+        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
+    }
+
+    /// <summary>The tucks in groups: as the pattern says, in clusters, or all in one.</summary>
+    private static IReadOnlyList<int> ReadGroups(AskReader reader)
+    {
+        var pattern = reader.Counts(Fields.Pattern);
+        var said = reader.OptionalNumber(Fields.Tucks);
+        var cluster = reader.OptionalNumber(Fields.Cluster);
+        if (pattern.Count > 0)
+        {
+            if (said is { } other && (int)other != pattern.Sum())
+            {
+                reader.Contradiction(
+                    Fields.Pattern,
+                    $"The groups add up to {pattern.Sum()} tucks, and {other} are said: leave one of them out."
+                );
+            }
+            if (pattern.Sum() > MostTucks)
+            {
+                reader.Contradiction(Fields.Pattern, $"At most {MostTucks} tucks can be reckoned.");
+            }
+            return pattern;
+        }
+        if (said is null)
+        {
+            if (reader.Errors.Count == 0)
+            {
+                reader.Missing(Fields.Tucks);
+            }
+            return [1];
+        }
+        var tucks = (int)said;
+        if (cluster is not { } each || each >= tucks)
+        {
+            return [tucks];
+        }
+        var size = (int)each;
+        return
+        [
+            .. Enumerable.Repeat(size, tucks / size),
+            .. tucks % size > 0 ? new[] { tucks % size } : [],
+        ];
+    }
+
+    /// <summary>The spacing as said, or so many grooves of the foot.</summary>
+    private static (Length Spacing, int? Step) ReadSpacing(AskReader reader)
+    {
+        var said = reader.OptionalLength(Fields.Spacing);
+        var step = reader.OptionalNumber(Fields.GrooveStep);
+        var pitch = reader.OptionalLength(Fields.GroovePitch);
+        if (said is { } spacing)
+        {
+            return (spacing, null);
+        }
+        if (step is { } grooves && pitch is { } each)
+        {
+            return (each * (int)grooves, (int)grooves);
+        }
+        if (reader.Errors.Count == 0)
+        {
+            reader.Missing(step is null ? Fields.Spacing : Fields.GroovePitch);
+        }
+        return (Fields.Spacing.Least, null);
+    }
+}

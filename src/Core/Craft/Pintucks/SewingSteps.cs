@@ -1,0 +1,258 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Pintucks;
+
+/// <summary>The order of work on a tucked panel.</summary>
+internal static class SewingSteps
+{
+    public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler) =>
+        [.. Prepared(a, ruler), .. Tucks(a, ruler), .. Finished(a, ruler)];
+
+    private static IEnumerable<SewingStep> Prepared(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        var sewn = Parts(ask, 0);
+        var first = a.Marks[SewingOrder.First(ask) - 1];
+        yield return new SewingStep(
+            "cut",
+            "Cut the panel",
+            $"Cut it {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
+            $"{ruler.Cut(a.Wide)} × {ruler.Cut(a.CutLength)}",
+            ["The edge is cut on the thread."],
+            [
+                new(
+                    "alter the pattern",
+                    $"Slash it at each tuck and spread it by {a.Fine(ask.TakeUp)}: {ruler.Mark(a.ExtraWidth)} in all. Exact, and no cloth is wasted."
+                ),
+                new(
+                    "tuck a block first",
+                    $"Cut {ruler.Cut(a.BlockWidth)} × {ruler.Cut(a.BlockLength)}, tuck it, and lay the pattern on it then. Forgiving; {ruler.Cut(a.BlockWidth - a.CutWidth)} more in width."
+                ),
+            ]
+        ).At(Place.Table, Pace.Cut(1), PanelDrawing.FlatName, ["cloth"], [.. sewn, "first"]);
+        yield return new SewingStep(
+            "first-line",
+            ask.GrooveStep is null ? "Mark the lines" : "Mark the first line",
+            (
+                ask.GrooveStep is null
+                    ? $"Mark every line from the left cut edge, the middle one at {ruler.Mark(first.Centre)}; the guide has them all at true size."
+                    : $"Mark one line, {ruler.Mark(first.Centre)} from the left cut edge: the grooves make every other one parallel to it."
+            ) + (ask.HasWave ? " Draw it as the wave on the guide." : ""),
+            ruler.Mark(first.Centre),
+            [
+                ask.AcrossGrain
+                    ? "It runs with the crosswise thread."
+                    : "It runs with the lengthwise thread.",
+            ],
+            []
+        ).At(
+            Place.Table,
+            Pace.Marked(ask.GrooveStep is null ? ask.Tucks : 1),
+            PanelDrawing.FlatName,
+            ["first"],
+            ask.GrooveStep is null ? null : sewn
+        );
+        if (ask.IsTwin)
+        {
+            yield return (
+                new SewingStep(
+                    "needles",
+                    "The pair of needles",
+                    $"Fit the pair, {a.Fine(ask.NeedleSpacing)} apart, and the foot with grooves. Thread each needle by itself, the threads on either side of the guides"
+                        + (
+                            ask.Corded
+                                ? "; lead the cord up through the plate, under the groove."
+                                : "."
+                        ),
+                    $"pair {a.Fine(ask.NeedleSpacing)}",
+                    [
+                        "Turn the wheel by hand once round: neither needle touches foot or plate.",
+                        "The threads run apart from each other all the way.",
+                    ],
+                    [
+                        new(
+                            "a second pin on the machine",
+                            "Both spools stand on it, one turning each way."
+                        ),
+                        new(
+                            "a stand behind it",
+                            "Where the machine has one pin only. The built-in threader takes no pair."
+                        ),
+                    ],
+                    Safety.Needle
+                ).At(Place.Machine, 5, SoleDrawing.Name, ["needles", "groove"])
+            ) with
+            {
+                Sets = a.ClearWidth is { } clear
+                    ? ["straight stitch, 2 to 2.5 mm", $"open stitch no wider than {a.Fine(clear)}"]
+                    : ["straight stitch, 2 to 2.5 mm"],
+            };
+        }
+    }
+
+    private static IEnumerable<SewingStep> Tucks(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        var each = a.Minutes / ask.Tucks;
+        yield return new SewingStep(
+            "first-tuck",
+            "The first tuck",
+            ask.IsTwin
+                ? "Sew down the marked line, the line between the needles, from one edge to the other without a stop."
+                : $"Fold on the line, wrong sides together, and sew {a.Fine(ask.Depth)} from the fold.",
+            ask.IsTwin ? "on the line" : a.Fine(ask.Depth),
+            [ask.IsTwin ? "The ridge stands, and runs straight." : "The fold lies on the line."],
+            []
+        ).At(Place.Machine, each, PanelDrawing.FlatName, ["first"], Parts(ask, 0));
+
+        var checks = SewingOrder.Checks(ask);
+        var done = 1;
+        for (var i = 0; i < checks.Count; i++)
+        {
+            if (checks[i] > done)
+            {
+                yield return Outwards(
+                    a,
+                    ruler,
+                    $"to-{i + 1}",
+                    done,
+                    checks[i],
+                    $"part-{i + 1}",
+                    Parts(ask, i + 1)
+                );
+                done = checks[i];
+            }
+            var (from, to) = SewingOrder.Sewn(ask, checks[i]);
+            var span = a.Planned.Tucks[to - 1].Centre - a.Planned.Tucks[from - 1].Centre;
+            yield return (
+                new SewingStep(
+                    $"measure-{i + 1}",
+                    i == 0 ? "Measure, and re-space" : "Measure once more",
+                    $"Press what is sewn, and measure from the first ridge to the last, middle to middle: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: the rest is spaced so that the panel lands on its width.",
+                    ruler.Mark(span),
+                    ["It lies flat, and is not pulled."],
+                    [],
+                    Safety.Iron
+                ).At(
+                    Place.Iron,
+                    3,
+                    PanelDrawing.FinishedName,
+                    ["first", .. Enumerable.Range(1, i + 1).Select(p => $"part-{p}")],
+                    Parts(ask, i + 1)
+                )
+            ) with
+            {
+                Measure = new(
+                    "respace",
+                    Fields.Measured.Name,
+                    "From the first ridge to the last, what is it?"
+                )
+                {
+                    Into = Fields.Course.Name,
+                    With = new Dictionary<string, double>
+                    {
+                        [Fields.Sewn.Name] = checks[i],
+                        [Fields.From.Name] = from,
+                    },
+                },
+            };
+        }
+        if (done < ask.Tucks)
+        {
+            yield return Outwards(a, ruler, "rest", done, ask.Tucks, "rest", null);
+        }
+    }
+
+    /// <summary>The tucks from one count to the next, to the right and to the left in turn.</summary>
+    private static SewingStep Outwards(
+        Answer a,
+        Ruler ruler,
+        string key,
+        int done,
+        int to,
+        string part,
+        IReadOnlyList<string>? notYet
+    )
+    {
+        var ask = a.Ask;
+        var isRespaced = ask.Course.Any(c => c.Sewn == done);
+        var (first, last) = SewingOrder.Sewn(ask, to);
+        var gap = isRespaced
+            ? new Respacing(
+                ask,
+                Respacing.Along(ask with { Course = [.. ask.Course.Where(c => c.Sewn < done)] }),
+                ask.Course.First(c => c.Sewn == done)
+            )
+            {
+                Findings = [],
+            }.FlatGap
+            : ask.Spacing + ask.TakeUp;
+        var how =
+            !ask.IsTwin ? $"Fold each on its line, {a.Fine(gap)} from the last on the flat cloth."
+            : isRespaced
+                ? $"Re-spaced: mark each needle line {a.Fine(gap)} from the last on the flat cloth, and sew on the lines."
+            : ask.GrooveStep is not null
+                ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
+            : $"Each {a.Fine(gap)} from the last on the flat cloth{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
+        var outOfGroup =
+            ask.Groups.Count > 1
+                ? $" From group to group it is {a.Fine(ask.GroupGap + ask.TakeUp)}: mark the first line of each anew."
+                : "";
+        return new SewingStep(
+            key,
+            $"Tucks {done + 1} to {to}",
+            $"{how}{outOfGroup} One to the right, one to the left, from the centre outwards: now those numbered {first} to {last} from the left are sewn.",
+            ask.IsTwin && !isRespaced && ask.GrooveStep is not null
+                ? SoleDrawing.Over(ask)
+                : a.Fine(gap),
+            [
+                "All rows run the same way, or every other one the other where the cloth drags.",
+                !ask.IsTwin ? "Each fold lies on its line."
+                : isRespaced ? "Each is sewn on its marked line."
+                : "The last ridge stays in its groove from end to end.",
+            ],
+            []
+        ).At(
+            Place.Machine,
+            (to - done) * a.Minutes / ask.Tucks,
+            ask.IsTwin && !isRespaced && ask.GroovePitch is not null
+                ? SoleDrawing.Name
+                : PanelDrawing.FlatName,
+            ask.IsTwin && !isRespaced && ask.GroovePitch is not null ? ["last", "next"] : [part],
+            ask.IsTwin && !isRespaced && ask.GroovePitch is not null ? null : notYet
+        );
+    }
+
+    private static IEnumerable<SewingStep> Finished(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        string[] all = ["first", .. Parts(ask, 0)];
+        yield return new SewingStep(
+            "press",
+            "Press face down",
+            "Lay it face down on a towel and press lightly: the ridges sink into the towel and stay round.",
+            "face down, towel",
+            ["The ridges still stand."],
+            [],
+            Safety.Iron
+        ).At(
+            Place.Iron,
+            Pace.Pressed(ask.PanelLength),
+            PanelDrawing.FinishedName,
+            ["cloth", .. all]
+        );
+        yield return new SewingStep(
+            "measure",
+            "Measure, then trim",
+            $"The panel is {ruler.Mark(ask.PanelWidth)} between its seam lines: trim it to {ruler.Cut(ask.PanelWidth + 2 * ask.SeamAllowance)}, alike on both sides of the middle ridge, and its length to {ruler.Cut(a.CutLength)}.",
+            ruler.Cut(ask.PanelWidth + 2 * ask.SeamAllowance),
+            ["The middle ridge lies in the middle."],
+            []
+        ).At(Place.Table, 3, PanelDrawing.FinishedName, ["cloth"]);
+    }
+
+    /// <summary>The parts that are sewn after so many checks.</summary>
+    private static IReadOnlyList<string> Parts(Ask ask, int after) =>
+        [.. SewingOrder.Checks(ask).Select((_, i) => $"part-{i + 1}").Skip(after), "rest"];
+}

@@ -1,0 +1,134 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Pintucks;
+
+/// <summary>The sole of the foot lying on the tucks, to scale: which groove the last tuck runs in while the next is sewn in the middle one.</summary>
+internal static class SoleDrawing
+{
+    public const string Name = "sole";
+
+    private const double Sole = 20;
+    private const double Reach = 8;
+
+    public static Drawing Of(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        var isGuess = ask.GroovePitch is null || ask.Grooves is null;
+        var grooves = ask.Grooves ?? 7;
+        var pitch =
+            ask.GroovePitch
+            ?? Length.FromMillimetres(Math.Max(1.6, ask.NeedleSpacing.Millimetres * 1.15));
+        var groove = ask.GrooveWidth ?? pitch * 0.75;
+        var half = pitch * (grooves / 2.0) + Length.FromMillimetres(2);
+        var shown = Length.Max(half, ask.Spacing + ask.NeedleSpacing) + Length.FromMillimetres(3);
+        var (width, height) = (2 * shown, Length.FromMillimetres(Sole + 2 * Reach));
+        var middle = shown;
+        List<Shape> shapes =
+        [
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
+            {
+                Part = "cloth",
+            },
+            Plate("sole", middle - half, middle + half, isGuess),
+        ];
+        for (var i = 0; i < grooves; i++)
+        {
+            var x = middle + (i - (grooves - 1) / 2.0) * pitch;
+            shapes.Add(Plate("groove", x - groove / 2, x + groove / 2, isGuess));
+        }
+        // The tucks that are sewn lie to the left; the new one comes out from under the needles.
+        for (var i = 1; middle - i * ask.Spacing > Length.Zero && i <= 12; i++)
+        {
+            shapes.AddRange(Ridge(a, middle - i * ask.Spacing, Length.Zero, height, "last"));
+        }
+        var needles = Length.FromMillimetres(Reach + Sole * 0.45);
+        shapes.AddRange(Ridge(a, middle, Length.Zero, needles, "next"));
+        foreach (var side in new[] { -1, 1 })
+        {
+            var x = middle + side * (ask.NeedleSpacing / 2);
+            shapes.Add(
+                new Plate(
+                    new Point(
+                        x - Length.FromMillimetres(0.4),
+                        needles - Length.FromMillimetres(0.4)
+                    ),
+                    new Point(
+                        x + Length.FromMillimetres(0.4),
+                        needles + Length.FromMillimetres(0.4)
+                    ),
+                    "hole",
+                    false
+                )
+                {
+                    Part = "needles",
+                }
+            );
+        }
+        shapes.Add(
+            new Dimension(
+                new Point(middle - ask.Spacing, height),
+                new Point(middle, height),
+                Side.Below,
+                ask.Spacing,
+                LengthKind.Fine,
+                $"· {Over(ask, pitch)}"
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(middle - ask.NeedleSpacing / 2, Length.Zero),
+                new Point(middle + ask.NeedleSpacing / 2, Length.Zero),
+                Side.Above,
+                ask.NeedleSpacing,
+                LengthKind.Fine,
+                Field: Fields.NeedleSpacing.Name
+            )
+        );
+        return new Drawing(
+            Name,
+            "The sole on the tucks",
+            $"The pair of needles stands in the middle groove; the last tuck runs {a.Fine(ask.Spacing)} away, {Over(ask, pitch)}.",
+            width,
+            height,
+            shapes,
+            true,
+            IsCloseUp: true
+        );
+
+        static Plate Plate(string role, Length from, Length to, bool isGuess) =>
+            new(
+                new Point(from, Length.FromMillimetres(Reach)),
+                new Point(to, Length.FromMillimetres(Reach + Sole)),
+                role,
+                isGuess
+            )
+            {
+                Part = role,
+            };
+    }
+
+    /// <summary>How many grooves over the last tuck runs, in words; how far it misses them where the spacing is none of theirs.</summary>
+    public static string Over(Ask ask, Length? said = null)
+    {
+        if ((said ?? ask.GroovePitch) is not { } pitch)
+        {
+            return "by eye";
+        }
+        var over = Math.Max(1, Math.Round(ask.Spacing / pitch));
+        var text = over == 1 ? "one groove over" : $"{DecimalText.Write(over, 0)} grooves over";
+        return Length.Between(ask.Spacing, pitch * over) > pitch / 8 ? $"nearest to {text}" : text;
+    }
+
+    private static IEnumerable<Shape> Ridge(Answer a, Length x, Length from, Length to, string part)
+    {
+        var half = Length.Max(Length.FromMillimetres(0.3), a.Ask.NeedleSpacing - a.Ask.TakeUp) / 2;
+        foreach (var at in new[] { x - half, x + half })
+        {
+            yield return new ClothLine(LineMeaning.Stitch, new Point(at, from), new Point(at, to))
+            {
+                Part = part,
+            };
+        }
+    }
+}

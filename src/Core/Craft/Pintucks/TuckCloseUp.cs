@@ -1,0 +1,204 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Pintucks;
+
+/// <summary>Through the cloth, near: what the bobbin thread draws together between two needles, or how a fold lies.</summary>
+internal static class TuckCloseUp
+{
+    public const string Name = "close-up";
+
+    public static Drawing Of(Answer a, Ruler ruler) => a.Ask.IsTwin ? Ridge(a) : Fold(a);
+
+    /// <summary>From left to right: flat, needle to needle, and the ridge that it becomes.</summary>
+    private static Drawing Ridge(Answer a)
+    {
+        var ask = a.Ask;
+        var (n, t) = (ask.NeedleSpacing, ask.ClothThickness);
+        // What is left between the needle lines, and how high the rest stands: an arch as long as it was flat.
+        var narrow = Length.Max(n * 0.15, n - ask.TakeUp);
+        var rise = Length.FromMillimetres(
+            Math.Sqrt(Math.Max(0, Math.Pow(n.Millimetres, 2) - Math.Pow(narrow.Millimetres, 2))) / 2
+        );
+        var rest = n * 0.9;
+        var ground = rise + t + Length.FromMillimetres(1.2);
+        var height = ground + t + Length.FromMillimetres(1.4);
+        var flat = rest;
+        var ridge = flat + n + 2 * rest;
+        var width = ridge + narrow + rest;
+        List<Shape> shapes =
+        [
+            Cloth(Length.Zero, flat + n + rest / 2, ground, t),
+            Needle(flat, ground),
+            Needle(flat + n, ground),
+            Cloth(ridge - rest, ridge, ground, t),
+            Cloth(ridge + narrow, width, ground, t),
+            new PathShape(
+                new Path(
+                    new Point(ridge, ground),
+                    [
+                        new CubicTo(
+                            new Point(ridge - narrow * 0.1, ground - rise * 1.33),
+                            new Point(ridge + narrow * 1.1, ground - rise * 1.33),
+                            new Point(ridge + narrow, ground)
+                        ),
+                        new LineTo(new Point(ridge + narrow, ground + t)),
+                        new CubicTo(
+                            new Point(ridge + narrow * 0.95, ground + t - rise),
+                            new Point(ridge + narrow * 0.05, ground + t - rise),
+                            new Point(ridge, ground + t)
+                        ),
+                    ],
+                    true
+                ),
+                LineMeaning.Profile,
+                ClothRole.Main
+            )
+            {
+                Part = "ridge",
+            },
+            // The one bobbin thread from needle line to needle line.
+            new PathShape(
+                Path.Of(
+                    false,
+                    new Point(ridge, ground + t),
+                    new Point(ridge + narrow / 2, ground + t + Length.FromMillimetres(0.5)),
+                    new Point(ridge + narrow, ground + t)
+                ),
+                LineMeaning.Stitch
+            )
+            {
+                Part = "bobbin",
+            },
+        ];
+        if (ask.Corded)
+        {
+            var cord = Length.Min(narrow, rise) * 0.45;
+            shapes.Add(
+                new PathShape(
+                    Path.Of(
+                        false,
+                        new Point(ridge + narrow / 2 - cord / 4, ground + t - cord / 2),
+                        new Point(ridge + narrow / 2 + cord / 4, ground + t - cord / 2)
+                    ),
+                    LineMeaning.Cord,
+                    Width: cord
+                )
+                {
+                    Part = "cord",
+                }
+            );
+        }
+        shapes.Add(
+            new Dimension(
+                new Point(flat, Length.Zero),
+                new Point(flat + n, Length.Zero),
+                Side.Above,
+                n,
+                LengthKind.Fine,
+                "needles",
+                Fields.NeedleSpacing.Name
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(width, ground),
+                new Point(width, ground + t),
+                Side.Right,
+                t,
+                LengthKind.Fine,
+                Field: Fields.ClothThickness.Name
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(ridge, height),
+                new Point(ridge + narrow, height),
+                Side.Below,
+                narrow,
+                LengthKind.Fine,
+                "left of it"
+            )
+        );
+        return new Drawing(
+            Name,
+            "Through the cloth",
+            $"Two needles {a.Fine(n)} apart; one thread below draws them together, and {a.Fine(ask.TakeUp)} stand up as a ridge.",
+            width,
+            height,
+            shapes,
+            false,
+            IsCloseUp: true
+        );
+    }
+
+    private static Drawing Fold(Answer a)
+    {
+        var depth = a.Ask.Depth;
+        var t = Length.Max(a.Ask.ClothThickness, depth / 12);
+        var rest = depth * 1.4;
+        var width = 2 * rest + depth;
+        var ground = Length.FromMillimetres(2) + 2 * t;
+        List<Shape> shapes =
+        [
+            Cloth(Length.Zero, width, ground, t),
+            Cloth(rest, rest + depth, ground - t, t) with
+            {
+                Part = "ridge",
+            },
+            Cloth(rest, rest + depth, ground - 2 * t, t) with
+            {
+                Part = "ridge",
+            },
+            new ClothLine(
+                LineMeaning.Stitch,
+                new Point(rest + depth, ground - 2 * t),
+                new Point(rest + depth, ground + t)
+            )
+            {
+                Part = "stitching",
+            },
+            new Dimension(
+                new Point(rest, Length.Zero),
+                new Point(rest + depth, Length.Zero),
+                Side.Above,
+                depth,
+                LengthKind.Fine,
+                "from fold to stitching",
+                Fields.Depth.Name
+            ),
+        ];
+        return new Drawing(
+            Name,
+            "Through the cloth",
+            $"A fold lies {a.Fine(depth)} over the cloth and is sewn at its root: it takes up twice that.",
+            width,
+            ground + t + Length.FromMillimetres(1),
+            shapes,
+            false,
+            IsCloseUp: true
+        );
+    }
+
+    private static PathShape Cloth(Length from, Length to, Length top, Length thick) =>
+        new(
+            Path.Of(
+                true,
+                new Point(from, top),
+                new Point(to, top),
+                new Point(to, top + thick),
+                new Point(from, top + thick)
+            ),
+            LineMeaning.Profile,
+            ClothRole.Main
+        )
+        {
+            Part = "cloth",
+        };
+
+    private static ClothLine Needle(Length x, Length ground) =>
+        new(LineMeaning.Chalk, new Point(x, Length.FromMillimetres(0.4)), new Point(x, ground))
+        {
+            Part = "needles",
+        };
+}
