@@ -13,14 +13,14 @@ namespace ZephyrReach.Core.Craft.Pintucks;
 /// <param name="TuckedMean">After.</param>
 /// <param name="Tucks">Between the marks.</param>
 /// <param name="Base">n − 2t; null where the needles were not said.</param>
-/// <param name="Planned">What each was expected to take up; null where it was not said.</param>
+/// <param name="Expected">What was expected to be drawn of that; null where it was not said.</param>
 /// <param name="InPanel">How many tucks the panel has; null where it was not said.</param>
 internal sealed record TuckSwatch(
     Length FlatMean,
     Length TuckedMean,
     double Tucks,
     Length? Base,
-    Length? Planned,
+    double? Expected,
     double? InPanel,
     Ruler Ruler
 ) : SwatchJudgement
@@ -40,13 +40,15 @@ internal sealed record TuckSwatch(
         UsualTucks
     );
 
-    private static readonly LengthField Against = Fields.TakeUp with
-    {
-        Name = "expected",
-        Label = "Expected",
-        Says = "What each was expected to take up.",
-        ShownWhen = null,
-    };
+    private static readonly NumberField Against = new(
+        "expected",
+        "Expected",
+        "What was expected to be drawn of the cloth between the needles.",
+        0,
+        2,
+        null,
+        false
+    );
 
     private static readonly NumberField Panel = new(
         "tucks",
@@ -102,7 +104,7 @@ internal sealed record TuckSwatch(
                 ("tucksSewn", 7),
                 ("needleSpacing", 2.5),
                 ("clothThickness", 0.3),
-                ("expected", 1.1),
+                ("expected", 0.66),
                 ("tucks", 15),
                 ("looks", new[] { "flat" })
             ),
@@ -166,7 +168,9 @@ internal sealed record TuckSwatch(
     public double? Draw => Base is { } cloth && cloth > Length.Zero ? TakeUp / cloth : null;
 
     public Length? ForPanel =>
-        Planned is { } planned && InPanel is { } tucks ? tucks * (TakeUp - planned) : null;
+        Expected is { } draw && Base is { } cloth && InPanel is { } tucks
+            ? tucks * (TakeUp - draw * cloth)
+            : null;
 
     public override IReadOnlyList<Figure> Figures => Told;
 
@@ -205,7 +209,7 @@ internal sealed record TuckSwatch(
         var tucks = reader.Number(TucksField);
         var needles = reader.OptionalLength(Fields.NeedleSpacing);
         var cloth = reader.OptionalLength(Fields.ClothThickness);
-        var (expected, panel) = (reader.OptionalLength(Against), reader.OptionalNumber(Panel));
+        var (expected, panel) = (reader.OptionalNumber(Against), reader.OptionalNumber(Panel));
         var change = Looks.Read(reader);
         return reader.Errors.Count > 0
             ? null
