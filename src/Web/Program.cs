@@ -5,6 +5,7 @@ using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Find;
 using ZephyrReach.Web.Fit;
+using ZephyrReach.Web.Guides;
 using ZephyrReach.Web.Health;
 using ZephyrReach.Web.Histories;
 using ZephyrReach.Web.Hosting;
@@ -47,6 +48,7 @@ try
     app.MapSimulated();
     app.MapPhotographs();
     app.MapWorkingReckoning();
+    app.MapGuides();
     app.MapCutLists();
     app.MapKeeps();
     app.MapHistory();

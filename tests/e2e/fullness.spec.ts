@@ -59,6 +59,7 @@ test('a foot nobody has described, on a cloth never used before: three swatches 
 
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   const toCut = page.getByRole('region', { name: 'To cut' });
+  await expect(toCut).toContainText('Flat edge');
   const flat = async () => Number(/Flat edge([\d.]+) m/.exec((await toCut.textContent())!)![1]);
   const atNine = await flat();
   await page.getByRole('radio', { name: 'nineteen in twenty' }).check();

@@ -149,6 +149,9 @@ public abstract record WorkPlan : Reckoning
     /// <summary>What is likely by what swatches taught; null where nothing is learnt.</summary>
     public virtual Expected? Expected => null;
 
+    /// <summary>What is marked on the cloth, at true size; null where nothing is.</summary>
+    public virtual Guide? Guide => null;
+
     /// <summary>The piece of work for a list.</summary>
     public abstract Summary Summary { get; }
 

@@ -68,6 +68,7 @@ public sealed record SwatchOfOut(
 /// <param name="Either">Two fields for one thing, of which only one is said.</param>
 /// <param name="Uses">Kinds of things that are chosen for it in Set up, beside the machine.</param>
 /// <param name="Scale">A drawing of its main figure from least to most; null where there is none.</param>
+/// <param name="HasGuide">Whether something is marked on the cloth that a paper at true size shows.</param>
 public sealed record TechniqueOut(
     string Name,
     string Title,
@@ -80,7 +81,8 @@ public sealed record TechniqueOut(
     IReadOnlyList<StageOut> Stages,
     IReadOnlyList<string> Uses,
     SwatchOfOut Swatch,
-    JsonElement? Scale
+    JsonElement? Scale,
+    bool HasGuide
 )
 {
     public static TechniqueOut Of(Technique t, Ruler ruler)
@@ -112,7 +114,8 @@ public sealed record TechniqueOut(
                 ],
                 w.Swatch.Learns
             ),
-            w.Scale is { } scale ? CraftJson.Of(scale, ruler) : null
+            w.Scale is { } scale ? CraftJson.Of(scale, ruler) : null,
+            w.Straight.Reckon(w.Straight.Example, ruler).Answer is WorkPlan { Guide: not null }
         );
     }
 }

@@ -205,6 +205,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
     }
 
+    public override Guide? Guide => DarnGuide.Of(this);
+
     public override Summary Summary =>
         new(
             $"{Ruler.Mark(Ask.TearWidth)} × {Ruler.Mark(Ask.TearLength)}, "

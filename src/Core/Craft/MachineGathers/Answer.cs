@@ -73,6 +73,8 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     public override IReadOnlyList<Need> Needs =>
         [new("cloth", ClothToBuy, Stage.Cut), new("thread", ThreadTotal, Stage.Keep)];
 
+    public override Guide? Guide => StripGuide.Of(Strips, rows: false);
+
     public override Summary Summary => InShort.Of(Edge, Likely.Mid, Ruler);
 
     /// <summary>All layers are cut.</summary>

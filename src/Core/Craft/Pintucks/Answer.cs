@@ -207,6 +207,8 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     /// <summary>Two threads above and one below that zigzags between them, half as long again; 15 % to spare.</summary>
     private Length Thread => 1.15 * (Ask.IsTwin ? 3.5 : 2) * Ask.Tucks * CutLength;
 
+    public override Guide? Guide => TuckGuide.Of(this);
+
     public override Summary Summary =>
         new(
             $"{Ask.Tucks} tucks in {Ruler.Mark(Ask.PanelWidth)}",

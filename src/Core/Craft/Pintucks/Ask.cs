@@ -74,6 +74,9 @@ internal sealed record Ask(
 
     public bool HasWave => WaveHeight > Length.Zero;
 
+    /// <summary>How far the wave lies from its middle, so far down the panel; nothing where the first line is straight.</summary>
+    public Length WaveAt(Length y) => WaveHeight * Math.Sin(2 * Math.PI * (y / WaveLength));
+
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader, bool withCourse = true)
     {

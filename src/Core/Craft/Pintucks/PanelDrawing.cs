@@ -186,12 +186,7 @@ internal static class PanelDrawing
                             .Select(i =>
                             {
                                 var y = height * ((double)i / Pieces);
-                                return new Point(
-                                    x
-                                        + ask.WaveHeight
-                                            * Math.Sin(2 * Math.PI * (y / ask.WaveLength)),
-                                    y
-                                );
+                                return new Point(x + ask.WaveAt(y), y);
                             }),
                     ]
                 ),

@@ -133,6 +133,8 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
     public override IReadOnlyList<Need> Needs =>
         [new("cloth", Strips.ClothToBuy, Stage.Cut), new("thread", Strips.ThreadTotal, Stage.Keep)];
 
+    public override Guide? Guide => StripGuide.Of(Strips, rows: true);
+
     public override Summary Summary =>
         Fullness.InShort.Of(Strips.Ask.FinishedEdge, Strips.AchievedFullness, Ruler);
 

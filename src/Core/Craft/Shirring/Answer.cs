@@ -135,6 +135,8 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
             new("thread", 1.15 * NeedleThread, Stage.Keep),
         ];
 
+    public override Guide? Guide => PanelGuide.Of(this);
+
     public override Summary Summary => InShort.Of(Ask.RelaxedWidth, Ask.Fullness, Ruler);
 
     public override Expected? Expected => new PullUpLearnt(Ask.Reading).Expected;

@@ -68,6 +68,8 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
     public override IReadOnlyList<Need> Needs =>
         [new("cloth", Strips.ClothToBuy, Stage.Cut), new("thread", ThreadTotal, Stage.Keep)];
 
+    public override Guide? Guide => StripGuide.Of(Strips, rows: false);
+
     public override Summary Summary => InShort.Of(Edge, Ask.Fullness, Ruler);
 
     public override IReadOnlyList<Fact> Facts =>

@@ -8,6 +8,7 @@ import { NothingToCut } from '../../parts/cut/NothingToCut';
 import { SinceCut } from '../../parts/cut/SinceCut';
 import { ToCut } from '../../parts/cut/ToCut';
 import { useCutLists } from '../../parts/cut/useCutLists';
+import { GuidePaper } from '../../parts/GuidePaper';
 import { RangeBar } from '../../parts/swatch/RangeBar';
 import { leavesOf } from '../../techniques/leaves';
 import type { StageProps } from './stage';
@@ -53,6 +54,9 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
               isOff={reckoning.isOld || answer.findings.some((f) => f.severity === 'stop')}
             />
           </ToCut>
+          {technique.hasGuide && working.row && (
+            <GuidePaper working={working.id} version={working.row.version} units={units} />
+          )}
         </aside>
       </div>
       <CutSheet answer={answer} working={working}>

@@ -1,13 +1,14 @@
 import { Link } from 'react-router';
 import { Measure } from '../../parts/Measure';
 import { StepPicture } from '../../drawing/StepPicture';
+import { GuidePaper } from '../../parts/GuidePaper';
 import { HalfWay } from '../../parts/HalfWay';
 import { CautionsAt } from './CautionsAt';
 import type { StageProps } from './stage';
 import { StepChecks, StepFacts } from './StepChecks';
 
 /** Sew: the steps in their order with their checks; the step that is reached is open. */
-export function Sew({ working, reckoning, units }: StageProps) {
+export function Sew({ working, technique, reckoning, units }: StageProps) {
   const steps = reckoning.answer?.steps;
   if (!steps) {
     return (
@@ -108,6 +109,9 @@ export function Sew({ working, reckoning, units }: StageProps) {
             )}
           </div>
         </section>
+        {technique.hasGuide && working.row && (
+          <GuidePaper working={working.id} version={working.row.version} units={units} />
+        )}
         <CautionsAt stage="sew" answer={reckoning.answer} />
       </aside>
     </div>

@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import type { Units } from '../api/types';
+
+const papers = [
+  ['a4', 'A4'],
+  ['letter', 'Letter'],
+] as const;
+
+/** Half a second: what takes longer says that it is on its way. */
+const soon = 500;
+
+/** What is marked on the cloth, on paper at true size: seen here as it will lie, and taken as PDF or SVG. */
+export function GuidePaper({
+  working,
+  version,
+  units,
+}: {
+  working: string;
+  /** Of the working, so that the picture is that of the newest plan. */
+  version: number;
+  units: Units;
+}) {
+  const [says, setSays] = useState('');
+  const address = (query: Record<string, string>) =>
+    `/api/workings/${working}/guide?${new URLSearchParams({ ...query, units, v: String(version) })}`;
+  const take = async (query: Record<string, string>) => {
+    const waits = setTimeout(() => setSays('It is being drawn…'), soon);
+    try {
+      const response = await fetch(address(query));
+      if (!response.ok) {
+        const problem = (await response.json()) as { title?: string; errors?: Record<string, string[]> };
+        setSays(Object.values(problem.errors ?? {}).flat()[0] ?? problem.title ?? 'It could not be drawn.');
+        return;
+      }
+      const link = document.createElement('a');
+      link.href = URL.createObjectURL(await response.blob());
+      link.download =
+        /filename="?([^";]+)/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? 'guide';
+      link.click();
+      URL.revokeObjectURL(link.href);
+      setSays('Print it at 100 %, and measure the square first.');
+    } catch {
+      setSays('The program does not answer.');
+    } finally {
+      clearTimeout(waits);
+    }
+  };
+  return (
+    <section className="sheet no-print grid gap-2" aria-label="Guide at true size">
+      <h2>On paper, at true size</h2>
+      <img
+        src={address({ as: 'svg' })}
+        alt="The lines that are marked on the cloth, as the paper shows them"
+        className="max-h-44 w-full rounded bg-white object-contain p-2"
+      />
+      <div className="flex flex-wrap gap-2">
+        {papers.map(([paper, name]) => (
+          <button
+            key={paper}
+            type="button"
+            className="btn quiet"
+            onClick={() => void take({ as: 'pdf', paper })}
+          >
+            PDF, {name}
+          </button>
+        ))}
+        <button type="button" className="btn quiet" onClick={() => void take({ as: 'svg' })}>
+          SVG
+        </button>
+      </div>
+      <p className="min-h-5 text-sm text-soft" role="status">
+        {says}
+      </p>
+    </section>
+  );
+}
