@@ -50,9 +50,21 @@ const drawing: Drawing = {
 
 const shown = { drawing, cloth: {}, units: 'metric' as const, width: 640 };
 
-function openAsked() {
+function openAsked(error?: string) {
   const set = vi.fn();
-  const ask = { typed: () => '20 cm', set, label: (field: string) => `the ${field}` };
+  const ask = {
+    typed: () => '20 cm',
+    label: (field: string) => `the ${field}`,
+    error: () => error,
+    field: (field: string, done: () => void) => (
+      <input
+        aria-label={`the ${field}`}
+        defaultValue="20 cm"
+        onChange={(e) => set(field, e.target.value)}
+        onKeyDown={(e) => e.key === 'Enter' && done()}
+      />
+    ),
+  };
   render(<DrawingView {...shown} ask={ask} />);
   return set;
 }
@@ -80,6 +92,33 @@ test.each(['Enter', ' '])('by key too: %s opens it, Escape closes it', (key) => 
   fireEvent.keyDown(screen.getByRole('button'), { key });
   fireEvent.keyDown(screen.getByLabelText('the edge'), { key: 'Escape' });
   expect(screen.queryByLabelText('the edge')).toBeNull();
+});
+
+test('a digit opens it too, and what is wrong is said under the drawing once it is closed', () => {
+  openAsked('At character 3: no unit.');
+  expect(screen.getByText('the edge: At character 3: no unit.')).toBeTruthy();
+  fireEvent.keyDown(screen.getByRole('button'), { key: '7' });
+  expect(screen.queryByText(/^the edge: /)).toBeNull();
+  fireEvent.keyDown(screen.getByLabelText('the edge'), { key: 'Escape' });
+  expect(screen.getByText(/^the edge: /)).toBeTruthy();
+});
+
+test('while it is typed into, a drawing that grows keeps its scale; then it settles', () => {
+  const scale = () => screen.getByText(/^drawn /).textContent;
+  const ask = {
+    typed: () => '20 cm',
+    label: (field: string) => `the ${field}`,
+    error: () => undefined,
+    field: (field: string) => <input aria-label={`the ${field}`} />,
+  };
+  const { rerender } = render(<DrawingView {...shown} ask={ask} />);
+  const before = scale();
+  fireEvent.click(screen.getByRole('button'));
+  const larger = { ...drawing, width: drawing.width * 4, height: drawing.height * 4 };
+  rerender(<DrawingView {...shown} drawing={larger} ask={ask} />);
+  expect(scale()).toBe(before);
+  fireEvent.keyDown(screen.getByLabelText('the edge'), { key: 'Escape' });
+  expect(scale()).not.toBe(before);
 });
 
 test('a moment lights up what matters, pales the rest, and leaves out what is not there yet', () => {

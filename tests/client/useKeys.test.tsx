@@ -75,11 +75,11 @@ test('what a key does is what it does now, not what it did when the view was ope
   expect(after).toHaveBeenCalledOnce();
 });
 
-test('while a dialog is open its keys are its own', () => {
+test.each(['dialog', 'menu'])('while a %s is open its keys are its own', (role) => {
   const run = vi.fn();
   const { rerender } = render(
     <Part keys={[key(['n'], run)]}>
-      <div role="dialog" data-state="open" />
+      <div role={role} data-state="open" />
     </Part>,
   );
   fireEvent.keyDown(document.body, { key: 'n' });

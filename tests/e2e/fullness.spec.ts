@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { beginWorking, expect, kept, openHouse, openWorking, test } from './house';
+import { beginWorking, expect, expectSaid, kept, openHouse, openWorking, test } from './house';
 
 const png = Buffer.from(
   'iVBORw0KGgoAAAANSUhEUgAAAAoAAAAUCAIAAAA7jDsBAAAAFUlEQVR4nGM4YWODBzGMSo9KU0saAD2N+gGI03R9AAAAAElFTkSuQmCC',
@@ -123,7 +123,7 @@ test('which way: an edge, a purpose, the best first, and a working begun like th
   await page.goBack();
   const folded = await takes(best).innerText();
   await best.getByRole('link', { name: 'Reckon it' }).click();
-  await expect(page.getByRole('textbox', { name: 'Finished edge' })).toHaveValue('94 cm');
+  await expectSaid(page, 'Finished edge', '94 cm');
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('Fold depth');
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Cloth used${folded}`);
 });

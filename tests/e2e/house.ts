@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { execFileSync, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -121,6 +121,23 @@ export async function beginWorking(
   await page.getByRole('region', { name: project }).getByRole('button', { name: 'Begin a working' }).click();
   await page.getByRole('menuitem', { name: way }).click();
   await expect(page.getByRole('textbox', { name: first })).toBeVisible();
+}
+
+/** A field by its name, ready to be typed into: its box, or where the drawing states it, what opens there. */
+export async function field(page: Page, label: string): Promise<Locator> {
+  const box = page.getByRole('textbox', { name: label, exact: true });
+  const stated = page.getByRole('button', { name: `${label}, on the drawing` });
+  await expect(box.or(stated).first()).toBeVisible();
+  if (!(await box.isVisible())) await stated.click();
+  return box;
+}
+
+/** What a field says, wherever it is said. */
+export async function expectSaid(page: Page, label: string, text: string) {
+  const box = page.getByRole('textbox', { name: label, exact: true });
+  const stated = page.getByRole('button', { name: `${label}, on the drawing: ${text}` });
+  await expect(box.or(stated).first()).toBeVisible();
+  if (await box.isVisible()) await expect(box).toHaveValue(text);
 }
 
 /** Waits until all is on disk. */

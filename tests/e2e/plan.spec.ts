@@ -1,4 +1,4 @@
-import { beginWorking, expect, kept, openWorking, test } from './house';
+import { beginWorking, expect, expectSaid, field, kept, openWorking, test } from './house';
 
 test('every change shows at once, and what cannot be is said at the field', async ({ page }) => {
   await beginWorking(page, 'Figures');
@@ -55,7 +55,7 @@ test('nothing typed is lost: a half-typed figure through a reload, a whole one t
   await kept(page);
   await page.evaluate(() => localStorage.clear());
   await page.reload();
-  await expect(edge).toHaveValue('3.4 m');
+  await expectSaid(page, 'Finished edge', '3.4 m');
 });
 
 test('nothing typed is lost: on the bench as it is left, in what is kept while the words before are being saved', async ({
@@ -145,11 +145,11 @@ test('two seats at one working: what both typed is there', async ({ page, contex
   await kept(page);
   const other = await context.newPage();
   await other.goto(page.url());
-  await other.getByRole('textbox', { name: 'Finished depth' }).fill('31 cm');
+  await (await field(other, 'Finished depth')).fill('31 cm');
   await kept(other);
   await page.getByRole('textbox', { name: 'Seam', exact: true }).fill('17 mm');
   await kept(page);
-  await expect(page.getByRole('textbox', { name: 'Finished depth' })).toHaveValue('31 cm');
+  await expectSaid(page, 'Finished depth', '31 cm');
   await other.reload();
   await expect(other.getByRole('textbox', { name: 'Seam', exact: true })).toHaveValue('17 mm');
 });

@@ -1,4 +1,4 @@
-import { expect, kept, openWorking, test } from './house';
+import { expect, expectSaid, kept, openWorking, test } from './house';
 
 test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall');
@@ -53,7 +53,7 @@ test('the reckoner saves nothing: its address holds the figures', async ({ page,
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('strips, each');
   const friend = await context.newPage();
   await friend.goto(page.url());
-  await expect(friend.getByRole('textbox', { name: 'Finished edge' })).toHaveValue('102 3/8 in');
+  await expectSaid(friend, 'Finished edge', '102 3/8 in');
   await expect(friend.getByRole('radio', { name: 'ring' })).toBeChecked();
   await expect(friend.getByRole('region', { name: 'To cut' })).toHaveText(
     (await page.getByRole('region', { name: 'To cut' }).textContent())!,

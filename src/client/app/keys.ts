@@ -21,7 +21,12 @@ export function useKeys(keys: Key[]) {
     refresh();
     const listen = (event: KeyboardEvent) => {
       refresh();
-      if (event.defaultPrevented || document.querySelector('[role=dialog][data-state=open]')) return;
+      // What lies open over the view has its own keys; in a menu letters find what they begin.
+      if (
+        event.defaultPrevented ||
+        document.querySelector('[data-state=open]:is([role=dialog], [role=menu])')
+      )
+        return;
       const name = nameOf(event);
       if (isTyping(event.target) || isPressing(event)) return;
       const key = now.current.find((k) => k.keys.includes(name));

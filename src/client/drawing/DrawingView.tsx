@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useId, useRef, useState, type ReactNode } from 'react';
 import type { Cloth, Drawing, Units } from '../api/types';
 import { lookOf } from './cloth';
 import { ClothPattern } from './ClothPattern';
@@ -27,15 +27,21 @@ type Props = {
 /** The ask behind a drawing, so that what a dimension states can be typed where it stands. */
 export type AskOnDrawing = {
   typed: (field: string) => string;
-  set: (field: string, text: string) => void;
   label: (field: string) => string;
+  /** What is wrong with it, where something is. */
+  error: (field: string) => string | undefined;
+  /** The field itself, to be typed into at once; calls back when Enter ends it. */
+  field: (field: string, done: () => void) => ReactNode;
 };
 
 /** A scaled drawing: mm from the server, pixels here. The scale is said, with a ruler along one side. */
 export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, moment, ask }: Props) {
   const id = useId();
-  const frame = frameOf(drawing, width, maxHeight);
   const [open, setOpen] = useState<({ field: string } & Box) | null>(null);
+  // While a figure is typed on it the drawing keeps its scale, so that nothing jumps under the hand; then it settles.
+  const settled = useRef<number | undefined>(undefined);
+  const frame = frameOf(drawing, width, maxHeight, open ? settled.current : undefined);
+  if (!open) settled.current = frame?.scale;
   const edit: Edit | undefined = ask && {
     ...ask,
     open: (field, box) => setOpen({ field, ...box }),
@@ -68,27 +74,45 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
         </svg>
       )}
       {frame && open && ask && (
-        <input
-          className="entry !absolute z-[3] !min-h-9 !px-2 !py-1"
+        // It only watches what the field within it does.
+        // eslint-disable-next-line jsx-a11y/no-static-element-interactions
+        <div
+          className="on-drawing"
           style={{
-            left: Math.max(0, Math.min(frame.left + open.x, frame.width - open.width)),
-            bottom: frame.height - frame.top - open.y - 18,
-            width: open.width,
+            left: Math.max(
+              0,
+              Math.min(frame.left + open.x, Math.max(width, 200) - Math.max(open.width, 160)),
+            ),
+            top: frame.top + open.y,
+            width: Math.max(open.width, 160),
           }}
-          aria-label={ask.label(open.field)}
-          // It was opened to be typed in at once.
-          // eslint-disable-next-line jsx-a11y/no-autofocus
-          autoFocus
-          onFocus={(e) => e.currentTarget.select()}
-          value={ask.typed(open.field)}
-          onChange={(e) => ask.set(open.field, e.target.value)}
-          onBlur={() => setOpen(null)}
-          onKeyDown={(e) => (e.key === 'Enter' || e.key === 'Escape') && setOpen(null)}
-        />
+          onFocus={(e) => e.target instanceof HTMLInputElement && e.target.select()}
+          onBlur={(e) => e.currentTarget.contains(e.relatedTarget) || setOpen(null)}
+          onKeyDown={(e) => e.key === 'Escape' && setOpen(null)}
+        >
+          {ask.field(open.field, () => setOpen(null))}
+        </div>
       )}
+      {frame && ask && <Wrong drawing={drawing} ask={ask} except={open?.field} />}
       {frame && drawing.isCloseUp && !frame.besides && <LineNames drawing={drawing} />}
     </figure>
   );
+}
+
+/** What is wrong with figures that the drawing states, where none of them is being typed. */
+function Wrong({ drawing, ask, except }: { drawing: Drawing; ask: AskOnDrawing; except?: string }) {
+  return [...statedOn(drawing)]
+    .filter((field) => field !== except && ask.error(field))
+    .map((field) => (
+      <p key={field} className="wrong">
+        {ask.label(field)}: {ask.error(field)}
+      </p>
+    ));
+}
+
+/** The fields that a drawing states, each typed into where it stands. */
+export function statedOn(drawing: Drawing): Set<string> {
+  return new Set(drawing.shapes.flatMap((s) => (s.kind === 'dimension' && s.field ? [s.field] : [])));
 }
 
 /** How a part stands out at a moment: what is lit is clear, what is not is faint; without anything lit all is clear. */
@@ -145,7 +169,7 @@ function Patterns({
 }
 
 /** How a drawing lies on the screen: margins for its dimensions, and pixels for each mm. */
-function frameOf(drawing: Drawing, width: number, maxHeight: number): Frame | null {
+function frameOf(drawing: Drawing, width: number, maxHeight: number, held?: number): Frame | null {
   if (width < 40) return null;
   const has = (side: string) => drawing.shapes.some((s) => s.kind === 'dimension' && s.side === side);
   const labels = drawing.isCloseUp ? drawing.shapes.filter((s) => s.kind === 'line' && s.label) : [];
@@ -154,7 +178,7 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number): Frame | nu
   const left = drawing.isCloseUp ? 34 : beside?.kind === 'dimension' ? beside.text.length * 7 + 26 : 0;
   const right = labels.length ? (besides ? 250 : 6) : has('right') ? 38 : 6;
   const top = has('above') ? 30 : 12;
-  const scale = Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);
+  const scale = held ?? Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);
   const below = drawing.isCloseUp ? 6 : (has('below') ? 30 : 4) + 24;
   return {
     scale,

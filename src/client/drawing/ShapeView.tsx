@@ -23,6 +23,7 @@ export type Edit = {
   typed: (field: string) => string;
   open: (field: string, at: Box) => void;
   label: (field: string) => string;
+  error: (field: string) => string | undefined;
 };
 
 /** Where a figure stands, in pixels of the drawing. */
@@ -385,12 +386,17 @@ function typedInto(field: string, edit: Edit | undefined, box: Box) {
   const open = () => edit.open(field, box);
   return {
     style: { fontWeight: 650 },
-    className: 'typed-into',
+    className: edit.error(field) ? 'typed-into is-wrong' : 'typed-into',
     role: 'button',
     tabIndex: 0,
     'aria-label': `${edit.label(field)}, on the drawing: ${edit.typed(field) || 'not said'}`,
     onClick: open,
     onKeyDown: (e: KeyboardEvent) => {
+      // A digit begins at once: the field that opens takes it.
+      if (/^\d$/.test(e.key) && !e.ctrlKey && !e.metaKey && !e.altKey) {
+        e.stopPropagation();
+        open();
+      }
       if (e.key !== 'Enter' && e.key !== ' ') return;
       e.preventDefault();
       open();

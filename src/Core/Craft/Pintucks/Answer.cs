@@ -172,13 +172,10 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
             [
                 new("Each takes up", Fine(Ask.TakeUp)),
                 new("All of them", Ruler.Mark(ExtraWidth)),
-                new(
-                    "Finished width, give or take",
-                    $"{Ruler.Mark(Ask.PanelWidth)} ± {Fine(WidthSpread)}"
-                ),
+                new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Fine(WidthSpread)}"),
                 new("First tuck, from the seam line", Ruler.Mark(Planned.FirstCentre)),
                 new("Measure after", $"{CheckAfter} tucks"),
-                new("Or tuck a block first", $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"),
+                new("Block first", $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"),
             ];
             if (ClearWidth is { } clear)
             {

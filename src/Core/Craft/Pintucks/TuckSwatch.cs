@@ -37,7 +37,8 @@ internal sealed record TuckSwatch(
         "How many were sewn between the marks.",
         1,
         100,
-        UsualTucks
+        UsualTucks,
+        false
     );
 
     private static readonly NumberField Against = new(
@@ -119,10 +120,7 @@ internal sealed record TuckSwatch(
             Against = Against.Name,
             Features =
             [
-                TucksField with
-                {
-                    IsNeeded = false,
-                },
+                TucksField,
                 Fields.NeedleSpacing with
                 {
                     ShownWhen = null,
@@ -206,7 +204,7 @@ internal sealed record TuckSwatch(
     private static TuckSwatch? Judge(AskReader reader)
     {
         var (flat, tucked) = (reader.Lengths(Fields.Flat), reader.Lengths(Fields.Tucked));
-        var tucks = reader.Number(TucksField);
+        var tucks = reader.OptionalNumber(TucksField) ?? UsualTucks;
         var needles = reader.OptionalLength(Fields.NeedleSpacing);
         var cloth = reader.OptionalLength(Fields.ClothThickness);
         var (expected, panel) = (reader.OptionalNumber(Against), reader.OptionalNumber(Panel));

@@ -25,9 +25,21 @@ type Props = {
 };
 
 /** The fields that are asked at a time: at once the piece, then what is set or chosen for it. */
-export function AskFields({ when, ...props }: Props & { when: string[] }) {
+export function AskFields({
+  when,
+  stated,
+  ...props
+}: Props & {
+  when: string[];
+  /** Fields that are typed elsewhere: on the drawing. Null while that is not known. */
+  stated?: ReadonlySet<string> | null;
+}) {
   const show = useField(props);
-  const groups = props.technique.groups.filter((g) => when.includes(g.when));
+  if (stated === null) return null;
+  const groups = props.technique.groups
+    .filter((g) => when.includes(g.when))
+    .map((g) => ({ ...g, fields: g.fields.filter((f) => !stated?.has(f)) }))
+    .filter((g) => g.fields.length > 0);
   return (
     <div className="no-print grid gap-3">
       {groups.map((group, i) => (

@@ -7,9 +7,9 @@ import { startOf } from '../../app/useTechnique';
 import { Drawings } from '../../drawing/Drawings';
 import { Allows } from '../../parts/ask/Allows';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
-import { onDrawing } from '../../parts/ask/onDrawing';
-import { sizeOf, ToCut } from '../../parts/cut/ToCut';
-import { Measure } from '../../parts/Measure';
+import { onDrawing, useStated } from '../../parts/ask/onDrawing';
+import { InSight } from '../../parts/cut/InSight';
+import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
 import { RangeBar } from '../../parts/swatch/RangeBar';
 import { leavesOf } from '../../techniques/leaves';
@@ -29,8 +29,8 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
   const path = `reckon/${technique.name}`;
   const reckoning = useReckoning<Plan>(path, ask, units, 'working,drawings,understood');
   const { answer } = reckoning;
+  const stated = useStated(reckoning);
   const piece = answer?.pieces[0];
-  const size = piece && sizeOf(piece);
   const asked = {
     technique,
     ask,
@@ -53,16 +53,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
     <>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-5">
-          {piece && (
-            <p
-              className={`sticky top-0 z-[4] -mx-4 bg-ink px-4 py-2 text-paper lg:hidden ${reckoning.isOld ? 'opacity-80' : ''}`}
-            >
-              <span className="fig text-2xl">
-                {piece.count} × <Measure text={size!.figures} /> {size!.unit}
-              </span>
-            </p>
-          )}
-          <AskFields {...asked} when={['first', 'machine']} />
+          <AskFields {...asked} when={['first', 'machine']} stated={stated} />
         </div>
         <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
@@ -78,12 +69,13 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
           <Allows path={path} technique={technique} ask={ask} units={units} use={set} />
         </aside>
         <div className="min-w-0">
-          <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked)} />
+          <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked, stated)} />
           <div className="mt-5">
             <AskFolds {...asked} />
           </div>
         </div>
       </div>
+      <InSight answer={answer} isOld={reckoning.isOld} />
       <div className="mt-4">
         <Pencil lines={answer?.working} />
       </div>

@@ -1,7 +1,11 @@
-import { Link, useParams } from 'react-router';
+import { ChevronDown } from 'lucide-react';
+import { useNavigate, useParams } from 'react-router';
+import type { Drawing } from '../../api/types';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { useTechnique, useTechniques } from '../../app/useTechnique';
+import { Portrait } from '../../drawing/Portrait';
+import { TechniqueMenu } from '../../parts/TechniqueMenu';
 import { Reckon } from './Reckon';
 
 const opening = <p className="text-soft">Opening…</p>;
@@ -9,34 +13,34 @@ const opening = <p className="text-soft">Opening…</p>;
 /** Any one calculation at once, nothing saved: for standing in a fabric shop with a telephone. */
 export function Reckoner() {
   const { technique: asked } = useParams();
+  const navigate = useNavigate();
   const units = useUnits();
   const techniques = useTechniques().data;
   const name = asked ?? techniques?.[0]?.name;
   const technique = useTechnique(name).data;
+  const listed = techniques?.find((t) => t.name === name);
   return (
     <>
       <PageHead
         title="Reckoner"
         crumb={technique ? `${technique.title}; nothing is saved, the address holds it all` : ''}
       />
-      <nav className="no-print -mx-1 mt-2 flex gap-1 overflow-x-auto px-1 pb-1" aria-label="What to reckon">
-        {techniques?.map(({ name: key, short }) => (
-          <Link
-            key={key}
-            to={`/reckoner/${key}`}
-            aria-current={key === name ? 'page' : undefined}
-            className={`flex min-h-11 shrink-0 items-center rounded-lg px-3.5 font-semibold whitespace-nowrap no-underline ${key === name ? 'bg-ink text-paper' : 'bg-paper text-ink'}`}
-          >
-            {short}
-          </Link>
-        ))}
-        <Link
-          to="/reckoner/which-way"
-          className="flex min-h-11 shrink-0 items-center rounded-lg px-3.5 font-semibold whitespace-nowrap"
+      <div className="no-print mt-2">
+        <TechniqueMenu
+          titleOf="short"
+          choose={(chosen) => void navigate(`/reckoner/${chosen}`)}
+          unsure={() => void navigate('/reckoner/which-way')}
         >
-          Which way?
-        </Link>
-      </nav>
+          <button type="button" className="btn quiet" disabled={!techniques}>
+            {listed && (
+              <span className="w-14" aria-hidden>
+                <Portrait drawing={listed.mark as unknown as Drawing} />
+              </span>
+            )}
+            {listed ? listed.short : 'Choose what to reckon'} <ChevronDown size={18} aria-hidden />
+          </button>
+        </TechniqueMenu>
+      </div>
       <div className="mt-3">
         {technique && technique.name === name ? (
           <Reckon key={name} technique={technique} units={units} />

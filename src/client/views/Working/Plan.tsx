@@ -1,12 +1,13 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import type { Plan as PlanAnswer } from '../../api/types';
 import { Drawings } from '../../drawing/Drawings';
 import { Allows } from '../../parts/ask/Allows';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
 import { ClothLookFields } from '../../parts/ask/ClothFields';
 import { FromDrawer } from '../../parts/ask/FromDrawer';
-import { onDrawing } from '../../parts/ask/onDrawing';
+import { onDrawing, useStated } from '../../parts/ask/onDrawing';
+import { InSight } from '../../parts/cut/InSight';
 import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
 import { RangeBar } from '../../parts/swatch/RangeBar';
@@ -32,12 +33,14 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
     leaves: leaves.fields,
   };
   const { plan: Beside } = leaves;
+  const begun = (useLocation().state as { begun?: boolean } | null)?.begun;
+  const stated = useStated(reckoning, begun);
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-5">
-          <AskFields {...asked} when={['first', 'machine']} />
-          <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked)} />
+          <AskFields {...asked} when={['first', 'machine']} stated={stated} />
+          <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked, stated)} />
           {!answer && (
             <div className="sheet text-soft">
               <p className="fig mb-1 text-2xl text-ink">
@@ -94,6 +97,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
           />
         </aside>
       </div>
+      <InSight answer={answer} isOld={reckoning.isOld} />
       <div className="mt-5">
         <Pencil lines={answer?.working} />
       </div>

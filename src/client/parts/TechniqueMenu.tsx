@@ -1,0 +1,78 @@
+import { DropdownMenu } from 'radix-ui';
+import type { ReactNode } from 'react';
+import type { Drawing } from '../api/types';
+import { useTechniques } from '../app/useTechnique';
+import { Portrait } from '../drawing/Portrait';
+
+/** What the kin of techniques are called. */
+const kins = {
+  fullness: 'To make an edge fuller',
+  tucks: 'To fold cloth into tucks',
+  rows: 'To sew rows',
+  edges: 'To finish or join edges',
+  lines: 'To lay lines on cloth',
+  shapes: 'To apply shapes',
+  mending: 'To mend',
+  freeMotion: 'To stitch free-motion',
+};
+
+type Props = {
+  /** What opens it: a button. */
+  children: ReactNode;
+  /** What one is called here; what beginning it is called where nothing is said. */
+  titleOf?: 'begin' | 'short';
+  choose: (technique: string) => void;
+  /** Where somebody goes who does not know yet. */
+  unsure: () => void;
+};
+
+/** Techniques chosen by their look, kin by kin; arrow keys go through them, and typing finds one. */
+export function TechniqueMenu({ children, titleOf = 'begin', choose, unsure }: Props) {
+  const known = useTechniques().data ?? [];
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>{children}</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          className="z-20 max-h-[min(40rem,var(--radix-dropdown-menu-content-available-height))] w-[min(54rem,94vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule sm:columns-2"
+        >
+          {[...new Set(known.map((t) => t.kin))].map((kin) => (
+            <DropdownMenu.Group key={kin} className="mb-1 grid">
+              <DropdownMenu.Label className="px-3 pt-2 text-[0.8rem] font-semibold text-soft">
+                {kins[kin]}
+              </DropdownMenu.Label>
+              {known
+                .filter((t) => t.kin === kin)
+                .map((t) => (
+                  <DropdownMenu.Item
+                    key={t.name}
+                    textValue={t[titleOf]}
+                    className="grid min-h-11 cursor-pointer break-inside-avoid grid-cols-[72px_minmax(0,1fr)] items-center gap-x-3 rounded-md px-3 py-1.5 outline-none data-highlighted:bg-ground"
+                    onSelect={() => choose(t.name)}
+                  >
+                    <Portrait drawing={t.mark as unknown as Drawing} />
+                    <span>
+                      <b className="block">{t[titleOf]}</b>
+                      <span className="block text-[0.9rem] leading-tight text-soft">{t.says}</span>
+                    </span>
+                  </DropdownMenu.Item>
+                ))}
+            </DropdownMenu.Group>
+          ))}
+          <DropdownMenu.Item
+            className="grid min-h-11 cursor-pointer break-inside-avoid rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
+            onSelect={unsure}
+          >
+            <b>Not sure: which way suits?</b>
+            <span className="text-[0.9rem] text-soft">
+              The ways side by side: cloth, time, evenness, what they need.
+            </span>
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,63 @@
+import { useEffect, useState } from 'react';
+import type { Answer, Ask, Field, Units } from '../../api/types';
+import { wrongAt, type Reckoning } from '../../app/useReckoning';
+import { statedOn, type AskOnDrawing } from '../../drawing/DrawingView';
+import { MeasureField } from '../MeasureField';
+
+type Asked = {
+  technique: { fields: Field[] };
+  ask: Ask;
+  set: (field: string, typed: unknown) => void;
+  reckoning: Reckoning<Answer>;
+  units: Units;
+};
+
+/** The ask as a drawing takes it, so that the figures it states are typed where they stand. */
+export function onDrawing(
+  { technique, ask, set, reckoning, units }: Asked,
+  /** What has no box beside the drawing: only of that is said here what is wrong. */
+  stated: ReadonlySet<string> | null,
+): AskOnDrawing {
+  const known = (field: string) => technique.fields.find((f) => f.name === field);
+  const typed = (field: string) => String(ask[field] ?? '');
+  const label = (field: string) => known(field)?.label ?? field;
+  return {
+    typed,
+    label,
+    error: (field) => (stated?.has(field) ? wrongAt(reckoning, field) : undefined),
+    field: (field, done) => (
+      <MeasureField
+        label={label(field)}
+        typed={typed(field)}
+        onType={(text) => set(field, text)}
+        understood={reckoning.understood[field]}
+        error={wrongAt(reckoning, field)}
+        units={units}
+        fine={known(field)?.kind === 'fine'}
+        // It was opened to be typed in at once.
+        // eslint-disable-next-line jsx-a11y/no-autofocus
+        autoFocus
+        onEnter={done}
+      />
+    ),
+  };
+}
+
+/**
+ * The fields that need no box, since the first drawing states them: known with the first answer, and kept from then on, so
+ * that no box comes or goes under the hand. Null until that is known; none where the plan was opened without its figures.
+ */
+export function useStated(
+  { answer, missing, errors, unreachable }: Reckoning<Answer>,
+  /** Whether it was begun just now, so that no figure is known. */
+  isNew = false,
+) {
+  const [stated, setStated] = useState<ReadonlySet<string> | null>(() => (isNew ? new Set() : null));
+  const isAnswered = answer !== null || missing.length > 0 || Object.keys(errors).length > 0 || unreachable;
+  useEffect(() => {
+    if (!isAnswered) return;
+    const first = answer?.drawings?.[0];
+    setStated((before) => before ?? (first ? statedOn(first) : new Set()));
+  }, [isAnswered, answer]);
+  return stated;
+}

@@ -1,0 +1,127 @@
+import type { Page } from '@playwright/test';
+import { beginWorking, expect, expectSaid, field, kept, openWorking, test } from './house';
+
+/** A scrap that was sewn and measured. */
+async function addScrap(page: Page, number: number, tucked: string) {
+  await page
+    .getByRole('button', { name: number === 1 ? 'Add the first swatch' : 'Add the next swatch' })
+    .click();
+  const swatch = page.getByRole('listitem', { name: `Swatch ${number}` });
+  await swatch.getByLabel('Flat', { exact: true }).fill('10 cm');
+  await swatch.getByLabel('Tucked', { exact: true }).fill(tucked);
+  await swatch.getByLabel('Tucked', { exact: true }).press('Enter');
+  await expect(swatch.locator('.fig').nth(1)).toHaveText(/mm$/);
+}
+
+test('a bib from its first figure to the last ridge: learnt from scraps, cut, measured and re-spaced', async ({
+  page,
+}) => {
+  await beginWorking(page, 'A bib', 'Sew tucks', 'Finished width');
+  await (await field(page, 'Finished width')).fill('20 cm');
+  const toCut = page.getByRole('region', { name: 'To cut' });
+  await expect(toCut).toContainText('Each takes up');
+  await kept(page);
+
+  // Two scraps narrow what each tuck is likely to take up.
+  await page.getByRole('link', { name: 'Sample', exact: true }).click();
+  const likely = page.getByText(/nine in ten lie in/).first();
+  await expect(likely).toBeVisible();
+  const widthOf = async () => {
+    const [, low, high] = /(\d\.\d\d) to (\d\.\d\d)/.exec((await likely.textContent())!)!;
+    return Number(high) - Number(low);
+  };
+  const before = await widthOf();
+  await addScrap(page, 1, '92.5 mm');
+  await addScrap(page, 2, '92.7 mm; 92.5 mm');
+  await expect.poll(widthOf).toBeLessThan(before);
+  await kept(page);
+
+  // What is cut, the guide and the step say the same.
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  const size = (await toCut.locator('.fig').nth(1).textContent())!.replace(/\s*×\s*/, ' × ');
+  await expect(page.getByRole('img', { name: /lines that are marked/ })).toBeVisible();
+  const guide = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF, A4' }).click();
+  expect((await guide).suggestedFilename()).toMatch(/\.pdf$/);
+  await page.getByRole('button', { name: 'Freeze the cut list' }).click();
+  await expect(page.getByText(/Cut list frozen/)).toBeVisible();
+  await page.getByRole('link', { name: 'Go on to sew' }).click();
+  const [wide] = size.split(' × ');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Cut the panel' }).first()).toContainText(
+    `${wide} cm`,
+  );
+
+  // Half way: five tucks that came out narrow; the rest goes further apart, on the screen and in the next step.
+  const measure = page.getByRole('listitem').filter({ hasText: 'Measure, and re-space' });
+  await measure.locator('summary').click();
+  await measure.getByLabel('From the first ridge to the last, what is it?').fill('23 mm');
+  await expect(measure.getByText(/each takes up/)).toBeVisible();
+  await expect(measure.getByText(/mark the other 10/)).toBeVisible();
+  const next = page.getByRole('listitem').filter({ hasText: 'Tucks 6 to 10' });
+  await next.locator('summary').click();
+  await expect(next.getByText(/Re-spaced: mark each needle line/)).toBeVisible();
+  await kept(page);
+  await page.reload();
+  await expect(page.getByLabel('From the first ridge to the last, what is it?').first()).toHaveValue('23 mm');
+});
+
+test('typed on the drawing by touch and by key: what cannot be is said there, and the figures stay in sight', async ({
+  page,
+}) => {
+  await openWorking(page, 'Tucked bib', 'Plan');
+  await expect(page.getByRole('textbox', { name: 'Finished width' })).toHaveCount(0);
+  const stated = page.getByRole('button', { name: 'Finished width, on the drawing: 20 cm' });
+  await stated.focus();
+  // A digit begins at once, in place of what stood there.
+  await page.keyboard.type('21 c');
+  await expect(page.getByText(/is no unit|unit/).first()).toBeVisible();
+  await page.keyboard.type('m');
+  await page.keyboard.press('Enter');
+  await expectSaid(page, 'Finished width', '21 cm');
+  const toCut = page.getByRole('region', { name: 'To cut' });
+  await expect(toCut).toContainText('25 × 26');
+
+  // One that is left half-typed stays as it is, and says why.
+  await (await field(page, 'Finished length')).fill('24 c');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.drawing .wrong')).toContainText('Finished length');
+  await (await field(page, 'Finished length')).fill('24 cm');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.drawing .wrong')).toHaveCount(0);
+
+  // On a telephone what is cut stands at the foot while something is typed.
+  await page.setViewportSize({ width: 390, height: 844 });
+  const foot = page.locator('.in-sight');
+  await expect(foot).toBeHidden();
+  await (await field(page, 'Finished width')).fill('20 cm');
+  await expect(foot).toBeVisible();
+  await expect(foot).toContainText('24 × 26');
+  await page.keyboard.press('Enter');
+  await expect(foot).toBeHidden();
+  await kept(page);
+});
+
+test('groups are typed as they are said, and the reckoner is chosen by its look with the keys alone', async ({
+  page,
+}) => {
+  await page.goto('/reckoner');
+  const chooser = page.getByRole('button', { name: /Pulled threads|Tucks|Gather/ }).first();
+  await chooser.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitem').first()).toBeFocused();
+  await page.keyboard.type('Tu');
+  await expect(page.getByRole('menuitem', { name: 'Tucks' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/reckoner\/pintucks/);
+
+  await (await field(page, 'Finished width')).fill('24 cm');
+  const toCut = page.getByRole('region', { name: 'To cut' });
+  await expect(toCut).toContainText('Each takes up');
+  await page.getByText('Groups', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'Tucks', exact: true }).fill('');
+  await page.getByRole('textbox', { name: 'Groups' }).fill('3 + 5 + 3');
+  await page.getByRole('textbox', { name: 'Gap between groups' }).fill('18 mm');
+  await expect(page.getByRole('group', { name: /11 tucks in groups of 3, 5, 3/ })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Groups' }).fill('3 + x');
+  await expect(page.getByText(/has to be whole numbers/)).toBeVisible();
+});
