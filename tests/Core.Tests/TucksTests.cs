@@ -87,8 +87,11 @@ public class TucksTests
         {
             Refused(ask.With("pattern", RawValue.Of(wrong))).ShouldBe(["pattern"], wrong);
         }
-        Refused(ask.With("pattern", RawValue.Of("3 + 5")).With("tucks", RawValue.Of(9)))
-            .ShouldBe(["pattern"]);
+        // Groups stand in place of a number, and say so where it is another one.
+        var both = ask.With("pattern", RawValue.Of("3 + 5")).With("tucks", RawValue.Of(9));
+        Reckon(both)["tucks"].ShouldBe(8);
+        Codes(both).ShouldContain("groups-count");
+        Codes(both.With("tucks", RawValue.Of(8))).ShouldNotContain("groups-count");
         Refused(ask.With("pattern", RawValue.Of("3 + 5")).Without("clusterGap"))
             .ShouldBe(["clusterGap"]);
         Refused(ask).ShouldBe(["tucks"]);

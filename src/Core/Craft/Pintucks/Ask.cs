@@ -13,6 +13,7 @@ namespace ZephyrReach.Core.Craft.Pintucks;
 /// <param name="Learnt">What swatches say of the draw; null where none were sent, or the tuck is folded.</param>
 /// <param name="GrooveStep">How many grooves over the last tuck runs; null where the spacing was said.</param>
 /// <param name="WaveHeight">From its middle to its crest; nothing for a straight first line.</param>
+/// <param name="TucksSaid">Their number as it was said beside the groups, which stand in its place; null where it was not.</param>
 /// <param name="Course">What was measured on the way, the first first.</param>
 internal sealed record Ask(
     bool IsTwin,
@@ -41,7 +42,8 @@ internal sealed record Ask(
     Length WaveLength,
     string OpenStitch,
     Length WidestStitch,
-    IReadOnlyList<Measured> Course
+    IReadOnlyList<Measured> Course,
+    int? TucksSaid
 )
 {
     private const double UsualDraw = 0.6;
@@ -82,7 +84,8 @@ internal sealed record Ask(
     {
         var isTwin = reader.Choice(Fields.Kind) <= 0;
         var (width, length) = (reader.Length(Fields.PanelWidth), Or(Fields.PanelLength));
-        var groups = ReadGroups(reader);
+        var said = reader.OptionalNumber(Fields.Tucks);
+        var groups = ReadGroups(reader, said);
         var (spacing, step) = ReadSpacing(reader);
         var gap = reader.OptionalLength(Fields.ClusterGap);
         if (groups.Count > 1 && gap is null && reader.Errors.Count == 0)
@@ -124,7 +127,8 @@ internal sealed record Ask(
             Or(Fields.WaveLength),
             isTwin ? openStitch ?? "none" : "none",
             Or(Fields.WidestStitch),
-            withCourse ? Respacing.ReadCourse(reader, groups.Sum()) : []
+            withCourse ? Respacing.ReadCourse(reader, groups.Sum()) : [],
+            (int?)said
         );
         return reader.Errors.Count > 0 ? null : ask;
 
@@ -132,20 +136,12 @@ internal sealed record Ask(
     }
 
     /// <summary>The tucks in groups: as the pattern says, in clusters, or all in one.</summary>
-    private static IReadOnlyList<int> ReadGroups(AskReader reader)
+    private static IReadOnlyList<int> ReadGroups(AskReader reader, double? said)
     {
         var pattern = reader.Counts(Fields.Pattern);
-        var said = reader.OptionalNumber(Fields.Tucks);
         var cluster = reader.OptionalNumber(Fields.Cluster);
         if (pattern.Count > 0)
         {
-            if (said is { } other && (int)other != pattern.Sum())
-            {
-                reader.Contradiction(
-                    Fields.Pattern,
-                    $"The groups add up to {pattern.Sum()} tucks, and {other} are said: leave one of them out."
-                );
-            }
             if (pattern.Sum() > MostTucks)
             {
                 reader.Contradiction(Fields.Pattern, $"At most {MostTucks} tucks can be reckoned.");

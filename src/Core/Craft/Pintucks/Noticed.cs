@@ -68,6 +68,16 @@ internal static class Noticed
                 "Turn the panel, so that they run with the lengthwise grain; or put a tear-away under it."
             );
         }
+        if (ask.TucksSaid is { } said && said != ask.Tucks)
+        {
+            yield return new Finding(
+                "groups-count",
+                Severity.Note,
+                $"The groups add up to {ask.Tucks} tucks; the {said} that are said beside them are not used.",
+                "Groups stand in place of their number.",
+                $"Say {ask.Tucks}, or take the groups out."
+            );
+        }
         if (ask.Tucks > 1 && ask.Tucks % 2 == 0)
         {
             yield return new Finding(
