@@ -2,6 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
@@ -216,6 +217,76 @@ public class ContractTests
             plan.Summary.Text.ShouldNotBeEmpty();
             DrawingTests.IsWithin(working.Mark).ShouldBeTrue();
         }
+    }
+
+    [Theory]
+    [MemberData(nameof(Worked))]
+    public void Its_guide_lies_on_what_is_cut_and_numbers_its_marks_whatever_is_asked(string name)
+    {
+        var straight = Techniques.WorkingOf(name)!.Straight;
+        for (var seed = 0; seed < 200; seed++)
+        {
+            var ask = AnyAskTests.Changed(straight, new Random(seed));
+            // What cannot be sewn need not be marked.
+            if (
+                straight.Reckon(ask, Ruler.Metric).Answer is not WorkPlan plan
+                || plan.Findings.Any(f => f.Severity == Severity.Stop)
+                || plan.Guide is not { } guide
+            )
+            {
+                continue;
+            }
+            var marks = guide.Lines.Select(l => l.Number).Where(n => n > 0).Distinct().ToList();
+            marks.Order().ShouldBe(Enumerable.Range(1, marks.Count));
+            guide.Says.ShouldNotBeEmpty();
+            foreach (var end in guide.Lines.SelectMany(l => (Point[])[l.From, l.To]))
+            {
+                var (x, y) = (end.X.Millimetres, end.Y.Millimetres);
+                x.ShouldBeInRange(-1e-6, guide.Width.Millimetres + 1e-6, $"{name} {seed}");
+                y.ShouldBeInRange(-1e-6, guide.Height.Millimetres + 1e-6, $"{name} {seed}");
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Worked))]
+    public void What_is_measured_on_the_way_is_kept_in_a_field_of_the_plan_or_taken_by_its_form(
+        string name
+    )
+    {
+        var working = Techniques.WorkingOf(name)!;
+        foreach (
+            var measure in Plan(name, Ruler.Metric)
+                .Steps(Ruler.Metric)
+                .Select(s => s.Measure)
+                .OfType<StepMeasure>()
+        )
+        {
+            var form = working.FormNamed(measure.Form).ShouldNotBeNull();
+            var taken = form.Fields.Select(f => f.Name).ToList();
+            taken.ShouldContain(measure.Field);
+            measure.With.Keys.ShouldBeSubsetOf(taken);
+            if (measure.Into.Length == 0)
+            {
+                continue;
+            }
+            var rows = working
+                .Straight.Fields.Single(f => f.Name == measure.Into)
+                .ShouldBeOfType<GroupsField>();
+            rows.Fields.Select(f => f.Name)
+                .ShouldBe([.. measure.With.Keys, measure.Field], ignoreOrder: true);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Worked))]
+    public void A_finished_piece_is_a_swatch_whose_settings_are_figures_of_its_plan(string name)
+    {
+        var working = Techniques.WorkingOf(name)!;
+        working.Swatch.OfPiece.Keys.ShouldBeSubsetOf(working.Swatch.Features.Select(f => f.Name));
+        working.Swatch.OfPiece.Values.ShouldBeSubsetOf(
+            working.Straight.Figures.Select(f => f.Name)
+        );
     }
 
     [Theory]

@@ -129,7 +129,7 @@ test('the ways to begin a working are all in reach on a low screen', async ({ pa
 
 test('turned round: the cloth there is says how full and how long it can be', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall', 'Plan');
-  const allows = page.getByRole('region', { name: 'The cloth there is' });
+  const allows = page.getByRole('region', { name: 'Turned round' });
   await expect(allows).toContainText('a fullness on this edge of 4.69');
   await allows.getByRole('button', { name: 'Take it' }).first().click();
   await expect(page.getByRole('textbox', { name: 'Fullness', exact: true })).toHaveValue('4.69');

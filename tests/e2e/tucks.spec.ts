@@ -65,6 +65,38 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await expect(page.getByLabel('From the first ridge to the last, what is it?').first()).toHaveValue('23 mm');
 });
 
+test('the finished bib teaches with as many tucks as it has, and what is marked turned round is one press away', async ({
+  page,
+}) => {
+  await openWorking(page, 'Tucked bib', 'Keep');
+  const piece = page.getByRole('region', { name: 'The piece itself' });
+  await piece.getByLabel('Flat').fill('21.4 cm');
+  await piece.getByLabel('Tucked').fill('20 cm');
+  await piece.getByRole('button', { name: 'Let it teach' }).click();
+  await expect(piece.getByText(/the next prediction knows it/)).toBeVisible();
+  const [, id] = /workings\/([^/]+)/.exec(page.url())!;
+  const swatches = (await (await page.request.get(`/api/workings/${id}/swatches`)).json()) as {
+    note: string;
+    features: Record<string, number>;
+  }[];
+  expect(swatches.at(-1)!.features).toMatchObject({ tucksSewn: 15, needleSpacing: 2, tensionSteps: 1 });
+  await page.getByRole('button', { name: /^Undo/ }).click();
+
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.locator('summary').filter({ hasText: 'Turned round' }).click();
+  await page.getByRole('textbox', { name: 'Margin wanted' }).fill('4 cm');
+  const allows = page.getByRole('region', { name: 'Turned round' });
+  const told = allows.locator('p').filter({ hasText: 'with that margin' });
+  await expect(told).toContainText('8.57 mm');
+  await told.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByRole('group', { name: /15 tucks/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(
+    'First tuck at40 mm',
+  );
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await kept(page);
+});
+
 test('typed on the drawing by touch and by key: what cannot be is said there, and the figures stay in sight', async ({
   page,
 }) => {

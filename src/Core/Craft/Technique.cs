@@ -187,6 +187,13 @@ public sealed record SwatchOf
     /// <summary>The settings of a swatch that are kept as figures, since they decide what comes out.</summary>
     public IReadOnlyList<Field> Features { get; init; } = [];
 
+    /// <summary>
+    /// Of the finished piece, measured as a swatch: settings that are figures of its plan, such as how many tucks lie between
+    /// the marks, by the names of both.
+    /// </summary>
+    public IReadOnlyDictionary<string, string> OfPiece { get; init; } =
+        new Dictionary<string, string>();
+
     /// <summary>What a swatch came to, in a figure; null while its readings are not complete.</summary>
     public required Func<SewnSwatch, Fact?> InShort { get; init; }
 

@@ -54,6 +54,7 @@ public sealed record LessonOut(string Name, string Title, bool Simulated);
 /// <param name="Fields">What its judging form takes.</param>
 /// <param name="Features">The settings that are kept with one as figures.</param>
 /// <param name="Learns">Whether its forms predict from what swatches teach.</param>
+/// <param name="OfPiece">Of the finished piece, settings that are figures of its plan: by the names of both.</param>
 public sealed record SwatchOfOut(
     IReadOnlyList<FieldOut> Readings,
     string Against,
@@ -61,7 +62,8 @@ public sealed record SwatchOfOut(
     IReadOnlyList<string> Features,
     IReadOnlyList<Knob> Knobs,
     IReadOnlyList<LessonOut> Teaches,
-    bool Learns
+    bool Learns,
+    IReadOnlyDictionary<string, string> OfPiece
 );
 
 /// <summary>One technique: everything that its screens are made of.</summary>
@@ -112,7 +114,8 @@ public sealed record TechniqueOut(
                         l.Sew is not null
                     )),
                 ],
-                w.Swatch.Learns
+                w.Swatch.Learns,
+                w.Swatch.OfPiece
             ),
             w.Scale is { } scale ? CraftJson.Of(scale, ruler) : null,
             w.Straight.Reckon(w.Straight.Example, ruler).Answer is WorkPlan { Guide: not null }

@@ -3517,6 +3517,9 @@ export interface components {
             knobs: components["schemas"]["Knob"][];
             teaches: components["schemas"]["LessonOut"][];
             learns: boolean;
+            ofPiece: {
+                [key: string]: string;
+            };
         };
         SwatchOut: {
             /** Format: uuid */

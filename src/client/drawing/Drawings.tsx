@@ -1,4 +1,4 @@
-import { memo, useDeferredValue } from 'react';
+import { useDeferredValue } from 'react';
 import type { Answer, Cloth, Drawing, Units } from '../api/types';
 import { DrawingView, type AskOnDrawing } from './DrawingView';
 import { useWidth } from './useWidth';
@@ -32,19 +32,20 @@ export function Drawings({ answer, cloth, units, forCutting, ask }: Props) {
         cloth={useDeferredValue(cloth)}
         units={units}
         width={width}
+        ask={ask}
       />
     </div>
   );
 }
 
-type Room = { cloth: Cloth | undefined; units: Units; width: number };
+type Room = { cloth: Cloth | undefined; units: Units; width: number; ask?: AskOnDrawing };
 
-const Others = memo(function Others({ drawings, ...room }: Room & { drawings: Drawing[] }) {
+function Others({ drawings, ...room }: Room & { drawings: Drawing[] }) {
   return drawings.map((drawing) => <Shown key={drawing.name} {...room} drawing={drawing} />);
-});
+}
 
 /** What is nearly square is drawn larger: there it is the height that decides how much can be read. */
-function Shown(props: Room & { drawing: Drawing; ask?: AskOnDrawing }) {
+function Shown(props: Room & { drawing: Drawing }) {
   const { isCloseUp, width, height } = props.drawing;
   const high = height > width * 0.6 ? 330 : 240;
   return <DrawingView {...props} maxHeight={isCloseUp ? high - 70 : high} />;

@@ -173,7 +173,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
                 new("Each takes up", Fine(Ask.TakeUp)),
                 new("All of them", Ruler.Mark(ExtraWidth)),
                 new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Fine(WidthSpread)}"),
-                new("First tuck, from the seam line", Ruler.Mark(Planned.FirstCentre)),
+                new("First tuck at", Ruler.Mark(Planned.FirstCentre)),
                 new("Measure after", $"{CheckAfter} tucks"),
                 new("Block first", $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"),
             ];

@@ -192,6 +192,26 @@ internal static class Fields
             5
         );
 
+    public static LengthField ClothAtHand { get; } =
+        Long(
+            "clothAtHand",
+            "Cloth at hand",
+            "How wide the piece of cloth is that there is.",
+            10,
+            null,
+            false
+        );
+
+    public static LengthField Margin { get; } =
+        Long(
+            "margin",
+            "Margin wanted",
+            "From either seam line to the tuck next to it, finished.",
+            0,
+            null,
+            false
+        );
+
     public static LengthField SeamAllowance { get; } =
         Long("seamAllowance", "Seam", "On all four sides of the panel.", 0, 10);
 
@@ -359,6 +379,8 @@ internal static class Fields
         WaveLength,
         OpenStitch,
         WidestStitch,
+        ClothAtHand,
+        Margin,
         TuckSamples.Field,
     ];
 

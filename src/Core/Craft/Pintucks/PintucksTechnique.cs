@@ -104,6 +104,7 @@ internal static class PintucksTechnique
                         "openStitch",
                         "widestStitch"
                     ),
+                    new(Asking.Folded, "Turned round", "clothAtHand", "margin"),
                     new(Asking.Folded, "The foot", "grooves", "grooveWidth"),
                     new(Asking.Folded, "Cloth and seams", "clothWeight", "seamAllowance", "grain"),
                     new(
@@ -121,6 +122,37 @@ internal static class PintucksTechnique
                     "From seam line to seam line, with its tucks sewn. It is drawn here to scale as you type."
                 ),
                 Either = ["spacing", "grooveStep"],
+                Allows =
+                [
+                    new(
+                        "panel-from-cloth",
+                        "clothAtHand",
+                        "widestPanel",
+                        "this cloth gives a panel of",
+                        "panelWidth"
+                    ),
+                    new(
+                        "panel-from-cloth",
+                        "clothAtHand",
+                        "mostTucks",
+                        "or, in the panel as it is, so many tucks:",
+                        "tucks"
+                    ),
+                    new(
+                        "run-from-margins",
+                        "margin",
+                        "spacing",
+                        "with that margin they stand apart by",
+                        "spacing"
+                    ),
+                    new(
+                        "spacing-from-panel",
+                        "panelWidth",
+                        "spacing",
+                        "to fill the panel they stand apart by",
+                        "spacing"
+                    ),
+                ],
                 Uses = ["foot", "needle", "thread"],
                 Cautions = Hazards,
                 Swatch = TuckSwatch.Described,

@@ -145,6 +145,7 @@ internal sealed record TuckSwatch(
                 new(Fields.NeedleSpacing.Name, "Needles apart", "mm", 0.5, 2.5),
                 new(Fields.TensionSteps.Name, "Tension", "steps", 1, 1, "needle-tension"),
             ],
+            OfPiece = new Dictionary<string, string> { [TucksField.Name] = "tucks" },
             InShort = swatch =>
                 swatch.Mean(Fields.Flat.Name) - swatch.Mean(Fields.Tucked.Name) is { } taken
                     ? Headlined(Length.FromMillimetres(taken / Number(swatch.Features, TucksField)))

@@ -38,28 +38,16 @@ internal sealed record TurnedAnswer : Reckoning
 /// <summary>Tucks turned round: from the cloth there is, from the panel, from the margins that are wanted.</summary>
 internal static class TurnedForms
 {
-    private static readonly LengthField Cloth = new(
-        "clothAtHand",
-        "Cloth at hand",
-        "How wide the piece of cloth is that there is.",
-        Length.FromMillimetres(10),
-        Length.FromMillimetres(20_000)
-    );
+    private static readonly LengthField Cloth = Fields.ClothAtHand with { IsNeeded = true };
 
-    private static readonly LengthField Margin = new(
-        "margin",
-        "Margin",
-        "From either seam line to the tuck next to it, finished.",
-        Length.Zero,
-        Length.FromMillimetres(10_000)
-    );
+    private static readonly LengthField Margin = Fields.Margin with { IsNeeded = true };
 
     /// <summary>P = W − k·u − 2s − t_ν(p)·spread, and for the panel that is wanted the most tucks that still fit, each k tried with its own spread.</summary>
     public static Form FromCloth { get; } =
         new(
             "panel-from-cloth",
             "From the cloth there is: the widest panel, and the most tucks",
-            [.. Fields.Shape, Cloth],
+            [.. Fields.Shape.Where(f => f.Name != Cloth.Name), Cloth],
             TurnedAnswer.Told,
             PintucksTechnique.Example.With("clothAtHand", RawValue.Of("26 cm")),
             reader =>
@@ -137,7 +125,7 @@ internal static class TurnedForms
         new(
             "run-from-margins",
             "From the margins that are wanted: the run",
-            [.. Fields.Shape, Margin],
+            [.. Fields.Shape.Where(f => f.Name != Margin.Name), Margin],
             TurnedAnswer.Told,
             PintucksTechnique.Example.With("margin", RawValue.Of("5 cm")),
             reader =>

@@ -16,10 +16,10 @@ export function Allows(props: Props) {
   const asked = props.technique.allows.filter((t) => props.ask[t.needs] !== undefined);
   if (asked.length === 0) return null;
   return (
-    <section className="no-print sheet text-[0.95rem]" aria-label="The cloth there is">
-      <h2>The cloth there is allows</h2>
+    <section className="no-print sheet text-[0.95rem]" aria-label="Turned round">
+      <h2>Turned round</h2>
       {asked.map((turned) => (
-        <Turned key={turned.form} turned={turned} {...props} />
+        <Turned key={turned.form + turned.gives} turned={turned} {...props} />
       ))}
     </section>
   );
@@ -48,7 +48,9 @@ function Turned({
   const figure = isLength
     ? (gives as Length).text
     : typeof gives === 'number'
-      ? (Math.floor(Math.min(most, gives) * 100) / 100).toFixed(2)
+      ? Number.isInteger(gives)
+        ? String(Math.min(most, gives))
+        : (Math.floor(Math.min(most, gives) * 100) / 100).toFixed(2)
       : String(gives);
   return (
     <p className="mt-1 flex flex-wrap items-center gap-x-3">

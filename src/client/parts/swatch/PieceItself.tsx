@@ -30,7 +30,16 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
       id,
       workingId: working.id,
       uses: working.uses,
-      features: { ...plannedFeatures(technique, working.ask, reckoning), ...latest } as never,
+      features: {
+        ...plannedFeatures(technique, working.ask, reckoning),
+        ...latest,
+        ...Object.fromEntries(
+          Object.entries(technique.swatch.ofPiece).map(([name, figure]) => [
+            name,
+            (reckoning.answer as Record<string, unknown> | null)?.[figure],
+          ]),
+        ),
+      } as never,
       verdict: 'yes',
       note,
     });
