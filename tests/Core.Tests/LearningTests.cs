@@ -199,3 +199,64 @@ public class LearningTests
     private static bool Near(double a, double b, double within = 1e-8) =>
         Math.Abs(a - b) <= within * Math.Max(1, Math.Abs(a));
 }
+
+/// <summary>The simulated machines: drawn from what is believed, each always the same.</summary>
+public class SimulatedTruthTests
+{
+    private static readonly Family Family = new(
+        "any",
+        [new("1", 0.6, 2), new("turned", 0.06, 0.4)],
+        3,
+        0.02
+    );
+
+    [Fact]
+    public void The_same_machine_sews_the_same_piece_alike_and_another_otherwise()
+    {
+        for (var seed = 0; seed < 20; seed++)
+        {
+            var (one, again, other) = (
+                SimulatedTruth.Of(Family, seed),
+                SimulatedTruth.Of(Family, seed),
+                SimulatedTruth.Of(Family, seed + 1000)
+            );
+            for (var piece = 0; piece < 5; piece++)
+            {
+                var response = one.Response([1, 0], piece);
+                again.Response([1, 0], piece).ShouldBe(response);
+                other.Response([1, 0], piece).ShouldNotBe(response);
+                one.Response([1, 0], piece + 1).ShouldNotBe(response);
+            }
+        }
+    }
+
+    [Fact]
+    public void Over_many_machines_they_are_what_is_believed()
+    {
+        var responses = Enumerable
+            .Range(0, 4000)
+            .Select(seed => SimulatedTruth.Of(Family, seed).Response([1, 2], 0))
+            .ToList();
+        var middle = responses.Average();
+        var spread = Math.Sqrt(responses.Average(r => Math.Pow(r - middle, 2)));
+
+        // The mean 0.6 + 2 · 0.06; the variance E σ² · (1 + 2² + (2 · 0.4)²), with E σ² = b/(a − 1) = 0.01.
+        middle.ShouldBe(0.72, 0.02);
+        spread.ShouldBe(Math.Sqrt(0.01 * (1 + 4 + 0.64)), 0.02);
+    }
+
+    [Fact]
+    public void What_a_machine_shows_again_and_again_is_learnt()
+    {
+        var truth = SimulatedTruth.Of(Family, 11);
+        double[] x = [1, 1];
+        var seen = Enumerable
+            .Range(0, 400)
+            .Select(piece => new Observation(x, truth.Response(x, piece)))
+            .ToList();
+        var foretold = new Regression(Family, seen).At(x);
+
+        foretold.Location.ShouldBe(seen.Average(s => s.Y), 0.002);
+        foretold.Mean.ShouldBeLessThan(foretold.Scatter / 10);
+    }
+}

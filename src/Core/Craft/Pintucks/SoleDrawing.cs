@@ -38,7 +38,7 @@ internal static class SoleDrawing
             shapes.Add(Plate("groove", x - groove / 2, x + groove / 2, isGuess));
         }
         // The tucks that are sewn lie to the left; the new one comes out from under the needles.
-        for (var i = 1; middle - i * ask.Spacing > Length.Zero && i <= 12; i++)
+        for (var i = 1; middle - i * ask.Spacing > ask.NeedleSpacing && i <= 12; i++)
         {
             shapes.AddRange(Ridge(a, middle - i * ask.Spacing, Length.Zero, height, "last"));
         }
