@@ -79,7 +79,8 @@ internal static class PanelDrawing
         }
         if (ask.Groups.Count > 1)
         {
-            var at = ask.Groups[0];
+            // The last of them, so that it stands apart from the spacing.
+            var at = ask.Tucks - ask.Groups[^1];
             var (from, to) = (a.Run.Tucks[at - 1].Centre, a.Run.Tucks[at].Centre);
             var gap = Above(from, to, LengthKind.Fine, "");
             shapes.Add(ask.Course.Count == 0 ? gap with { Field = Fields.ClusterGap.Name } : gap);
