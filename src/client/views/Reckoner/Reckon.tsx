@@ -29,7 +29,12 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
   const path = `reckon/${technique.name}`;
   const reckoning = useReckoning<Plan>(path, ask, units, 'working,drawings,understood');
   const { answer } = reckoning;
-  const stated = useStated(reckoning);
+  const known = useStated(reckoning);
+  const stated = useMemo(
+    // The question itself keeps its box: in a shop one asks again, and the drawing lies further down.
+    () => known && new Set([...known].filter((f) => f !== technique.first.field)),
+    [known, technique.first.field],
+  );
   const piece = answer?.pieces[0];
   const asked = {
     technique,
