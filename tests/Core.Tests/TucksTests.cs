@@ -287,6 +287,36 @@ public class TucksTests
     }
 
     [Fact]
+    public void A_cord_under_a_scrap_is_one_of_its_figures_and_is_learnt_from()
+    {
+        var swatch = Working.Swatch;
+        RawAsk Sample(double corded) =>
+            swatch.Sample!(
+                new SewnSwatch(
+                    new Dictionary<string, IReadOnlyList<double>>
+                    {
+                        ["flat"] = [100],
+                        ["tucked"] = [94],
+                    },
+                    RawAsk.Of(("tucksSewn", 7), ("needleSpacing", 2.5), ("corded", corded)),
+                    new Dictionary<string, string>(),
+                    true,
+                    true
+                )
+            );
+        Captured With(double corded) =>
+            Reckon(
+                Working.Straight.Example.With("samples", RawValue.Of([RawValue.Of(Sample(corded))]))
+            );
+
+        Sample(1).Values["corded"].Flag.ShouldBe(true);
+        Sample(0).Values["corded"].Flag.ShouldBe(false);
+        // What a cord held open says the soft ridge draws more.
+        With(1)["takeUp"].ShouldBeGreaterThan(With(0)["takeUp"]);
+        swatch.Knobs.Select(k => k.Name).ShouldBeSubsetOf(swatch.Features.Select(f => f.Name));
+    }
+
+    [Fact]
     public void Too_little_cloth_between_the_needles_teaches_nothing_and_says_so()
     {
         RawValue Sample(double thickness, double tucked) =>

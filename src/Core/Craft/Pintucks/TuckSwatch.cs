@@ -41,6 +41,20 @@ internal sealed record TuckSwatch(
         false
     );
 
+    /// <summary>Settings of a swatch are kept as figures: whether a cord lay under it is one of them.</summary>
+    private static readonly NumberField CordedFigure = new(
+        Fields.Corded.Name,
+        "Cord",
+        "1 where a cord lay under the ridge, else 0.",
+        0,
+        1,
+        0,
+        false
+    )
+    {
+        IsWhole = true,
+    };
+
     private static readonly NumberField Against = new(
         "expected",
         "Expected",
@@ -133,10 +147,7 @@ internal sealed record TuckSwatch(
                 {
                     ShownWhen = null,
                 },
-                Fields.Corded with
-                {
-                    ShownWhen = null,
-                },
+                CordedFigure,
                 PullUpFields.ClothWeight,
             ],
             Knobs =
@@ -144,6 +155,7 @@ internal sealed record TuckSwatch(
                 new(TucksField.Name, "Tucks", "", 1, UsualTucks),
                 new(Fields.NeedleSpacing.Name, "Needles apart", "mm", 0.5, 2.5),
                 new(Fields.TensionSteps.Name, "Tension", "steps", 1, 1, "needle-tension"),
+                new(CordedFigure.Name, CordedFigure.Label, "0 or 1", 1, 0),
             ],
             OfPiece = new Dictionary<string, string> { [TucksField.Name] = "tucks" },
             InShort = swatch =>
@@ -233,6 +245,7 @@ internal sealed record TuckSwatch(
         swatch
             .Features.Without(TucksField.Name)
             .With("tucks", RawValue.Of(Number(swatch.Features, TucksField)))
+            .With(CordedFigure.Name, RawValue.Of(Number(swatch.Features, CordedFigure) > 0))
             .With("flat", swatch.Read(Fields.Flat.Name)!.Value)
             .With("tucked", swatch.Read(Fields.Tucked.Name)!.Value)
             .With("same", RawValue.Of(swatch.IsSame))
@@ -241,7 +254,13 @@ internal sealed record TuckSwatch(
     /// <summary>What a simulated machine makes of a scrap.</summary>
     private static Dictionary<string, double> Sew(SimulatedSwatch swatch)
     {
-        var settings = TuckSettings.Read(swatch.Settings);
+        var settings = new TuckSettings(
+            swatch.Settings.OptionalNumber(Fields.TensionSteps) ?? 0,
+            swatch.Settings.OptionalNumber(CordedFigure) > 0,
+            ClothWeight.FromGramsPerSquareMetre(
+                swatch.Settings.OptionalNumber(PullUpFields.ClothWeight) ?? PullUpFields.UsualWeight
+            )
+        );
         var needles =
             swatch.Settings.OptionalLength(Fields.NeedleSpacing)
             ?? Fields.NeedleSpacing.Start!.Value;

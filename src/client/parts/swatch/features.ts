@@ -15,7 +15,12 @@ export function plannedFeatures(
     const field = fields.find((f) => f.name === name);
     // What the plan sets is asked for, or is a figure of its answer.
     const told = (reckoning.answer as Record<string, { mm?: number }> | null)?.[name]?.mm;
-    const is = field?.kind === 'number' ? Number(ask[name] ?? NaN) : (reckoning.understood[name]?.mm ?? told);
+    const is =
+      field?.kind === 'number'
+        ? Number(ask[name] ?? NaN)
+        : field?.kind === 'flag'
+          ? Number(ask[name] === true)
+          : (reckoning.understood[name]?.mm ?? told);
     if (is !== undefined && Number.isFinite(is)) features[name] = is;
   }
   return features;
