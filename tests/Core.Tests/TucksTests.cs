@@ -397,6 +397,80 @@ public class TucksTests
     }
 
     [Fact]
+    public void A_measure_holds_for_all_that_is_left_in_every_step_and_for_what_is_measured_next()
+    {
+        RawValue Row(int sewn, int from, double span) =>
+            RawValue.Of(RawAsk.Of(("sewn", sewn), ("from", from), ("measured", span)));
+        IReadOnlyList<SewingStep> Steps(params RawValue[] course) =>
+            (
+                (WorkPlan)
+                    Working
+                        .Straight.Reckon(
+                            Working.Straight.Example.With("course", RawValue.Of(course)),
+                            Ruler.Metric
+                        )
+                        .Answer!
+            ).Steps(Ruler.Metric);
+        string Big(IReadOnlyList<SewingStep> steps, string key) =>
+            steps.Single(s => s.Key == key).Big;
+
+        var once = Steps(Row(5, 6, 23));
+        var half = Turned(
+            "respace",
+            Working
+                .Straight.Example.With("sewn", RawValue.Of(5))
+                .With("from", RawValue.Of(6))
+                .With("measured", RawValue.Of(23))
+        )!;
+        var gap = Ruler.Metric.Write(Length.FromMillimetres(half["flatGap"]), LengthKind.Fine);
+        Big(once, "to-2").ShouldBe(gap);
+        Big(once, "rest").ShouldBe(gap);
+        once.Single(s => s.Key == "rest").Says.ShouldStartWith("Re-spaced");
+        Big(Steps(), "rest").ShouldNotBe(gap);
+
+        // What ten should span by then is what the form will hold them against.
+        var later = Turned(
+            "respace",
+            Working
+                .Straight.Example.With("course", RawValue.Of([Row(5, 6, 23)]))
+                .With("sewn", RawValue.Of(10))
+                .With("from", RawValue.Of(4))
+                .With("measured", RawValue.Of(52))
+        )!;
+        Big(once, "measure-2").ShouldBe(Ruler.Metric.Mark(Length.FromMillimetres(later["should"])));
+
+        // Measured again, the rest goes by that.
+        Big(Steps(Row(5, 6, 23), Row(10, 4, 52)), "rest")
+            .ShouldBe(
+                Ruler.Metric.Write(Length.FromMillimetres(later["flatGap"]), LengthKind.Fine)
+            );
+    }
+
+    [Fact]
+    public void In_groups_each_gap_that_is_left_changes_by_the_same_in_the_step_as_on_the_guide()
+    {
+        var ask = Working
+            .Straight.Example.Without("tucks")
+            .With("pattern", RawValue.Of("3 + 5 + 3"))
+            .With("clusterGap", RawValue.Of(18))
+            .With(
+                "course",
+                RawValue.Of([RawValue.Of(RawAsk.Of(("sewn", 4), ("from", 5), ("measured", 17)))])
+            );
+        var plan = (WorkPlan)Working.Straight.Reckon(ask, Ruler.Metric).Answer!;
+        var flat = plan.Guide!.Lines.Where(l => l.Number > 0)
+            .Select(l => l.From.X.Millimetres)
+            .ToList();
+        string Fine(double mm) => Ruler.Metric.Write(Length.FromMillimetres(mm), LengthKind.Fine);
+        var rest = plan.Steps(Ruler.Metric).Single(s => s.Key == "rest");
+
+        // From the ninth to the tenth within the last group; from the eighth to the ninth between the last two.
+        rest.Big.ShouldBe(Fine(flat[9] - flat[8]));
+        rest.Says.ShouldContain($"From group to group it is {Fine(flat[8] - flat[7])}");
+        Fine(flat[1] - flat[0]).ShouldBe(rest.Big);
+    }
+
+    [Fact]
     public void The_guide_has_a_line_for_each_tuck_where_the_plan_marks_it() =>
         AnyPanel.Sample(ask =>
         {

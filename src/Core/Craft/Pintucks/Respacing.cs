@@ -74,6 +74,12 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
 
     public Length FlatGap => FinishedGap + TakeUp;
 
+    /// <summary>On the flat cloth, from tuck to tuck within a group.</summary>
+    public Length WithinFlat => Ask.Spacing + Change + TakeUp;
+
+    /// <summary>On the flat cloth, from group to group.</summary>
+    public Length BetweenFlat => Ask.GroupGap + Change + TakeUp;
+
     /// <summary>By how much each gap that is left changes.</summary>
     public Length Change => FinishedGap - PlannedGap;
 
@@ -198,7 +204,8 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         string fine(Length length) => ruler.Write(length, LengthKind.Fine);
         var took =
             $"{Measured.Sewn} tucks span {fine(Measured.Span)}, and were to span {fine(Planned)}: each takes up {fine(TakeUp)}.";
-        var rest = $"Now mark the other {Left} {fine(FlatGap)} apart on the flat cloth";
+        var groups = Ask.Groups.Count > 1 ? $", and {fine(BetweenFlat)} from group to group" : "";
+        var rest = $"Now mark the other {Left} {fine(WithinFlat)} apart{groups} on the flat cloth";
         var by = Length.Between(FinishedGap, PlannedGap);
         if (by > Ask.Spacing * Seen)
         {

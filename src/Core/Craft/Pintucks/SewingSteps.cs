@@ -124,7 +124,9 @@ internal static class SewingSteps
                 done = checks[i];
             }
             var (from, to) = SewingOrder.Sewn(ask, checks[i]);
-            var span = a.Planned.Tucks[to - 1].Centre - a.Planned.Tucks[from - 1].Centre;
+            // As they lie by then: what was measured before moved them.
+            var run = Respacing.Along(Before(ask, checks[i]));
+            var span = run.Tucks[to - 1].Centre - run.Tucks[from - 1].Centre;
             yield return (
                 new SewingStep(
                     $"measure-{i + 1}",
@@ -176,18 +178,18 @@ internal static class SewingSteps
     )
     {
         var ask = a.Ask;
-        var isRespaced = ask.Course.Any(c => c.Sewn == done);
-        var (first, last) = SewingOrder.Sewn(ask, to);
-        var gap = isRespaced
-            ? new Respacing(
-                ask,
-                Respacing.Along(ask with { Course = [.. ask.Course.Where(c => c.Sewn < done)] }),
-                ask.Course.First(c => c.Sewn == done)
-            )
+        // What was measured last holds for all that is left.
+        var measured = ask.Course.LastOrDefault(c => c.Sewn <= done);
+        var respacing = measured is null
+            ? null
+            : new Respacing(ask, Respacing.Along(Before(ask, measured.Sewn)), measured)
             {
                 Findings = [],
-            }.FlatGap
-            : ask.Spacing + ask.TakeUp;
+            };
+        var isRespaced = respacing is { Lands: true };
+        var (first, last) = SewingOrder.Sewn(ask, to);
+        var gap = isRespaced ? respacing!.WithinFlat : ask.Spacing + ask.TakeUp;
+        var between = isRespaced ? respacing!.BetweenFlat : ask.GroupGap + ask.TakeUp;
         var how =
             !ask.IsTwin ? $"Fold each on its line, {a.Fine(gap)} from the last on the flat cloth."
             : isRespaced
@@ -197,7 +199,7 @@ internal static class SewingSteps
             : $"Each {a.Fine(gap)} from the last on the flat cloth{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
         var outOfGroup =
             ask.Groups.Count > 1
-                ? $" From group to group it is {a.Fine(ask.GroupGap + ask.TakeUp)}: mark the first line of each anew."
+                ? $" From group to group it is {a.Fine(between)}: mark the first line of each anew."
                 : "";
         return new SewingStep(
             key,
@@ -251,6 +253,13 @@ internal static class SewingSteps
             []
         ).At(Place.Table, 3, PanelDrawing.FinishedName, ["cloth"]);
     }
+
+    /// <summary>The ask as it was before so many tucks were measured.</summary>
+    private static Ask Before(Ask ask, int sewn) =>
+        ask with
+        {
+            Course = [.. ask.Course.Where(c => c.Sewn < sewn)],
+        };
 
     /// <summary>The parts that are sewn after so many checks.</summary>
     private static IReadOnlyList<string> Parts(Ask ask, int after) =>
