@@ -21,6 +21,8 @@ export function GuidePaper({
   units: Units;
 }) {
   const [says, setSays] = useState('');
+  // Of a long one only its beginning can be made out.
+  const [isLong, setIsLong] = useState(false);
   const address = (query: Record<string, string>) =>
     `/api/workings/${working}/guide?${new URLSearchParams({ ...query, units, v: String(version) })}`;
   const take = async (query: Record<string, string>) => {
@@ -51,7 +53,8 @@ export function GuidePaper({
       <img
         src={address({ as: 'svg' })}
         alt="The lines that are marked on the cloth, as the paper shows them"
-        className="max-h-44 w-full rounded bg-white object-contain p-2"
+        className={`w-full rounded bg-white p-2 ${isLong ? 'h-28 object-cover object-left' : 'max-h-44 object-contain'}`}
+        onLoad={({ currentTarget: image }) => setIsLong(image.naturalWidth > 6 * image.naturalHeight)}
       />
       <div className="flex flex-wrap gap-2">
         {papers.map(([paper, name]) => (
