@@ -98,6 +98,12 @@ internal sealed record Ask(
         );
         var hasWave = reader.OptionalChoice(Fields.FirstLine) == Fields.Wave;
         var planned = TuckSettings.Read(reader);
+        if (withCourse)
+        {
+            // The plan goes by neither, only its turned forms do; but what is typed wrong is said where it is typed.
+            reader.OptionalLength(Fields.ClothAtHand);
+            reader.OptionalLength(Fields.Margin);
+        }
         var ask = new Ask(
             isTwin,
             width,
