@@ -38,15 +38,17 @@ public sealed record LengthField(
     bool IsNeeded = true
 ) : Field(Name, Label, Says, IsNeeded)
 {
-    /// <summary>A small length, as read off a gauge or a dial.</summary>
+    /// <summary>A length whose bounds are told in mm.</summary>
     /// <param name="least">In mm.</param>
     /// <param name="most">In mm.</param>
-    public static LengthField Fine(
+    /// <param name="start">In mm; null when the person has to say.</param>
+    public static LengthField Mm(
         string name,
         string label,
         string says,
         double least,
-        double most
+        double most,
+        double? start = null
     ) =>
         new(
             name,
@@ -54,8 +56,18 @@ public sealed record LengthField(
             says,
             Length.FromMillimetres(least),
             Length.FromMillimetres(most),
-            Kind: LengthKind.Fine
+            start is { } mm ? Length.FromMillimetres(mm) : null
         );
+
+    /// <summary>A small length, as read off a gauge or a dial; else as <see cref="Mm"/>.</summary>
+    public static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most,
+        double? start = null
+    ) => Mm(name, label, says, least, most, start) with { Kind = LengthKind.Fine };
 }
 
 /// <summary>Several lengths, kept apart: readings of one thing, or pieces one after another.</summary>

@@ -194,16 +194,7 @@ internal static class Fields
         double least,
         double most,
         double? start = null
-    ) =>
-        new(
-            name,
-            label,
-            says,
-            Length.FromMillimetres(least),
-            Length.FromMillimetres(most),
-            start is { } mm ? Length.FromMillimetres(mm) : null,
-            IsNeeded: start is null
-        );
+    ) => LengthField.Mm(name, label, says, least, most, start) with { IsNeeded = start is null };
 
     private static LengthField Fine(
         string name,

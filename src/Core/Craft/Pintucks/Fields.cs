@@ -393,16 +393,7 @@ internal static class Fields
         double least,
         double? start = null,
         bool isNeeded = true
-    ) =>
-        new(
-            name,
-            label,
-            says,
-            Length.FromMillimetres(least),
-            Length.FromMillimetres(20_000),
-            start is { } mm ? Length.FromMillimetres(mm) : null,
-            IsNeeded: isNeeded
-        );
+    ) => LengthField.Mm(name, label, says, least, 20_000, start) with { IsNeeded = isNeeded };
 
     private static LengthField Fine(
         string name,
@@ -411,10 +402,5 @@ internal static class Fields
         double least,
         double most,
         double? start = null
-    ) =>
-        LengthField.Fine(name, label, says, least, most) with
-        {
-            Start = start is { } mm ? Length.FromMillimetres(mm) : null,
-            IsNeeded = false,
-        };
+    ) => LengthField.Fine(name, label, says, least, most, start) with { IsNeeded = false };
 }
