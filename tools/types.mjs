@@ -27,7 +27,7 @@ const named = (part, found = new Set()) => {
   }
   return found;
 };
-const wanted = named(document.paths);
+const wanted = named([document.paths, document.components.responses]);
 for (const name of Object.keys(document.components.schemas)) {
   if (!wanted.has(name)) delete document.components.schemas[name];
 }

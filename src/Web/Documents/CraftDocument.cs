@@ -29,7 +29,7 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         document.Servers = [];
         document.Components ??= new OpenApiComponents();
         document.Components.Schemas ??= new Dictionary<string, IOpenApiSchema>();
-        AddShared(document.Components);
+        AddShared(document);
         var schemas = new Schemas(document);
         foreach (var technique in Core.Craft.Techniques.Worked)
         {
@@ -46,12 +46,14 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         }
         AddCards(document, schemas);
         AddFitExample(document);
+        ShareRefusals(document);
         return Task.CompletedTask;
     }
 
-    /// <summary>What every reckoning route has alike.</summary>
-    private static void AddShared(OpenApiComponents components)
+    /// <summary>What the routes have alike.</summary>
+    private static void AddShared(OpenApiDocument document)
     {
+        var components = document.Components!;
         components.Parameters = new Dictionary<string, IOpenApiParameter>
         {
             ["units"] = Query("units", "metric or imperial; else the workroom's own."),
@@ -64,7 +66,17 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         {
             ["Refused"] = new OpenApiResponse
             {
-                Description = "Some fields cannot be used; errors names each.",
+                Description = "Something in it cannot be used; errors names each field.",
+                Content = new Dictionary<string, OpenApiMediaType>
+                {
+                    ["application/problem+json"] = new()
+                    {
+                        Schema = new OpenApiSchemaReference(
+                            "HttpValidationProblemDetails",
+                            document
+                        ),
+                    },
+                },
             },
             ["TooLarge"] = new OpenApiResponse { Description = "The body is over 64 kB." },
             ["NotJson"] = new OpenApiResponse { Description = "The body is not JSON." },
@@ -122,6 +134,18 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             "foot":{"mount":"snap-on","opening":"7 mm"},"needle":{"size":90,"twinSpacing":"4 mm"},"width":"3 mm"}
             """
         );
+    }
+
+    /// <summary>Every route refuses alike: said once, and not at each of them.</summary>
+    private static void ShareRefusals(OpenApiDocument document)
+    {
+        foreach (var operation in document.Paths!.Values.SelectMany(p => p.Operations!.Values))
+        {
+            if (operation.Responses?.ContainsKey("400") is true)
+            {
+                operation.Responses["400"] = new OpenApiResponseReference("Refused", document);
+            }
+        }
     }
 
     private static void Add(OpenApiDocument document, Schemas schemas, string path, Form form)

@@ -67,8 +67,7 @@ internal sealed class Schemas(OpenApiDocument document)
     {
         var schema = field switch
         {
-            // Several in a list are added up.
-            LengthField => new OpenApiSchema { OneOf = [LengthIn(), ListOf(LengthIn())] },
+            LengthField => new OpenApiSchema { AllOf = [LengthSum()] },
             LengthsField => ListOf(LengthIn()),
             CountsField => ListOf(Of(JsonSchemaType.Integer)),
             NumberField number => new OpenApiSchema
@@ -126,6 +125,16 @@ internal sealed class Schemas(OpenApiDocument document)
             {
                 Description = "mm, or a text with a unit.",
                 OneOf = [Of(JsonSchemaType.Number), Of(JsonSchemaType.String)],
+            }
+        );
+
+    private IOpenApiSchema LengthSum() =>
+        Named(
+            "LengthSum",
+            new OpenApiSchema
+            {
+                Description = "A length; several in a list are added up.",
+                OneOf = [LengthIn(), ListOf(LengthIn())],
             }
         );
 

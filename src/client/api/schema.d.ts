@@ -112,15 +112,7 @@ export interface paths {
                         "application/json": components["schemas"]["LengthOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -239,15 +231,7 @@ export interface paths {
                         "application/json": components["schemas"]["SwatchOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -332,15 +316,7 @@ export interface paths {
                         "application/json": components["schemas"]["PhotographOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -412,15 +388,7 @@ export interface paths {
                 };
             };
             responses: {
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -615,15 +583,7 @@ export interface paths {
                         "application/json": components["schemas"]["WorkroomOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
                 /** @description Precondition Failed */
                 412: {
                     headers: {
@@ -675,15 +635,7 @@ export interface paths {
                         "application/json": components["schemas"]["ProjectPage"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -710,15 +662,7 @@ export interface paths {
                         "application/json": components["schemas"]["ProjectOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -755,15 +699,7 @@ export interface paths {
                         "application/json": components["schemas"]["ProjectOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -787,15 +723,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -825,15 +753,7 @@ export interface paths {
                         "application/json": components["schemas"]["ProjectOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         trace?: never;
@@ -870,15 +790,7 @@ export interface paths {
                         "application/json": components["schemas"]["WorkingOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -915,15 +827,7 @@ export interface paths {
                         "application/json": components["schemas"]["WorkingOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -947,15 +851,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -985,15 +881,7 @@ export interface paths {
                         "application/json": components["schemas"]["WorkingOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
                 /** @description Precondition Failed */
                 412: {
                     headers: {
@@ -1050,15 +938,7 @@ export interface paths {
                         "application/json": components["schemas"]["BookPage"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1085,15 +965,7 @@ export interface paths {
                         "application/json": components["schemas"]["SwatchOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -1131,15 +1003,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -1169,15 +1033,7 @@ export interface paths {
                         "application/json": components["schemas"]["SwatchOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         trace?: never;
@@ -1208,15 +1064,7 @@ export interface paths {
                         "application/json": components["schemas"]["BookFacets"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1255,15 +1103,7 @@ export interface paths {
                         "application/json": components["schemas"]["BookSwatch"][];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1308,15 +1148,7 @@ export interface paths {
                         "application/json": components["schemas"]["PlotOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1360,15 +1192,7 @@ export interface paths {
                         "text/csv": string;
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1397,15 +1221,7 @@ export interface paths {
                         "application/json": components["schemas"]["CsvReport"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -1524,15 +1340,7 @@ export interface paths {
                         "application/json": components["schemas"]["JsonElement"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -1575,15 +1383,7 @@ export interface paths {
                         "application/json": components["schemas"]["JsonElement"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -1626,15 +1426,7 @@ export interface paths {
                         "application/json": components["schemas"]["JsonElement"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -1681,15 +1473,7 @@ export interface paths {
                         "image/svg+xml": string;
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
                 /** @description Not Found */
                 404: {
                     headers: {
@@ -1739,15 +1523,7 @@ export interface paths {
                         "image/svg+xml": string;
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
                 /** @description Not Found */
                 404: {
                     headers: {
@@ -1795,15 +1571,7 @@ export interface paths {
                         "application/json": components["schemas"]["CutListOut"][];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1832,15 +1600,7 @@ export interface paths {
                         "application/json": components["schemas"]["CutListOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -1878,15 +1638,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -1922,15 +1674,7 @@ export interface paths {
                         "application/json": components["schemas"]["KeepOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -1959,15 +1703,7 @@ export interface paths {
                         "application/json": components["schemas"]["KeepOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -2005,15 +1741,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -2043,15 +1771,7 @@ export interface paths {
                         "application/json": components["schemas"]["KeepOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         trace?: never;
@@ -2198,15 +1918,7 @@ export interface paths {
                         "application/json": components["schemas"]["DrawerOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -2243,15 +1955,7 @@ export interface paths {
                         "application/json": components["schemas"]["KindOut"][];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -2294,15 +1998,7 @@ export interface paths {
                         "application/json": components["schemas"]["ThingOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -2340,15 +2036,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -2378,15 +2066,7 @@ export interface paths {
                         "application/json": components["schemas"]["ThingOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         trace?: never;
@@ -2423,15 +2103,7 @@ export interface paths {
                         "application/json": components["schemas"]["TriedOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -2469,15 +2141,7 @@ export interface paths {
                     };
                     content?: never;
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         options?: never;
@@ -2514,15 +2178,7 @@ export interface paths {
                         "application/json": components["schemas"]["NearThreadOut"][];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -2565,15 +2221,7 @@ export interface paths {
                         "application/json": components["schemas"]["JsonElement"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -2610,15 +2258,7 @@ export interface paths {
                         "text/csv": string;
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -2649,15 +2289,7 @@ export interface paths {
                         "application/json": components["schemas"]["CsvReport"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -2698,15 +2330,7 @@ export interface paths {
                         "application/json": components["schemas"]["FitOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -2741,15 +2365,7 @@ export interface paths {
                         "application/json": components["schemas"]["RuleOut"][];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -2789,15 +2405,7 @@ export interface paths {
                         "application/json": components["schemas"]["ChartOut"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         put?: never;
@@ -2878,15 +2486,7 @@ export interface paths {
                         "application/json": components["schemas"]["Change"];
                     };
                 };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
+                400: components["responses"]["Refused"];
             };
         };
         delete?: never;
@@ -3738,12 +3338,14 @@ export interface components {
         };
     };
     responses: {
-        /** @description Some fields cannot be used; errors names each. */
+        /** @description Something in it cannot be used; errors names each field. */
         Refused: {
             headers: {
                 [name: string]: unknown;
             };
-            content?: never;
+            content: {
+                "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+            };
         };
         /** @description The body is over 64 kB. */
         TooLarge: {
