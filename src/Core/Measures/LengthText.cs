@@ -3,7 +3,7 @@ namespace ZephyrReach.Core.Measures;
 /// <summary>Writes lengths as a person at the table reads them.</summary>
 /// <remarks>
 /// Metric: millimetres below 10 cm, centimetres below 2 m, metres above that; on a tape always centimetres. Imperial:
-/// inches with real fractions; what is cut and is 2 yards or more, in yards and inches. Reading a marked text back
+/// inches with real fractions; what is cut or told as a whole and is 2 yards or more, in yards and inches. Reading a marked text back
 /// with <see cref="LengthReader"/> gives the same marked figure.
 /// </remarks>
 public static class LengthText
@@ -12,6 +12,9 @@ public static class LengthText
 
     /// <summary>Steps are no finer than a hundredth of a millimetre, so five places in metres are exact.</summary>
     private const int Places = 5;
+
+    /// <summary>From here on lengths that are not marked are metres of cloth.</summary>
+    private const double InMetres = 2000;
 
     /// <summary>Writes a length.</summary>
     /// <param name="length">Any length; a negative one carries a minus sign.</param>
@@ -24,7 +27,14 @@ public static class LengthText
         var rounded = kind switch
         {
             LengthKind.Cut => Rounding.Up(length, ruler.Cutting),
-            LengthKind.Marked or LengthKind.Tape => Rounding.Nearest(length, ruler.Marking),
+            LengthKind.Whole when Math.Abs(length.Millimetres) >= InMetres => Rounding.Nearest(
+                length,
+                ruler.Cutting
+            ),
+            LengthKind.Marked or LengthKind.Tape or LengthKind.Whole => Rounding.Nearest(
+                length,
+                ruler.Marking
+            ),
             LengthKind.Fine => Rounding.Nearest(length, Length.FromMillimetres(0.01)),
             _ => Rounding.Up(length, AmountStep(ruler.Units)),
         };
@@ -44,7 +54,7 @@ public static class LengthText
     {
         var inMetres =
             kind == LengthKind.Amount
-            || (kind is LengthKind.Cut or LengthKind.Marked && mm >= 2000);
+            || (kind is LengthKind.Cut or LengthKind.Marked or LengthKind.Whole && mm >= InMetres);
         return inMetres ? Figure(mm / 1000) + " m"
             : kind == LengthKind.Fine || mm < 100 ? Figure(mm) + " mm"
             : Figure(mm / 10) + " cm";
@@ -56,7 +66,7 @@ public static class LengthText
         {
             return WithFraction(inches / 36) + " yd";
         }
-        if (kind != LengthKind.Cut || inches < 72)
+        if (kind is not (LengthKind.Cut or LengthKind.Whole) || inches < 72)
         {
             return WithFraction(inches) + " in";
         }

@@ -17,6 +17,12 @@ public enum LengthKind
     Marked,
 
     /// <summary>
+    /// The whole of an edge, told and not marked: as what is marked, and from 2 m on to the nearest cutting step, because
+    /// nobody lays metres of cloth to half a millimetre.
+    /// </summary>
+    Whole,
+
+    /// <summary>
     /// To be found on a tape: rounded as what is marked, and always in centimetres or inches, so that a column of marks
     /// reads in one unit.
     /// </summary>
@@ -51,6 +57,9 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
 
     /// <summary>Writes a length that is marked or compared.</summary>
     public string Mark(Length length) => LengthText.Write(length, LengthKind.Marked, this);
+
+    /// <summary>Writes the whole of an edge.</summary>
+    public string Whole(Length length) => LengthText.Write(length, LengthKind.Whole, this);
 
     /// <summary>Writes a length that is cut.</summary>
     public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);

@@ -127,14 +127,18 @@ public static class CardEndpoints
         return (machine is null ? any with { Machine = Default(card, any, open) } : any, []);
     }
 
-    /// <summary>The first machine that can do it, else the first; else what the workroom knows of its own.</summary>
+    /// <summary>The first machine that does it best, else one that can, else the first; else what the workroom knows of its own.</summary>
     private static Owned<Machine> Default(CardTechnique card, CardAsk ask, OpenDrawer open)
     {
         var machines = open.Of<Machine>("machine");
-        return machines.FirstOrDefault(m =>
-                CardWriter.Write(card, ask with { Machine = m })
-                    is { IsPossible: true, Feet: [{ Rank: "best" }, ..] }
-            ) ?? (machines.Count > 0 ? machines[0] : ask.Machine);
+        return machines.MaxBy(m =>
+                CardWriter.Write(card, ask with { Machine = m }) switch
+                {
+                    { IsPossible: true, Feet: [{ Rank: "best" }, ..] } => 2,
+                    { IsPossible: true } => 1,
+                    _ => 0,
+                }
+            ) ?? ask.Machine;
     }
 
     private static Owned<Machine> Own(Here here) =>

@@ -1,12 +1,14 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
+using ZephyrReach.Web.Swatches;
 
 namespace ZephyrReach.Web.Keeps;
 
@@ -109,7 +111,8 @@ public static class KeepEndpoints
         Guid id,
         KeepIn keep,
         WorkingStore workings,
-        KeepStore store
+        KeepStore store,
+        SampleFeed samples
     )
     {
         if (keep.Id is not { Version: 7 } keepId)
@@ -122,7 +125,18 @@ public static class KeepEndpoints
             keepId,
             id,
             keep.Parts(),
-            working is null ? [] : UsedUp(working, here.Ruler),
+            working is null
+                ? []
+                : UsedUp(
+                    working,
+                    await samples.WithSamplesAsync(
+                        here.Seat,
+                        working,
+                        AskJson.Read(working.Ask),
+                        here.Cancel
+                    ),
+                    here.Ruler
+                ),
             here.Cancel
         );
         if (row is not null)
@@ -135,11 +149,8 @@ public static class KeepEndpoints
     }
 
     /// <summary>What the sewing used up of the things that were chosen for it.</summary>
-    private static IReadOnlyList<Taken> UsedUp(WorkingRow working, Ruler ruler) =>
-        Core
-            .Craft.Techniques.WorkingOf(working.Technique)
-            ?.Straight.Reckon(AskJson.Read(working.Ask), ruler)
-            .Answer
+    private static IReadOnlyList<Taken> UsedUp(WorkingRow working, RawAsk ask, Ruler ruler) =>
+        Core.Craft.Techniques.WorkingOf(working.Technique)?.Straight.Reckon(ask, ruler).Answer
             is WorkPlan plan
             ? Freezer.UsedUp(plan, working, Stage.Keep)
             : [];

@@ -90,11 +90,11 @@ public static class SwatchFileEndpoints
             row.WorkingName,
         ];
 
-        // In mm, so that nothing is rounded on the way out and in again.
+        // In mm to a millionth, which is exact for every length that is typed: so nothing is lost on the way out and in again.
         static string Readings(IReadOnlyList<double> all) =>
             string.Join(
                 "; ",
-                all.Select(mm => mm.ToString("R", CultureInfo.InvariantCulture) + " mm")
+                all.Select(mm => mm.ToString("0.######", CultureInfo.InvariantCulture) + " mm")
             );
     }
 

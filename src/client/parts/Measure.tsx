@@ -19,9 +19,11 @@ export function Measure({ text }: { text: string }) {
         i % 2 === 0 ? (
           <Fragment key={i}>{part}</Fragment>
         ) : (
-          <span key={i} className={glyphs[part] ? undefined : 'frac'}>
-            {glyphs[part] ?? part}
-          </span>
+          <Fragment key={i}>
+            {/* The blank keeps the whole and its fraction apart where they are copied, read aloud or printed. */}
+            {!glyphs[part] && /\d$/.test(parts[i - 1]!) && ' '}
+            <span className={glyphs[part] ? undefined : 'frac'}>{glyphs[part] ?? part}</span>
+          </Fragment>
         ),
       )}
     </>

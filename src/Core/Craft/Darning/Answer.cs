@@ -218,7 +218,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
-        string m(Length length) => ruler.Mark(length);
+        // On so small a piece a sixteenth of an inch is as much as a margin: sums are in millimetres.
+        string m(Length length) => ruler.Write(length, LengthKind.Fine);
         List<PencilLine> lines =
         [
             new(

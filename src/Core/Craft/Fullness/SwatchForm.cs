@@ -52,7 +52,7 @@ internal sealed record SwatchAnswer(
         F.Ratio(
             "fromTarget",
             "How far from the planned fullness, as a part of it: 0.05 is 5 % fuller.",
-            a => a.Reading.Fullness / a.Target - 1
+            a => a.Counting.Fullness / a.Target - 1
         ),
         F.Ratio("steamedFullness", "After steam.", a => a.Steamed?.Fullness),
         F.Ratio("spring", "Stretched over gathered.", a => a.Spring),
@@ -60,13 +60,13 @@ internal sealed record SwatchAnswer(
             "flatForEdge",
             LengthKind.Cut,
             "The flat edge that the real edge takes at this fullness.",
-            a => a.FinishedEdge * a.Reading.Fullness
+            a => a.FinishedEdge * a.Counting.Fullness
         ),
         F.Length(
             "flatGiveOrTake",
             LengthKind.Cut,
             "How sure that is, either way.",
-            a => a.FinishedEdge * ((a.Reading.High - a.Reading.Low) / 2)
+            a => a.FinishedEdge * ((a.Counting.High - a.Counting.Low) / 2)
         ),
         .. SharedFigures,
     ];
@@ -79,15 +79,18 @@ internal sealed record SwatchAnswer(
     {
         get
         {
-            var sure = $"sure to {Two(Reading.Low)}–{Two(Reading.High)}.";
-            List<string> lines =
-            [
-                Target is { } target ? $"{Held(target)}; {sure}" : "S" + sure[1..],
-            ];
+            List<string> lines = [];
+            if (Target is { } target)
+            {
+                lines.Add($"{Held(target)}.");
+            }
             if (FinishedEdge is { } edge)
             {
+                // How sure a piece is, is said in one place: by the plan, which knows every swatch.
                 lines.Add(
-                    $"Your edge would take {Ruler.Cut(edge * Reading.Fullness)} flat, give or take {Ruler.Cut(edge * ((Reading.High - Reading.Low) / 2))}."
+                    IsPredicted
+                        ? "Plan says what to cut, with all that was sewn so far."
+                        : $"Your edge would take {Ruler.Cut(edge * Counting.Fullness)} flat."
                 );
             }
             if (Steamed is { } steamed)
@@ -106,12 +109,12 @@ internal sealed record SwatchAnswer(
     {
         get
         {
-            var rounded = Math.Round(Reading.Fullness * 100) / 100;
+            var rounded = Math.Round(Counting.Fullness * 100) / 100;
             return
                 CanPlan
                 && rounded is >= 1 and <= 6
                 && Target is { } target
-                && Math.Abs(Reading.Fullness / target - 1) >= 0.005
+                && Math.Abs(Counting.Fullness / target - 1) >= 0.005
                 ? new TakeOver(
                     StripFields.Fullness.Name,
                     rounded,
@@ -121,12 +124,14 @@ internal sealed record SwatchAnswer(
         }
     }
 
-    /// <summary>How it lies to what it is held against; for elastic that is how it sits after steam.</summary>
+    /// <summary>The reading that counts; for elastic that is how it sits after steam.</summary>
+    private FullnessReading Counting => CountsSteamed && Steamed is { } after ? after : Reading;
+
+    /// <summary>How it lies to what it is held against.</summary>
     private string Held(double target)
     {
-        var counts = CountsSteamed && Steamed is { } after ? after : Reading;
-        var isSteamed = counts != Reading;
-        var off = counts.Fullness / target - 1;
+        var isSteamed = Counting != Reading;
+        var off = Counting.Fullness / target - 1;
         var percent = Math.Round(Math.Abs(off) * 100);
         var held = IsPredicted ? "predicted" : "planned";
         return percent == 0

@@ -27,7 +27,12 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
         F.Marked("surplusHigh", "The most that may be over.", a => a.Surplus(a.Likely.Low)),
         F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
         F.Cut("stripLength", "Of each strip.", a => a.Strips.StripLength),
-        F.Marked("sewnFlat", "What the joined strips give.", a => a.Strips.SewnFlat),
+        F.Length(
+            "sewnFlat",
+            LengthKind.Whole,
+            "What the joined strips give.",
+            a => a.Strips.SewnFlat
+        ),
         F.Cut("cutDepth", "Of each strip.", a => a.Ask.Piece.CutDepth),
         F.Cut("clothToBuy", "The cloth that the strips take.", a => a.ClothToBuy),
         F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
@@ -85,21 +90,18 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     public override IReadOnlyList<Fact> Facts =>
         [
             new("Cloth used", Ruler.Cut(ClothToBuy)),
-            new("Flat edge", Ruler.Mark(Strips.SewnFlat)),
+            new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
             new("Enough with", Ask.Reading.AssuranceSays),
-            new(
-                "Likely over",
-                $"{Ruler.Mark(Length.Max(Length.Zero, Surplus(Ask.Reading.Prediction.Mid)))} and {Ruler.Mark(Ask.Trim)} to trim"
-            ),
+            new("Likely cut off", Over(Surplus(Likely.Mid) + Ask.Trim)),
             new(
                 "Nine in ten times",
-                $"{Over(Surplus(Ask.Reading.Prediction.High))} to {Over(Surplus(Ask.Reading.Prediction.Low))}"
+                $"{Over(Surplus(Likely.High) + Ask.Trim)} to {Over(Surplus(Likely.Low) + Ask.Trim)}"
             ),
             new("Needle thread", Ruler.Write(ThreadPerSide, LengthKind.Amount)),
         ];
 
     private string Over(Length surplus) =>
-        surplus < Length.Zero ? $"{Ruler.Mark(-surplus)} short" : $"{Ruler.Mark(surplus)} over";
+        surplus < Length.Zero ? $"{Ruler.Mark(-surplus)} short" : Ruler.Mark(surplus);
 
     public override IReadOnlyList<Caution> Cautions => Kind.Cautions;
 

@@ -22,7 +22,12 @@ internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length Fl
             "How many strips the cloth holds.",
             a => a.StripCount
         ),
-        Figure<ClothAnswer>.Marked("flatEdge", "The flat edge that they give.", a => a.FlatEdge),
+        Figure<ClothAnswer>.Length(
+            "flatEdge",
+            LengthKind.Whole,
+            "The flat edge that they give.",
+            a => a.FlatEdge
+        ),
     ];
 
     public override IReadOnlyList<Figure> Figures => Told;
@@ -43,8 +48,9 @@ internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Reckoning
             "The same in words.",
             a => PullUpReading.Says(a.Assurance)
         ),
-        Figure<SureAnswer>.Marked(
+        Figure<SureAnswer>.Length(
             "flatEdge",
+            LengthKind.Whole,
             "The flat edge that the cloth gives.",
             a => a.FlatEdge
         ),

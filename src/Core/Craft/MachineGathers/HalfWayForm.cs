@@ -9,7 +9,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.MachineGathers.
 namespace ZephyrReach.Core.Craft.MachineGathers;
 
 /// <summary>Whether the rest will reach, from what the first third became.</summary>
-/// <param name="Should">What one third has to become.</param>
+/// <param name="Should">What one third has to become at the least: more is trimmed, less falls short.</param>
 /// <param name="Measured">The mean of the thirds that were measured.</param>
 /// <param name="Parts">How many were measured: 1 or 2.</param>
 /// <param name="RestFullness">What the rest has to come to so that the whole fits.</param>
@@ -26,7 +26,7 @@ internal sealed record HalfWayAnswer(
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
-        F.Marked("should", "What one third has to become at the most.", a => a.Should),
+        F.Marked("should", "What one third has to become at the least.", a => a.Should),
         F.Marked("measured", "What it became.", a => a.Measured),
         F.Count("parts", "How many thirds were measured.", a => a.Parts),
         F.Count("partsLeft", "How many are still to be sewn.", a => 3 - a.Parts),

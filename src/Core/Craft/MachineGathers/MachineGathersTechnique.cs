@@ -2,6 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Swatches.PullUp;
 
@@ -124,6 +125,8 @@ public static class MachineGathersTechnique
                 Uses = ["foot", "thread"],
                 Cautions = kind.Cautions,
                 Swatch = SwatchForm.Measured(kind.Family),
+                Compare = (then, now, ruler) =>
+                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
             },
         };
     }

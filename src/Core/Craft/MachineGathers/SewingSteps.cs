@@ -34,6 +34,13 @@ internal static class SewingSteps
                 Sets = [set.Says(a.Kind.Family.Knobs)],
             }
         );
+        for (var pass = 1; pass < Passes(a); pass++)
+        {
+            steps.Add(
+                EarlierPass(a, ruler, pass)
+                    .At(Place.Machine, sewn + 1, "edges", ["rows", "cloth"], ["plain"])
+            );
+        }
         steps.Add(
             FirstThird(a, ruler).At(Place.Machine, sewn / 3 + 3, "edges", ["rows", "cloth"]) with
             {
@@ -42,13 +49,7 @@ internal static class SewingSteps
         );
         steps.Add(
             Rest(a, ruler)
-                .At(
-                    Place.Machine,
-                    sewn * (2 / 3.0 + set.Passes - 1) + 1,
-                    "gathered",
-                    ["gathers"],
-                    ["plain", "marks"]
-                )
+                .At(Place.Machine, sewn * 2 / 3 + 1, "gathered", ["gathers"], ["plain", "marks"])
         );
         steps.Add(Trim(a, ruler).At(Place.Table, 3, "gathered", ["gathers"], ["plain", "marks"]));
         if (!a.Ask.JoinFlat)
@@ -89,20 +90,45 @@ internal static class SewingSteps
             a.Kind.Knife ? Safety.Knife : Safety.Needle
         );
 
+    private static int Passes(Answer a) => (int)Math.Round(a.Ask.Reading.Planned.Passes);
+
+    /// <summary>A pass that another follows: it has a figure of its own, which is not yet that of the whole.</summary>
+    private static SewingStep EarlierPass(Answer a, Ruler ruler, int pass)
+    {
+        var reading = a.Ask.Reading;
+        var third =
+            a.CutLength / 3 / reading.Model.Predict(reading.Planned with { Passes = pass }).Mid;
+        return new(
+            $"pass-{pass}",
+            pass == 1 ? "The first pass" : $"Pass {pass}",
+            $"Sew {(pass == 1 ? "along the seam line" : "over the same line again")}, from end to end. Guide, never pull. "
+                + $"It is not yet as full as it will be: {Passes(a)} passes in all.",
+            $"pass {pass} of {Passes(a)}",
+            [
+                $"Each third now measures about {ruler.Mark(third)}, from mark to mark.",
+                "Nothing piled up.",
+            ],
+            []
+        );
+    }
+
     private static SewingStep FirstThird(Answer a, Ruler ruler) =>
         new(
             "first-third",
-            "Gather to the first mark, and measure",
+            Passes(a) > 1
+                ? $"Pass {Passes(a)} to the first mark, and measure"
+                : "Gather to the first mark, and measure",
             (
-                a.Ask.JoinFlat
+                Passes(a) > 1 ? "Sew over the same line once more. Guide, never pull. "
+                : a.Ask.JoinFlat
                     ? a.Kind.Knife
-                        ? "Start the strip below, catch it with a few stitches, slide the flat layer in above, and gather. "
+                            ? "Start the strip below, catch it with a few stitches, slide the flat layer in above, and gather. "
                         : "Strip below, flat layer in the slot. Watch that it stays home against its guide, not the needle. "
-                    : "Sew along the seam line. Guide, never pull. "
+                : "Sew along the seam line. Guide, never pull. "
             ) + "Stop at the first mark with the needle down and measure what it became.",
             ruler.Mark(a.Ask.Piece.FinishedEdge / 3),
             [
-                $"The first third measures about {ruler.Mark(a.CutLength / 3 / a.Ask.Reading.Prediction.Mid)}, and {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)} at the most.",
+                $"The first third measures about {ruler.Mark(a.CutLength / 3 / a.Ask.Reading.Prediction.Mid)}, and {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)} at the least.",
                 a.Ask.JoinFlat ? "The flat layer is caught all the way." : "Nothing piled up.",
             ],
             []
@@ -112,7 +138,7 @@ internal static class SewingSteps
         new(
             "rest",
             "Gather the rest",
-            $"Sew on as the check said, at the same pace. {(a.Ask.Reading.Planned.Passes > 1 ? $"Then sew over the same line again, {DecimalText.Write(a.Ask.Reading.Planned.Passes)} passes in all." : "")}".Trim(),
+            "Sew on as the check said, at the same pace.",
             ruler.Mark(a.Ask.Piece.FinishedEdge),
             [
                 $"It reaches {ruler.Mark(a.Ask.Piece.FinishedEdge)}, with some to spare.",

@@ -13,14 +13,20 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
-        F.Marked(
+        F.Length(
             "flatEdge",
+            LengthKind.Whole,
             "The flat edge wanted: fullness times finished edge.",
             a => a.Strips.FlatEdge
         ),
         F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
         F.Cut("stripLength", "The length of each strip.", a => a.Strips.StripLength),
-        F.Marked("sewnFlat", "The flat edge that the joined strips give.", a => a.Strips.SewnFlat),
+        F.Length(
+            "sewnFlat",
+            LengthKind.Whole,
+            "The flat edge that the joined strips give.",
+            a => a.Strips.SewnFlat
+        ),
         F.Ratio(
             "achievedFullness",
             "What comes out, never below what was asked.",
@@ -118,7 +124,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
                 Ruler.Cut(Strips.ClothToBuy)
                     + (Strips.Ask.ClothAtHand is { } there ? $" of {Ruler.Mark(there)}" : "")
             ),
-            new("Flat edge", Ruler.Mark(Strips.SewnFlat)),
+            new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
             new("Fullness reached", DecimalText.Write(Strips.AchievedFullness)),
             new("Marks, both edges", $"every 1/{Strips.Segments}"),
             new("Thread, each side", Ruler.Write(Strips.ThreadPerSide, LengthKind.Amount)),

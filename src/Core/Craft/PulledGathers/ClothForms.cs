@@ -29,7 +29,7 @@ internal sealed record ClothAnswer(
     private static readonly IReadOnlyList<Figure> Shared =
     [
         F.Count("stripCount", "How many strips the cloth holds.", a => a.Strips),
-        F.Marked("flatEdge", "The flat edge that they give.", a => a.FlatEdge),
+        F.Length("flatEdge", LengthKind.Whole, "The flat edge that they give.", a => a.FlatEdge),
         F.Marked("clothLeft", "What is left of the length.", a => a.ClothLeft),
     ];
 

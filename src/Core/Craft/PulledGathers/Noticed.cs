@@ -53,9 +53,9 @@ internal static class Noticed
             yield return new Finding(
                 "long-run",
                 Severity.Note,
-                $"{ruler.Mark(a.SewnFlat)} is a long way to pull in one.",
+                $"{ruler.Whole(a.SewnFlat)} is a long way to pull in one.",
                 "A thread that is pulled through a long row snaps at its far end.",
-                $"Break the rows at every {Ordinal(Runs.MarksPerRun(a))} mark and pull from both ends; each break takes two more "
+                $"Break the rows at every {Runs.EveryMark(a)} and pull from both ends; each break takes two more "
                     + "tails a row. Or sew a zigzag over threads."
             );
         }
@@ -70,16 +70,6 @@ internal static class Noticed
             );
         }
     }
-
-    private static string Ordinal(int n) =>
-        n switch
-        {
-            1 => "",
-            2 => "second",
-            4 => "fourth",
-            8 => "eighth",
-            _ => $"{n}th",
-        };
 }
 
 /// <summary>Where long rows are broken so that they can be pulled.</summary>
@@ -97,4 +87,15 @@ internal static class Runs
         }
         return marks;
     }
+
+    /// <summary>The marks at which they are broken, after “at every”.</summary>
+    public static string EveryMark(StripPlan a) =>
+        MarksPerRun(a) switch
+        {
+            1 => "mark",
+            2 => "second mark",
+            4 => "fourth mark",
+            8 => "eighth mark",
+            var n => $"{n}th mark",
+        };
 }

@@ -110,7 +110,7 @@ internal static class SewingSteps
         var offsets = string.Join(", ", a.RowOffsets.Select(ruler.Mark));
         var runs =
             Runs.MarksPerRun(a) < a.Segments
-                ? $" Break the rows after every {Runs.MarksPerRun(a)} parts."
+                ? $" Break the rows at every {Runs.EveryMark(a)}."
                 : "";
         return new(
             "rows",
@@ -136,7 +136,7 @@ internal static class SewingSteps
         new(
             "rows",
             "Zigzag over the threads",
-            $"Draw needle and bobbin thread out to more than {ruler.Mark(a.SewnFlat + 2 * a.Ask.Tail)} and lay them along the line {ruler.Mark(a.RowOffsets[0])} from the "
+            $"Draw needle and bobbin thread out to more than {ruler.Whole(a.SewnFlat + 2 * a.Ask.Tail)} and lay them along the line {ruler.Mark(a.RowOffsets[0])} from the "
                 + $"raw edge. Zigzag {ruler.Write(a.Ask.ZigzagWidth, LengthKind.Fine)} wide over them; fix one end.",
             ruler.Mark(a.RowOffsets[0]),
             [

@@ -9,10 +9,11 @@ namespace ZephyrReach.Core.Craft.Shirring;
 
 /// <summary>What to cut and wind for a shirred panel, and where the elastic runs out.</summary>
 /// <param name="Rows">k = floor((H − top − bottom)/g) + 1.</param>
-/// <param name="RowsPerBobbin">
-/// pivot, spiral: floor((C − 2·tail)/(E + actualGap)); rows: floor(C/(E + 2·tail)); 0 where a bobbin holds no row.
-/// </param>
-internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
+/// <remarks>
+/// The figures of the formulas are for a panel that comes out exactly as planned. It never does: so it is cut to the sure
+/// width, and the elastic, the bobbins and the thread that are shown and used up are those of the panel as it is cut.
+/// </remarks>
+internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -75,13 +76,33 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
     public Length ElasticPerRow => Ask.ElasticFactor * Ask.RelaxedWidth;
 
     /// <summary>pivot: k·E + (k − 1)·gap + 2·tail; rows: k·(E + 2·tail); spiral: k·E + 2·tail.</summary>
-    public Length ElasticTotal =>
-        Ask.Layout switch
+    public Length ElasticTotal => ElasticFor(Ask.RelaxedWidth);
+
+    /// <summary>The elastic of all rows on a panel of a width at rest.</summary>
+    private Length ElasticFor(Length atRest)
+    {
+        var row = Ask.ElasticFactor * atRest;
+        return Ask.Layout switch
         {
-            Layout.Pivot => Rows * ElasticPerRow + (Rows - 1) * ActualGap + 2 * Ask.Tail,
-            Layout.Rows => Rows * (ElasticPerRow + 2 * Ask.Tail),
-            _ => Rows * ElasticPerRow + 2 * Ask.Tail,
+            Layout.Pivot => Rows * row + (Rows - 1) * ActualGap + 2 * Ask.Tail,
+            Layout.Rows => Rows * (row + 2 * Ask.Tail),
+            _ => Rows * row + 2 * Ask.Tail,
         };
+    }
+
+    /// <summary>
+    /// Rows of a panel of a width at rest that one bobbin holds: pivot, spiral floor((C − 2·tail)/(E + actualGap)); rows
+    /// floor(C/(E + 2·tail)).
+    /// </summary>
+    internal int RowsOf(Length atRest)
+    {
+        var (C, E, tails) = (Ask.BobbinCapacity, Ask.ElasticFactor * atRest, 2 * Ask.Tail);
+        var rows = Ask.Layout == Layout.Rows ? C / (E + tails) : (C - tails) / (E + ActualGap);
+        return (int)Math.Clamp(Rounding.CountDown(rows), 0, 100_000);
+    }
+
+    /// <summary>Rows that one bobbin holds where the panel comes out as planned; 0 where it holds none.</summary>
+    public int RowsPerBobbin => RowsOf(Ask.RelaxedWidth);
 
     /// <summary>ceil(k / rowsPerBobbin).</summary>
     public int Bobbins => RowsPerBobbin == 0 ? 0 : (Rows + RowsPerBobbin - 1) / RowsPerBobbin;
@@ -94,15 +115,47 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
     public Length NeedleThread =>
         Rows * FlatWidth * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
 
+    /// <summary>What lies between the seams of the panel as it is cut: R·exp(quantile).</summary>
+    public Length CutFlat => Ask.RelaxedWidth * Ask.Reading.Prediction.At(Ask.Reading.Assurance);
+
+    /// <summary>The elastic that it likely takes: as for R, of the width that it will likely have.</summary>
+    public Length ElasticLikely => ElasticFor(RestMid);
+
+    /// <summary>Rows that a bobbin surely holds, should the panel come out as wide as it may.</summary>
+    public int RowsSurely => RowsOf(RestHigh);
+
+    /// <summary>Rows that it holds at the most, should it come out as narrow as it may.</summary>
+    public int RowsAtMost => RowsOf(RestLow);
+
+    /// <summary>Before which rows a bobbin may be empty: it is looked at there, and changed.</summary>
+    public IReadOnlyList<int> LookBefore =>
+        RowsSurely == 0
+            ? []
+            :
+            [
+                .. Enumerable
+                    .Range(1, Math.Max(0, (Rows - 1) / RowsSurely))
+                    .Select(i => 1 + i * RowsSurely),
+            ];
+
+    /// <summary>Bobbins to wind so that none is missing.</summary>
+    public int BobbinsSurely => RowsSurely == 0 ? 0 : LookBefore.Count + 1;
+
+    /// <summary>The needle thread of the panel as it is cut.</summary>
+    public Length ThreadOnTop =>
+        Rows * CutFlat * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
+
     /// <summary>After so many rows the panel is measured for the first time.</summary>
     public int SewnThird => Math.Max(1, Rows / 3);
 
+    /// <summary>How much wider it is before steam than after it.</summary>
+    public double Steam => Math.Exp(Ask.Reading.Model.Weights[PullUpSettings.SteamedPlace]);
+
     /// <summary>What it measures before steam where it is on course.</summary>
-    public Length BeforeSteam =>
-        Ask.RelaxedWidth * Math.Exp(Ask.Reading.Model.Weights[PullUpSettings.SteamedPlace]);
+    public Length BeforeSteam => RestMid * Steam;
 
     /// <summary>The width at rest at a fullness that the elastic may come to.</summary>
-    private Length Rest(double fullness) => FlatWidth / fullness;
+    private Length Rest(double fullness) => CutFlat / fullness;
 
     public Length RestMid => Rest(Ask.Reading.Prediction.Mid);
     public Length RestLow => Rest(Ask.Reading.Prediction.High);
@@ -112,15 +165,14 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
     /// R·exp(quantile) and two seams: cut so wide, it is no tighter than R with the assurance, and what is over is taken
     /// into the seams.
     /// </summary>
-    public Length SureWidth =>
-        Ask.RelaxedWidth * Ask.Reading.Prediction.At(Ask.Reading.Assurance) + 2 * Ask.SeamAllowance;
+    public Length SureWidth => CutFlat + 2 * Ask.SeamAllowance;
 
     /// <summary>mustPassOver/R: flat, the panel is as wide as what it passes over.</summary>
     public double? LeastFullness => Ask.MustPassOver / Ask.RelaxedWidth;
 
     public override IReadOnlyList<Piece> Pieces =>
         [
-            Piece.Rectangle("panel", 1, "panel", CutWidth, Ask.PanelHeight) with
+            Piece.Rectangle("panel", 1, "panel", SureWidth, Ask.PanelHeight) with
             {
                 GrainUpright = true,
             },
@@ -131,8 +183,8 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", Ask.PanelHeight, Stage.Cut),
-            new("elastic", ElasticTotal, Stage.Keep),
-            new("thread", 1.15 * NeedleThread, Stage.Keep),
+            new("elastic", ElasticLikely, Stage.Cut),
+            new("thread", 1.15 * ThreadOnTop, Stage.Keep),
         ];
 
     public override Guide? Guide => PanelGuide.Of(this);
@@ -148,14 +200,16 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
             List<Fact> facts =
             [
                 new("Rows", $"{Rows}, {Ruler.Mark(ActualGap)} apart"),
-                new("Elastic", Ruler.Write(ElasticTotal, LengthKind.Amount)),
+                new("Elastic", Ruler.Write(ElasticLikely, LengthKind.Amount)),
             ];
             if (!Ask.InLooper)
             {
-                facts.Add(new("Bobbins", Bobbins == 0 ? "one holds no row" : $"{Bobbins}"));
-                if (ChangeBefore.Count > 0)
+                facts.Add(
+                    new("Bobbins", RowsSurely == 0 ? "one may hold no row" : $"{BobbinsSurely}")
+                );
+                if (LookBefore.Count > 0)
                 {
-                    facts.Add(new("New bobbin at row", Few(ChangeBefore)));
+                    facts.Add(new("A bobbin lasts", Lasts));
                 }
             }
             facts.Add(
@@ -164,13 +218,19 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
                     $"{Ruler.Mark(RestMid)}, from {Ruler.Mark(RestLow)} to {Ruler.Mark(RestHigh)}"
                 )
             );
-            facts.Add(new("Not too tight: cut", $"{Ruler.Cut(SureWidth)} wide"));
-            facts.Add(new("Needle thread", Ruler.Write(NeedleThread, LengthKind.Amount)));
+            facts.Add(new("Not too tight, with", Ask.Reading.AssuranceSays));
+            facts.Add(new("Needle thread", Ruler.Write(ThreadOnTop, LengthKind.Amount)));
             return facts;
         }
     }
 
     public override IReadOnlyList<Caution> Cautions => Hazards.All;
+
+    /// <summary>How many rows a bobbin holds, as a range where it is one.</summary>
+    internal string Lasts =>
+        RowsSurely >= RowsAtMost ? Rows_(RowsSurely) : $"{RowsSurely} to {Rows_(RowsAtMost)}";
+
+    private static string Rows_(int rows) => rows == 1 ? "1 row" : $"{rows} rows";
 
     private SwatchPlan Swatch =>
         SwatchPlan.For(Ask.PanelHeight, Ask.Reading.Prediction.Mid, Ruler.Units);
@@ -178,7 +238,7 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
         string M(Length length) => ruler.Mark(length);
-        string A(Length length) => ruler.Write(length, LengthKind.Amount);
+        string R(double ratio) => DecimalText.Write(ratio, 3);
         List<PencilLine> lines =
         [
             new(
@@ -187,16 +247,23 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
                 Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
             ),
             new(
-                "Flat width",
-                $"{M(Ask.RelaxedWidth)} × {DecimalText.Write(Ask.Fullness, 3)} = {M(FlatWidth)}"
+                $"Enough with {Ask.Reading.AssuranceSays}",
+                $"{M(Ask.RelaxedWidth)} × {R(Ask.Reading.Prediction.At(Ask.Reading.Assurance))} = {M(CutFlat)}",
+                "So wide it is no tighter than wanted; what is over goes into the seams."
             ),
             new(
                 "Cut width",
-                $"{M(FlatWidth)} + 2 × {M(Ask.SeamAllowance)} = {ruler.Cut(CutWidth)}"
+                $"{M(CutFlat)} + 2 × {M(Ask.SeamAllowance)} = {ruler.Cut(SureWidth)}",
+                "What is cut is rounded up."
+            ),
+            new(
+                "At rest",
+                $"{M(CutFlat)} ÷ {R(Ask.Reading.Prediction.Mid)} = {M(RestMid)}, even chance",
+                Ask.Reading.RestsOn
             ),
             new(
                 "Elastic",
-                $"each row {M(Ask.RelaxedWidth)} × {DecimalText.Write(Ask.ElasticFactor)} = {A(ElasticPerRow)}; {Total()} = {A(ElasticTotal)}",
+                $"each row {M(RestMid)} × {DecimalText.Write(Ask.ElasticFactor)} = {M(Ask.ElasticFactor * RestMid)}; in all {Total()} = {M(ElasticLikely)}",
                 "A row takes a little more elastic than its width at rest."
             ),
         ];
@@ -206,32 +273,18 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
                 new(
                     "Rows to a bobbin",
                     Ask.Layout == Layout.Rows
-                        ? $"{A(Ask.BobbinCapacity)} ÷ ({A(ElasticPerRow)} + 2 × {M(Ask.Tail)}), whole ones = {RowsPerBobbin}"
-                        : $"({A(Ask.BobbinCapacity)} − 2 × {M(Ask.Tail)}) ÷ ({A(ElasticPerRow)} + {M(ActualGap)}), whole ones = {RowsPerBobbin}",
-                    ChangeBefore.Count == 0
+                        ? $"{M(Ask.BobbinCapacity)} ÷ ({M(Ask.ElasticFactor * RestHigh)} + 2 × {M(Ask.Tail)}), whole ones = {RowsSurely}"
+                        : $"({M(Ask.BobbinCapacity)} − 2 × {M(Ask.Tail)}) ÷ ({M(Ask.ElasticFactor * RestHigh)} + {M(ActualGap)}), whole ones = {RowsSurely}",
+                    LookBefore.Count == 0
                         ? "One bobbin does it."
-                        : $"Change it before row {Few(ChangeBefore)}: never in the middle of one."
+                        : $"At the widest that it may be at rest. Look before row {Few(LookBefore)}, and change it there: never in the middle of one."
                 )
             );
         }
         lines.Add(
             new(
-                "At rest",
-                $"{M(FlatWidth)} ÷ {DecimalText.Write(Ask.Reading.Prediction.Mid, 3)} = {M(RestMid)}, even chance",
-                Ask.Reading.RestsOn
-            )
-        );
-        lines.Add(
-            new(
-                $"Enough with {Ask.Reading.AssuranceSays}",
-                $"{M(Ask.RelaxedWidth)} × {DecimalText.Write(Ask.Reading.Prediction.At(Ask.Reading.Assurance), 3)} + 2 × {M(Ask.SeamAllowance)} = {ruler.Cut(SureWidth)}",
-                "So wide it is no tighter than wanted; what is over goes into the seams."
-            )
-        );
-        lines.Add(
-            new(
                 "Needle thread",
-                $"{Rows} × {M(FlatWidth)} × (1 + {ruler.Write(Ask.ClothThickness, LengthKind.Fine)} ÷ {ruler.Write(Ask.StitchLength, LengthKind.Fine)}) + 2 × {M(Ask.Tail)} = {A(NeedleThread)}"
+                $"{Rows} × {M(CutFlat)} × (1 + {ruler.Write(Ask.ClothThickness, LengthKind.Fine)} ÷ {ruler.Write(Ask.StitchLength, LengthKind.Fine)}) + 2 × {M(Ask.Tail)} = {M(ThreadOnTop)}"
             )
         );
         return lines;
@@ -240,9 +293,9 @@ internal sealed record Answer(Ask Ask, int Rows, int RowsPerBobbin) : WorkPlan
             Ask.Layout switch
             {
                 Layout.Pivot =>
-                    $"{Rows} of them, {Rows - 1} turns of {M(ActualGap)} and two tails of {M(Ask.Tail)}",
-                Layout.Rows => $"{Rows} of them, each with two tails of {M(Ask.Tail)}",
-                _ => $"{Rows} of them and two tails of {M(Ask.Tail)}",
+                    $"{Rows} × {M(Ask.ElasticFactor * RestMid)} + {Rows - 1} × {M(ActualGap)} + 2 × {M(Ask.Tail)}",
+                Layout.Rows => $"{Rows} × ({M(Ask.ElasticFactor * RestMid)} + 2 × {M(Ask.Tail)})",
+                _ => $"{Rows} × {M(Ask.ElasticFactor * RestMid)} + 2 × {M(Ask.Tail)}",
             };
     }
 

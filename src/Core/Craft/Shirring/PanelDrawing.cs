@@ -48,7 +48,7 @@ internal static class PanelDrawing
 
     public static Drawing Flat(Answer a)
     {
-        var (width, height, seam) = (a.CutWidth, a.Ask.PanelHeight, a.Ask.SeamAllowance);
+        var (width, height, seam) = (a.SureWidth, a.Ask.PanelHeight, a.Ask.SeamAllowance);
         List<Shape> shapes =
         [
             new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main)
@@ -82,7 +82,7 @@ internal static class PanelDrawing
                 var x = i % 2 == 0 ? ends.To : ends.From;
                 shapes.Add(Row(x, y, x, shown[i + 1].At) with { Part = part });
             }
-            if (a.ChangeBefore.Contains(row) && !a.Ask.InLooper)
+            if (a.LookBefore.Contains(row) && !a.Ask.InLooper)
             {
                 shapes.Add(
                     new ClothLine(
@@ -116,9 +116,9 @@ internal static class PanelDrawing
             "Flat, as it is cut and sewn" + Note(a),
             $"The panel flat, with {a.Rows} rows"
                 + (
-                    a.ChangeBefore.Count == 0
+                    a.LookBefore.Count == 0
                         ? "."
-                        : $"; a new bobbin before row {Answer.Few(a.ChangeBefore)}."
+                        : $"; a new bobbin before row {Answer.Few(a.LookBefore)}."
                 ),
             width,
             height,

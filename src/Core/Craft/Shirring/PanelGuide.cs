@@ -10,7 +10,7 @@ internal static class PanelGuide
     public static Guide Of(Answer a) =>
         new(
             "Rows of elastic",
-            a.CutWidth,
+            a.SureWidth,
             a.Ask.PanelHeight,
             [
                 .. Enumerable
@@ -21,7 +21,7 @@ internal static class PanelGuide
                         return new GuideLine(
                             row,
                             new Point(a.Ask.SeamAllowance, y),
-                            new Point(a.CutWidth - a.Ask.SeamAllowance, y),
+                            new Point(a.SureWidth - a.Ask.SeamAllowance, y),
                             LineMeaning.Stitch,
                             $"{row}"
                         );

@@ -21,44 +21,44 @@ internal static class Reckon
     public static Answer Straight(Ask ask, AskReader reader)
     {
         var rows = (int)Rounding.CountDown(ask.RowsHeight / ask.RowGap) + 1;
-        var bare = new Answer(ask, rows, 0) { Findings = [], Ruler = reader.Ruler };
-        var answer = bare with { RowsPerBobbin = RowsPerBobbin(bare) };
+        var answer = new Answer(ask, rows) { Findings = [], Ruler = reader.Ruler };
         return answer with
         {
             Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
         };
     }
 
-    private static int RowsPerBobbin(Answer a)
-    {
-        var (C, E, tails) = (a.Ask.BobbinCapacity, a.ElasticPerRow, 2 * a.Ask.Tail);
-        var rows = a.Ask.Layout == Layout.Rows ? C / (E + tails) : (C - tails) / (E + a.ActualGap);
-        return (int)Math.Clamp(Rounding.CountDown(rows), 0, 100_000);
-    }
-
     private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
     {
         var ask = a.Ask;
         var prediction = ask.Reading.Prediction;
-        if (!ask.InLooper && a.RowsPerBobbin == 0)
+        if (!ask.InLooper && a.RowsSurely == 0)
         {
+            var holdsOne = a.RowsPerBobbin > 0;
+            var row = ask.ElasticFactor * (holdsOne ? a.RestHigh : ask.RelaxedWidth);
             yield return new Finding(
                 "row-longer-than-bobbin",
-                Severity.Stop,
-                $"A bobbin does not hold one row: it takes {Amount(a.ElasticPerRow + 2 * ask.Tail)} with its tails, and a bobbin holds {Amount(ask.BobbinCapacity)}.",
+                holdsOne ? Severity.Care : Severity.Stop,
+                $"A bobbin {(holdsOne ? "may not" : "does not")} hold one row: it takes {(holdsOne ? "up to " : "")}{Amount(row + 2 * ask.Tail)} with its tails, and a bobbin holds {Amount(ask.BobbinCapacity)}.",
                 "The elastic would run out in the middle of a row.",
                 "Make the panel of two parts, wind a thinner elastic, or sew it with the elastic in a looper."
             );
         }
-        if (a.LeastFullness is { } least && least > ask.Fullness * (1 + 1e-9))
+        if (ask.MustPassOver is { } over && a.LeastFullness is { } least)
         {
-            yield return new Finding(
-                "will-not-pass",
-                Severity.Stop,
-                $"It opens to {ruler.Mark(a.FlatWidth)} at most, and has to pass over {ruler.Mark(ask.MustPassOver!.Value)}.",
-                "Cloth does not stretch beyond what it is flat.",
-                $"Take a fullness of {DecimalText.Write(Rounding.CountUp(least * 100) / 100)} or more, or leave an opening."
-            );
+            var isPlannedTooTight = least > ask.Fullness * (1 + 1e-9);
+            if (isPlannedTooTight || a.CutFlat.Millimetres < over.Millimetres * (1 - 1e-9))
+            {
+                yield return new Finding(
+                    "will-not-pass",
+                    Severity.Stop,
+                    $"It opens to {ruler.Mark(isPlannedTooTight ? Length.Min(a.FlatWidth, a.CutFlat) : a.CutFlat)} at most, and has to pass over {ruler.Mark(over)}.",
+                    "Cloth does not stretch beyond what it is flat.",
+                    isPlannedTooTight
+                        ? $"Take a fullness of {DecimalText.Write(Rounding.CountUp(least * 100) / 100)} or more, or leave an opening."
+                        : "Lengthen the stitch or take a thicker elastic, so that it draws up more and is cut wider; or leave an opening."
+                );
+            }
         }
         if (ask.BodyMeasure is { } body)
         {
@@ -91,7 +91,7 @@ internal static class Reckon
                 Severity.Care,
                 $"The elastic will hardly draw {DecimalText.Write(ask.Fullness)} times: {DecimalText.Write(prediction.Low)} to {DecimalText.Write(prediction.High)} is likely.",
                 ask.Reading.RestsOn,
-                $"At rest it would measure about {ruler.Mark(a.RestMid)}. Lengthen the stitch, bring the rows closer, take a thicker elastic; or plan less fullness."
+                $"It is cut narrower for that, and opens to {ruler.Mark(a.CutFlat)} only. For more, lengthen the stitch, bring the rows closer, or take a thicker elastic; or plan less fullness."
             );
         }
         else if (prediction.Low > ask.Fullness)
@@ -101,7 +101,7 @@ internal static class Reckon
                 Severity.Care,
                 $"The elastic will draw more than {DecimalText.Write(ask.Fullness)} times: {DecimalText.Write(prediction.Low)} to {DecimalText.Write(prediction.High)} is likely.",
                 ask.Reading.RestsOn,
-                $"At rest it would measure about {ruler.Mark(a.RestMid)}. Shorten the stitch, or cut it {ruler.Cut(a.SureWidth)} wide."
+                $"It is cut wider for that, {ruler.Cut(a.SureWidth)}. For less, shorten the stitch, or set the rows further apart."
             );
         }
         foreach (var finding in ask.Reading.Noticed())

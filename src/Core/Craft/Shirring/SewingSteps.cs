@@ -9,7 +9,7 @@ internal static class SewingSteps
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
         IReadOnlyList<string> rows = ["first-row", "first-third", "rest", "bobbins"];
-        var row = Pace.Sewn(a.FlatWidth, a.Ask.StitchLength);
+        var row = Pace.Sewn(a.CutFlat, a.Ask.StitchLength);
         List<SewingStep> steps =
         [
             Cut(a, ruler).At(Place.Table, Pace.Cut(1) + 2, "flat", ["cloth"], rows),
@@ -22,7 +22,7 @@ internal static class SewingSteps
                     "Close it to a tube",
                     $"Sew the side seam with {ruler.Mark(a.Ask.SeamAllowance)} allowance, neaten it and press it to one side.",
                     ruler.Mark(a.Ask.SeamAllowance),
-                    [$"The tube measures {ruler.Mark(a.FlatWidth)} round."],
+                    [$"The tube measures {ruler.Mark(a.CutFlat)} round."],
                     [],
                     Safety.Iron
                 ).At(Place.Machine, 5, "flat", ["seam"], rows)
@@ -31,7 +31,12 @@ internal static class SewingSteps
         var third = a.SewnThird;
         steps.AddRange([
             Wind(a, ruler)
-                .At(Place.Table, 3 * Math.Max(1, a.Bobbins), "flat", ["bobbins", "first-row"]),
+                .At(
+                    Place.Table,
+                    3 * Math.Max(1, a.BobbinsSurely),
+                    "flat",
+                    ["bobbins", "first-row"]
+                ),
             SetUp(a).At(Place.Machine, 6, "flat", ["cloth"], rows) with
             {
                 Sets = [a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)],
@@ -60,8 +65,8 @@ internal static class SewingSteps
         new(
             "cut",
             "Cut and mark the panel",
-            $"Cut {ruler.Cut(a.CutWidth)} wide and {ruler.Cut(a.Ask.PanelHeight)} high. Draw the first row on the right side, {ruler.Mark(a.Ask.TopMargin)} below the top edge.",
-            $"{ruler.Cut(a.CutWidth)} × {ruler.Cut(a.Ask.PanelHeight)}",
+            $"Cut {ruler.Cut(a.SureWidth)} wide and {ruler.Cut(a.Ask.PanelHeight)} high. Draw the first row on the right side, {ruler.Mark(a.Ask.TopMargin)} below the top edge.",
+            $"{ruler.Cut(a.SureWidth)} × {ruler.Cut(a.Ask.PanelHeight)}",
             [
                 "The first line follows one thread of the cloth.",
                 "The chalk comes out: tried on a scrap.",
@@ -69,7 +74,7 @@ internal static class SewingSteps
             [
                 new(
                     "every row chalked",
-                    $"Sure to the millimetre; {ruler.Mark(a.ActualGap)} apart."
+                    "Sure to the millimetre: each measured from the upper edge, or traced from the guide."
                 ),
                 new(
                     "the edge of the foot against the last row",
@@ -83,17 +88,17 @@ internal static class SewingSteps
             ? new(
                 "wind",
                 "Thread the elastic",
-                $"Thread {ruler.Write(a.ElasticTotal, LengthKind.Amount)} of elastic into the looper, past its tension disc.",
-                ruler.Write(a.ElasticTotal, LengthKind.Amount),
+                $"Thread {ruler.Write(a.ElasticLikely, LengthKind.Amount)} of elastic into the looper, past its tension disc.",
+                ruler.Write(a.ElasticLikely, LengthKind.Amount),
                 ["It runs freely from its reel."],
                 [],
                 Safety.Knife
             )
             : new(
                 "wind",
-                a.Bobbins == 1 ? "Wind the bobbin" : $"Wind {a.Bobbins} bobbins",
-                $"Wind {ruler.Write(a.ElasticTotal, LengthKind.Amount)} of elastic in all, the way the swatch’s was wound: the fullness belongs to it.",
-                a.Bobbins == 1 ? "1 bobbin" : $"{a.Bobbins} bobbins",
+                a.BobbinsSurely == 1 ? "Wind the bobbin" : $"Wind {a.BobbinsSurely} bobbins",
+                $"Wind {ruler.Write(a.ElasticLikely, LengthKind.Amount)} of elastic in all, the way the swatch’s was wound: the fullness belongs to it.",
+                a.BobbinsSurely == 1 ? "1 bobbin" : $"{a.BobbinsSurely} bobbins",
                 [
                     "All are wound alike.",
                     "The bobbin lies in its tension slot, and the elastic comes up across it.",
@@ -142,7 +147,7 @@ internal static class SewingSteps
         new(
             "first-third",
             $"Rows to {third}, then measure",
-            $"Each row {ruler.Mark(a.ActualGap)} below the last, stretching what is sewn quite flat. {Turns(a)}{Changes(a, 2, third)}"
+            $"{(third > 1 ? $"Below the upper edge at {Places(a, 2, third, ruler)}, stretching what is sewn quite flat. " : "")}{Turns(a)}{Changes(a, 2, third)}"
                 + $"After row {third} let it rest and measure its width.",
             third == 1 ? "row 1" : $"rows 2–{third}",
             [
@@ -159,7 +164,7 @@ internal static class SewingSteps
         new(
             "rest",
             $"Rows to {a.Rows}",
-            $"Sew on as the check said, {ruler.Mark(a.ActualGap)} apart, stretched flat. {Changes(a, third + 1, a.Rows)}".Trim(),
+            $"Sew on as the check said, below the upper edge at {Places(a, third + 1, a.Rows, ruler)}, stretched flat. {Changes(a, third + 1, a.Rows)}".Trim(),
             Big(a, third),
             [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower edge."],
             []
@@ -167,7 +172,7 @@ internal static class SewingSteps
 
     /// <summary>The first change of the rest stands large; else the rows.</summary>
     private static string Big(Answer a, int third) =>
-        !a.Ask.InLooper && a.ChangeBefore.FirstOrDefault(r => r > third) is > 0 and var row
+        !a.Ask.InLooper && a.LookBefore.FirstOrDefault(r => r > third) is > 0 and var row
             ? $"new bobbin: row {row}"
             : $"rows {third + 1}–{a.Rows}";
 
@@ -196,7 +201,10 @@ internal static class SewingSteps
             "Hold steam over it",
             "Hold the iron a hand’s breadth above the panel and let the steam draw it up; let it dry flat before it is measured.",
             ruler.Mark(a.Ask.RelaxedWidth),
-            [$"Dry, it measures {ruler.Mark(a.Ask.RelaxedWidth)} at rest, or near it."],
+            [
+                $"Dry, it measures about {ruler.Mark(a.RestMid)} at rest, and {ruler.Mark(a.Ask.RelaxedWidth)} at the least.",
+                "What is over is taken into the side seams.",
+            ],
             [],
             Hazards.Elastic
         );
@@ -219,7 +227,7 @@ internal static class SewingSteps
             "try",
             "Measure, stretch, try",
             "Measure it at rest and stretched, and write both down with the swatch.",
-            a.Ask.MustPassOver is { } over ? ruler.Mark(over) : ruler.Mark(a.FlatWidth),
+            a.Ask.MustPassOver is { } over ? ruler.Mark(over) : ruler.Mark(a.CutFlat),
             checks,
             []
         );
@@ -236,9 +244,22 @@ internal static class SewingSteps
 
     private static string Changes(Answer a, int from, int to)
     {
-        var changes = a.ChangeBefore.Where(r => r >= from && r <= to).ToList();
+        var changes = a.LookBefore.Where(r => r >= from && r <= to).ToList();
         return a.Ask.InLooper || changes.Count == 0
             ? ""
-            : $"Put in a new bobbin before row {Answer.Few(changes)}. ";
+            : $"A bobbin lasts {a.Lasts}: put in a new one before row {Answer.Few(changes)}. ";
+    }
+
+    /// <summary>Where rows lie, each from the upper edge, so that no rounding adds up.</summary>
+    private static string Places(Answer a, int from, int to, Ruler ruler)
+    {
+        const int most = 8;
+        var places = Enumerable
+            .Range(from, to - from + 1)
+            .Select(row => ruler.Mark(a.Ask.TopMargin + (row - 1) * a.ActualGap))
+            .ToList();
+        return places.Count <= most
+            ? string.Join(", ", places)
+            : $"{string.Join(", ", places.Take(most - 1))} … {places[^1]}";
     }
 }

@@ -141,12 +141,16 @@ internal static class TurnedForms
             reading.Family,
             [
                 .. reading.Samples,
-                new PullUpSample(reading.Planned with { Steamed = false }, plan.FlatWidth, now),
+                new PullUpSample(reading.Planned with { Steamed = false }, plan.CutFlat, now),
             ]
         );
-        var steam = Math.Exp(learnt.Weights[PullUpSettings.SteamedPlace]);
-        var likely = Length.Min(plan.FlatWidth, now / steam);
-        var off = likely / plan.Ask.RelaxedWidth - 1;
+        // What steam does is not seen in a panel that was not steamed yet: the figure it is held against stays where it was.
+        var likely = Length.Min(plan.CutFlat, now / plan.Steam);
+        // From the width that is wanted to that which is likely, all is well: what is over goes into the seams.
+        var off =
+            likely > plan.RestMid ? likely / plan.RestMid - 1
+            : likely < plan.Ask.RelaxedWidth ? likely / plan.Ask.RelaxedWidth - 1
+            : 0;
         var setting =
             Math.Abs(off) <= NearEnough
                 ? null
@@ -157,13 +161,7 @@ internal static class TurnedForms
                     plan.Ask.Fullness,
                     reading.Reach
                 );
-        return new HalfWayAnswer(
-            plan.Ask.RelaxedWidth * steam,
-            now,
-            measured.Count,
-            likely,
-            setting
-        )
+        return new HalfWayAnswer(plan.BeforeSteam, now, measured.Count, likely, setting)
         {
             Findings = [Judge(plan, likely, off, setting, reader.Ruler)],
         };

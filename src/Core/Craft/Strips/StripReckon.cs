@@ -51,7 +51,7 @@ internal static class StripReckon
             stripLength,
             n * stripLength - 2 * j * joins - ask.BothEnds,
             ask.Rows.Offsets(ask.SeamAllowance, ask.RowGap),
-            Segments(n * stripLength - 2 * j * joins - ask.BothEnds)
+            Segments(n * stripLength - 2 * j * joins - ask.BothEnds, ask.Closed)
         )
         {
             Noticed = [],
@@ -75,10 +75,13 @@ internal static class StripReckon
         return (n, n * length - 2 * ask.JoinAllowance * joins - ask.BothEnds);
     }
 
-    /// <summary>The smallest of 2, 4 … 64 parts of which none is over 600 mm; else 64.</summary>
-    private static int Segments(Length sewnFlat)
+    /// <summary>
+    /// The smallest of 2, 4 … 64 parts of which none is over 600 mm; else 64. A ring has quarters at least: two marks
+    /// alone lay it flat, and leave where it is fuller to chance.
+    /// </summary>
+    private static int Segments(Length sewnFlat, bool isRing)
     {
-        var m = 2;
+        var m = isRing ? 4 : 2;
         while (m < 64 && sewnFlat / m > LongestSegment)
         {
             m *= 2;

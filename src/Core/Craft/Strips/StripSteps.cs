@@ -52,8 +52,8 @@ internal static class StripSteps
             a.Joins == 1 ? "1 join" : $"{a.Joins} joins",
             [
                 a.Ask.Closed
-                    ? $"The ring measures {ruler.Mark(a.SewnFlat)} round."
-                    : $"The strip measures {ruler.Mark(a.SewnFlat + a.Ask.BothEnds)} from end to end.",
+                    ? $"The ring measures {ruler.Whole(a.SewnFlat)} round."
+                    : $"The strip measures {ruler.Whole(a.SewnFlat + a.Ask.BothEnds)} from end to end.",
                 "No strip is twisted, right sides all face one way.",
             ],
             [],

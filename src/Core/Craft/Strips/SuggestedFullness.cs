@@ -7,7 +7,13 @@ namespace ZephyrReach.Core.Craft.Strips;
 /// <param name="Choice">Its name and what follows from it.</param>
 /// <param name="From">Where in the band for the cloth's weight it begins: 0 the scant end, 1 the full end.</param>
 /// <param name="To">Where it ends.</param>
-public sealed record Use(Choice Choice, double From, double To);
+/// <param name="Whatever">What is usual for it whatever the cloth weighs; null where the weight decides.</param>
+public sealed record Use(
+    Choice Choice,
+    double From,
+    double To,
+    (double Low, double High)? Whatever = null
+);
 
 /// <summary>The uses that are offered.</summary>
 public static class Uses
@@ -35,7 +41,8 @@ public static class Uses
                 "each tier multiplies the one above, and their weight adds up"
             ),
             0,
-            0.6
+            1,
+            (1.4, 2)
         ),
         new(new Choice("curtain", "a curtain", "long folds fall by their own weight"), 0, 0.8),
         new(
@@ -89,6 +96,14 @@ public sealed record SuggestedFullness(double Low, double High, string Because)
         if (use is null)
         {
             return new SuggestedFullness(low, high, because + ".");
+        }
+        if (use.Whatever is { } usual)
+        {
+            return new SuggestedFullness(
+                usual.Low,
+                usual.High,
+                $"For {use.Choice.Label} {DecimalText.Write(usual.Low)} to {DecimalText.Write(usual.High)} is usual: {use.Choice.Follows}."
+            );
         }
         var from = Math.Max(1.1, low + use.From * (high - low));
         var to = Math.Max(from + 0.1, low + use.To * (high - low));

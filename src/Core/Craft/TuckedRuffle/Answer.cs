@@ -20,7 +20,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
         F.Ratio("fullness", "r = 1 + 2p/S.", a => a.Ask.Fullness),
         F.Count("tuckCount", "Folds on the edge.", a => a.TuckCount),
         F.Ratio("overlap", "p/S; 1 where each fold just touches the next.", a => a.Overlap),
-        F.Marked("flatEdge", "r·F.", a => a.FlatEdge),
+        F.Length("flatEdge", LengthKind.Whole, "r·F.", a => a.FlatEdge),
         F.Cut("cutLength", "With what is trimmed.", a => a.FlatEdge + a.Ask.Trim),
         F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
         F.Cut("stripLength", "Of each strip.", a => a.Strips.StripLength),
@@ -82,7 +82,8 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
             new("Fullness", DecimalText.Write(Ask.Fullness)),
             new("Folds", $"{TuckCount}"),
             new("Cloth used", Ruler.Cut(Strips.ClothToBuy)),
-            new("Flat edge", $"{Ruler.Mark(FlatEdge)} and {Ruler.Mark(Ask.Trim)} to trim"),
+            new("Flat edge", Ruler.Whole(FlatEdge + Ask.Trim)),
+            new("Of that to trim", Ruler.Mark(Ask.Trim)),
         ];
 
     public override IReadOnlyList<Caution> Cautions => Safety.Gathers;

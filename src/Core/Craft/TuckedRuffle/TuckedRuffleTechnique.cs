@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Strips;
 
 namespace ZephyrReach.Core.Craft.TuckedRuffle;
 
@@ -86,6 +87,8 @@ public static class TuckedRuffleTechnique
                 ],
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(sewn: "Folded"),
+                Compare = (then, now, ruler) =>
+                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
             },
         };
 }

@@ -50,7 +50,9 @@ public sealed record NextSample(PullUpSettings Settings, double Lessens, string 
                 changes.Count == 0
                     ? "Sew the next one just as planned"
                     : $"Sew the next one with {changes[0]}"
-            ) + $": the range would narrow by about {narrower} %."
+            )
+                + $": the range would narrow by about {narrower} %."
+                + (model.Beyond(best) is { Length: > 0 } beyond ? $" That is {beyond}." : "")
         );
     }
 
@@ -178,14 +180,20 @@ public sealed record TargetSetting(
         var more = target > model.Predict(at).Mid;
         bool Gets(PullUpSettings s) =>
             more ? model.Predict(s).Mid >= target : model.Predict(s).Mid <= target;
+        // Beyond what was sewn the model only supposes; that is said.
+        string Supposed(PullUpSettings s, string says) =>
+            model.Beyond(s) is { Length: > 0 } beyond ? $"{says} ({beyond}: a swatch first)" : says;
         for (var steps = 1; steps <= 2; steps++)
         {
             var turned = at with { TensionSteps = at.TensionSteps + (more ? steps : -steps) };
             if (Gets(turned))
             {
-                yield return steps == 1
-                    ? $"one step of tension {(more ? "tighter" : "looser")}"
-                    : $"{steps} steps of tension {(more ? "tighter" : "looser")}";
+                yield return Supposed(
+                    turned,
+                    steps == 1
+                        ? $"one step of tension {(more ? "tighter" : "looser")}"
+                        : $"{steps} steps of tension {(more ? "tighter" : "looser")}"
+                );
                 break;
             }
         }
@@ -194,7 +202,10 @@ public sealed record TargetSetting(
             var passes = at with { Passes = Math.Max(1, at.Passes + (more ? 1 : -1)) };
             if (Gets(passes))
             {
-                yield return more ? "one more pass over the same line" : "one pass less";
+                yield return Supposed(
+                    passes,
+                    more ? "one more pass over the same line" : "one pass less"
+                );
             }
         }
         if (family.Knobs.HasFlag(Knobs.Differential))

@@ -40,6 +40,18 @@ public sealed class PullUpModel
     public double Lessens(PullUpSettings next, PullUpSettings planned) =>
         regression.Lessens(next.Features(), planned.Features());
 
+    /// <summary>What of these settings lies beyond all that was sewn, so that the model only supposes; empty where nothing does, or nothing was sewn.</summary>
+    public string Beyond(PullUpSettings at)
+    {
+        var sewn = samples.Where(s => s.Counts).Select(s => s.Settings).ToList();
+        return sewn.Count == 0 ? ""
+            : at.Passes > sewn.Max(s => s.Passes) ? "more passes than were sewn so far"
+            : at.TensionSteps > sewn.Max(s => s.TensionSteps) + 1
+            || at.TensionSteps < sewn.Min(s => s.TensionSteps) - 1
+                ? "a tension further off than was sewn so far"
+            : "";
+    }
+
     /// <summary>Each sample against what all the others predict for it.</summary>
     public IReadOnlyList<SampleResidual> Residuals() =>
         [

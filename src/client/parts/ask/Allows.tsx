@@ -52,6 +52,7 @@ function Turned({
         ? String(Math.min(most, gives))
         : (Math.floor(Math.min(most, gives) * 100) / 100).toFixed(2)
       : String(gives);
+  const isMore = typeof gives === 'number' && gives > most;
   return (
     <p className="mt-1 flex flex-wrap items-center gap-x-3">
       <span>
@@ -59,6 +60,7 @@ function Turned({
         <b className="fig text-xl">
           <Measure text={figure} />
         </b>
+        {isMore && ` and more: ${figure} is the most that is planned`}
       </span>
       {turned.sets && (
         <button

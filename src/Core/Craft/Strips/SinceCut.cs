@@ -1,11 +1,11 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Craft.PulledGathers;
+namespace ZephyrReach.Core.Craft.Strips;
 
-/// <summary>What changing the plan after cutting means for what was cut.</summary>
+/// <summary>What changing the plan after cutting means for the strips that were cut.</summary>
+/// <remarks>Strips are joined: fewer long ones are served by more short ones, so the whole counts and not each.</remarks>
 internal static class SinceCut
 {
     public static Answers.Comparison Between(StripPlan then, StripPlan now, Ruler ruler)
@@ -49,6 +49,13 @@ internal static class SinceCut
         }
     }
 
+    /// <summary>The hem that the depth that was cut still gives; null where it gives none.</summary>
+    private static Length? LessHem(StripPlan then, StripPlan now)
+    {
+        var hem = now.Ask.HemAllowance - (now.Ask.CutDepth - then.Ask.CutDepth);
+        return !now.Ask.Doubled && hem > Length.Zero ? hem : null;
+    }
+
     /// <summary>Whether the strips that were cut still serve, joined as the new plan joins them.</summary>
     private static Finding Verdict(StripPlan then, StripPlan now, Ruler ruler)
     {
@@ -59,7 +66,9 @@ internal static class SinceCut
                 Severity.Stop,
                 $"The strips were cut {ruler.Cut(then.Ask.CutDepth)} deep and now need {ruler.Cut(now.Ask.CutDepth)}.",
                 "Depth cannot be added to a strip that is cut.",
-                $"Go back to the old depth, make the hem {ruler.Mark(now.Ask.CutDepth - then.Ask.CutDepth)} less, or cut new strips."
+                LessHem(then, now) is { } hem
+                    ? $"Go back to the old depth, make the hem {ruler.Mark(hem)}, or cut new strips."
+                    : "Go back to the old depth, or cut new strips."
             );
         }
         var joins = now.Ask.Closed ? then.StripCount : then.StripCount - 1;
