@@ -69,6 +69,8 @@ public sealed record BundleProject(
 /// <summary>A working in a bundle.</summary>
 /// <param name="Ask">What was typed, by field.</param>
 /// <param name="Uses">Things of the drawer, by kind.</param>
+/// <param name="Links">Edges that it takes from other workings of the project, by field.</param>
+/// <param name="WayOf">Another working, before it, of which it is another way.</param>
 /// <param name="CutLists">Frozen lists; one without an answer is reckoned from its ask when it is read in.</param>
 public sealed record BundleWorking(
     Guid Id,
@@ -81,8 +83,13 @@ public sealed record BundleWorking(
     IReadOnlyList<BundleSwatch>? Swatches = null,
     IReadOnlyList<BundleCutList>? CutLists = null,
     BundleKeep? Keep = null,
-    IReadOnlyDictionary<string, Guid>? Uses = null
+    IReadOnlyDictionary<string, Guid>? Uses = null,
+    IReadOnlyDictionary<string, BundleLink>? Links = null,
+    Guid? WayOf = null
 );
+
+/// <summary>An edge that a working in a bundle takes from another.</summary>
+public sealed record BundleLink(Guid Working, string Edge);
 
 /// <summary>What is owned, in a bundle.</summary>
 public sealed record BundleDrawer(

@@ -11,6 +11,23 @@ public sealed class CutListStore(Database database)
     private const string Columns_ =
         $"id, working_id, ask::text, answer::text, swatches::text, {Columns.Stamp}";
 
+    /// <summary>What some workings were last cut by: the ask that was frozen.</summary>
+    public Task<List<(Guid WorkingId, JsonElement Ask)>> NewestAsync(
+        Seat seat,
+        IEnumerable<Guid> workings,
+        CancellationToken cancel
+    ) =>
+        Database.ReadAsync(
+            """
+            select distinct on (working_id) working_id, ask::text from cut_lists
+            where workroom_id = $1 and working_id = any ($2) order by working_id, created_at desc, id desc
+            """,
+            r => (r.GetGuid("working_id"), r.JsonOf("ask")),
+            cancel,
+            seat.Workroom,
+            workings.ToArray()
+        );
+
     /// <summary>Which of some workings have been cut.</summary>
     public Task<List<Guid>> CutAsync(
         Seat seat,

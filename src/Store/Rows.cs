@@ -58,9 +58,27 @@ public sealed record WorkingRow(
     string Stage,
     int Position,
     JsonElement Uses,
+    JsonElement Links,
+    Guid? WayOf,
+    bool IsAside,
     Stamp Stamp
 ) : IRow
 {
+    /// <summary>The piece that it is a way of doing: the first way names it, itself too.</summary>
+    public Guid Piece => WayOf ?? Id;
+
+    /// <summary>The edges that it takes from other pieces: the field, the other working, and which of its edges.</summary>
+    public IEnumerable<(string Field, Guid Working, string Edge)> Taken =>
+        Links
+            .EnumerateObject()
+            .Select(l =>
+                (
+                    l.Name,
+                    l.Value.GetProperty("working").GetGuid(),
+                    l.Value.GetProperty("edge").GetString()!
+                )
+            );
+
     /// <summary>The thing of a kind that it uses; null when none was chosen.</summary>
     public Guid? UsedOf(string kind) => Rows.IdIn(Uses, kind);
 }

@@ -9,6 +9,7 @@ namespace ZephyrReach.Store;
 /// <param name="Cloth">The whole of the cloth's name and look.</param>
 /// <param name="Progress">The whole of the progress.</param>
 /// <param name="Uses">Things of the drawer to set, by kind; a kind set to null is taken out.</param>
+/// <param name="Links">Edges to take from other pieces, by field; a field set to null is taken out.</param>
 public sealed record WorkingChange(
     string? Name = null,
     JsonElement? Ask = null,
@@ -16,7 +17,8 @@ public sealed record WorkingChange(
     JsonElement? Progress = null,
     string? Stage = null,
     int? Position = null,
-    JsonElement? Uses = null
+    JsonElement? Uses = null,
+    JsonElement? Links = null
 );
 
 /// <summary>Keeps workings.</summary>
@@ -25,6 +27,7 @@ public sealed class WorkingStore(Database database)
 {
     private const string Columns_ =
         "id, project_id, technique, schema_version, name, ask::text, cloth::text, progress::text, stage, position, uses::text, "
+        + "links::text, way_of, aside, "
         + Columns.Stamp;
 
     /// <summary>The workings of some projects, in their order.</summary>
@@ -50,6 +53,7 @@ public sealed class WorkingStore(Database database)
         string name,
         JsonElement ask,
         JsonElement cloth,
+        Guid? wayOf,
         CancellationToken cancel
     ) =>
         AddAsync(
@@ -57,9 +61,10 @@ public sealed class WorkingStore(Database database)
             id,
             $"working “{name}” begun",
             """
-            insert into workings (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by)
+            insert into workings
+                (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by, way_of)
             select $1, $2, p.id, $4, $5, $6, $7, $8,
-                coalesce((select max(position) + 1 from workings where project_id = p.id and workroom_id = $2), 0), $9
+                coalesce((select max(position) + 1 from workings where project_id = p.id and workroom_id = $2), 0), $9, $10
             from projects p where p.id = $3 and p.workroom_id = $2
             """,
             cancel,
@@ -71,7 +76,8 @@ public sealed class WorkingStore(Database database)
             name,
             Database.Json(ask),
             Database.Json(cloth),
-            seat.By
+            seat.By,
+            wayOf
         );
 
     /// <summary>Changes a working if it still has the version that the editor holds.</summary>
@@ -92,7 +98,7 @@ public sealed class WorkingStore(Database database)
             """
             name = coalesce($5, name), ask = jsonb_strip_nulls(ask || coalesce($6, '{}')), cloth = coalesce($7, cloth),
             progress = coalesce($8, progress), stage = coalesce($9, stage), position = coalesce($10, position),
-            uses = jsonb_strip_nulls(uses || coalesce($11, '{}'))
+            uses = jsonb_strip_nulls(uses || coalesce($11, '{}')), links = jsonb_strip_nulls(links || coalesce($12, '{}'))
             """,
             cancel,
             Database.Text(change.Name),
@@ -101,7 +107,51 @@ public sealed class WorkingStore(Database database)
             Database.Json(change.Progress),
             Database.Text(change.Stage),
             Database.Whole(change.Position),
-            Database.Json(change.Uses)
+            Database.Json(change.Uses),
+            Database.Json(change.Links)
+        );
+
+    /// <summary>
+    /// Chooses one of the ways of doing a piece: the others are laid aside, in one step. With none to lay aside nothing
+    /// changes.
+    /// </summary>
+    /// <returns>All ways as they now are; none when there is no such working.</returns>
+    public async Task<List<WorkingRow>> ChooseAsync(Seat seat, Guid id, CancellationToken cancel)
+    {
+        if (await FindAsync(seat, id, cancel) is not { } chosen)
+        {
+            return [];
+        }
+        await Database.ChangeAsync(
+            $"“{chosen.Name}” chosen",
+            $"""
+            update workings set aside = id <> $2, version = version + 1, updated_by = $3, updated_at = now()
+            where workroom_id = $1 and coalesce(way_of, id) = $4 and project_id = $5 and aside <> (id <> $2)
+            returning {Columns_}
+            """,
+            Row,
+            cancel,
+            seat.Workroom,
+            id,
+            seat.By,
+            chosen.Piece,
+            chosen.ProjectId
+        );
+        return await WaysAsync(seat, chosen, cancel);
+    }
+
+    /// <summary>The ways of doing the same piece, itself among them, in their order.</summary>
+    public Task<List<WorkingRow>> WaysAsync(
+        Seat seat,
+        WorkingRow working,
+        CancellationToken cancel
+    ) =>
+        WhereAsync(
+            "coalesce(way_of, id) = $2 and project_id = $3 order by position, id",
+            cancel,
+            seat.Workroom,
+            working.Piece,
+            working.ProjectId
         );
 
     private static WorkingRow Row(NpgsqlDataReader row) =>
@@ -117,6 +167,9 @@ public sealed class WorkingStore(Database database)
             row.GetString("stage"),
             row.GetInt32("position"),
             row.JsonOf("uses"),
+            row.JsonOf("links"),
+            row.IsDBNull("way_of") ? null : row.GetGuid("way_of"),
+            row.GetBoolean("aside"),
             row.StampOf()
         );
 }

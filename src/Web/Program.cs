@@ -41,6 +41,7 @@ try
     app.MapWorkroom();
     app.MapBench();
     app.MapProjects();
+    app.MapTotals();
     app.MapWorkings();
     app.MapSwatches();
     app.MapSwatchBook();

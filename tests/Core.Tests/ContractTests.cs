@@ -12,7 +12,12 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>What every technique has to keep, so that the screens that know none of them can show it. A new one passes by being registered.</summary>
 public class ContractTests
 {
-    private static readonly string[] Given = ["samples"];
+    private static readonly string[] Given =
+    [
+        "samples",
+        Together.Said.SewnTo,
+        Together.Said.Carries,
+    ];
 
     public static TheoryData<string> Worked() => [.. Techniques.Worked.Select(t => t.Name)];
 

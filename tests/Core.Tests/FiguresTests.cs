@@ -1,8 +1,8 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Craft.Strips;
+using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.PullUp;

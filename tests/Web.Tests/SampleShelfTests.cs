@@ -125,6 +125,9 @@ public class SampleShelfTests
             "sample",
             0,
             Uses(foot, cloth),
+            Json(new { }),
+            null,
+            false,
             default
         );
 

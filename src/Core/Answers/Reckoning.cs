@@ -102,6 +102,15 @@ public abstract record WorkPlan : Reckoning
         ),
         Facts_("facts", "The other figures in words.", p => p.Facts),
         Facts_("scrap", "The swatch: what to cut and mark, and what it comes to.", p => p.Scrap),
+        Figure<WorkPlan>.Count("count", "How many pieces alike.", p => p.Together.Count),
+        Figure<WorkPlan>.Table(
+            "edges",
+            "The edges that another piece can be sewn to.",
+            p => p.Edges,
+            Figure<Edge>.Text("key", "Names it in a link.", e => e.Key),
+            Figure<Edge>.Text("name", "Which edge it is.", e => e.Name),
+            Figure<Edge>.Length("length", LengthKind.Whole, "How long it is, flat.", e => e.Length)
+        ),
         Figure<WorkPlan>.Table(
             "needs",
             "What it uses up.",
@@ -133,6 +142,12 @@ public abstract record WorkPlan : Reckoning
 
     /// <summary>What lengths in words are written against.</summary>
     public required Ruler Ruler { get; init; }
+
+    /// <summary>How it stands among other pieces.</summary>
+    public required Together Together { get; init; }
+
+    /// <summary>The edges of the finished piece that another can be sewn to; empty where there are none.</summary>
+    public virtual IReadOnlyList<Edge> Edges => [];
 
     /// <summary>What is cut, or taken from a scrap; empty where nothing is.</summary>
     public abstract IReadOnlyList<Piece> Pieces { get; }

@@ -239,6 +239,21 @@ public sealed class AskReader
         return null;
     }
 
+    /// <summary>Reads a name; null when it is not said, or empty.</summary>
+    public string? OptionalName(NameField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return null;
+        }
+        if (value.Text is { Length: <= NameField.Most } name)
+        {
+            return name.Trim() is { Length: > 0 } said ? said : null;
+        }
+        Unusable(field, $"{field.Label} has to be a name of at most {NameField.Most} letters.");
+        return null;
+    }
+
     /// <summary>Reads one of a list of choices: its place in the list, or -1 when it is not said.</summary>
     public int Choice(ChoiceField field)
     {

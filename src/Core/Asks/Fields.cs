@@ -12,6 +12,9 @@ public abstract record Field(string Name, string Label, string Says, bool IsNeed
     /// <summary>When a screen shows it; null for always.</summary>
     public ShownWhen? ShownWhen { get; init; }
 
+    /// <summary>Whether it is an edge, whose length another piece can give.</summary>
+    public bool IsEdge { get; init; }
+
     /// <summary>Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; empty where none does.</summary>
     public string From { get; init; } = "";
 }
@@ -156,6 +159,14 @@ public sealed record ChoicesField(
 /// <summary>A colour, as <c>#1a2b3c</c>.</summary>
 public sealed record ColourField(string Name, string Label, string Says)
     : Field(Name, Label, Says, false);
+
+/// <summary>The name of something, in a few words.</summary>
+public sealed record NameField(string Name, string Label, string Says)
+    : Field(Name, Label, Says, false)
+{
+    /// <summary>A longer one is refused.</summary>
+    public const int Most = 120;
+}
 
 /// <summary>Several fields under one name.</summary>
 /// <param name="Fields">What the group may say.</param>

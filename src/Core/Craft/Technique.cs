@@ -57,7 +57,11 @@ public sealed record Technique
 /// <param name="When">When they are asked.</param>
 /// <param name="Title">What they are about; empty for those that are said first.</param>
 /// <param name="Fields">Their names.</param>
-public sealed record FieldGroup(Asking When, string Title, params IReadOnlyList<string> Fields);
+public sealed record FieldGroup(Asking When, string Title, params IReadOnlyList<string> Fields)
+{
+    /// <summary>How many pieces are made alike.</summary>
+    public static FieldGroup Alike { get; } = new(Asking.Folded, "Several alike", "count");
+}
 
 /// <summary>When a group of fields is asked.</summary>
 public enum Asking
@@ -98,6 +102,11 @@ public sealed record TurnedRound(
 /// <param name="Ends">What ends it, in a few words.</param>
 public sealed record StageOf(Stage Stage, string Ends);
 
+/// <summary>What a technique is like beside others that make the same.</summary>
+/// <param name="Evenness">How even it comes out, in words.</param>
+/// <param name="IsAdjustable">Whether it can still be changed once it is sewn.</param>
+public sealed record Quality(string Evenness, bool IsAdjustable);
+
 /// <summary>How a piece is worked in a technique, from the question to the summary.</summary>
 public sealed record Working
 {
@@ -136,6 +145,9 @@ public sealed record Working
 
     /// <summary>Kinds of things of the drawer that are chosen for it in Set up, beside the machine.</summary>
     public IReadOnlyList<string> Uses { get; init; } = ["thread"];
+
+    /// <summary>What it is like beside other ways; null where nothing else makes the same.</summary>
+    public Quality? Quality { get; init; }
 
     /// <summary>Its hazards.</summary>
     public required IReadOnlyList<Caution> Cautions { get; init; }

@@ -1,12 +1,13 @@
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Order;
 using ZephyrReach.Store;
-using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Projects;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Swatches;
+using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Bench;
 
@@ -18,6 +19,12 @@ namespace ZephyrReach.Web.Bench;
 /// <param name="Stages">The stages that its technique goes through.</param>
 /// <param name="WaitsFor">What has to be there first, or empty.</param>
 /// <param name="CameOut">The first words of the kept summary, or empty.</param>
+/// <param name="Count">How many are made alike.</param>
+/// <param name="Piece">The piece that it is a way of doing: the id of the first way.</param>
+/// <param name="IsAside">Whether another way was chosen.</param>
+/// <param name="Joined">The edges that it takes from other pieces.</param>
+/// <param name="Edges">The edges that another piece can take.</param>
+/// <param name="SinceCut">What the plan that changed since it was cut means for what was cut; null where it did not change.</param>
 public sealed record BenchWorking(
     Guid Id,
     string Name,
@@ -32,8 +39,21 @@ public sealed record BenchWorking(
     string WaitsFor,
     bool IsDone,
     string CameOut,
+    int Count,
+    Guid Piece,
+    bool IsAside,
+    IReadOnlyList<BenchJoin> Joined,
+    IReadOnlyList<BenchEdge> Edges,
+    Finding? SinceCut,
     int Version
 );
+
+/// <summary>An edge that a working takes from another.</summary>
+/// <param name="Field">The field that takes it.</param>
+public sealed record BenchJoin(string Field, Guid Working, string Edge);
+
+/// <summary>An edge that another piece can take.</summary>
+public sealed record BenchEdge(string Key, string Name, string Length);
 
 /// <summary>A project on the bench.</summary>
 public sealed record BenchProject(
@@ -56,6 +76,7 @@ public sealed record BenchPage(
 
 /// <summary>Something that the workings in hand need more of than is left.</summary>
 /// <param name="Id">The thing in the drawer.</param>
+/// <param name="Buy">What is missing, as it is sold.</param>
 /// <param name="For">The workings that need it.</param>
 public sealed record BenchShort(
     Guid Id,
@@ -63,6 +84,7 @@ public sealed record BenchShort(
     string Name,
     string Needed,
     string Left,
+    string Buy,
     IReadOnlyList<string> For
 );
 
@@ -88,7 +110,7 @@ public static class BenchEndpoints
         CutListStore cutLists,
         KeepStore keeps,
         ThingStore things,
-        SampleFeed samples,
+        PlanFeed feed,
         Guid? cursor
     )
     {
@@ -97,18 +119,16 @@ public static class BenchEndpoints
         var page = rows.Take(PageSize).ToList();
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
         var ids = inThem.Select(w => w.Id).ToList();
-        var shelf = await samples.ShelfAsync(seat, inThem.Select(w => w.Technique), cancel);
+        var plans = await feed.PlansAsync(seat, inThem, ruler, cancel);
         var facts = new Facts(
             (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
-            (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet(),
+            (await cutLists.NewestAsync(seat, ids, cancel)).ToDictionary(
+                l => l.WorkingId,
+                l => l.Ask
+            ),
             inThem
                 .Where(w => Core.Craft.Techniques.WorkingOf(w.Technique) is not null)
-                .ToDictionary(
-                    w => w.Id,
-                    w =>
-                        Core.Craft.Techniques.WorkingOf(w.Technique)!
-                            .Straight.Reckon(shelf.With(w, AskJson.Read(w.Ask)), ruler)
-                ),
+                .ToDictionary(w => w.Id, plans.Of),
             (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId)
         );
         var byProject = inThem.ToLookup(w => w.ProjectId);
@@ -121,7 +141,7 @@ public static class BenchEndpoints
                         p.WantedBy,
                         p.Notes,
                         p.Stamp.Version,
-                        [.. byProject[p.Id].Select(w => Show(w, facts, ruler))]
+                        [.. byProject[p.Id].Select(w => Show(w, facts, plans, ruler))]
                     )),
                 ],
                 rows.Count > PageSize ? page[^1].Id : null,
@@ -130,7 +150,7 @@ public static class BenchEndpoints
         );
     }
 
-    private static BenchWorking Show(WorkingRow row, Facts facts, Ruler ruler)
+    private static BenchWorking Show(WorkingRow row, Facts facts, Plans plans, Ruler ruler)
     {
         var shown = new BenchWorking(
             row.Id,
@@ -146,6 +166,12 @@ public static class BenchEndpoints
             "",
             false,
             "",
+            1,
+            row.Piece,
+            row.IsAside,
+            [.. row.Taken.Select(t => new BenchJoin(t.Field, t.Working, t.Edge))],
+            [],
+            null,
             row.Stamp.Version
         );
         if (Core.Craft.Techniques.WorkingOf(row.Technique) is not { } known)
@@ -161,17 +187,32 @@ public static class BenchEndpoints
                 Stages.Named(row.Stage),
                 sewn?.Sewn ?? 0,
                 sewn?.LastVerdict ?? "",
-                facts.Cut.Contains(row.Id),
+                facts.Cut.ContainsKey(row.Id),
                 StepsDone(row),
                 kept is not null
             ),
             outcome,
             ruler
         );
-        var summary = (outcome.Answer as WorkPlan)?.Summary;
+        var plan = outcome.Answer as WorkPlan;
+        var summary = plan?.Summary;
+        var count = plan?.Together.Count ?? 1;
         return shown with
         {
-            Summary = summary?.Text ?? "",
+            Count = count,
+            Edges =
+            [
+                .. (plan?.Edges ?? []).Select(e => new BenchEdge(
+                    e.Key,
+                    e.Name,
+                    ruler.Whole(e.Length)
+                )),
+            ],
+            SinceCut =
+                kept is null && facts.Cut.TryGetValue(row.Id, out var then)
+                    ? plans.SinceCut(row, then)
+                    : null,
+            Summary = count > 1 ? $"{count} × {summary!.Text}" : summary?.Text ?? "",
             Picture = summary is null ? null : CraftJson.Of(summary.Picture, ruler),
             Next = next.Says,
             NextStage = next.Stage.Name(),
@@ -190,52 +231,46 @@ public static class BenchEndpoints
         Ruler ruler
     )
     {
-        var needs = workings.SelectMany(w => Needs(w, facts)).ToLookup(n => n.Thing);
+        var byId = things.ToDictionary(t => t.Id);
+        var lines = Total.Of(
+            Takings
+                .Counted(workings)
+                .SelectMany(w =>
+                    facts.Outcomes.GetValueOrDefault(w.Id).Answer is WorkPlan plan
+                        ? Takings.Of(
+                            w,
+                            plan,
+                            facts.Cut.ContainsKey(w.Id),
+                            facts.Keeps.ContainsKey(w.Id),
+                            id => byId.GetValueOrDefault(id)?.Name
+                        )
+                        : []
+                ),
+            id => byId.GetValueOrDefault(id)?.Left,
+            ruler
+        );
         return
         [
-            .. things
-                .Where(t => t.Left is { } left && needs[t.Id].Any() && Sum(needs[t.Id]) > left)
-                .Select(t => new BenchShort(
-                    t.Id,
-                    t.Kind,
-                    t.Name,
-                    ruler.Write(
-                        Sum(needs[t.Id]),
-                        needs[t.Id].First().IsCut ? LengthKind.Cut : LengthKind.Amount
-                    ),
-                    ruler.Mark(t.Left!.Value),
-                    [.. needs[t.Id].Select(n => n.For)]
+            .. lines
+                .Where(l => l.Short > Length.Zero)
+                .Select(l => new BenchShort(
+                    l.Thing!.Value,
+                    l.Kind,
+                    l.Name,
+                    ruler.Write(l.Still, Takings.Written(l.Kind)),
+                    ruler.Mark(l.Left!.Value),
+                    l.Buy,
+                    l.For
                 )),
         ];
-
-        static Length Sum(IEnumerable<Needed> needs) =>
-            needs.Aggregate(Length.Zero, (sum, n) => sum + n.Amount);
     }
-
-    /// <summary>What a working still needs of the things that were chosen for it: what is cut until it is cut, all else until it is kept.</summary>
-    private static IEnumerable<Needed> Needs(WorkingRow row, Facts facts)
-    {
-        if (
-            facts.Keeps.ContainsKey(row.Id)
-            || facts.Outcomes.GetValueOrDefault(row.Id).Answer is not WorkPlan plan
-        )
-        {
-            return [];
-        }
-        return from until in Stages.All
-            where until != Stage.Cut || !facts.Cut.Contains(row.Id)
-            from taken in Freezer.UsedUp(plan, row, until)
-            select new Needed(taken.Thing, taken.Length, until == Stage.Cut, row.Name);
-    }
-
-    private sealed record Needed(Guid Thing, Length Amount, bool IsCut, string For);
 
     private static int StepsDone(WorkingRow row) =>
         row.Progress.TryGetProperty("at", out var at) && at.TryGetInt32(out var done) ? done : 0;
 
     private sealed record Facts(
         Dictionary<Guid, SwatchTally> Swatches,
-        HashSet<Guid> Cut,
+        Dictionary<Guid, JsonElement> Cut,
         Dictionary<Guid, Outcome> Outcomes,
         Dictionary<Guid, KeepRow> Keeps
     );

@@ -5,11 +5,12 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Swatches;
+using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.CutLists;
 
 /// <summary>Freezes cut lists: the answer as it is now, with the swatches it rests on.</summary>
-public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, SampleFeed samples)
+public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, PlanFeed plans)
 {
     /// <summary>Freezes the cut list of an ask.</summary>
     /// <returns>The list; or what is wrong with the ask; or neither when the working is gone.</returns>
@@ -23,7 +24,15 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, SampleF
     )
     {
         var known = Core.Craft.Techniques.WorkingOf(working.Technique)!;
-        var raw = await samples.WithSamplesAsync(seat, working, AskJson.Read(ask), cancel);
+        var raw = await plans.CompleteAsync(seat, working, AskJson.Read(ask), ruler, cancel);
+        // The step it was cut by, so that a later plan in other units is held against it by the same.
+        if (
+            known.Straight.Fields.Any(f => f.Name == Plans.CuttingStep)
+            && !raw.TryGet(Plans.CuttingStep, out _)
+        )
+        {
+            raw = raw.With(Plans.CuttingStep, RawValue.Of(ruler.Cutting.Millimetres));
+        }
         var outcome = known.Straight.Reckon(raw, ruler);
         if (outcome.Answer is not WorkPlan plan)
         {

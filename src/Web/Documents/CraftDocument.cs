@@ -162,10 +162,40 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             ),
             (
                 schemas.Told($"{NameOf(path)}Answer", form.Figures),
-                JsonNode.Parse(AnswerJson.Of(answer, form, form.Example, Ruler.Metric).GetRawText())
+                Shortened(
+                    JsonNode.Parse(
+                        AnswerJson.Of(answer, form, form.Example, Ruler.Metric).GetRawText()
+                    )
+                )
             ),
             "with"
         );
+    }
+
+    /// <summary>An example with no more than the first rows of each list: what they are like shows in them.</summary>
+    private static JsonNode? Shortened(JsonNode? node)
+    {
+        const int most = 2;
+        switch (node)
+        {
+            case JsonArray list:
+                while (list.Count > most)
+                {
+                    list.RemoveAt(list.Count - 1);
+                }
+                foreach (var item in list)
+                {
+                    Shortened(item);
+                }
+                break;
+            case JsonObject members:
+                foreach (var (_, value) in members)
+                {
+                    Shortened(value);
+                }
+                break;
+        }
+        return node;
     }
 
     /// <summary>A form is called by the last part of its address.</summary>

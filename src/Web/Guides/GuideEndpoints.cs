@@ -9,6 +9,7 @@ using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Swatches;
+using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Guides;
 
@@ -59,7 +60,7 @@ public static class GuideEndpoints
         Here here,
         Guid id,
         WorkingStore workings,
-        SampleFeed samples,
+        PlanFeed plans,
         string? paper,
         string? @as
     ) =>
@@ -68,7 +69,13 @@ public static class GuideEndpoints
             ? Write(
                 here,
                 working,
-                await samples.WithSamplesAsync(here.Seat, row, AskJson.Read(row.Ask), here.Cancel),
+                await plans.CompleteAsync(
+                    here.Seat,
+                    row,
+                    AskJson.Read(row.Ask),
+                    here.Ruler,
+                    here.Cancel
+                ),
                 row.Name,
                 paper,
                 @as

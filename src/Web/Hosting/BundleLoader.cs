@@ -142,6 +142,7 @@ public sealed class BundleLoader(
                 working.Name,
                 working.Ask,
                 working.Cloth,
+                working.WayOf,
                 cancel
             ) ?? throw new FormatException($"“{working.Name}” could not be added.");
         foreach (var swatch in working.Swatches ?? [])
@@ -165,7 +166,10 @@ public sealed class BundleLoader(
                 cancel
             );
         }
-        if (row.Stage != working.Stage || working.Progress is not null || working.Uses is not null)
+        if (
+            row.Stage != working.Stage
+            || working is not { Progress: null, Uses: null, Links: null }
+        )
         {
             await workings.ChangeAsync(
                 seat,
@@ -175,7 +179,10 @@ public sealed class BundleLoader(
                 new WorkingChange(
                     Stage: working.Stage,
                     Progress: working.Progress,
-                    Uses: working.Uses is { } uses ? JsonSerializer.SerializeToElement(uses) : null
+                    Uses: Json(working.Uses),
+                    Links: working.Links is { } links
+                        ? JsonSerializer.SerializeToElement(links, JsonSerializerOptions.Web)
+                        : null
                 ),
                 cancel
             );

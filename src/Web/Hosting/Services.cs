@@ -9,6 +9,7 @@ using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Swatches;
+using ZephyrReach.Web.Workings;
 using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Hosting;
@@ -40,6 +41,7 @@ public static class Services
         services.AddSingleton<SwatchBookStore>();
         services.AddSingleton<PhotographStore>();
         services.AddSingleton<SampleFeed>();
+        services.AddSingleton<PlanFeed>();
         services.AddSingleton<CutListStore>();
         services.AddSingleton<KeepStore>();
         services.AddSingleton<HistoryStore>();

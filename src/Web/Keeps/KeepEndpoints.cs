@@ -9,6 +9,7 @@ using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Swatches;
+using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Keeps;
 
@@ -112,7 +113,7 @@ public static class KeepEndpoints
         KeepIn keep,
         WorkingStore workings,
         KeepStore store,
-        SampleFeed samples
+        PlanFeed plans
     )
     {
         if (keep.Id is not { Version: 7 } keepId)
@@ -129,10 +130,11 @@ public static class KeepEndpoints
                 ? []
                 : UsedUp(
                     working,
-                    await samples.WithSamplesAsync(
+                    await plans.CompleteAsync(
                         here.Seat,
                         working,
                         AskJson.Read(working.Ask),
+                        here.Ruler,
                         here.Cancel
                     ),
                     here.Ruler

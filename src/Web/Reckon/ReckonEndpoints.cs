@@ -2,8 +2,10 @@ using System.Text.Json;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
+using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Reckon;
 
@@ -75,7 +77,7 @@ public static class ReckonEndpoints
     internal static async Task<IResult> CompareAsync(
         Here here,
         Working? working,
-        Func<RawAsk, Task<RawAsk>>? also = null
+        Func<RawAsk, Ruler, Task<RawAsk>>? also = null
     )
     {
         if (working is null)
@@ -91,8 +93,9 @@ public static class ReckonEndpoints
         {
             return Problem.Field("now", "then and now both have to be asks.");
         }
-        var then = new AskReader(before, here.Ruler);
-        var now = new AskReader(also is null ? after : await also(after), here.Ruler);
+        var ruler = Plans.AsCut(before, here.Ruler);
+        var then = new AskReader(before, ruler);
+        var now = new AskReader(also is null ? after : await also(after, ruler), ruler);
         return working.CompareAsks(then, now) is { } comparison
             ? Results.Json(comparison, CraftJson.For(here.Ruler))
             : Problem.Fields([.. then.Errors, .. now.Errors]);

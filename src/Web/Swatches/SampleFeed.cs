@@ -37,14 +37,6 @@ public sealed class SampleFeed(SwatchStore swatches)
         }
         return new SampleShelf(measured);
     }
-
-    /// <summary>An ask of a working with the samples that it rests on.</summary>
-    public async Task<RawAsk> WithSamplesAsync(
-        Seat seat,
-        WorkingRow working,
-        RawAsk ask,
-        CancellationToken cancel
-    ) => (await ShelfAsync(seat, [working.Technique], cancel)).With(working, ask);
 }
 
 /// <summary>A swatch as a sample for one working.</summary>

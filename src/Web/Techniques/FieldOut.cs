@@ -5,12 +5,13 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Web.Techniques;
 
 /// <summary>A field, so that a screen can be made of it. What does not belong to its kind is left out.</summary>
-/// <param name="Kind">length, fine, lengths, counts, number, flag, choice, choices, colour, group or groups.</param>
+/// <param name="Kind">length, fine, lengths, counts, number, flag, choice, choices, colour, name, group or groups.</param>
 /// <param name="Start">What a new ask begins with: a text, a number, or yes or no.</param>
 /// <param name="Choices">The choices; of a number, figures that are chosen by a word.</param>
 /// <param name="No">The word for no.</param>
 /// <param name="Fields">What a group, or each of several, may say.</param>
 /// <param name="ShownWhen">When it is shown; left out for always.</param>
+/// <param name="IsEdge">Whether it is an edge, whose length another piece can give.</param>
 /// <param name="From">Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; or empty.</param>
 public sealed record FieldOut(
     string Name,
@@ -18,6 +19,7 @@ public sealed record FieldOut(
     string Says,
     string Kind,
     bool IsNeeded,
+    bool IsEdge,
     string From,
     ShownWhen? ShownWhen = null,
     object? Start = null,
@@ -43,6 +45,7 @@ public sealed record FieldOut(
             field.Says,
             "",
             field.IsNeeded,
+            field.IsEdge,
             field.From,
             field.ShownWhen
         );
@@ -69,6 +72,7 @@ public sealed record FieldOut(
             ChoiceField f => plain with { Kind = "choice", Start = f.Start, Choices = f.Choices },
             ChoicesField f => plain with { Kind = "choices", Choices = f.Choices },
             ColourField => plain with { Kind = "colour" },
+            NameField => plain with { Kind = "name" },
             GroupField f => plain with { Kind = "group", Fields = All(f.Fields, ruler) },
             GroupsField f => plain with
             {

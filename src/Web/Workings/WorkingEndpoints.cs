@@ -41,6 +41,10 @@ public static class WorkingEndpoints
             .Produces<WorkingOut>()
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        group
+            .MapPost("{id:guid}/choose", ChooseAsync)
+            .WithSummary("Chooses this of the ways of doing a piece; the others are laid aside.")
+            .Produces<IReadOnlyList<WorkingOut>>();
         Workings.MapRemove<WorkingStore>(
             group,
             "{id:guid}",
@@ -63,6 +67,13 @@ public static class WorkingEndpoints
         {
             return Problem.Fields(errors);
         }
+        var wayOf = working.WayOf is { } other
+            ? await store.FindAsync(here.Seat, other, here.Cancel)
+            : null;
+        if (working.WayOf is not null && wayOf?.ProjectId != working.ProjectId)
+        {
+            return Problem.Field("wayOf", "There is no such working in this project.");
+        }
         var row = await store.AddAsync(
             here.Seat,
             working.Id,
@@ -72,6 +83,7 @@ public static class WorkingEndpoints
             working.Name,
             StoredAsk.Spelled(known.Straight.Fields, ask, here.Ruler.Units),
             Json(working.Cloth ?? new Cloth(null, null, null, null))!.Value,
+            wayOf?.Piece,
             here.Cancel
         );
         return Workings.Added(
@@ -81,6 +93,11 @@ public static class WorkingEndpoints
             () => Problem.Field("projectId", "There is no such project.")
         );
     }
+
+    private static async Task<IResult> ChooseAsync(Here here, Guid id, WorkingStore store) =>
+        await store.ChooseAsync(here.Seat, id, here.Cancel) is [_, ..] ways
+            ? Results.Ok(ways.Select(WorkingOut.Of))
+            : Problem.NotFound("There is no such working.");
 
     private static async Task<IResult> ChangeAsync(
         Here here,
@@ -100,6 +117,18 @@ public static class WorkingEndpoints
         if (change.Uses?.Keys.FirstOrDefault(k => ThingKinds.Named(k) is null) is { } strange)
         {
             return Problem.Field("uses", $"“{strange}” is no kind of thing in the drawer.");
+        }
+        if (
+            change.Links is { } links
+            && Joins.Wrong(
+                links,
+                before,
+                await store.OfProjectsAsync(here.Seat, [before.ProjectId], here.Cancel)
+            )
+                is { } wrong
+        )
+        {
+            return wrong;
         }
         JsonElement? ask = null;
         if (change.Ask is { } said)
@@ -124,7 +153,8 @@ public static class WorkingEndpoints
                     Json(change.Progress),
                     change.Stage,
                     change.Position,
-                    Json(change.Uses)
+                    Json(change.Uses),
+                    Json(change.Links)
                 ),
                 here.Cancel
             )
@@ -138,6 +168,12 @@ public static class WorkingEndpoints
     /// <summary>The step in the words that an undo will offer it by.</summary>
     private static string? Says(WorkingPatch change, WorkingRow before, Working known)
     {
+        if (change.Links is { } links)
+        {
+            return links.Values.Any(l => l is not null)
+                ? $"“{before.Name}” joined to another piece"
+                : $"“{before.Name}” let go of another piece";
+        }
         if (change.Ask is { } ask)
         {
             var labels = known

@@ -41,14 +41,14 @@ public static class WorkingReckonEndpoints
         Here here,
         Guid id,
         WorkingStore workings,
-        SampleFeed samples
+        PlanFeed plans
     ) =>
         await workings.FindAsync(here.Seat, id, here.Cancel) is { } working
             ? await ReckonEndpoints.AnswerAsync(
                 here,
                 Core.Craft.Techniques.WorkingOf(working.Technique)
                     ?.FormNamed(here.Http.Request.RouteValues["form"] as string ?? ""),
-                ask => samples.WithSamplesAsync(here.Seat, working, ask, here.Cancel)
+                ask => plans.CompleteAsync(here.Seat, working, ask, here.Ruler, here.Cancel)
             )
             : Problem.NotFound("There is no such working.");
 
@@ -56,13 +56,13 @@ public static class WorkingReckonEndpoints
         Here here,
         Guid id,
         WorkingStore workings,
-        SampleFeed samples
+        PlanFeed plans
     ) =>
         await workings.FindAsync(here.Seat, id, here.Cancel) is { } working
             ? await ReckonEndpoints.CompareAsync(
                 here,
                 Core.Craft.Techniques.WorkingOf(working.Technique),
-                ask => samples.WithSamplesAsync(here.Seat, working, ask, here.Cancel)
+                (ask, ruler) => plans.CompleteAsync(here.Seat, working, ask, ruler, here.Cancel)
             )
             : Problem.NotFound("There is no such working.");
 }

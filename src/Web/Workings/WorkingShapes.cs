@@ -30,18 +30,28 @@ public sealed record Progress(
 /// <summary>A working to begin.</summary>
 /// <param name="Id">A UUID of version 7, made by the client.</param>
 /// <param name="Ask">What is said so far; fields may be missing, but none may be wrong.</param>
+/// <param name="WayOf">Another working of which this is another way; null for a piece of its own.</param>
 public sealed record WorkingIn(
     [property: Uuid7] Guid Id,
     Guid ProjectId,
     [property: Required] string Technique,
     [property: Required, Name] string Name,
     JsonElement? Ask,
-    Cloth? Cloth
+    Cloth? Cloth,
+    Guid? WayOf = null
+);
+
+/// <summary>An edge that is taken from another piece of the project.</summary>
+/// <param name="Edge">Which of its edges, such as <c>lower</c>.</param>
+public sealed record Link(
+    Guid Working,
+    [property: Required, StringLength(40, MinimumLength = 1)] string Edge
 );
 
 /// <summary>What may be changed of a working. What is left out stays as it is.</summary>
 /// <param name="Ask">The fields to change; null takes a field out.</param>
 /// <param name="Uses">Things of the drawer, by kind; null takes one out.</param>
+/// <param name="Links">Edges that are taken from other pieces, by field; null takes one out.</param>
 public sealed record WorkingPatch(
     [property: Name] string? Name,
     JsonElement? Ask,
@@ -49,10 +59,13 @@ public sealed record WorkingPatch(
     Progress? Progress,
     [property: AllowedValues("plan", "set-up", "sample", "cut", "sew", "keep", null)] string? Stage,
     [property: Range(0, 10000)] int? Position,
-    [property: MaxLength(12)] Dictionary<string, Guid?>? Uses
+    [property: MaxLength(12)] Dictionary<string, Guid?>? Uses,
+    [property: MaxLength(12)] Dictionary<string, Link?>? Links = null
 );
 
 /// <summary>A working as it goes out.</summary>
+/// <param name="Piece">The piece that it is a way of doing: the id of the first way.</param>
+/// <param name="IsAside">Whether another way was chosen.</param>
 /// <param name="Troubles">What is wrong with the ask as it is kept, by field; empty in all but a damaged database.</param>
 public sealed record WorkingOut(
     Guid Id,
@@ -65,6 +78,9 @@ public sealed record WorkingOut(
     string Stage,
     int Position,
     JsonElement Uses,
+    JsonElement Links,
+    Guid Piece,
+    bool IsAside,
     int Version,
     DateTimeOffset UpdatedAt,
     IReadOnlyDictionary<string, string> Troubles
@@ -82,6 +98,9 @@ public sealed record WorkingOut(
             row.Stage,
             row.Position,
             row.Uses,
+            row.Links,
+            row.Piece,
+            row.IsAside,
             row.Stamp.Version,
             row.Stamp.UpdatedAt,
             StoredAsk.Troubles(row.Technique, row.Ask)

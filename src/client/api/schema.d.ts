@@ -161,6 +161,82 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/total": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a project takes of each thing, against what is there and what was taken. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProjectTotal"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workings/{id}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The ways of doing the piece that a working is one of, side by side. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WayOut"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workings/{id}/swatches": {
         parameters: {
             query?: never;
@@ -902,6 +978,45 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/api/workings/{id}/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Chooses this of the ways of doing a piece; the others are laid aside. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WorkingOut"][];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/swatches": {
@@ -2514,6 +2629,17 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        BenchEdge: {
+            key: string;
+            name: string;
+            length: string;
+        };
+        BenchJoin: {
+            field: string;
+            /** Format: uuid */
+            working: string;
+            edge: string;
+        };
         BenchPage: {
             projects: components["schemas"]["BenchProject"][];
             /** Format: uuid */
@@ -2538,6 +2664,7 @@ export interface components {
             name: string;
             needed: string;
             left: string;
+            buy: string;
             for: string[];
         };
         BenchWorking: {
@@ -2555,6 +2682,14 @@ export interface components {
             waitsFor: string;
             isDone: boolean;
             cameOut: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: uuid */
+            piece: string;
+            isAside: boolean;
+            joined: components["schemas"]["BenchJoin"][];
+            edges: components["schemas"]["BenchEdge"][];
+            sinceCut: null | components["schemas"]["Finding"];
             /** Format: int32 */
             version: number;
         };
@@ -2677,6 +2812,7 @@ export interface components {
             says: string;
             kind: string;
             isNeeded: boolean;
+            isEdge: boolean;
             from: string;
             shownWhen?: null | components["schemas"]["ShownWhen"];
             start?: unknown;
@@ -2843,6 +2979,11 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        Link: {
+            /** Format: uuid */
+            working: string;
+            edge: string;
+        };
         /** @description Measures of a thing that answer a question about it. */
         Measured: {
             /** @description The field that keeps them. */
@@ -2986,6 +3127,12 @@ export interface components {
             name: null | string;
             wantedBy: null | string;
             notes: null | string;
+        };
+        ProjectTotal: {
+            /** Format: date */
+            by: null | string;
+            lines: components["schemas"]["TotalOut"][];
+            unsaid: string[];
         };
         /** @description How the learnt quantity is written and drawn. */
         Quantity: {
@@ -3195,6 +3342,17 @@ export interface components {
             name: null | string;
             properties: null | components["schemas"]["JsonElement"];
         };
+        TotalOut: {
+            kind: string;
+            /** Format: uuid */
+            thing: null | string;
+            name: string;
+            needed: components["schemas"]["LengthOut"];
+            still: components["schemas"]["LengthOut"];
+            left: null | components["schemas"]["LengthOut"];
+            buy: string;
+            for: string[];
+        };
         TriedIn: {
             /** Format: uuid */
             id: string;
@@ -3250,6 +3408,19 @@ export interface components {
             code: string;
             says: string;
         };
+        WayOut: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            technique: string;
+            cloth: null | components["schemas"]["LengthOut"];
+            /** Format: double */
+            minutes: null | number;
+            evenness: string;
+            isAdjustable: boolean;
+            takes: string[];
+            isAside: boolean;
+        };
         WorkingIn: {
             /** Format: uuid */
             id: string;
@@ -3259,6 +3430,8 @@ export interface components {
             name: string;
             ask: null | components["schemas"]["JsonElement"];
             cloth: null | components["schemas"]["Cloth"];
+            /** Format: uuid */
+            wayOf?: null | string;
         };
         WorkingOut: {
             /** Format: uuid */
@@ -3274,6 +3447,10 @@ export interface components {
             /** Format: int32 */
             position: number;
             uses: components["schemas"]["JsonElement"];
+            links: components["schemas"]["JsonElement"];
+            /** Format: uuid */
+            piece: string;
+            isAside: boolean;
             /** Format: int32 */
             version: number;
             /** Format: date-time */
@@ -3292,6 +3469,9 @@ export interface components {
             position: null | number;
             uses: null | {
                 [key: string]: null | string;
+            };
+            links?: null | {
+                [key: string]: components["schemas"]["Link"];
             };
         };
         WorkroomIn: {

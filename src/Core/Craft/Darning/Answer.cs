@@ -290,7 +290,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask) { Findings = [], Ruler = reader.Ruler };
+        var answer = new Answer(ask)
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = Together.Alone,
+        };
         return answer with { Findings = [.. answer.Noticed().OrderByDescending(f => f.Severity)] };
     }
 

@@ -76,7 +76,14 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
 
     public override IReadOnlyList<Need> Needs =>
-        [new("cloth", ClothToBuy, Stage.Cut), new("thread", ThreadTotal, Stage.Keep)];
+        [
+            new("cloth", ClothToBuy, Stage.Cut),
+            new("thread", Together.Count * ThreadTotal, Stage.Keep),
+        ];
+
+    /// <summary>What is over is cut off: what stays is as long as the machine likely makes of it.</summary>
+    public override IReadOnlyList<Edge> Edges =>
+        [new("lower", "its lower edge", Edge * Likely.Mid)];
 
     public override Guide? Guide => StripGuide.Of(Strips, rows: false);
 
@@ -155,5 +162,6 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
         ];
     }
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(SewingSteps.Of(this, ruler));
 }

@@ -102,6 +102,7 @@ public static class MachineGathersTechnique
                         "minStitchLength",
                         "maxStitchLength"
                     ),
+                    FieldGroup.Alike,
                 ],
                 First = FullnessGroups.Edge,
                 Allows =
@@ -123,6 +124,7 @@ public static class MachineGathersTechnique
                     ),
                 ],
                 Uses = ["foot", "thread"],
+                Quality = new("even where nothing pulls at it", false),
                 Cautions = kind.Cautions,
                 Swatch = SwatchForm.Measured(kind.Family),
                 Compare = (then, now, ruler) =>

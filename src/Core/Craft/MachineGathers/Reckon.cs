@@ -38,6 +38,7 @@ internal static class Reckon
         {
             Findings = [],
             Ruler = reader.Ruler,
+            Together = ask.Piece.Together,
         };
         return answer with
         {

@@ -62,7 +62,14 @@ internal static class SewingSteps
             );
         }
         steps.Add(Look(a).At(Place.Hand, 2, "gathered", ["gathers", "plain"]));
-        steps.Add(Finish.At(Place.Iron, Pace.Pressed(edge), "gathered", ["plain"]));
+        steps.Add(
+            (Finish with { Says = Finish.Says + StripSteps.LowerEdgeStays(a.Strips) }).At(
+                Place.Iron,
+                Pace.Pressed(edge),
+                "gathered",
+                ["plain"]
+            )
+        );
         return steps;
     }
 
@@ -70,7 +77,7 @@ internal static class SewingSteps
         new(
             "mark",
             "Mark thirds",
-            $"Mark the strip every {ruler.Mark(a.CutLength / 3)} from its start, and the plain edge every {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}. What lies beyond the last mark is to spare.",
+            $"Mark the strip every {ruler.Mark(a.CutLength / 3)} from its start, and {a.Ask.Piece.Together.ToEdge("the plain edge")} every {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}. What lies beyond the last mark is to spare.",
             $"{ruler.Mark(a.CutLength / 3)} | {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}",
             ["Both edges have two marks between their ends."],
             []
@@ -170,7 +177,7 @@ internal static class SewingSteps
         new(
             "seam",
             "Sew it on",
-            $"Pin the gathers to the plain edge, mark to mark, and sew on the gathering line, {ruler.Mark(a.Ask.Piece.SeamAllowance)} from the raw edge.",
+            $"Pin the gathers to {a.Ask.Piece.Together.ToEdge("the plain edge")}, mark to mark, and sew on the gathering line, {ruler.Mark(a.Ask.Piece.SeamAllowance)} from the raw edge.",
             ruler.Mark(a.Ask.Piece.SeamAllowance),
             ["No pin is left when the needle comes.", "No gathering stitch shows on the front."],
             [

@@ -158,7 +158,13 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
 
     public override IReadOnlyList<Piece> Pieces =>
         [
-            Piece.Rectangle("panel", 1, "panel", Wide, CutLength) with
+            Piece.Rectangle(
+                "panel",
+                Together.Count,
+                Together.Count == 1 ? "panel" : "panels",
+                Wide,
+                CutLength
+            ) with
             {
                 GrainUpright = !Ask.AcrossGrain,
             },
@@ -199,7 +205,13 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         ];
 
     public override IReadOnlyList<Need> Needs =>
-        [new("cloth", CutLength, Stage.Cut), new("thread", Thread, Stage.Keep)];
+        [
+            new("cloth", Together.Count * CutLength, Stage.Cut),
+            new("thread", Together.Count * Thread, Stage.Keep),
+        ];
+
+    public override IReadOnlyList<Edge> Edges =>
+        [new("lower", "its finished width", Ask.PanelWidth)];
 
     /// <summary>Two threads above and one below that zigzags between them, half as long again; 15 % to spare.</summary>
     private Length Thread => 1.15 * (Ask.IsTwin ? 3.5 : 2) * Ask.Tucks * CutLength;
@@ -225,7 +237,8 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
             TuckCloseUp.Of(this, ruler),
         ];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(SewingSteps.Of(this, ruler));
 
     /// <summary>Reads a panel, lays its tucks out, and notices what is to be known about it.</summary>
     public static Answer? Of(AskReader reader)
@@ -234,7 +247,12 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask, Respacing.Along(ask)) { Findings = [], Ruler = reader.Ruler };
+        var answer = new Answer(ask, Respacing.Along(ask))
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+        };
         return answer with
         {
             Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],

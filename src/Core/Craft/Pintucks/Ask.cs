@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
@@ -51,6 +52,9 @@ internal sealed record Ask(
 
     private static readonly Length UsualSpread = Length.FromMillimetres(0.15);
     private static readonly Length UsualBias = Length.FromMillimetres(0.05);
+
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; init; } = Together.Alone;
 
     public int Tucks => Groups.Sum();
 
@@ -135,7 +139,10 @@ internal sealed record Ask(
             Or(Fields.WidestStitch),
             withCourse ? Respacing.ReadCourse(reader, groups.Sum()) : [],
             (int?)said
-        );
+        )
+        {
+            Together = Together.Read(reader),
+        };
         return reader.Errors.Count > 0 ? null : ask;
 
         Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;

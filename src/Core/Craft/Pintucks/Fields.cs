@@ -32,7 +32,10 @@ internal static class Fields
         );
 
     public static LengthField PanelWidth { get; } =
-        Long("panelWidth", "Finished width", "Of the panel, from seam line to seam line.", 10);
+        Long("panelWidth", "Finished width", "Of the panel, from seam line to seam line.", 10) with
+        {
+            IsEdge = true,
+        };
 
     public static LengthField PanelLength { get; } =
         Long("panelLength", "Finished length", "Of the panel, along its tucks.", 10, 250, false);
@@ -384,7 +387,8 @@ internal static class Fields
         TuckSamples.Field,
     ];
 
-    public static IReadOnlyList<Field> All { get; } = [.. Shape, Course];
+    public static IReadOnlyList<Field> All { get; } =
+    [.. Shape, Course, .. Answers.Together.Fields];
 
     private static LengthField Long(
         string name,

@@ -29,6 +29,16 @@ internal static class Noticed
                 "Fewer tucks, closer ones, or a wider panel."
             );
         }
+        else if (a.Marks.Any(m => m.Left < ask.WaveHeight || m.Right > a.Wide - ask.WaveHeight))
+        {
+            yield return new Finding(
+                "off-the-cloth",
+                Severity.Stop,
+                "The outermost lines of stitching would run off the panel as it is cut.",
+                "They lie beside the middle of their tuck, and swing with the wave.",
+                "Widen the seam allowance, set fewer tucks or closer ones, or make the wave flatter."
+            );
+        }
         foreach (
             var measured in ask.Course.Where(m =>
                 !new Respacing(ask, a.Planned, m) { Findings = [] }.Lands

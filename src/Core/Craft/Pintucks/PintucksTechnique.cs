@@ -115,6 +115,7 @@ internal static class PintucksTechnique
                         "takeUpSpread",
                         "takeUpBias"
                     ),
+                    FieldGroup.Alike,
                 ],
                 First = new(
                     "panelWidth",

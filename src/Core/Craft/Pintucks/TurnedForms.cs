@@ -165,7 +165,12 @@ internal static class TurnedForms
     /// <summary>What is cut beside the finished width.</summary>
     private static Length Beside(Ask ask)
     {
-        var plan = new Answer(ask, TuckRun.Of(ask)) { Findings = [], Ruler = Ruler.Metric };
+        var plan = new Answer(ask, TuckRun.Of(ask))
+        {
+            Findings = [],
+            Ruler = Ruler.Metric,
+            Together = Together.Alone,
+        };
         return plan.Wide - ask.PanelWidth;
     }
 }

@@ -137,7 +137,12 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Pull it up to");
 
     public override IReadOnlyList<Need> Needs =>
-        [new("cloth", Strips.ClothToBuy, Stage.Cut), new("thread", Strips.ThreadTotal, Stage.Keep)];
+        [
+            new("cloth", Strips.ClothToBuy, Stage.Cut),
+            new("thread", Together.Count * Strips.ThreadTotal, Stage.Keep),
+        ];
+
+    public override IReadOnlyList<Edge> Edges => [new("lower", "its lower edge", Strips.SewnFlat)];
 
     public override Guide? Guide => StripGuide.Of(Strips, rows: true);
 
@@ -155,6 +160,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             ? new Answer(strips)
             {
                 Ruler = reader.Ruler,
+                Together = strips.Ask.Together,
                 Findings =
                 [
                     .. strips
@@ -174,5 +180,6 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             LayoutDrawing.Of(Strips, ruler),
         ];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(Strips, ruler);
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(SewingSteps.Of(Strips, ruler));
 }

@@ -78,6 +78,7 @@ public static class PulledGathersTechnique
                         "tail",
                         "plainThickness"
                     ),
+                    FieldGroup.Alike,
                 ],
                 First = FullnessGroups.Edge,
                 Allows =
@@ -98,6 +99,7 @@ public static class PulledGathersTechnique
                     ),
                 ],
                 Scale = InShort.Scale(),
+                Quality = new("as even as it is spread", true),
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(),
                 Compare = (then, now, ruler) =>

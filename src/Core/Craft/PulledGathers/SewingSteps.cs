@@ -82,7 +82,7 @@ internal static class SewingSteps
                         ? ", from a join"
                         : $", starting {ruler.Mark(a.Ask.EndAllowance)} from its end"
                 )
-                + $", and every {ruler.Mark(a.SegmentGathered)} on the plain edge. Measure each from the same end, by the table.",
+                + $", and every {ruler.Mark(a.SegmentGathered)} on {a.Ask.Together.ToEdge("the plain edge")}. Measure each from the same end, by the table.",
             $"{ruler.Mark(a.SegmentFlat)} | {ruler.Mark(a.SegmentGathered)}",
             [
                 $"Both edges have {(a.Ask.Closed ? a.Segments : a.Segments + 1)} marks.",
@@ -179,7 +179,7 @@ internal static class SewingSteps
         new(
             "pin",
             "Match marks and pin",
-            "Right sides together, mark on mark, pins or clips at right angles to the edge; then spread the gathers between them.",
+            $"Lay it on {a.Ask.Together.ToEdge("the plain edge")}, right sides together, mark on mark, pins or clips at right angles to the edge; then spread the gathers between them.",
             $"{(a.Ask.Closed ? a.Segments : a.Segments + 1)} marks",
             [
                 $"Every mark meets its twin, {ruler.Mark(a.SegmentGathered)} apart.",
@@ -226,7 +226,8 @@ internal static class SewingSteps
                     ? "Unpick the row below the seam line: cut it every few stitches and pull the bobbin thread. "
                     : ""
             )
-                + "Neaten the raw edges, press the seam away from the gathers with the tip of the iron, topstitch if wanted.",
+                + "Neaten the raw edges, press the seam away from the gathers with the tip of the iron, topstitch if wanted."
+                + StripSteps.LowerEdgeStays(a),
             a.Ask.Rows.RowsRemoved > 0 ? "unpick 1 row" : "press",
             ["No gathering thread shows on the front.", "The gathers are not pressed flat."],
             [],

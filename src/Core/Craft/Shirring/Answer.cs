@@ -172,7 +172,13 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
 
     public override IReadOnlyList<Piece> Pieces =>
         [
-            Piece.Rectangle("panel", 1, "panel", SureWidth, Ask.PanelHeight) with
+            Piece.Rectangle(
+                "panel",
+                Together.Count,
+                Together.Count == 1 ? "panel" : "panels",
+                SureWidth,
+                Ask.PanelHeight
+            ) with
             {
                 GrainUpright = true,
             },
@@ -180,11 +186,28 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
 
+    /// <summary>The length of cloth that all panels take, as many side by side as its width holds.</summary>
+    public Length ClothUsed
+    {
+        get
+        {
+            var beside = Math.Clamp(
+                Rounding.CountDown(Ask.ClothWidth / SureWidth),
+                1,
+                Together.Count
+            );
+            return Math.Ceiling(Together.Count / beside) * Ask.PanelHeight;
+        }
+    }
+
+    public override IReadOnlyList<Edge> Edges =>
+        [new("lower", "its width at rest", Ask.RelaxedWidth)];
+
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Ask.PanelHeight, Stage.Cut),
-            new("elastic", ElasticLikely, Stage.Cut),
-            new("thread", 1.15 * ThreadOnTop, Stage.Keep),
+            new("cloth", ClothUsed, Stage.Cut),
+            new("elastic", Together.Count * ElasticLikely, Stage.Cut),
+            new("thread", Together.Count * 1.15 * ThreadOnTop, Stage.Keep),
         ];
 
     public override Guide? Guide => PanelGuide.Of(this);
@@ -200,7 +223,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             List<Fact> facts =
             [
                 new("Rows", $"{Rows}, {Ruler.Mark(ActualGap)} apart"),
-                new("Elastic", Ruler.Write(ElasticLikely, LengthKind.Amount)),
+                new("Elastic", Ruler.Write(Together.Count * ElasticLikely, LengthKind.Amount)),
             ];
             if (!Ask.InLooper)
             {
@@ -302,7 +325,8 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
         [PanelDrawing.AtRest(this), PanelDrawing.Flat(this)];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(SewingSteps.Of(this, ruler));
 
     /// <summary>The first few of many numbers.</summary>
     internal static string Few(IReadOnlyList<int> numbers) =>

@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
@@ -36,6 +37,9 @@ internal sealed record Ask(
     PullUpReading Reading
 )
 {
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; init; } = Together.Alone;
+
     /// <summary>Between the first row and the last: H − top − bottom; 0 or above.</summary>
     public Length RowsHeight => PanelHeight - TopMargin - BottomMargin;
 
@@ -67,7 +71,10 @@ internal sealed record Ask(
             reader.OptionalLength(Fields.BodyMeasure),
             reader.OptionalLength(Fields.ClothWidth) ?? Fields.ClothWidth.Start!.Value,
             reading!
-        );
+        )
+        {
+            Together = Together.Read(reader),
+        };
         if (reading is null || reader.Errors.Count > 0)
         {
             return null;

@@ -13,7 +13,10 @@ internal static class Fields
             "relaxedWidth",
             "Width at rest",
             "What the finished panel measures when nothing pulls it."
-        );
+        ) with
+        {
+            IsEdge = true,
+        };
 
     public static NumberField Fullness { get; } =
         new("fullness", "Fullness", "How many times its width at rest the panel is flat.", 1, 6, 2)
@@ -161,6 +164,7 @@ internal static class Fields
                     }
                     : f
             ),
+        .. Answers.Together.Fields,
     ];
 
     private static LengthField Measure(string name, string label, string says) =>

@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -21,7 +22,12 @@ internal static class Reckon
     public static Answer Straight(Ask ask, AskReader reader)
     {
         var rows = (int)Rounding.CountDown(ask.RowsHeight / ask.RowGap) + 1;
-        var answer = new Answer(ask, rows) { Findings = [], Ruler = reader.Ruler };
+        var answer = new Answer(ask, rows)
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+        };
         return answer with
         {
             Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],

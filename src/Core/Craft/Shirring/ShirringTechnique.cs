@@ -74,6 +74,7 @@ public static class ShirringTechnique
                         "minStitchLength",
                         "maxStitchLength"
                     ),
+                    FieldGroup.Alike,
                 ],
                 First = new(
                     "relaxedWidth",
@@ -81,6 +82,7 @@ public static class ShirringTechnique
                     "Measure where it sits and take a little off: nine tenths of the body measure is usual. Then say how high it is."
                 ),
                 Uses = ["foot", "elastic", "thread"],
+                Quality = new("even where every row is stretched flat alike", false),
                 Cautions = Hazards.All,
                 Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up"),
             },

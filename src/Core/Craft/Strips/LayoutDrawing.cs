@@ -76,8 +76,8 @@ internal static class LayoutDrawing
         return new Drawing(
             "layout",
             "On the cloth, between the selvedges",
-            $"{a.StripCount} strips of {ruler.Cut(a.StripLength)} by {ruler.Cut(ask.CutDepth)} laid {(ask.Along ? "along" : "across")} the cloth, "
-                + $"which take {ruler.Cut(a.ClothToBuy)} of it.",
+            $"{(a.AllStrips == 1 ? "1 strip" : $"{a.AllStrips} strips")} of {ruler.Cut(a.StripLength)} by {ruler.Cut(ask.CutDepth)} laid {(ask.Along ? "along" : "across")} the cloth, "
+                + $"{(a.AllStrips == 1 ? "which takes" : "which take")} {ruler.Cut(a.ClothToBuy)} of it.",
             cloth,
             ask.ClothWidth,
             shapes,
@@ -88,7 +88,7 @@ internal static class LayoutDrawing
 
     private static void AddAcross(List<Shape> shapes, StripPlan a)
     {
-        var shown = Math.Min(a.StripCount, MostStrips);
+        var shown = Math.Min(a.AllStrips, MostStrips);
         for (var i = 0; i < shown; i++)
         {
             shapes.Add(
@@ -119,19 +119,31 @@ internal static class LayoutDrawing
     private static void AddAlong(List<Shape> shapes, StripPlan a)
     {
         var depth = Length.Min(a.Ask.CutDepth, a.Ask.ClothWidth);
-        shapes.Add(
-            new ClothPiece(Point.At(0, 0), new Point(a.StripLength, depth), ClothRole.Main, "1")
-            {
-                Part = "strips",
-            }
-        );
-        if (a.Ask.ClothWidth - depth > Length.FromMillimetres(20))
+        for (var i = 0; i < Math.Min(a.AllStrips, MostStrips); i++)
         {
-            var more = a.StripsAcross - 1;
+            var corner = new Point(
+                a.StripLength * (i / a.StripsBeside),
+                depth * (i % a.StripsBeside)
+            );
             shapes.Add(
                 new ClothPiece(
-                    new Point(Length.Zero, depth),
-                    new Point(a.StripLength, a.Ask.ClothWidth),
+                    corner,
+                    new Point(corner.X + a.StripLength, corner.Y + depth),
+                    ClothRole.Main,
+                    $"{i + 1}"
+                )
+                {
+                    Part = "strips",
+                }
+            );
+        }
+        if (a.Ask.ClothWidth - depth * a.StripsBeside > Length.FromMillimetres(20))
+        {
+            var more = a.StripsAcross - a.StripsBeside;
+            shapes.Add(
+                new ClothPiece(
+                    new Point(Length.Zero, depth * a.StripsBeside),
+                    new Point(a.ClothLength, a.Ask.ClothWidth),
                     ClothRole.LeftOver,
                     more > 0 ? $"left over: room for {more} more" : "left over"
                 )

@@ -30,7 +30,9 @@ internal static class NoticedInStrips
                     Severity.Note,
                     $"There is just enough cloth when each strip is cut exactly {ruler.Mark(ask.CutDepth)} deep.",
                     $"Rounded up to {ruler.Cut(ask.CutDepth)} the strips would take {ruler.Cut(a.ClothToBuy)} of {ruler.Mark(there)}.",
-                    "Mark the depth to the marking step, or take a little off the hem."
+                    ask.IsHemmed && ask.HemAllowance > Length.Zero
+                        ? "Mark the depth to the marking step, or take a little off the hem."
+                        : "Mark the depth to the marking step."
                 );
             }
         }
@@ -90,7 +92,7 @@ internal static class NoticedInStrips
             $"This takes {ruler.Cut(a.ClothLength)} of cloth, and there is {ruler.Mark(there)}.",
             a.Ask.Along
                 ? "A strip cut along cannot be longer than the cloth."
-                : $"{a.StripCount} strips, each {ruler.Mark(a.Ask.CutDepth)} deep, lie one below the other.",
+                : $"{a.AllStrips} strips, each {ruler.Mark(a.Ask.CutDepth)} deep, lie one below the other.",
             fullness >= 1
                 ? $"The cloth there is allows a fullness of {DecimalText.Write(fullness)}; or make it less deep."
                 : "The cloth there is does not reach round this edge even flat: find more, or a shorter edge."

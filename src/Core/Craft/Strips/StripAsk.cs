@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 
@@ -30,11 +31,20 @@ public sealed record StripAsk(
     Use? Use
 )
 {
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; init; } = Together.Alone;
+
+    /// <summary>Whether its lower edge is hemmed: not where it is folded double, nor where the next piece is sewn to it.</summary>
+    public bool IsHemmed => !Doubled && Together.Carries is null;
+
+    /// <summary>What is cut below the finished depth: a hem, or a seam where the next piece is sewn to it.</summary>
+    public Length LowerAllowance => Together.Carries is null ? HemAllowance : SeamAllowance;
+
     /// <summary>The depth that is cut: with seam and hem, or folded double with two seams and no hem.</summary>
     public Length CutDepth =>
         Doubled
             ? 2 * (FinishedDepth + SeamAllowance)
-            : FinishedDepth + SeamAllowance + HemAllowance;
+            : FinishedDepth + SeamAllowance + LowerAllowance;
 
     /// <summary>The end allowances that an open run spends; a ring has none.</summary>
     public Length BothEnds => Closed ? Length.Zero : 2 * EndAllowance;
@@ -77,7 +87,10 @@ public sealed record StripAsk(
                 ? ClothWeight.FromGramsPerSquareMetre(grams)
                 : null,
             reader.Choice(StripFields.Use) is >= 0 and var use ? Uses.All[use] : null
-        );
+        )
+        {
+            Together = Together.Read(reader),
+        };
         if (reader.Errors.Count > 0)
         {
             return null;

@@ -15,7 +15,10 @@ public static class StripFields
             "The edge that the gathers are sewn to; several lengths are added up.",
             Mm(1),
             OneKilometre
-        );
+        )
+        {
+            IsEdge = true,
+        };
 
     public static NumberField Fullness { get; } =
         new(
@@ -254,6 +257,7 @@ public static class StripFields
         ClothAtHand,
         ClothWeight,
         Use,
+        .. Answers.Together.Fields,
     ];
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);

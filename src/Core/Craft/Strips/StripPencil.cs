@@ -71,18 +71,18 @@ internal static class StripPencil
                 )
                 : new(
                     "Depth",
-                    $"{M(ask.FinishedDepth)} + {M(ask.SeamAllowance)} seam + {M(ask.HemAllowance)} hem = {M(ask.CutDepth)}"
+                    $"{M(ask.FinishedDepth)} + {M(ask.SeamAllowance)} seam + {M(ask.LowerAllowance)} {(ask.IsHemmed ? "hem" : "seam below")} = {M(ask.CutDepth)}"
                 )
         );
         lines.Add(
             ask.Along
                 ? new(
                     "Cloth",
-                    $"{ruler.Cut(a.StripLength)}; {M(ask.ClothWidth)} ÷ {M(ask.CutDepth)}: {a.StripsAcross} strips would lie side by side"
+                    $"{ruler.Cut(a.ClothToBuy)}; {M(ask.ClothWidth)} ÷ {M(ask.CutDepth)}: {a.StripsAcross} strips would lie side by side"
                 )
                 : new(
                     "Cloth",
-                    $"{a.StripCount} × {ruler.Cut(ask.CutDepth)} = {ruler.Cut(a.ClothToBuy)}",
+                    $"{(ask.Together.Count > 1 ? $"{ask.Together.Count} × " : "")}{a.StripCount} × {ruler.Cut(ask.CutDepth)} = {ruler.Cut(a.ClothToBuy)}",
                     "The strips lie one below the other, each to its depth as it is cut."
                 )
         );

@@ -25,15 +25,26 @@ public sealed record StripPlan(
     /// <summary>r' = T'/F: what comes out, never below what was asked.</summary>
     public double AchievedFullness => SewnFlat / Ask.FinishedEdge;
 
+    /// <summary>The strips of all pieces together; every other figure is that of one piece, but for the cloth.</summary>
+    public int AllStrips => StripCount * Ask.Together.Count;
+
     /// <summary>The cloth that the strips take, at their exact depth.</summary>
-    public Length ClothLength => Ask.Along ? StripLength : StripCount * Ask.CutDepth;
+    public Length ClothLength => Ask.Along ? Lengthways * StripLength : AllStrips * Ask.CutDepth;
+
+    /// <summary>How many times the length of a strip is taken when they are cut along, side by side.</summary>
+    private int Lengthways => (AllStrips + StripsBeside - 1) / StripsBeside;
+
+    /// <summary>How many lie side by side, cut along: one at least, and not more than are wanted.</summary>
+    public int StripsBeside => Math.Clamp(StripsAcross, 1, AllStrips);
 
     /// <summary>
     /// The cloth that the strips take when each is cut to a depth rounded up to the cutting step, as the cut list
     /// writes it: so that the written depths fit into the written length.
     /// </summary>
     public Length ClothToBuy =>
-        Ask.Along ? StripLength : StripCount * Rounding.Up(Ask.CutDepth, Ask.CuttingStep);
+        Ask.Along
+            ? Lengthways * StripLength
+            : AllStrips * Rounding.Up(Ask.CutDepth, Ask.CuttingStep);
 
     /// <summary>How many strips lie side by side when they are cut along; 0 when the cloth is too narrow for one.</summary>
     public int StripsAcross =>
@@ -105,9 +116,9 @@ public sealed record StripPlan(
     public Piece Piece(int layers = 1) =>
         Answers.Piece.Rectangle(
             "strips",
-            StripCount * layers,
+            AllStrips * layers,
             layers > 1 ? $"strips, in {layers} layers"
-                : StripCount == 1 ? "strip"
+                : AllStrips == 1 ? "strip"
                 : "strips",
             StripLength,
             Ask.CutDepth

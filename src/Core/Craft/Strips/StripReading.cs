@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 
@@ -41,6 +42,7 @@ internal static class StripReading
         Tail,
         StripFields.CuttingStep,
         StripFields.ClothAtHand,
+        .. Together.Fields,
     ];
 
     /// <summary>Reads it, at fullness 1; null when the reader has errors.</summary>
@@ -75,7 +77,10 @@ internal static class StripReading
             reader.OptionalLength(StripFields.ClothAtHand),
             null,
             null
-        );
+        )
+        {
+            Together = Together.Read(reader),
+        };
         if (reader.Errors.Count > 0)
         {
             return null;

@@ -60,17 +60,21 @@ internal static class StripReckon
         return plan with { Noticed = [.. NoticedInStrips.In(plan, reader.Ruler)] };
     }
 
-    /// <summary>The greatest flat edge that a length of cloth gives; below 0 when it does not hold one strip.</summary>
+    /// <summary>The greatest flat edge that a length of cloth gives, for each piece; below 0 when it does not hold one strip.</summary>
     /// <remarks>
     /// Across: floor(L/cutDepth) strips, each as long as the cloth is wide. Along: one strip as long as whole cutting
     /// steps allow. From both the joins and the end allowances are taken off, as in the straight form.
     /// </remarks>
     public static (int Strips, Length FlatEdge) Greatest(StripAsk ask, Length clothAtHand)
     {
+        var pieces = ask.Together.Count;
         var n = ask.Along
             ? 1
-            : (int)Math.Min(Rounding.CountDown(clothAtHand / ask.CutDepth), MostStrips);
-        var length = ask.Along ? Rounding.Down(clothAtHand, ask.CuttingStep) : ask.ClothWidth;
+            : (int)Math.Min(Rounding.CountDown(clothAtHand / ask.CutDepth), MostStrips) / pieces;
+        var beside = Math.Clamp(Rounding.CountDown(ask.ClothWidth / ask.CutDepth), 1, pieces);
+        var length = ask.Along
+            ? Rounding.Down(clothAtHand / Math.Ceiling(pieces / beside), ask.CuttingStep)
+            : ask.ClothWidth;
         var joins = ask.Closed ? n : Math.Max(0, n - 1);
         return (n, n * length - 2 * ask.JoinAllowance * joins - ask.BothEnds);
     }

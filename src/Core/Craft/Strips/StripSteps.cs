@@ -9,13 +9,13 @@ internal static class StripSteps
     /// <summary>Cutting, joining and the lower edge, as far as there are any.</summary>
     public static IEnumerable<SewingStep> Of(StripPlan a, Ruler ruler)
     {
-        yield return Cut(a, ruler).At(Place.Table, Pace.Cut(a.StripCount), "layout", ["strips"]);
+        yield return Cut(a, ruler).At(Place.Table, Pace.Cut(a.AllStrips), "layout", ["strips"]);
         if (a.Joins > 0)
         {
             yield return Join(a, ruler)
                 .At(Place.Machine, 3 * a.Joins, "edges", ["joins"], ["marks", "rows", "plain"]);
         }
-        if (a.Ask.Doubled || a.Ask.HemAllowance > Length.Zero)
+        if (a.Ask.Doubled || (a.Ask.IsHemmed && a.Ask.HemAllowance > Length.Zero))
         {
             yield return LowerEdge(a, ruler)
                 .At(
@@ -28,15 +28,21 @@ internal static class StripSteps
         }
     }
 
+    /// <summary>What is said at the end of an edge that the next piece is sewn to; else nothing.</summary>
+    public static string LowerEdgeStays(StripPlan a) =>
+        a.Ask.Together.Carries is { } next && !a.Ask.Doubled
+            ? $" The lower edge stays raw: “{next}” is sewn to it."
+            : "";
+
     private static readonly Length Stitch = Length.FromMillimetres(2.5);
 
     private static SewingStep Cut(StripPlan a, Ruler ruler) =>
         new(
             "cut",
-            a.StripCount == 1 ? "Cut the strip" : "Cut the strips",
-            $"Cut {a.StripCount} {(a.StripCount == 1 ? "strip" : "strips, each")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
+            a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
+            $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
                 + $"{(a.Ask.Along ? "along the selvedge" : "across the cloth, from selvedge to selvedge")}.",
-            $"{a.StripCount} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
+            $"{a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
             [
                 "The cut edge follows one thread of the cloth.",
                 "All strips lie the same way up, for nap and print.",

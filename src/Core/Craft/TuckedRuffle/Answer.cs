@@ -66,7 +66,12 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Fold it up to");
 
     public override IReadOnlyList<Need> Needs =>
-        [new("cloth", Strips.ClothToBuy, Stage.Cut), new("thread", ThreadTotal, Stage.Keep)];
+        [
+            new("cloth", Strips.ClothToBuy, Stage.Cut),
+            new("thread", Together.Count * ThreadTotal, Stage.Keep),
+        ];
+
+    public override IReadOnlyList<Edge> Edges => [new("lower", "its lower edge", FlatEdge)];
 
     public override Guide? Guide => StripGuide.Of(Strips, rows: false);
 
@@ -126,5 +131,6 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
             LayoutDrawing.Of(Strips, ruler),
         ];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this, ruler);
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(SewingSteps.Of(this, ruler));
 }

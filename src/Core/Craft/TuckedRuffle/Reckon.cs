@@ -92,7 +92,12 @@ internal static class Reckon
         {
             return null;
         }
-        var answer = new Answer(ask, strips, flat) { Findings = [], Ruler = reader.Ruler };
+        var answer = new Answer(ask, strips, flat)
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = ask.Strip.Together,
+        };
         return answer with
         {
             Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],

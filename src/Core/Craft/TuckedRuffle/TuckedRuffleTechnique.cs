@@ -70,6 +70,7 @@ public static class TuckedRuffleTechnique
                         "plainThickness",
                         "tail"
                     ),
+                    FieldGroup.Alike,
                 ],
                 First = FullnessGroups.Edge,
                 Either = ["fullness", "tuckDepth"],
@@ -85,6 +86,7 @@ public static class TuckedRuffleTechnique
                         "tuckDepth"
                     ),
                 ],
+                Quality = new("quite even, in small folds", false),
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(sewn: "Folded"),
                 Compare = (then, now, ruler) =>

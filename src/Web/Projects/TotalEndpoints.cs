@@ -1,0 +1,186 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Order;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Requests;
+using ZephyrReach.Web.Workings;
+
+namespace ZephyrReach.Web.Projects;
+
+/// <summary>What a project takes of one thing.</summary>
+/// <param name="Thing">The thing in the drawer; null where none was chosen.</param>
+/// <param name="Needed">In all.</param>
+/// <param name="Still">Of that, what is not cut or used up yet.</param>
+/// <param name="Left">What is on the shelf; null where that is not known.</param>
+/// <param name="Buy">What is missing, as it is sold; empty where nothing is.</param>
+/// <param name="For">The workings that take it.</param>
+public sealed record TotalOut(
+    string Kind,
+    Guid? Thing,
+    string Name,
+    LengthOut Needed,
+    LengthOut Still,
+    LengthOut? Left,
+    string Buy,
+    IReadOnlyList<string> For
+);
+
+/// <summary>What all of a project takes together.</summary>
+/// <param name="By">The day it is wanted by.</param>
+/// <param name="Unsaid">Workings that cannot be reckoned yet, and so are not in it.</param>
+public sealed record ProjectTotal(
+    DateOnly? By,
+    IReadOnlyList<TotalOut> Lines,
+    IReadOnlyList<string> Unsaid
+);
+
+/// <summary>One of several ways of doing a piece.</summary>
+/// <param name="Cloth">What is cut for it; null while it cannot be reckoned.</param>
+/// <param name="Minutes">About how long it takes; null while it cannot be reckoned.</param>
+/// <param name="Evenness">How even it comes out, or empty.</param>
+/// <param name="IsAdjustable">Whether it can still be changed once it is sewn.</param>
+/// <param name="Takes">What else it uses up, in words.</param>
+/// <param name="IsAside">Whether another was chosen.</param>
+public sealed record WayOut(
+    Guid Id,
+    string Name,
+    string Technique,
+    LengthOut? Cloth,
+    double? Minutes,
+    string Evenness,
+    bool IsAdjustable,
+    IReadOnlyList<string> Takes,
+    bool IsAside
+);
+
+/// <summary>What pieces of a project come to together.</summary>
+public static class TotalEndpoints
+{
+    public static void MapTotals(this IEndpointRouteBuilder routes)
+    {
+        routes
+            .MapGet("/api/projects/{id:guid}/total", TotalAsync)
+            .WithTags("Projects")
+            .WithSummary(
+                "What a project takes of each thing, against what is there and what was taken."
+            )
+            .Produces<ProjectTotal>();
+        routes
+            .MapGet("/api/workings/{id:guid}/ways", WaysAsync)
+            .WithTags("Workings")
+            .WithSummary("The ways of doing the piece that a working is one of, side by side.")
+            .Produces<IReadOnlyList<WayOut>>();
+    }
+
+    private static async Task<IResult> TotalAsync(
+        Here here,
+        Guid id,
+        ProjectStore projects,
+        WorkingStore workings,
+        CutListStore cutLists,
+        KeepStore keeps,
+        ThingStore things,
+        PlanFeed feed
+    )
+    {
+        var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
+        if (await projects.FindAsync(seat, id, cancel) is not { } project)
+        {
+            return Problem.NotFound("There is no such project.");
+        }
+        var all = await workings.OfProjectsAsync(seat, [id], cancel);
+        var known = all.Where(w => Core.Craft.Techniques.WorkingOf(w.Technique) is not null)
+            .ToList();
+        var ids = known.Select(w => w.Id).ToList();
+        var cut = (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet();
+        var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
+            .Select(k => k.WorkingId)
+            .ToHashSet();
+        var shelf = (await things.AllAsync(seat, cancel)).ToDictionary(t => t.Id);
+        var plans = await feed.PlansAsync(seat, known, ruler, cancel);
+        var planned = Takings
+            .Counted(known)
+            .Select(w => (Working: w, Plan: plans.Of(w).Answer as WorkPlan))
+            .ToList();
+        var lines = Total.Of(
+            planned.SelectMany(p =>
+                p.Plan is null
+                    ? []
+                    : Takings.Of(
+                        p.Working,
+                        p.Plan,
+                        cut.Contains(p.Working.Id),
+                        kept.Contains(p.Working.Id),
+                        thing => shelf.GetValueOrDefault(thing)?.Name
+                    )
+            ),
+            thing => shelf.GetValueOrDefault(thing)?.Left,
+            ruler
+        );
+        return Results.Ok(
+            new ProjectTotal(
+                project.WantedBy,
+                [
+                    .. lines.Select(l => new TotalOut(
+                        l.Kind,
+                        l.Thing,
+                        l.Name,
+                        Out(l.Needed, l.Kind),
+                        Out(l.Still, l.Kind),
+                        l.Left is { } left ? LengthOut.Of(left, LengthKind.Marked, ruler) : null,
+                        l.Buy,
+                        l.For
+                    )),
+                ],
+                [.. planned.Where(p => p.Plan is null).Select(p => p.Working.Name)]
+            )
+        );
+
+        LengthOut Out(Length length, string kind) =>
+            LengthOut.Of(length, Takings.Written(kind), ruler);
+    }
+
+    private static async Task<IResult> WaysAsync(
+        Here here,
+        Guid id,
+        WorkingStore workings,
+        PlanFeed feed
+    )
+    {
+        var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
+        if (await workings.FindAsync(seat, id, cancel) is not { } working)
+        {
+            return Problem.NotFound("There is no such working.");
+        }
+        var around = await workings.OfProjectsAsync(seat, [working.ProjectId], cancel);
+        var plans = await feed.PlansAsync(seat, around, ruler, cancel);
+        return Results.Ok(
+            around.Where(w => w.Piece == working.Piece).Select(w => Of(w, plans, ruler)).ToList()
+        );
+    }
+
+    private static WayOut Of(WorkingRow row, Plans plans, Ruler ruler)
+    {
+        var technique = Core.Craft.Techniques.WorkingOf(row.Technique);
+        var plan = technique is null ? null : plans.Of(row).Answer as WorkPlan;
+        return new WayOut(
+            row.Id,
+            row.Name,
+            Core.Craft.Techniques.TitleOf(row.Technique),
+            plan?.Needs.FirstOrDefault(n => n.Kind == "cloth") is { } cloth
+                ? LengthOut.Of(cloth.Amount, LengthKind.Cut, ruler)
+                : null,
+            plan is null ? null : Math.Round(plan.Steps(ruler).Sum(s => s.Minutes)),
+            technique?.Quality?.Evenness ?? "",
+            technique?.Quality?.IsAdjustable == true,
+            [
+                .. (plan?.Needs ?? [])
+                    .Where(n => n.Kind != "cloth")
+                    .Select(n => $"{ruler.Write(n.Amount, LengthKind.Amount)} of {n.Kind}"),
+            ],
+            row.IsAside
+        );
+    }
+}

@@ -1,0 +1,175 @@
+using System.Text.Json;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Store;
+using ZephyrReach.Web.Swatches;
+
+namespace ZephyrReach.Web.Workings;
+
+/// <summary>Completes the asks of workings with what is not typed: edges of other pieces, cloth on the shelf, swatches.</summary>
+/// <remarks>Whatever shows, freezes or counts a plan takes its ask from here, so that a figure is the same everywhere.</remarks>
+public sealed class PlanFeed(
+    WorkingStore workings,
+    CutListStore cutLists,
+    ThingStore things,
+    SampleFeed samples
+)
+{
+    /// <summary>An ask of a working, complete.</summary>
+    public async Task<RawAsk> CompleteAsync(
+        Seat seat,
+        WorkingRow working,
+        RawAsk ask,
+        Ruler ruler,
+        CancellationToken cancel
+    )
+    {
+        var around = await workings.OfProjectsAsync(seat, [working.ProjectId], cancel);
+        // It alone, where it neither takes nor gives an edge.
+        var chain = around.Any(w => w.Taken.Any()) ? around : [working];
+        return (await PlansAsync(seat, chain, ruler, cancel)).Complete(working, ask);
+    }
+
+    /// <summary>The plans of all workings of some projects, each reckoned when it is first wanted.</summary>
+    public async Task<Plans> PlansAsync(
+        Seat seat,
+        IReadOnlyList<WorkingRow> rows,
+        Ruler ruler,
+        CancellationToken cancel
+    )
+    {
+        var shelf = await samples.ShelfAsync(seat, rows.Select(w => w.Technique), cancel);
+        var cloths = rows.Select(w => w.UsedOf("cloth")).OfType<Guid>().ToHashSet();
+        if (cloths.Count == 0)
+        {
+            return new Plans(
+                rows,
+                shelf,
+                new Dictionary<Guid, Length>(),
+                new HashSet<Guid>(),
+                ruler
+            );
+        }
+        var left = (await things.AllAsync(seat, cancel))
+            .Where(t => cloths.Contains(t.Id) && t.Left is not null)
+            .ToDictionary(t => t.Id, t => t.Left!.Value);
+        var cut = await cutLists.CutAsync(seat, [.. rows.Select(w => w.Id)], cancel);
+        return new Plans(rows, shelf, left, cut.ToHashSet(), ruler);
+    }
+}
+
+/// <summary>Workings with their plans, which rest on each other where one takes its edge from another.</summary>
+/// <param name="left">What is left of each cloth.</param>
+/// <param name="cut">Those that are cut: their cloth is no longer on the shelf.</param>
+public sealed class Plans(
+    IReadOnlyList<WorkingRow> rows,
+    SampleShelf shelf,
+    IReadOnlyDictionary<Guid, Length> left,
+    IReadOnlySet<Guid> cut,
+    Ruler ruler
+)
+{
+    /// <summary>Where a cloth says what is left of it.</summary>
+    private const string Left = "cloth.lengthLeft";
+
+    private readonly Dictionary<Guid, WorkingRow> byId = rows.ToDictionary(r => r.Id);
+    private readonly Dictionary<Guid, Outcome> reckoned = [];
+
+    /// <summary>What is being reckoned: a chain that came back to its beginning is let go of.</summary>
+    private readonly HashSet<Guid> open = [];
+
+    /// <summary>What is sewn to each piece.</summary>
+    private readonly ILookup<Guid, WorkingRow> carried = rows.Where(r => !r.IsAside)
+        .SelectMany(r => r.Taken.Where(t => t.Edge == "lower").Select(t => (t.Working, Row: r)))
+        .ToLookup(t => t.Working, t => t.Row);
+
+    /// <summary>The plan of a working as it is kept; no answer where it cannot be reckoned.</summary>
+    public Outcome Of(WorkingRow row)
+    {
+        if (!reckoned.TryGetValue(row.Id, out var outcome))
+        {
+            var known = Core.Craft.Techniques.WorkingOf(row.Technique)!;
+            reckoned[row.Id] = outcome = known.Straight.Reckon(
+                Complete(row, Reckon.AskJson.Read(row.Ask)),
+                ruler
+            );
+        }
+        return outcome;
+    }
+
+    /// <summary>An ask of a working with what is not typed.</summary>
+    public RawAsk Complete(WorkingRow row, RawAsk ask)
+    {
+        open.Add(row.Id);
+        foreach (var (field, other, edge) in row.Taken)
+        {
+            if (
+                byId.GetValueOrDefault(other) is { } giver
+                && !open.Contains(other)
+                && Core.Craft.Techniques.WorkingOf(giver.Technique) is not null
+                && EdgeOf(giver, edge) is { } length
+            )
+            {
+                ask = ask.With(field, RawValue.Of(length.Millimetres))
+                    .With(Together.Said.SewnTo, RawValue.Of(giver.Name));
+            }
+        }
+        open.Remove(row.Id);
+        if (Takes(row, Together.Said.Carries) && carried[row.Id].FirstOrDefault() is { } next)
+        {
+            ask = ask.With(Together.Said.Carries, RawValue.Of(next.Name));
+        }
+        // What is on the shelf is never kept in the ask: another piece may be cut from it tomorrow.
+        if (
+            row.UsedOf("cloth") is { } cloth
+            && left.TryGetValue(cloth, out var there)
+            && there > Length.Zero
+            && !cut.Contains(row.Id)
+            && FieldsOf(row).FirstOrDefault(f => f.From == Left)?.Name is { } atHand
+            && !ask.TryGet(atHand, out _)
+        )
+        {
+            ask = ask.With(atHand, RawValue.Of(there.Millimetres));
+        }
+        return shelf.With(row, ask);
+    }
+
+    /// <summary>What the plan as it now is means for what was cut by an earlier one; null where nothing changed, or where it cannot be reckoned.</summary>
+    public Finding? SinceCut(WorkingRow row, JsonElement then)
+    {
+        var was = Reckon.AskJson.Read(then);
+        var by = AsCut(was, ruler);
+        var plans = by == ruler ? this : new Plans(rows, shelf, left, cut, by);
+        var now = plans.Complete(row, Reckon.AskJson.Read(row.Ask));
+        return
+            Core
+                .Craft.Techniques.WorkingOf(row.Technique)!
+                .CompareAsks(new AskReader(was, by), new AskReader(now, by))
+                is { Findings: [var first, ..] }
+            ? first
+            : null;
+    }
+
+    /// <summary>A ruler with the cutting step by which an ask was frozen: turning the units changes nothing of what was cut.</summary>
+    public static Ruler AsCut(RawAsk frozen, Ruler ruler) =>
+        frozen.TryGet(CuttingStep, out var step) && step.Number is > 0 and var mm
+            ? ruler with
+            {
+                Cutting = Length.FromMillimetres(mm),
+            }
+            : ruler;
+
+    /// <summary>The field that a frozen ask says even where it was not typed.</summary>
+    public const string CuttingStep = "cuttingStep";
+
+    private Length? EdgeOf(WorkingRow giver, string edge) =>
+        (Of(giver).Answer as WorkPlan)?.Edges.FirstOrDefault(e => e.Key == edge)?.Length;
+
+    private static bool Takes(WorkingRow row, string field) =>
+        FieldsOf(row).Any(f => f.Name == field);
+
+    private static IReadOnlyList<Field> FieldsOf(WorkingRow row) =>
+        Core.Craft.Techniques.WorkingOf(row.Technique)?.Straight.Fields ?? [];
+}
