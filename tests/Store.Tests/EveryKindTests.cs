@@ -260,6 +260,7 @@ public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
                             "Elbow of the potting smock",
                             Json("""{"tearWidth":"18 mm"}"""),
                             Json("""{"name":"drill"}"""),
+                            null,
                             Cancel
                         ),
                     (s, id, version) =>

@@ -205,6 +205,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 "Valance",
                 Json("""{"fullness":2}"""),
                 Json("{}"),
+                null,
                 Cancel
             );
             yield return 2;

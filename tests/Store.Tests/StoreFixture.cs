@@ -86,6 +86,7 @@ public sealed class StoreFixture : IAsyncLifetime
                 "Valance over the seedling stall",
                 Json("""{"finishedEdge":"2.6 m","fullness":2.2}"""),
                 Json("{}"),
+                null,
                 Cancel
             )
         )!;

@@ -109,6 +109,7 @@ public class WorkroomTests
                         name,
                         Json("{}"),
                         Json("{}"),
+                        null,
                         Cancel
                     )
                 )!
