@@ -59,6 +59,34 @@ public sealed class AskReader
     public AskReader With(string field, RawValue value, string without) =>
         new(raw.With(field, value).Without(without), Ruler, errors, path);
 
+    /// <summary>
+    /// The same ask with two lengths that are said in one, such as 28.5 cm into 24 cm, told apart; what is wrong with it is
+    /// this reader's too. A second length that is said by itself as well contradicts it.
+    /// </summary>
+    public AskReader Split(LengthField first, LengthField second)
+    {
+        if (
+            !raw.TryGet(first.Name, out var value)
+            || value.Text?.Split(first.IsSplitAt) is not [var one, var other]
+        )
+        {
+            return this;
+        }
+        if (Has(second))
+        {
+            Contradiction(
+                second,
+                $"It is said twice: here, and after the {first.Label.ToLowerInvariant()}."
+            );
+        }
+        return new(
+            raw.With(first.Name, RawValue.Of(one)).With(second.Name, RawValue.Of(other)),
+            Ruler,
+            errors,
+            path
+        );
+    }
+
     /// <summary>The same ask with these fields alone; what is wrong with it is this reader's too.</summary>
     public AskReader Only(IReadOnlyList<Field> fields) =>
         new(

@@ -41,6 +41,9 @@ public sealed record LengthField(
     bool IsNeeded = true
 ) : Field(Name, Label, Says, IsNeeded)
 {
+    /// <summary>What parts two lengths that are said in one, of which this is the first; empty where they never are.</summary>
+    public string IsSplitAt { get; init; } = "";
+
     /// <summary>A length whose bounds are told in mm.</summary>
     /// <param name="least">In mm.</param>
     /// <param name="most">In mm.</param>

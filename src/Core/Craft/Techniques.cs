@@ -15,6 +15,7 @@ public static class Techniques
         MachineGathers.MachineGathersTechnique.Overlock,
         TuckedRuffle.TuckedRuffleTechnique.Technique,
         Shirring.ShirringTechnique.Technique,
+        Ease.EaseTechnique.Technique,
         Pintucks.PintucksTechnique.Technique,
         StitchRows.StitchRowsTechnique.Technique,
         BridgedSeam.BridgedSeamTechnique.Technique,

@@ -68,11 +68,14 @@ public static class StoredAsk
     private static RawValue Spelled(Field field, RawValue value, UnitSystem units) =>
         field is not (LengthField or LengthsField) ? value
         : value.List is { } list ? RawValue.Of([.. list.Select(v => Spelled(field, v, units))])
-        : value.Text is { } text
+        : value.Text is not { } text ? value
+        : field is LengthField { IsSplitAt: { Length: > 0 } at }
             ? RawValue.Of(
-                LengthReader.Spelled(text, units, field is LengthField { Kind: LengthKind.Fine })
+                string.Join(at, text.Split(at).Select(t => LengthReader.Spelled(t, units, false)))
             )
-        : value;
+        : RawValue.Of(
+            LengthReader.Spelled(text, units, field is LengthField { Kind: LengthKind.Fine })
+        );
 
     private static IReadOnlyList<FieldError> Wrong(string field, string says) =>
         [new FieldError(field, Refusal.Unusable, says)];

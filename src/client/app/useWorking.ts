@@ -12,7 +12,18 @@ type Row = components['schemas']['WorkingOut'];
 type Patch = components['schemas']['WorkingPatch'];
 
 /** What was typed and is not kept yet: fields of the ask, and the rest of the working. */
-type Draft = { ask?: Ask; name?: string; cloth?: Cloth; progress?: Progress; stage?: Stage; uses?: Uses };
+type Draft = {
+  ask?: Ask;
+  name?: string;
+  cloth?: Cloth;
+  progress?: Progress;
+  stage?: Stage;
+  uses?: Uses;
+  links?: Links;
+};
+
+/** Edges that are taken from other pieces, by field; null lets one go. */
+type Links = Record<string, { working: string; edge: string } | null>;
 
 /** A working as it is being edited: what is kept, and over it what is typed. */
 export type EditedWorking = ReturnType<typeof useWorking>;
@@ -55,6 +66,7 @@ export function useWorking(id: string) {
           ...next,
           ...(next.ask ? { ask: { ...now.ask, ...next.ask } } : {}),
           ...(next.uses ? { uses: { ...now.uses, ...next.uses } } : {}),
+          ...(next.links ? { links: { ...now.links, ...next.links } } : {}),
         }),
         at,
       ),
@@ -63,6 +75,10 @@ export function useWorking(id: string) {
 
   const row = kept.data;
   const ask = useMemo(() => said({ ...(row?.ask as Ask | undefined), ...draft.ask }), [row?.ask, draft.ask]);
+  const links = useMemo(
+    () => ({ ...(row?.links as Links | undefined), ...draft.links }),
+    [row?.links, draft.links],
+  );
   return {
     id,
     row,
@@ -76,7 +92,16 @@ export function useWorking(id: string) {
     uses: { ...(row?.uses as Uses | undefined), ...draft.uses } as Uses,
     /** Sets one field of the ask; an empty text takes it out. */
     set: (field: string, typed: unknown) =>
-      change({ ask: { [field]: typed === '' ? null : typed } }, 'pause'),
+      change(
+        {
+          ask: { [field]: typed === '' ? null : typed },
+          // What is typed stands in place of what another piece gives.
+          ...(links[field] ? { links: { [field]: null } } : {}),
+        },
+        'pause',
+      ),
+    /** Edges that are taken from other pieces, by field. */
+    links,
     change,
   };
 }

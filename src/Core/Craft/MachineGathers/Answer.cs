@@ -82,8 +82,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
         ];
 
     /// <summary>What is over is cut off: what stays is as long as the machine likely makes of it.</summary>
-    public override IReadOnlyList<Edge> Edges =>
-        [new("lower", "its lower edge", Edge * Likely.Mid)];
+    public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", Edge * Likely.Mid)];
 
     public override Guide? Guide => StripGuide.Of(Strips, rows: false);
 

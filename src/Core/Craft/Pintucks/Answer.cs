@@ -210,8 +210,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
             new("thread", Together.Count * Thread, Stage.Keep),
         ];
 
-    public override IReadOnlyList<Edge> Edges =>
-        [new("lower", "its finished width", Ask.PanelWidth)];
+    public override IReadOnlyList<Edge> Edges => [new("lower", "finished width", Ask.PanelWidth)];
 
     /// <summary>Two threads above and one below that zigzags between them, half as long again; 15 % to spare.</summary>
     private Length Thread => 1.15 * (Ask.IsTwin ? 3.5 : 2) * Ask.Tucks * CutLength;

@@ -142,7 +142,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             new("thread", Together.Count * Strips.ThreadTotal, Stage.Keep),
         ];
 
-    public override IReadOnlyList<Edge> Edges => [new("lower", "its lower edge", Strips.SewnFlat)];
+    public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", Strips.SewnFlat)];
 
     public override Guide? Guide => StripGuide.Of(Strips, rows: true);
 
@@ -181,5 +181,5 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
         ];
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
-        Together.Steps(SewingSteps.Of(Strips, ruler));
+        Together.Steps(PulledSteps.Of(Strips, ruler));
 }

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using static ZephyrReach.Core.Card.Usual;
@@ -44,7 +45,7 @@ internal static class OverThreadsCard
                 "draw both threads out to the flat length",
                 "They lie along the line and are fixed at one end before the other is pulled."
             ),
-            More = PulledGathersCard.Tails,
+            More = PulledCard.Tails,
             Checks =
             [
                 "The needle falls clear of the threads on both sides.",

@@ -42,8 +42,13 @@ public static class PulledGathersTechnique
                 [
                     ClothForms.Fullness,
                     ClothForms.Edge,
-                    SwatchForm.For(Judgement.Looks, countsSteamed: false, canPlan: true),
-                    HalfWayForm.Form,
+                    SwatchForm.For(PulledLooks.Looks, countsSteamed: false, canPlan: true),
+                    PulledHalfWay.Of(
+                        StripFields.All,
+                        Example.Awning,
+                        ["17 cm", "16.8 cm"],
+                        StripReckon.Straight
+                    ),
                 ],
                 Groups =
                 [

@@ -200,8 +200,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         }
     }
 
-    public override IReadOnlyList<Edge> Edges =>
-        [new("lower", "its width at rest", Ask.RelaxedWidth)];
+    public override IReadOnlyList<Edge> Edges => [new("lower", "width at rest", Ask.RelaxedWidth)];
 
     public override IReadOnlyList<Need> Needs =>
         [

@@ -34,6 +34,9 @@ public sealed record StripAsk(
     /// <summary>How it stands among other pieces.</summary>
     public Together Together { get; init; } = Together.Alone;
 
+    /// <summary>Whether it is a stretch of a piece that is there, between two notches, for which nothing is cut.</summary>
+    public bool IsStretch { get; init; }
+
     /// <summary>Whether its lower edge is hemmed: not where it is folded double, nor where the next piece is sewn to it.</summary>
     public bool IsHemmed => !Doubled && Together.Carries is null;
 

@@ -71,7 +71,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
             new("thread", Together.Count * ThreadTotal, Stage.Keep),
         ];
 
-    public override IReadOnlyList<Edge> Edges => [new("lower", "its lower edge", FlatEdge)];
+    public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", FlatEdge)];
 
     public override Guide? Guide => StripGuide.Of(Strips, rows: false);
 

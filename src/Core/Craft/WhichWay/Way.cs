@@ -19,6 +19,9 @@ namespace ZephyrReach.Core.Craft.WhichWay;
 /// <param name="Reaches">Whether the fullness that is wanted is likely reached.</param>
 /// <param name="ReachSays">How, in words.</param>
 /// <param name="Score">How well it serves the purpose; only its order means something.</param>
+/// <param name="StitchLength">The stitch that it was reckoned with; null where none decides.</param>
+/// <param name="TensionSteps">The tension that it was reckoned with, in steps; null where none decides.</param>
+/// <param name="Passes">The passes that it was reckoned with; null where none decide.</param>
 /// <param name="Why">The reason for its place, in a sentence.</param>
 internal sealed record Way(
     string Technique,
@@ -35,7 +38,10 @@ internal sealed record Way(
     bool Reaches,
     string ReachSays,
     double Score = 0,
-    string Why = ""
+    string Why = "",
+    Length? StitchLength = null,
+    int? Passes = null,
+    double? TensionSteps = null
 );
 
 /// <summary>The ways side by side, the best for the purpose first.</summary>
@@ -62,7 +68,19 @@ internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways) : Reckoning
             F.Flag("has", "Whether that is owned.", w => w.Has),
             F.Flag("reaches", "Whether the fullness is likely reached.", w => w.Reaches),
             F.Text("reachSays", "How.", w => w.ReachSays),
-            F.Text("why", "The reason for its place.", w => w.Why)
+            F.Text("why", "The reason for its place.", w => w.Why),
+            F.Length(
+                "stitchLength",
+                LengthKind.Fine,
+                "The stitch it was reckoned with, where that decides.",
+                w => w.StitchLength
+            ),
+            F.Ratio(
+                "tensionSteps",
+                "The tension it was reckoned with, where that decides.",
+                w => w.TensionSteps
+            ),
+            F.Count("passes", "The passes it was reckoned with, where they decide.", w => w.Passes)
         ),
     ];
 

@@ -196,7 +196,12 @@ internal static class WhichWayQuestion
             setting.Reaches
                 ? $"likely at stitch {mm} mm{(passes > 1 ? ", two passes" : "")}; a swatch says for sure"
                 : $"comes to about {DecimalText.Write(setting.Fullness)} at the most"
-        );
+        )
+        {
+            StitchLength = setting.Settings.StitchLength,
+            Passes = (int)passes,
+            TensionSteps = setting.Settings.TensionSteps,
+        };
     }
 
     private static Way? Folded(AskReader reader, StripAsk piece, double fullness)

@@ -44,7 +44,10 @@ function told({ kind, properties }: Thing, fields: Field[]): Ask {
   return Object.fromEntries(
     fields.flatMap((f) => {
       const [from, property] = f.from.split('.');
-      return from === kind && of[property!] !== undefined ? [[f.name, of[property!]]] : [];
+      // What is left of it is never kept: another piece may be cut from it tomorrow.
+      return from === kind && property !== 'lengthLeft' && of[property!] !== undefined
+        ? [[f.name, of[property!]]]
+        : [];
     }),
   );
 }

@@ -2,9 +2,26 @@ import { useEffect, useState } from 'react';
 import { post } from '../../api/http';
 import type { Ask, Finding, Units } from '../../api/types';
 import { Findings } from '../Findings';
+import type { EditedWorking } from '../../app/useWorking';
 import { Measure } from '../Measure';
+import { useCutLists } from './useCutLists';
 
 type Compared = { differences: { title: string; was: string; isNow: string }[]; findings: Finding[] };
+
+/** The same for a working whose cut lists are not at hand: in Sew, at the machine, on paper. */
+export function ChangedSinceCut({ working, units }: { working: EditedWorking; units: Units }) {
+  const last = useCutLists(working.id, units).lists?.[0];
+  if (!last) return null;
+  return (
+    <SinceCut
+      working={working.id}
+      then={last.ask as Ask}
+      now={working.ask}
+      units={units}
+      cutAt={last.cutAt}
+    />
+  );
+}
 
 /** How the plan differs from what was cut. */
 export function SinceCut({

@@ -58,6 +58,8 @@ export async function beginWorking(
   name: string,
   units: Units,
   known: Record<string, unknown> = {},
+  /** Another working of which it is another way, and what is carried over from it. */
+  like: { wayOf?: string; cloth?: unknown } = {},
 ): Promise<string> {
   const technique = await queries.fetchQuery(techniqueQuery(name, units));
   const fields = technique.fields.map((f) => f.name);
@@ -74,7 +76,8 @@ export async function beginWorking(
             ...startOf(technique),
             ...Object.fromEntries(Object.entries(known).filter(([f]) => fields.includes(f))),
           },
-          cloth: null,
+          cloth: like.cloth ?? null,
+          wayOf: like.wayOf ?? null,
         } as never,
       }),
     ),

@@ -1,12 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Trash2 } from 'lucide-react';
 import { api } from '../../api/http';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
+import { Ways } from '../../parts/together/Ways';
 import { BeginWorking } from './BeginWorking';
 import { daysUntil, sayDay } from './days';
 import { type Project, useProject } from './useProject';
+import { ProjectTotal } from './ProjectTotal';
 import { WorkingRow } from './WorkingRow';
 
 /**
@@ -70,16 +73,46 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
         onChange={(e) => change({ notes: e.target.value })}
       />
       <ul className="grid">
-        {project.workings.map((working) => (
-          <WorkingRow key={working.id} working={working} />
-        ))}
+        {pieces(project.workings).map((ways) =>
+          ways.length === 1 ? (
+            <WorkingRow key={ways[0]!.id} working={ways[0]!} around={project.workings} />
+          ) : (
+            <li key={ways[0]!.piece} className="my-1 rounded-lg border border-dashed border-rule px-3 pb-1">
+              <p className="pt-2 text-sm font-semibold text-soft">{ways.length} ways of doing one piece</p>
+              <ul>
+                {ways.map((working) => (
+                  <WorkingRow key={working.id} working={working} around={project.workings} />
+                ))}
+              </ul>
+              <Compared of={ways[0]!.id} />
+            </li>
+          ),
+        )}
       </ul>
       {project.workings.length === 0 && (
         <p className="text-soft">
           A working is one technique at one place: the frill on the awning, the tier of a skirt.
         </p>
       )}
+      {project.workings.length > 0 && <ProjectTotal project={project.id} name={project.name} />}
       <BeginWorking project={project.id} isFirst={project.workings.length === 0} isNext={isNew} />
     </section>
+  );
+}
+
+/** The workings piece by piece, ways of the same piece together, in their order. */
+function pieces(workings: Project['workings']) {
+  const by = new Map<string, Project['workings']>();
+  for (const working of workings) by.set(working.piece, [...(by.get(working.piece) ?? []), working]);
+  return [...by.values()];
+}
+
+function Compared({ of }: { of: string }) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="inline-flex min-h-11 items-center font-semibold">Compare and choose</summary>
+      {isOpen && <Ways of={of} />}
+    </details>
   );
 }

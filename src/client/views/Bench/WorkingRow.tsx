@@ -13,7 +13,7 @@ import { Measure } from '../../parts/Measure';
 type Row = components['schemas']['BenchWorking'];
 
 /** A working on the bench: its picture, what is next, and how far it has come. */
-export function WorkingRow({ working }: { working: Row }) {
+export function WorkingRow({ working, around }: { working: Row; around: Row[] }) {
   const queries = useQueryClient();
   const turn = useTurn();
   const remove = async () => {
@@ -22,9 +22,13 @@ export function WorkingRow({ working }: { working: Row }) {
     notify({ says: `“${working.name}” deleted.`, action: { label: 'Undo', run: () => void turn('undo') } });
   };
   const { stages } = working;
+  const joined = working.joined.flatMap((j) => around.filter((w) => w.id === j.working));
   const place = stages.findIndex((s) => s === working.nextStage);
   return (
-    <li className="flex items-center gap-3 border-t border-rule py-2">
+    <li
+      className={`relative flex items-center gap-3 border-t border-rule py-2 ${working.isAside ? 'opacity-65' : ''}`}
+    >
+      {joined.length > 0 && <Thread />}
       <Link
         className="grid min-w-0 flex-1 grid-cols-[72px_minmax(0,1fr)] items-center gap-x-4 gap-y-1 rounded-md text-inherit no-underline md:grid-cols-[110px_minmax(0,1fr)_170px]"
         to={`/workings/${working.id}/${working.nextStage}`}
@@ -47,6 +51,8 @@ export function WorkingRow({ working }: { working: Row }) {
                 <Measure text={working.summary} />
               </>
             )}
+            {working.isAside && ' · laid aside'}
+            {joined.length > 0 && ` · sewn to “${joined.map((w) => w.name).join('” and “')}”`}
             {working.waitsFor && (
               <>
                 {' · '}waits for <Measure text={working.waitsFor} />
@@ -60,6 +66,13 @@ export function WorkingRow({ working }: { working: Row }) {
             {working.isDone ? 'Kept' : inWords(working.nextStage)}
           </span>
         </span>
+        {working.sinceCut && (
+          <span
+            className={`col-span-2 md:col-span-3 ${working.sinceCut.severity === 'note' ? 'noted' : 'care'}`}
+          >
+            <b>The plan has changed since it was cut.</b> <Measure text={working.sinceCut.says} />
+          </span>
+        )}
       </Link>
       <button
         type="button"
@@ -70,6 +83,17 @@ export function WorkingRow({ working }: { working: Row }) {
         <Trash2 size={18} aria-hidden />
       </button>
     </li>
+  );
+}
+
+/** The thread that holds a piece to the one above it, whose edge it takes. */
+function Thread() {
+  return (
+    <svg className="absolute -top-3 left-8" width={24} height={24} aria-hidden>
+      <path d="M12 0V24" stroke="var(--tacking)" strokeWidth={2.5} strokeDasharray="6 4" />
+      <circle cx={12} cy={3} r={3} fill="var(--tacking)" />
+      <circle cx={12} cy={21} r={3} fill="var(--tacking)" />
+    </svg>
   );
 }
 

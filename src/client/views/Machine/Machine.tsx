@@ -5,6 +5,7 @@ import { useReckoning } from '../../app/useReckoning';
 import { useWorking } from '../../app/useWorking';
 import { useUnits } from '../../app/workroom';
 import { StepPicture } from '../../drawing/StepPicture';
+import { ChangedSinceCut } from '../../parts/cut/SinceCut';
 import { HalfWay } from '../../parts/HalfWay';
 import { Measure } from '../../parts/Measure';
 import { allTicked, StepChecks, StepFacts } from '../Working/StepChecks';
@@ -90,6 +91,7 @@ export function Machine() {
           aria-live="polite"
         >
           <div className="grid gap-[2.2vh]">
+            <ChangedSinceCut working={working} units={units} />
             <p className="text-xl text-soft">
               Step {at + 1} of {steps.length}
             </p>

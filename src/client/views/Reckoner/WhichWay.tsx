@@ -29,6 +29,9 @@ type Way = {
   reaches: boolean;
   reachSays: string;
   why: string;
+  stitchLength?: Length;
+  passes?: number;
+  tensionSteps?: number;
 };
 
 /** Which way of making an edge fuller suits it: the ways side by side, the best for the purpose first. */
@@ -100,6 +103,7 @@ export function WhichWay() {
             isOld={reckoning.isOld}
             ask={ask}
             project={address.get('project')}
+            wayOf={address.get('wayOf')}
           />
         ) : (
           <p className="tacked max-w-xl text-lg">
@@ -117,11 +121,13 @@ function Ways({
   isOld,
   ask,
   project,
+  wayOf,
 }: {
   answer: Answer & { ways: Way[] };
   isOld: boolean;
   ask: Ask;
   project: string | null;
+  wayOf: string | null;
 }) {
   const most = Math.max(...answer.ways.map((w) => w.cloth.mm));
   const longest = Math.max(...answer.ways.map((w) => w.minutes));
@@ -165,7 +171,7 @@ function Ways({
                   {way.has === false && ' ✗ not in the drawer'}
                 </dd>
               </dl>
-              <Take way={way} ask={ask} project={project} isFirst={i === 0} />
+              <Take way={way} ask={ask} project={project} wayOf={wayOf} isFirst={i === 0} />
             </div>
           </li>
         ))}
@@ -193,11 +199,13 @@ function Take({
   way,
   ask,
   project,
+  wayOf,
   isFirst,
 }: {
   way: Way;
   ask: Ask;
   project: string | null;
+  wayOf: string | null;
   isFirst: boolean;
 }) {
   const navigate = useNavigate();
@@ -209,15 +217,19 @@ function Take({
   delete known.has;
   delete known.purpose;
   known[first] = ask.finishedEdge;
+  // Set as it was reckoned here, so that the plan cuts what stands here.
+  if (way.stitchLength) known.stitchLength = way.stitchLength.mm;
+  if (way.passes) known.passes = way.passes;
+  if (way.tensionSteps !== undefined) known.tensionSteps = way.tensionSteps;
   if (project) {
     const begin = async () => {
-      const id = await beginWorking(queries, project, way.technique, units, known);
+      const id = await beginWorking(queries, project, way.technique, units, known, wayOf ? { wayOf } : {});
       await queries.invalidateQueries();
       await navigate(`/workings/${id}/plan`);
     };
     return (
       <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin()}>
-        Begin like this
+        {wayOf ? 'Begin as another way' : 'Begin like this'}
       </button>
     );
   }

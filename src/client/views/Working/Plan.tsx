@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import type { Plan as PlanAnswer } from '../../api/types';
+import type { Answer, Ask, Plan as PlanAnswer } from '../../api/types';
+import type { Reckoning } from '../../app/useReckoning';
 import { Drawings } from '../../drawing/Drawings';
 import { Allows } from '../../parts/ask/Allows';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
@@ -10,9 +11,12 @@ import { onDrawing, useStated } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
 import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
+import { TakenFrom } from '../../parts/together/TakenFrom';
+import { Ways } from '../../parts/together/Ways';
 import { RangeBar } from '../../parts/swatch/RangeBar';
 import { usePlot } from '../../parts/swatch/usePlot';
 import { leavesOf } from '../../techniques/leaves';
+import { AnotherWay } from './AnotherWay';
 import type { StageProps } from './stage';
 
 /** Plan: say the piece and what is set, see what it comes to, and what to cut for that. */
@@ -26,7 +30,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   const [leaves] = useState(() => leavesOf(technique.name));
   const asked = {
     technique,
-    ask: working.ask,
+    ask: withTaken(working.ask, working.links, reckoning),
     set: working.set,
     reckoning,
     units,
@@ -40,6 +44,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-5">
           <AskFields {...asked} when={['first', 'machine']} stated={stated} />
+          <TakenFrom working={working} technique={technique} reckoning={reckoning} />
           <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked, stated)} />
           {!answer && (
             <div className="sheet text-soft">
@@ -97,10 +102,19 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
           />
         </aside>
       </div>
+      <div className="mt-5 empty:hidden">
+        <Ways of={working.id} here={working.id} another={<AnotherWay working={working} />} />
+      </div>
       <InSight answer={answer} isOld={reckoning.isOld} />
       <div className="mt-5">
         <Pencil lines={answer?.working} />
       </div>
     </>
   );
+}
+
+/** The ask as it is shown: an edge that another piece gives stands in it as it was understood. */
+function withTaken(ask: Ask, links: Record<string, unknown>, reckoning: Reckoning<Answer>): Ask {
+  const taken = Object.keys(links).filter((f) => links[f] && reckoning.understood[f]);
+  return { ...ask, ...Object.fromEntries(taken.map((f) => [f, reckoning.understood[f]!.text])) };
 }

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { Measure } from '../../parts/Measure';
 import { StepPicture } from '../../drawing/StepPicture';
 import { GuidePaper } from '../../parts/GuidePaper';
+import { ChangedSinceCut } from '../../parts/cut/SinceCut';
 import { HalfWay } from '../../parts/HalfWay';
 import { CautionsAt } from './CautionsAt';
 import type { StageProps } from './stage';
@@ -21,62 +22,65 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
   const at = Math.min(working.progress.at ?? 0, steps.length);
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_300px]">
-      <ol className="grid min-w-0 content-start gap-2">
-        {steps.map((step, i) => (
-          <li key={step.key} className="sheet !py-1">
-            <details open={i === at || undefined} name="step">
-              <summary className="flex min-h-11 items-center gap-3">
-                <span className={`fig w-7 text-right text-lg ${i < at ? 'text-moss' : ''}`}>
-                  {i < at ? '✓' : i + 1}
-                </span>
-                <b className={i === at ? 'text-lg' : ''}>{step.title}</b>
-                <span className="ml-auto hidden text-soft sm:inline">
-                  <Measure text={step.big} />
-                </span>
-              </summary>
-              <div className="grid gap-3 pb-3 sm:pl-10">
-                <p>
-                  <Measure text={step.says} />
-                </p>
-                <StepPicture
-                  step={step}
-                  drawings={reckoning.answer?.drawings}
-                  cloth={working.cloth}
-                  units={units}
-                />
-                <StepFacts step={step} />
-                {step.schools.length > 0 && (
-                  <ul className="grid gap-1">
-                    {step.schools.map((school) => (
-                      <li key={school.name} className="noted">
-                        <b className="text-ink">{school.name}:</b> {school.follows}
-                      </li>
-                    ))}
-                  </ul>
-                )}
-                <StepChecks
-                  step={step}
-                  progress={working.progress}
-                  tick={(progress) => working.change({ progress })}
-                />
-                {step.measure && <HalfWay measure={step.measure} working={working} units={units} />}
-                {step.caution && <p className="care">{step.caution.says}</p>}
-                <button
-                  type="button"
-                  className="btn quiet justify-self-start"
-                  onClick={() =>
-                    working.change({
-                      progress: { ...working.progress, at: i + 1, step: steps[i + 1]?.key ?? step.key },
-                    })
-                  }
-                >
-                  Done
-                </button>
-              </div>
-            </details>
-          </li>
-        ))}
-      </ol>
+      <div className="grid min-w-0 content-start gap-4">
+        <ChangedSinceCut working={working} units={units} />
+        <ol className="grid min-w-0 content-start gap-2">
+          {steps.map((step, i) => (
+            <li key={step.key} className="sheet !py-1">
+              <details open={i === at || undefined} name="step">
+                <summary className="flex min-h-11 items-center gap-3">
+                  <span className={`fig w-7 text-right text-lg ${i < at ? 'text-moss' : ''}`}>
+                    {i < at ? '✓' : i + 1}
+                  </span>
+                  <b className={i === at ? 'text-lg' : ''}>{step.title}</b>
+                  <span className="ml-auto hidden text-soft sm:inline">
+                    <Measure text={step.big} />
+                  </span>
+                </summary>
+                <div className="grid gap-3 pb-3 sm:pl-10">
+                  <p>
+                    <Measure text={step.says} />
+                  </p>
+                  <StepPicture
+                    step={step}
+                    drawings={reckoning.answer?.drawings}
+                    cloth={working.cloth}
+                    units={units}
+                  />
+                  <StepFacts step={step} />
+                  {step.schools.length > 0 && (
+                    <ul className="grid gap-1">
+                      {step.schools.map((school) => (
+                        <li key={school.name} className="noted">
+                          <b className="text-ink">{school.name}:</b> {school.follows}
+                        </li>
+                      ))}
+                    </ul>
+                  )}
+                  <StepChecks
+                    step={step}
+                    progress={working.progress}
+                    tick={(progress) => working.change({ progress })}
+                  />
+                  {step.measure && <HalfWay measure={step.measure} working={working} units={units} />}
+                  {step.caution && <p className="care">{step.caution.says}</p>}
+                  <button
+                    type="button"
+                    className="btn quiet justify-self-start"
+                    onClick={() =>
+                      working.change({
+                        progress: { ...working.progress, at: i + 1, step: steps[i + 1]?.key ?? step.key },
+                      })
+                    }
+                  >
+                    Done
+                  </button>
+                </div>
+              </details>
+            </li>
+          ))}
+        </ol>
+      </div>
       <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
         <section className="tacked">
           <h2 className="text-soft">Next</h2>

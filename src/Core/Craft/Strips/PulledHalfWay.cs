@@ -1,11 +1,10 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.PulledGathers.HalfWayAnswer>;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Strips.PulledHalfWayAnswer>;
 
-namespace ZephyrReach.Core.Craft.PulledGathers;
+namespace ZephyrReach.Core.Craft.Strips;
 
 /// <summary>Whether the work is still on course half way through the pulling.</summary>
 /// <param name="Should">What one pulled part has to measure.</param>
@@ -14,7 +13,7 @@ namespace ZephyrReach.Core.Craft.PulledGathers;
 /// <param name="PartsLeft">How many are still to be pulled.</param>
 /// <param name="RestShould">What each of the rest has to measure so that the whole still fits; null when none is left.</param>
 /// <param name="RestFullness">How full the rest then is; null when none is left.</param>
-internal sealed record HalfWayAnswer(
+internal sealed record PulledHalfWayAnswer(
     Length Should,
     Length Measured,
     int Parts,
@@ -47,7 +46,7 @@ internal sealed record HalfWayAnswer(
 }
 
 /// <summary>The half-way check.</summary>
-internal static class HalfWayForm
+internal static class PulledHalfWay
 {
     /// <summary>Workshop rule: a change of fullness under a tenth is not seen.</summary>
     private const double Visible = 0.1;
@@ -63,23 +62,30 @@ internal static class HalfWayForm
         64
     );
 
-    public static Form Form { get; } =
+    /// <summary>The check of anything that is pulled up part by part.</summary>
+    /// <param name="fields">What its plan is asked.</param>
+    /// <param name="example">An ask of its plan.</param>
+    /// <param name="measured">Readings for it.</param>
+    /// <param name="planOf">Its plan; null when the reader has errors.</param>
+    public static Form Of(
+        IReadOnlyList<Field> fields,
+        RawAsk example,
+        IReadOnlyList<string> measured,
+        Func<AskReader, StripPlan?> planOf
+    ) =>
         new(
             "half-way",
             "Is it still on course half way?",
-            [.. StripFields.All, Measured],
-            HalfWayAnswer.Told,
-            Example.Awning.With(
-                "measured",
-                RawValue.Of([RawValue.Of("17 cm"), RawValue.Of("16.8 cm")])
-            ),
-            Check
+            [.. fields, Measured],
+            PulledHalfWayAnswer.Told,
+            example.With(Measured.Name, RawValue.Of([.. measured.Select(RawValue.Of)])),
+            reader => Check(reader, planOf)
         );
 
-    private static HalfWayAnswer? Check(AskReader reader)
+    private static PulledHalfWayAnswer? Check(AskReader reader, Func<AskReader, StripPlan?> planOf)
     {
         var measured = reader.Lengths(Measured);
-        if (StripReckon.Straight(reader) is not { } plan || reader.Errors.Count > 0)
+        if (planOf(reader) is not { } plan || reader.Errors.Count > 0)
         {
             return null;
         }
@@ -97,7 +103,7 @@ internal static class HalfWayForm
             left > 0 ? Length.Max(Length.Zero, plan.Ask.FinishedEdge - sum) / left : null;
         double? restFullness =
             restShould is { } rest && rest > Length.Zero ? plan.SegmentFlat / rest : null;
-        var answer = new HalfWayAnswer(
+        var answer = new PulledHalfWayAnswer(
             plan.SegmentGathered,
             sum / measured.Count,
             measured.Count,
@@ -111,7 +117,7 @@ internal static class HalfWayForm
         return answer with { Findings = [Judge(answer, plan, reader.Ruler)] };
     }
 
-    private static Finding Judge(HalfWayAnswer a, StripPlan plan, Ruler ruler)
+    private static Finding Judge(PulledHalfWayAnswer a, StripPlan plan, Ruler ruler)
     {
         var off = Length.Between(a.Measured, a.Should);
         if (off <= Length.Max(a.Should * EvensOut, ruler.Marking))

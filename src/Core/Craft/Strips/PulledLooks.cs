@@ -1,10 +1,10 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Swatches;
 
-namespace ZephyrReach.Core.Craft.PulledGathers;
+namespace ZephyrReach.Core.Craft.Strips;
 
 /// <summary>What is looked for on a gathered swatch, and what to try for each fault, the likeliest first.</summary>
-internal static class Judgement
+internal static class PulledLooks
 {
     public static IReadOnlyList<Look> Looks { get; } =
     [

@@ -1,11 +1,10 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Craft.PulledGathers;
+namespace ZephyrReach.Core.Craft.Strips;
 
-/// <summary>The order of work, with the checks at the moments that matter.</summary>
-internal static class SewingSteps
+/// <summary>The order of work of whatever is pulled up by its threads, with the checks at the moments that matter.</summary>
+internal static class PulledSteps
 {
     private static readonly IReadOnlyList<School> SideSchools =
     [
@@ -19,11 +18,14 @@ internal static class SewingSteps
         ),
     ];
 
-    public static IReadOnlyList<SewingStep> Of(StripPlan a, Ruler ruler)
+    public static IReadOnlyList<SewingStep> Of(StripPlan a, Ruler ruler) =>
+        [.. StripSteps.Of(a, ruler), .. FromMarks(a, ruler)];
+
+    /// <summary>The steps from the marks on: those of a stretch of a piece that is there, too.</summary>
+    public static IReadOnlyList<SewingStep> FromMarks(StripPlan a, Ruler ruler)
     {
         List<SewingStep> steps =
         [
-            .. StripSteps.Of(a, ruler),
             Mark(a, ruler)
                 .At(Place.Table, Pace.Marked(2 * a.Segments), "edges", ["marks"], ["rows"]),
             SetUp.At(Place.Machine, 5, "close-up", ["rows", "cloth"]),
@@ -31,7 +33,7 @@ internal static class SewingSteps
                 Place.Machine,
                 Pace.Sewn(a.SewnFlat * a.RowOffsets.Count, a.Ask.StitchLength),
                 "close-up",
-                ["rows", "rows-removed", "start"],
+                a.Ask.Rows.RowsRemoved > 0 ? ["rows", "rows-removed", "start"] : ["rows", "start"],
                 ["seam"]
             ) with
             {
@@ -76,11 +78,11 @@ internal static class SewingSteps
         new(
             "mark",
             "Mark both edges",
-            $"Divide both edges into {a.Segments}: a mark every {ruler.Mark(a.SegmentFlat)} on the strip"
+            $"Divide both edges into {a.Segments}: a mark every {ruler.Mark(a.SegmentFlat)} on the {Called(a)}"
                 + (
-                    a.Ask.Closed
-                        ? ", from a join"
-                        : $", starting {ruler.Mark(a.Ask.EndAllowance)} from its end"
+                    a.Ask.IsStretch ? ", from its first notch"
+                    : a.Ask.Closed ? ", from a join"
+                    : $", starting {ruler.Mark(a.Ask.EndAllowance)} from its end"
                 )
                 + $", and every {ruler.Mark(a.SegmentGathered)} on {a.Ask.Together.ToEdge("the plain edge")}. Measure each from the same end, by the table.",
             $"{ruler.Mark(a.SegmentFlat)} | {ruler.Mark(a.SegmentGathered)}",
@@ -90,6 +92,8 @@ internal static class SewingSteps
             ],
             []
         );
+
+    private static string Called(StripPlan a) => a.Ask.IsStretch ? "longer edge" : "strip";
 
     private static SewingStep SetUp { get; } =
         new(
@@ -117,9 +121,9 @@ internal static class SewingSteps
             $"Sew {(a.RowOffsets.Count == 2 ? "two" : "three")} rows",
             $"Sew the rows {offsets} from the raw edge, all on the right side, with {ruler.Mark(a.Ask.Tail)} tails at every end"
                 + (
-                    a.Ask.Closed
-                        ? "."
-                        : $"; start and stop {ruler.Mark(a.Ask.EndAllowance)} short of the ends."
+                    a.Ask.Closed ? "."
+                    : a.Ask.IsStretch ? "; start and stop at the notches."
+                    : $"; start and stop {ruler.Mark(a.Ask.EndAllowance)} short of the ends."
                 )
                 + runs,
             offsets,
@@ -154,7 +158,7 @@ internal static class SewingSteps
             ruler.Mark(a.SegmentGathered),
             [
                 $"Each part measures {ruler.Mark(a.SegmentGathered)}.",
-                $"Half the strip measures {ruler.Mark(a.Ask.FinishedEdge / 2)}.",
+                $"Half the {Called(a)} measures {ruler.Mark(a.Ask.FinishedEdge / 2)}.",
             ],
             []
         )

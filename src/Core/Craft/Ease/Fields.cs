@@ -1,0 +1,78 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Strips;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.Ease;
+
+/// <summary>What an ask for an eased stretch may say.</summary>
+internal static class Fields
+{
+    /// <summary>Between both lengths where they are said in one: 28.5 cm into 24 cm.</summary>
+    public const string Into = " into ";
+
+    public static LengthField FlatStretch { get; } =
+        LengthField.Mm(
+            "flatStretch",
+            "The longer edge",
+            "Flat, between the two notches; or both in one, such as 28.5 cm into 24 cm.",
+            1,
+            1e6
+        ) with
+        {
+            IsSplitAt = Into,
+        };
+
+    public static LengthField FinishedEdge { get; } =
+        StripFields.FinishedEdge with
+        {
+            Label = "The shorter edge",
+            Says = "What it is sewn to, between the same two notches.",
+            IsNeeded = false,
+        };
+
+    public static LengthField PlainBefore { get; } =
+        Plain(
+            "plainBefore",
+            "Plain before",
+            "Of the longer edge, from its end to the first notch."
+        );
+
+    public static LengthField PlainAfter { get; } =
+        Plain("plainAfter", "Plain after", "Of the longer edge, from the second notch to its end.");
+
+    public static ChoiceField Rows { get; } =
+        StripFields.Rows with
+        {
+            Choices = [.. RowScheme.All.Where(r => !r.IsOverThreads).Select(r => r.Choice)],
+            Start = "two-inside",
+            IsNeeded = false,
+        };
+
+    /// <summary>Every field of the straight form, in the order of planning.</summary>
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        FlatStretch,
+        FinishedEdge,
+        PlainBefore,
+        PlainAfter,
+        Lightly(StripFields.SeamAllowance),
+        Rows,
+        Lightly(StripFields.RowGap),
+        Lightly(StripFields.StitchLength),
+        Lightly(StripFields.ClothThickness),
+        Lightly(StripFields.PlainThickness),
+        Lightly(StripFields.Tail),
+        PullUpFields.ClothWeight,
+        .. Together.Fields,
+    ];
+
+    public static LengthField Lightly(LengthField field) => field with { IsNeeded = false };
+
+    private static LengthField Plain(string name, string label, string says) =>
+        LengthField.Mm(name, label, says, 0, 1e6) with
+        {
+            IsNeeded = false,
+        };
+}

@@ -1,0 +1,37 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { ChevronDown } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import type { EditedWorking } from '../../app/useWorking';
+import { useUnits } from '../../app/workroom';
+import { TechniqueMenu } from '../../parts/TechniqueMenu';
+import { beginWorking } from '../Bench/BeginWorking';
+
+/** Begins another way of doing the same piece: what both are asked comes along. */
+export function AnotherWay({ working }: { working: EditedWorking }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const units = useUnits();
+  const row = working.row!;
+  const begin = async (name: string) => {
+    const id = await beginWorking(queries, row.projectId, name, units, working.ask, {
+      wayOf: row.piece,
+      cloth: working.cloth,
+    });
+    await queries.invalidateQueries();
+    await navigate(`/workings/${id}/plan`);
+  };
+  const known = new URLSearchParams({ project: row.projectId, wayOf: row.piece });
+  for (const field of ['finishedEdge', 'finishedDepth', 'fullness', 'clothWeight', 'clothWidth', 'closed']) {
+    if (working.ask[field] !== undefined) known.set(field, String(working.ask[field]));
+  }
+  return (
+    <TechniqueMenu
+      choose={(name) => void begin(name)}
+      unsure={() => void navigate(`/reckoner/which-way?${known}`)}
+    >
+      <button type="button" className="btn quiet">
+        Try another way <ChevronDown size={18} aria-hidden />
+      </button>
+    </TechniqueMenu>
+  );
+}
