@@ -12,6 +12,7 @@ type Described = {
   swatch: { readings: { name: string; label: string; isNeeded: boolean }[] };
 };
 type Plan = {
+  facts: { name: string; text: string }[];
   pieces: { key: string; length: { text: string }; depth: { text: string } }[];
   steps: { key: string; title: string; says: string }[];
 };
@@ -78,7 +79,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
         await page.getByRole('textbox', { name: field.label, exact: true }).fill('12 mm');
       }
     }
-    await expect(page.getByRole('region', { name: /^To (cut|take)$/ })).toBeVisible();
+    await expect(page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ })).toBeVisible();
     await kept(page);
 
     // Each of its stages is a key away, and there are no others.
@@ -111,10 +112,13 @@ for (const units of ['metric', 'imperial']) {
         })
       ).json()) as Plan;
       const [piece] = plan.pieces;
-      const figures = [piece!.length.text, piece!.depth.text].map((t) => t.split(' ').slice(0, -1).join(''));
+      // Of a piece that is there nothing is cut: then what it comes to is held in its stead.
+      const figures = piece
+        ? [piece.length.text, piece.depth.text].map((t) => t.split(' ').slice(0, -1).join(''))
+        : plan.facts.map((f) => bare(f.text));
       for (const stage of technique.stages.filter((s) => s.name === 'plan' || s.name === 'cut')) {
         await page.goto(`/workings/${working.id}/${stage.name}`);
-        const region = page.getByRole('region', { name: /^To (cut|take)$/ });
+        const region = page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ });
         await expect(region).toBeVisible();
         for (const figure of figures) {
           await expect
@@ -123,12 +127,13 @@ for (const units of ['metric', 'imperial']) {
             })
             .toContain(figure.replace(' ', ''));
         }
-        if (stage.name === 'cut') {
-          const sheet = bare(await page.getByTestId('cut-sheet').textContent());
-          for (const figure of figures) expect(sheet, technique.name).toContain(figure);
-        }
+        const shown = bare(await region.textContent());
+        for (const fact of plan.facts)
+          expect(shown, `${technique.name} ${fact.name}`).toContain(bare(fact.text));
+        if (stage.name === 'cut') await onPaper(page, plan, figures, technique.name);
       }
       await page.goto(`/workings/${working.id}/sew`);
+      await onPaper(page, plan, figures, technique.name);
       const steps = page.locator('ol > li.sheet');
       await expect(steps).toHaveCount(plan.steps.length);
       for (const [i, step] of plan.steps.entries()) {
@@ -139,6 +144,16 @@ for (const units of ['metric', 'imperial']) {
     const now = await get<{ version: number }>(page, 'workroom');
     await set('metric', now.version);
   });
+}
+
+/** The paper alone is enough to sew from: what is cut, every figure of the plan, every step with all it says. */
+async function onPaper(page: Page, plan: Plan, figures: string[], name: string) {
+  const sheet = page.getByTestId('cut-sheet');
+  await expect(sheet).toHaveCount(1);
+  const paper = bare(await sheet.textContent());
+  for (const figure of figures) expect(paper, name).toContain(figure.replace(' ', ''));
+  for (const fact of plan.facts) expect(paper, `${name} ${fact.name}`).toContain(bare(fact.text));
+  for (const step of plan.steps) expect(paper, `${name} ${step.key}`).toContain(bare(step.says));
 }
 
 test('every step has its picture, with what matters lit up', async ({ page }) => {

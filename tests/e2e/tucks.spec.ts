@@ -44,7 +44,7 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await page.getByRole('button', { name: 'PDF, A4' }).click();
   expect((await guide).suggestedFilename()).toMatch(/\.pdf$/);
   await page.getByRole('button', { name: 'Cut it', exact: true }).click();
-  await expect(page.getByText(/Cut list frozen/)).toBeVisible();
+  await expect(page.getByText(/Cut on /)).toBeVisible();
   await page.getByRole('link', { name: 'Go on to sew' }).click();
   const [wide] = size.split(' × ');
   await expect(page.getByRole('listitem').filter({ hasText: 'Cut the panel' }).first()).toContainText(

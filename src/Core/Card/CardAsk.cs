@@ -60,7 +60,8 @@ public sealed record Wants(
     int? Every,
     string? School,
     double? TensionSteps = null,
-    double? Differential = null
+    double? Differential = null,
+    int Passes = 1
 )
 {
     public static LengthField CordField { get; } =
@@ -121,6 +122,9 @@ public sealed record Wants(
     public static NumberField DifferentialField { get; } =
         new("differential", "Differential", "When the plan has one.", 0.3, 4, IsNeeded: false);
 
+    public static NumberField PassesField { get; } =
+        new("passes", "Passes", "Over the same line.", 1, 6, 1, IsNeeded: false);
+
     /// <summary>Fields for what is in the drawer and has no place there: a cloth that is only described.</summary>
     public static NumberField ClothWeightField { get; } =
         new(
@@ -152,7 +156,8 @@ public sealed record Wants(
             (int?)reader.OptionalNumber(EveryField),
             technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null,
             reader.OptionalNumber(TensionField),
-            reader.OptionalNumber(DifferentialField)
+            reader.OptionalNumber(DifferentialField),
+            (int)(reader.OptionalNumber(PassesField) ?? 1)
         );
 
         Length? Of(LengthField field) => reader.OptionalLength(field);

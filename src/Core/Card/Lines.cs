@@ -90,6 +90,18 @@ internal static class Lines
                 )
             );
         }
+        if (ask.Wants.Passes > 1)
+        {
+            lines.Add(
+                new(
+                    "passes",
+                    "Passes",
+                    $"{ask.Wants.Passes}, over the same line",
+                    "",
+                    "Each gathers what the one before gathered; check each by its own figure."
+                )
+            );
+        }
         lines.Add(Speed(technique, machine));
         if (technique.Stabiliser(ask) is { } stabiliser)
         {

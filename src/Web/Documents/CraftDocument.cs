@@ -162,11 +162,14 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             ),
             (
                 schemas.Told($"{NameOf(path)}Answer", form.Figures),
-                Shortened(
-                    JsonNode.Parse(
-                        AnswerJson.Of(answer, form, form.Example, Ruler.Metric).GetRawText()
+                // Of a form that turns the question round, the ask is example enough.
+                form.Name.Length > 0
+                    ? null
+                    : Shortened(
+                        JsonNode.Parse(
+                            AnswerJson.Of(answer, form, form.Example, Ruler.Metric).GetRawText()
+                        )
                     )
-                )
             ),
             "with"
         );

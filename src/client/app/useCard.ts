@@ -5,7 +5,7 @@ import type { EditedWorking } from './useWorking';
 import { useWorkroom } from './workroom';
 
 /** The card of a working: for the machine, cloth and thread that it uses, else for the workroom's own machine. */
-export function useCard(working: EditedWorking, technique: string, units: Units) {
+export function useCard(working: EditedWorking, technique: string | null, units: Units) {
   const workroom = useWorkroom().data;
   const drawer = useDrawer().data;
   // A thing that was taken out of the drawer since is not asked for.
@@ -15,7 +15,7 @@ export function useCard(working: EditedWorking, technique: string, units: Units)
   // The workroom's own figures are part of the question when no machine is chosen.
   const key = uses.machine ? '' : String(workroom?.version);
   return useReckoning<CardAnswer>(
-    workroom && drawer ? `card/${technique}` : null,
+    workroom && drawer && technique ? `card/${technique}` : null,
     { ...working.ask, ...uses },
     units,
     '',

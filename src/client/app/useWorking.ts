@@ -102,6 +102,8 @@ export function useWorking(id: string) {
       ),
     /** Edges that are taken from other pieces, by field. */
     links,
+    /** Changes with what the plan rests on beside the ask, as it is kept: other pieces, things of the drawer. */
+    restsOn: JSON.stringify([row?.links, row?.uses]),
     change,
   };
 }

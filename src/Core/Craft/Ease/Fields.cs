@@ -29,7 +29,6 @@ internal static class Fields
         {
             Label = "The shorter edge",
             Says = "What it is sewn to, between the same two notches.",
-            IsNeeded = false,
         };
 
     public static LengthField PlainBefore { get; } =

@@ -32,20 +32,12 @@ internal static class Reckon
     public static (StripPlan Plan, Length Before, Length After)? Plan(AskReader said)
     {
         var reader = said.Split(Fields.FlatStretch, Fields.FinishedEdge);
-        var (flat, edge) = (
-            reader.Length(Fields.FlatStretch),
-            reader.OptionalLength(Fields.FinishedEdge)
-        );
-        if (edge is null && reader.Errors.Count == 0)
-        {
-            reader.Missing(Fields.FinishedEdge);
-        }
+        var (flat, edge) = (reader.Length(Fields.FlatStretch), reader.Length(Fields.FinishedEdge));
         var (before, after) = (Or(Fields.PlainBefore), Or(Fields.PlainAfter));
         var rows = RowScheme.All[Math.Max(0, reader.Choice(Fields.Rows))];
-        var finished = edge ?? Fields.FinishedEdge.Least;
         var ask = new StripAsk(
-            finished,
-            flat / finished,
+            edge,
+            flat / edge,
             false,
             Length.FromMillimetres(120),
             Or(StripFields.SeamAllowance),

@@ -14,7 +14,7 @@ internal static class GatheringFootCard
             Title = "gathered by a foot",
             Says =
                 "A foot that holds the cloth back gathers as it sews; what it gathers cannot be pulled after.",
-            Fields = [Wants.StitchLengthField, Wants.TensionField],
+            Fields = [Wants.StitchLengthField, Wants.TensionField, Wants.PassesField],
             Feet =
             [
                 new(

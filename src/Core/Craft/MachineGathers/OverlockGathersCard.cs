@@ -15,7 +15,13 @@ internal static class OverlockGathersCard
             Says =
                 "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
             NeedsOverlocker = true,
-            Fields = [Wants.StitchLengthField, Wants.TensionField, Wants.DifferentialField],
+            Fields =
+            [
+                Wants.StitchLengthField,
+                Wants.TensionField,
+                Wants.DifferentialField,
+                Wants.PassesField,
+            ],
             Feet =
             [
                 new(

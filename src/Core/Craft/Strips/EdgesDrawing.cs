@@ -196,7 +196,7 @@ internal static class EdgesDrawing
                 new Point(end + flat, bottom),
                 Side.Below,
                 flat,
-                LengthKind.Marked,
+                drawn.IsAll ? LengthKind.Whole : LengthKind.Marked,
                 drawn.IsAll ? "flat" : "from mark to mark"
             )
         );

@@ -1,10 +1,14 @@
+import { onDay } from '../../app/dates';
 import { Link } from 'react-router';
+import type { Plan, Units } from '../../api/types';
+import { Measure } from '../Measure';
+import { sizeOf } from './ToCut';
 import type { CutLists } from './useCutLists';
 
-type Props = { working: string; cuts: CutLists; isOff: boolean };
+type Props = { working: string; cuts: CutLists; isOff: boolean; units: Units };
 
 /** Freezes what is cut, and says what was frozen. */
-export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff }: Props) {
+export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, units }: Props) {
   const last = lists?.[0];
   const count = (last?.swatches as unknown[] | undefined)?.length ?? 0;
   return (
@@ -26,8 +30,11 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff }: Pr
       {isOff && !last && <p className="wrong">It cannot be cut like this: see what stops it.</p>}
       {last && (
         <p className="mt-3 text-sm">
-          Cut list frozen {new Date(last.cutAt).toLocaleDateString('en-GB')}, resting on {count}{' '}
-          {count === 1 ? 'swatch' : 'swatches'}.
+          Cut on {onDay(last.cutAt, units)} as{' '}
+          <b>
+            <Measure text={asCut(last.answer as Plan)} />
+          </b>
+          , resting on {count} {count === 1 ? 'swatch' : 'swatches'}.
           <button type="button" className="btn bare" onClick={() => void takeBack(last.id)}>
             Take it back
           </button>
@@ -39,3 +46,12 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff }: Pr
     </>
   );
 }
+
+/** What was cut, in the figures and the units it was cut in. */
+const asCut = (answer: Plan) =>
+  answer.pieces
+    .map((piece) => {
+      const { figures, unit } = sizeOf(piece);
+      return `${piece.count} ${piece.name}, ${figures} ${unit}`.trim();
+    })
+    .join('; ');

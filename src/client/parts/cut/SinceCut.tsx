@@ -1,3 +1,4 @@
+import { onDay } from '../../app/dates';
 import { useEffect, useState } from 'react';
 import { post } from '../../api/http';
 import type { Ask, Finding, Units } from '../../api/types';
@@ -53,7 +54,7 @@ export function SinceCut({
   if (!compared || compared.differences.length === 0) return null;
   return (
     <section className="sheet" aria-label="Changed since it was cut">
-      <h2>The plan has changed since it was cut on {new Date(cutAt).toLocaleDateString('en-GB')}</h2>
+      <h2>The plan has changed since it was cut on {onDay(cutAt, units)}</h2>
       <table className="my-3 w-full text-[0.95rem]">
         <thead className="text-left text-soft">
           <tr>

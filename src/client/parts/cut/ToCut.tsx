@@ -7,7 +7,9 @@ type Props = { answer: Plan; technique: Technique; isOld?: boolean; children?: R
 
 /** The biggest figures on the screen: what to cut. */
 export function ToCut({ answer, technique, isOld, children }: Props) {
-  const title = technique.stages.some((s) => s.name === 'cut') ? 'To cut' : 'To take';
+  // Of a piece that is there nothing is cut, and nothing taken.
+  const isCut = technique.stages.some((s) => s.name === 'cut');
+  const title = isCut ? 'To cut' : answer.pieces.length ? 'To take' : 'It comes to';
   return (
     <section className={`tacked ${isOld ? 'opacity-70' : ''}`} aria-label={title} aria-live="polite">
       <h2 className="text-soft">{isOld ? 'As it was, until the figure is right' : title}</h2>

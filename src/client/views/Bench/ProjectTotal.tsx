@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { api, value } from '../../api/http';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
-import { inWords } from './days';
+import { inDays } from '../../app/dates';
 
 /** What a project takes in all: thing by thing, against what is there and what is cut already. */
 export function ProjectTotal({ project, name }: { project: string; name: string }) {
@@ -76,7 +76,7 @@ function Lines({ project, name }: { project: string; name: string }) {
         </tbody>
       </table>
       <p className="mt-1 text-sm text-soft">
-        {total.by && `Wanted by ${inWords(total.by)}. `}
+        {total.by && `Wanted by ${inDays(total.by, units)}. `}
         {total.unsaid.length > 0 && `Not in it yet, since a figure is missing: ${total.unsaid.join(', ')}.`}
       </p>
     </div>

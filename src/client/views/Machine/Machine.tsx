@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useKeys } from '../../app/keys';
+import { useCard } from '../../app/useCard';
 import { useReckoning } from '../../app/useReckoning';
 import { useWorking } from '../../app/useWorking';
 import { useUnits } from '../../app/workroom';
@@ -8,6 +9,7 @@ import { StepPicture } from '../../drawing/StepPicture';
 import { ChangedSinceCut } from '../../parts/cut/SinceCut';
 import { HalfWay } from '../../parts/HalfWay';
 import { Measure } from '../../parts/Measure';
+import { SetOnCard } from '../../parts/SetOnCard';
 import { allTicked, StepChecks, StepFacts } from '../Working/StepChecks';
 import { useAwake } from './useAwake';
 
@@ -19,7 +21,8 @@ export function Machine() {
   const units = useUnits();
   const row = working.row;
   const path = `workings/${id}/reckon`;
-  const { answer } = useReckoning(row ? path : null, working.ask, units, 'steps,drawings');
+  const { answer } = useReckoning(row ? path : null, working.ask, units, 'steps,drawings', working.restsOn);
+  const card = useCard(working, row?.technique ?? null, units).answer;
   const steps = answer?.steps;
   const isAwake = useAwake();
   const [asked, setAsked] = useState(false);
@@ -103,6 +106,7 @@ export function Machine() {
               <Measure text={step.says} />
             </p>
             <StepFacts step={step} big />
+            {step.key === 'set-up' && <SetOnCard card={card} />}
             {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
             {step.schools.length > 0 && (
               <p className="max-w-[44em] text-[1.05rem] text-soft">

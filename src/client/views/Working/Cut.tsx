@@ -2,11 +2,11 @@ import { useState } from 'react';
 import type { Ask, Plan } from '../../api/types';
 import { Drawings } from '../../drawing/Drawings';
 import { AskFields } from '../../parts/ask/AskFields';
-import { CutSheet } from '../../parts/cut/CutSheet';
 import { Frozen } from '../../parts/cut/Frozen';
 import { NothingToCut } from '../../parts/cut/NothingToCut';
 import { SinceCut } from '../../parts/cut/SinceCut';
 import { ToCut } from '../../parts/cut/ToCut';
+import { WorkSheet } from '../../parts/cut/WorkSheet';
 import { useCutLists } from '../../parts/cut/useCutLists';
 import { GuidePaper } from '../../parts/GuidePaper';
 import { RangeBar } from '../../parts/swatch/RangeBar';
@@ -51,6 +51,7 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
             <Frozen
               working={working.id}
               cuts={cuts}
+              units={units}
               isOff={reckoning.isOld || answer.findings.some((f) => f.severity === 'stop')}
             />
           </ToCut>
@@ -59,9 +60,9 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
           )}
         </aside>
       </div>
-      <CutSheet answer={answer} working={working}>
+      <WorkSheet answer={answer} working={working} technique={technique} units={units}>
         {Sheet && <Sheet answer={answer} ask={working.ask} />}
-      </CutSheet>
+      </WorkSheet>
     </>
   );
 }

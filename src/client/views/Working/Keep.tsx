@@ -1,3 +1,4 @@
+import { onDay } from '../../app/dates';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -96,8 +97,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
         </label>
         {row && (
           <p className="font-semibold text-moss">
-            ✓ Kept on {new Date(row.keptAt).toLocaleDateString('en-GB')}. You find it on the bench, and with
-            /.
+            ✓ Kept on {onDay(row.keptAt, units)}. You find it on the bench, and with /.
           </p>
         )}
         <div className="flex flex-wrap gap-3">

@@ -1,15 +1,23 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
+import type { Plan } from '../../api/types';
+import { useCard } from '../../app/useCard';
 import { Measure } from '../../parts/Measure';
+import { SetOnCard } from '../../parts/SetOnCard';
 import { StepPicture } from '../../drawing/StepPicture';
 import { GuidePaper } from '../../parts/GuidePaper';
 import { ChangedSinceCut } from '../../parts/cut/SinceCut';
+import { WorkSheet } from '../../parts/cut/WorkSheet';
 import { HalfWay } from '../../parts/HalfWay';
+import { leavesOf } from '../../techniques/leaves';
 import { CautionsAt } from './CautionsAt';
 import type { StageProps } from './stage';
 import { StepChecks, StepFacts } from './StepChecks';
 
 /** Sew: the steps in their order with their checks; the step that is reached is open. */
 export function Sew({ working, technique, reckoning, units }: StageProps) {
+  const card = useCard(working, technique.name, units).answer;
+  const [{ sheet: Sheet }] = useState(() => leavesOf(technique.name));
   const steps = reckoning.answer?.steps;
   if (!steps) {
     return (
@@ -21,103 +29,112 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
   }
   const at = Math.min(working.progress.at ?? 0, steps.length);
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_300px]">
-      <div className="grid min-w-0 content-start gap-4">
-        <ChangedSinceCut working={working} units={units} />
-        <ol className="grid min-w-0 content-start gap-2">
-          {steps.map((step, i) => (
-            <li key={step.key} className="sheet !py-1">
-              <details open={i === at || undefined} name="step">
-                <summary className="flex min-h-11 items-center gap-3">
-                  <span className={`fig w-7 text-right text-lg ${i < at ? 'text-moss' : ''}`}>
-                    {i < at ? '✓' : i + 1}
-                  </span>
-                  <b className={i === at ? 'text-lg' : ''}>{step.title}</b>
-                  <span className="ml-auto hidden text-soft sm:inline">
-                    <Measure text={step.big} />
-                  </span>
-                </summary>
-                <div className="grid gap-3 pb-3 sm:pl-10">
-                  <p>
-                    <Measure text={step.says} />
-                  </p>
-                  <StepPicture
-                    step={step}
-                    drawings={reckoning.answer?.drawings}
-                    cloth={working.cloth}
-                    units={units}
-                  />
-                  <StepFacts step={step} />
-                  {step.schools.length > 0 && (
-                    <ul className="grid gap-1">
-                      {step.schools.map((school) => (
-                        <li key={school.name} className="noted">
-                          <b className="text-ink">{school.name}:</b> {school.follows}
-                        </li>
-                      ))}
-                    </ul>
-                  )}
-                  <StepChecks
-                    step={step}
-                    progress={working.progress}
-                    tick={(progress) => working.change({ progress })}
-                  />
-                  {step.measure && <HalfWay measure={step.measure} working={working} units={units} />}
-                  {step.caution && <p className="care">{step.caution.says}</p>}
-                  <button
-                    type="button"
-                    className="btn quiet justify-self-start"
-                    onClick={() =>
-                      working.change({
-                        progress: { ...working.progress, at: i + 1, step: steps[i + 1]?.key ?? step.key },
-                      })
-                    }
-                  >
-                    Done
-                  </button>
-                </div>
-              </details>
-            </li>
-          ))}
-        </ol>
+    <>
+      <div className="no-print grid gap-6 lg:grid-cols-[minmax(0,1fr)_300px]">
+        <div className="grid min-w-0 content-start gap-4">
+          <ChangedSinceCut working={working} units={units} />
+          <ol className="grid min-w-0 content-start gap-2">
+            {steps.map((step, i) => (
+              <li key={step.key} className="sheet !py-1">
+                <details open={i === at || undefined} name="step">
+                  <summary className="flex min-h-11 items-center gap-3">
+                    <span className={`fig w-7 text-right text-lg ${i < at ? 'text-moss' : ''}`}>
+                      {i < at ? '✓' : i + 1}
+                    </span>
+                    <b className={i === at ? 'text-lg' : ''}>{step.title}</b>
+                    <span className="ml-auto hidden text-soft sm:inline">
+                      <Measure text={step.big} />
+                    </span>
+                  </summary>
+                  <div className="grid gap-3 pb-3 sm:pl-10">
+                    <p>
+                      <Measure text={step.says} />
+                    </p>
+                    <StepPicture
+                      step={step}
+                      drawings={reckoning.answer?.drawings}
+                      cloth={working.cloth}
+                      units={units}
+                    />
+                    <StepFacts step={step} />
+                    {step.key === 'set-up' && <SetOnCard card={card} />}
+                    {step.schools.length > 0 && (
+                      <ul className="grid gap-1">
+                        {step.schools.map((school) => (
+                          <li key={school.name} className="noted">
+                            <b className="text-ink">{school.name}:</b> {school.follows}
+                          </li>
+                        ))}
+                      </ul>
+                    )}
+                    <StepChecks
+                      step={step}
+                      progress={working.progress}
+                      tick={(progress) => working.change({ progress })}
+                    />
+                    {step.measure && <HalfWay measure={step.measure} working={working} units={units} />}
+                    {step.caution && <p className="care">{step.caution.says}</p>}
+                    <button
+                      type="button"
+                      className="btn quiet justify-self-start"
+                      onClick={() =>
+                        working.change({
+                          progress: { ...working.progress, at: i + 1, step: steps[i + 1]?.key ?? step.key },
+                        })
+                      }
+                    >
+                      Done
+                    </button>
+                  </div>
+                </details>
+              </li>
+            ))}
+          </ol>
+        </div>
+        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+          <section className="tacked">
+            <h2 className="text-soft">Next</h2>
+            <p className="fig mb-1 text-[1.9rem]">
+              {at < steps.length ? steps[at]!.title : 'All steps are done'}
+            </p>
+            <p className="mb-4 text-soft">
+              step {Math.min(at + 1, steps.length)} of {steps.length}
+            </p>
+            <div className="flex flex-wrap gap-2">
+              {at < steps.length ? (
+                <Link className="btn" to={`/workings/${working.id}/machine`}>
+                  At the machine
+                </Link>
+              ) : (
+                <Link className="btn" to={`/workings/${working.id}/keep`}>
+                  Keep it
+                </Link>
+              )}
+              {at > 0 && (
+                <button
+                  type="button"
+                  className="btn quiet"
+                  onClick={() =>
+                    working.change({ progress: { ...working.progress, at: 0, step: steps[0]!.key } })
+                  }
+                >
+                  From the start
+                </button>
+              )}
+            </div>
+          </section>
+          <button type="button" className="btn quiet justify-self-start" onClick={() => print()}>
+            Print the whole sheet
+          </button>
+          {technique.hasGuide && working.row && (
+            <GuidePaper working={working.id} version={working.row.version} units={units} />
+          )}
+          <CautionsAt stage="sew" answer={reckoning.answer} />
+        </aside>
       </div>
-      <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
-        <section className="tacked">
-          <h2 className="text-soft">Next</h2>
-          <p className="fig mb-1 text-[1.9rem]">
-            {at < steps.length ? steps[at]!.title : 'All steps are done'}
-          </p>
-          <p className="mb-4 text-soft">
-            step {Math.min(at + 1, steps.length)} of {steps.length}
-          </p>
-          <div className="flex flex-wrap gap-2">
-            {at < steps.length ? (
-              <Link className="btn" to={`/workings/${working.id}/machine`}>
-                At the machine
-              </Link>
-            ) : (
-              <Link className="btn" to={`/workings/${working.id}/keep`}>
-                Keep it
-              </Link>
-            )}
-            {at > 0 && (
-              <button
-                type="button"
-                className="btn quiet"
-                onClick={() =>
-                  working.change({ progress: { ...working.progress, at: 0, step: steps[0]!.key } })
-                }
-              >
-                From the start
-              </button>
-            )}
-          </div>
-        </section>
-        {technique.hasGuide && working.row && (
-          <GuidePaper working={working.id} version={working.row.version} units={units} />
-        )}
-        <CautionsAt stage="sew" answer={reckoning.answer} />
-      </aside>
-    </div>
+      <WorkSheet answer={reckoning.answer as Plan} working={working} technique={technique} units={units}>
+        {Sheet && <Sheet answer={reckoning.answer!} ask={working.ask} />}
+      </WorkSheet>
+    </>
   );
 }

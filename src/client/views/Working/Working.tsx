@@ -65,7 +65,7 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
     working.ask,
     units,
     'working,drawings,steps,understood',
-    learnt,
+    `${learnt} ${working.restsOn}`,
   );
   const project = useQuery({
     queryKey: ['project', row.projectId],
