@@ -49,11 +49,12 @@ public sealed class FindStore(Database database)
                 union all
                 select 4, 'keep', left(k.came_out || ' ' || k.note, 120), w.name, w.id, w.project_id, null
                 from keeps k join workings w on w.id = k.working_id and w.workroom_id = $1
-                where k.workroom_id = $1 and concat_ws(' ', k.came_out, k.note, w.name) ilike all ($2)
+                where k.workroom_id = $1 and concat_ws(' ', k.came_out, k.note) ilike any ($2)
+                    and concat_ws(' ', k.came_out, k.note, w.name) ilike all ($2)
                 union all
                 select 5, 'swatch', left(s.note, 120), coalesce(w.name, 'a swatch by itself'), w.id, w.project_id, null
                 from swatches s left join workings w on w.id = s.working_id and w.workroom_id = $1
-                where s.workroom_id = $1 and s.note <> ''
+                where s.workroom_id = $1 and s.note ilike any ($2)
                     and concat_ws(' ', s.note, w.name, s.cloth ->> 'name') ilike all ($2)) found
             order by rank, title limit $3
             """,

@@ -4,6 +4,7 @@ using Npgsql;
 namespace ZephyrReach.Store;
 
 /// <summary>Which swatches are wanted; what is null or empty does not narrow.</summary>
+/// <param name="Year">In which it was sewn.</param>
 /// <param name="Text">Anywhere in what is written of a swatch, whatever its case; % and _ are taken as they are.</param>
 public sealed record SwatchFilter(
     string? Cloth = null,
@@ -11,7 +12,9 @@ public sealed record SwatchFilter(
     string? Technique = null,
     string? Verdict = null,
     string? Text = null,
-    Guid? Working = null
+    Guid? Working = null,
+    string? Machine = null,
+    int? Year = null
 );
 
 /// <summary>A swatch in the book: with the names of what it belongs to.</summary>
@@ -27,27 +30,30 @@ public sealed record BookRow(
     IReadOnlyList<Guid> Photographs
 );
 
-/// <summary>How many swatches there are of one cloth, foot, technique or verdict.</summary>
-/// <param name="Facet">cloth, foot, technique or verdict.</param>
+/// <summary>How many swatches there are of one cloth, foot, technique, verdict, machine or year.</summary>
+/// <param name="Facet">cloth, foot, technique, verdict, machine or year.</param>
 public sealed record FacetRow(string Facet, string Name, int Count);
 
 /// <summary>Finds swatches over the whole workroom.</summary>
 public sealed class SwatchBookStore(Database database)
 {
-    /// <summary>Swatches with their names; $1 is the workroom, $2 to $7 the filter.</summary>
+    /// <summary>Swatches with their names; $1 is the workroom, $2 to $9 the filter.</summary>
     private const string Filtered = """
         from swatches s
         left join workings w on w.id = s.working_id and w.workroom_id = $1
         left join things c on c.id = (s.uses ->> 'cloth')::uuid and c.workroom_id = $1
         left join things f on f.id = (s.uses ->> 'foot')::uuid and f.workroom_id = $1
+        left join things m on m.id = (s.uses ->> 'machine')::uuid and m.workroom_id = $1
         where s.workroom_id = $1
             and ($2::text is null or coalesce(c.name, s.cloth ->> 'name', '') = $2)
             and ($3::text is null or coalesce(f.name, s.settings ->> 'Foot', '') = $3)
             and ($4::text is null or s.technique = $4)
             and ($5::text is null or s.verdict = $5)
             and ($6::text is null or s.note ilike $6 or s.settings::text ilike $6 or c.name ilike $6 or s.cloth ->> 'name' ilike $6
-                or f.name ilike $6 or w.name ilike $6 or array_to_string(s.looks, ' ') ilike $6)
+                or f.name ilike $6 or m.name ilike $6 or w.name ilike $6 or array_to_string(s.looks, ' ') ilike $6)
             and ($7::uuid is null or s.working_id = $7)
+            and ($8::text is null or coalesce(m.name, '') = $8)
+            and ($9::int is null or extract(year from s.created_at) = $9)
         """;
 
     private const string Named = """
@@ -71,8 +77,8 @@ public sealed class SwatchBookStore(Database database)
         database.ReadAsync(
             $"""
             select {Named} {Filtered}
-                and ($8::uuid is null or (s.created_at, s.id) < (select b.created_at, b.id from swatches b where b.workroom_id = $1 and b.id = $8))
-            order by s.created_at desc, s.id desc limit $9
+                and ($10::uuid is null or (s.created_at, s.id) < (select b.created_at, b.id from swatches b where b.workroom_id = $1 and b.id = $10))
+            order by s.created_at desc, s.id desc limit $11
             """,
             Row,
             cancel,
@@ -86,7 +92,7 @@ public sealed class SwatchBookStore(Database database)
         CancellationToken cancel
     ) =>
         database.ReadAsync(
-            $"select {Named} {Filtered} and s.id = any ($8)",
+            $"select {Named} {Filtered} and s.id = any ($10)",
             Row,
             cancel,
             [.. Values(seat, new SwatchFilter()), ids.ToArray()]
@@ -103,19 +109,20 @@ public sealed class SwatchBookStore(Database database)
             )
         )[0];
 
-    /// <summary>What there is to choose from: every cloth, foot, technique and verdict of the workroom's swatches.</summary>
+    /// <summary>What there is to choose from: every cloth, foot, technique, verdict, machine and year of the workroom's swatches.</summary>
     public Task<List<FacetRow>> FacetsAsync(Seat seat, CancellationToken cancel) =>
         database.ReadAsync(
             """
             with named as (
                 select coalesce(c.name, s.cloth ->> 'name', '') as cloth, coalesce(f.name, s.settings ->> 'Foot', '') as foot,
-                    s.technique, s.verdict
+                    s.technique, s.verdict, coalesce(m.name, '') as machine, extract(year from s.created_at)::text as year
                 from swatches s left join things c on c.id = (s.uses ->> 'cloth')::uuid and c.workroom_id = $1
                 left join things f on f.id = (s.uses ->> 'foot')::uuid and f.workroom_id = $1
+                left join things m on m.id = (s.uses ->> 'machine')::uuid and m.workroom_id = $1
                 where s.workroom_id = $1)
             select facet, name, count(*)::int as n
             from named cross join lateral (values ('cloth', cloth), ('foot', foot), ('technique', technique),
-                ('verdict', verdict)) as each (facet, name)
+                ('verdict', verdict), ('machine', machine), ('year', year)) as each (facet, name)
             where name <> '' group by facet, name order by facet, n desc, name
             """,
             r => new FacetRow(r.GetString("facet"), r.GetString("name"), r.GetInt32("n")),
@@ -132,6 +139,8 @@ public sealed class SwatchBookStore(Database database)
             Database.Text(filter.Verdict),
             Database.Text(filter.Text is { Length: > 0 } text ? FindStore.Anywhere(text) : null),
             Database.Id(filter.Working),
+            Database.Text(filter.Machine),
+            Database.Whole(filter.Year),
         ];
 
     private static BookRow Row(NpgsqlDataReader row) =>

@@ -93,6 +93,7 @@ public class BookTests(StoreFixture store) : IClassFixture<StoreFixture>
                 "technique: gathering-foot 1",
                 "verdict: nearly 2",
                 "verdict: yes 1",
+                $"year: {DateTime.UtcNow.Year} 3",
             ]);
         var stranger = await store.SeatAsync();
         (await store.Book.FacetsAsync(stranger, Cancel)).ShouldBeEmpty();
@@ -179,6 +180,11 @@ public class BookTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await store.Finds.FindAsync(book.Seat, "RUFFLER", Cancel))
             .ShouldHaveSingleItem()
             .Thing.ShouldBe(book.Foot);
+        // Words in any order, of the piece and of where it is.
+        (await store.Finds.FindAsync(book.Seat, "stall open valance", Cancel))
+            .ShouldHaveSingleItem()
+            .Working.ShouldBe(book.Working);
+        (await store.Finds.FindAsync(book.Seat, "valance nowhere", Cancel)).ShouldBeEmpty();
         (await store.Finds.FindAsync(book.Seat, "third", Cancel))
             .ShouldHaveSingleItem()
             .Where.ShouldBe("a swatch by itself");
@@ -200,6 +206,47 @@ public class BookTests(StoreFixture store) : IClassFixture<StoreFixture>
 
         found.Count.ShouldBe(30);
         found[0].Kind.ShouldBe("project");
+    }
+
+    [Fact]
+    public async Task The_book_is_narrowed_by_machine_and_by_the_year_it_was_sewn_in()
+    {
+        var book = await FillAsync();
+        var machine = Guid.CreateVersion7();
+        await store.Things.AddAsync(
+            book.Seat,
+            machine,
+            "machine",
+            "window machine",
+            Json("{}"),
+            null,
+            Cancel
+        );
+        var line = new SwatchLine(
+            Guid.CreateVersion7(),
+            Alone("last year’s setting") with
+            {
+                Uses = Json($$"""{"machine":"{{machine}}"}"""),
+            }
+        );
+        await store.Swatches.TakeInAsync(book.Seat, "taken in", [line], Cancel);
+        var year = DateTime.UtcNow.Year;
+
+        (await CountAsync(new SwatchFilter(Machine: "window machine"))).ShouldBe(1);
+        (await CountAsync(new SwatchFilter(Machine: "shed overlocker"))).ShouldBe(0);
+        (await CountAsync(new SwatchFilter(Year: year))).ShouldBe(4);
+        (await CountAsync(new SwatchFilter(Year: year - 1))).ShouldBe(0);
+        (
+            await CountAsync(new SwatchFilter(Machine: "window machine", Text: "window setting"))
+        ).ShouldBe(0);
+        var facets = await store.Book.FacetsAsync(book.Seat, Cancel);
+        facets
+            .Where(f => f.Facet is "machine" or "year")
+            .Select(f => (f.Name, f.Count))
+            .ShouldBe([("window machine", 1), ($"{year}", 4)]);
+
+        Task<int> CountAsync(SwatchFilter filter) =>
+            store.Book.CountAsync(book.Seat, filter, Cancel);
     }
 
     private sealed record Book(Seat Seat, Guid Working, Guid Cloth, Guid Foot, Guid Third);

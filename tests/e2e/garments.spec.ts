@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, kept, test } from './house';
+import { expect, field, kept, test } from './house';
 
 /** Five garments from the plan to the paper, each with figures that were reckoned by hand. */
 
@@ -27,9 +27,7 @@ const toCut = (page: Page) => page.getByRole('region', { name: 'To cut' });
 /** All that stands on the printed sheet of a working, read as text. */
 async function paper(page: Page, id: string, stage = 'cut') {
   await page.goto(`/workings/${id}/${stage}`);
-  await expect(
-    page.getByTestId('cut-sheet').getByRole('heading', { includeHidden: true }).first(),
-  ).toHaveCount(1);
+  await expect(page.getByRole('button', { name: /^Print/ })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   const sheet = page.getByTestId('cut-sheet');
   await expect(sheet).toBeVisible();
@@ -118,8 +116,7 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
 
   // 1.2 m above makes 1.8, 2.7 and 4.05 m: three strips of 138 cm.
   await page.goto(`/workings/${top}/plan`);
-  await page.getByRole('button', { name: 'Finished edge: 1 m' }).click();
-  await page.getByRole('textbox', { name: 'Finished edge' }).fill('1.2 m');
+  await (await field(page, 'Finished edge')).fill('1.2 m');
   await kept(page);
   await page.goto(`/workings/${lower}/plan`);
   await expect(page.getByText('Finished edge: 2.7 m, the lower edge of Middle tier')).toBeVisible();

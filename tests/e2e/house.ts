@@ -128,7 +128,7 @@ export async function field(page: Page, label: string): Promise<Locator> {
   const box = page.getByRole('textbox', { name: label, exact: true });
   const stated = page.getByRole('button', { name: `${label}, on the drawing` });
   await expect(box.or(stated).first()).toBeVisible();
-  if (!(await box.isVisible())) await stated.click();
+  if (!(await box.isVisible())) await stated.first().click();
   return box;
 }
 

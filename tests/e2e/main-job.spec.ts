@@ -66,21 +66,22 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await expect(page.getByText('The cut list is frozen.')).toBeVisible();
   for (const format of ['A4', 'Letter'] as const) {
     const pdf = (await page.pdf({ format })).toString('latin1');
-    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+    // Set to be read at arm's length, with a picture for each step: a few sheets, and not one for each step.
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)!.length).toBeLessThanOrEqual(5);
   }
 
-  // Sew at the machine: the space bar, checks that hold, the place kept through a reload.
+  // Sew at the machine: the space bar checks and goes on in one press, the place kept through a reload.
   await page.keyboard.press('m');
   await expect(page.getByRole('heading', { name: 'Cut the strips' })).toBeVisible();
   await press('Space');
-  await expect(page.getByText('Not everything is ticked.')).toBeVisible();
-  await press('Space');
   await expect(page.getByRole('heading', { name: 'Join the strips' })).toBeVisible();
+  await press('ArrowLeft');
+  for (const check of await page.getByRole('checkbox').all()) await expect(check).toBeChecked();
+  await press('Space');
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Join the strips' })).toBeVisible();
   for (let i = 0; i < 30 && !(await page.getByText('All sewn.').isVisible()); i++) {
     const step = await page.locator('h1').textContent();
-    await press('ArrowRight');
     await press('ArrowRight');
     await expect(page.locator('h1')).not.toHaveText(step!);
   }

@@ -149,11 +149,13 @@ for (const units of ['metric', 'imperial']) {
 /** The paper alone is enough to sew from: what is cut, every figure of the plan, every step with all it says. */
 async function onPaper(page: Page, plan: Plan, figures: string[], name: string) {
   const sheet = page.getByTestId('cut-sheet');
-  await expect(sheet).toHaveCount(1);
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheet).toBeVisible();
   const paper = bare(await sheet.textContent());
   for (const figure of figures) expect(paper, name).toContain(figure.replace(' ', ''));
   for (const fact of plan.facts) expect(paper, `${name} ${fact.name}`).toContain(bare(fact.text));
   for (const step of plan.steps) expect(paper, `${name} ${step.key}`).toContain(bare(step.says));
+  await page.emulateMedia({ media: 'screen' });
 }
 
 test('every step has its picture, with what matters lit up', async ({ page }) => {

@@ -54,7 +54,9 @@ public sealed record BookFacets(
     IReadOnlyList<FacetOut> Cloths,
     IReadOnlyList<FacetOut> Feet,
     IReadOnlyList<FacetOut> Techniques,
-    IReadOnlyList<FacetOut> Verdicts
+    IReadOnlyList<FacetOut> Verdicts,
+    IReadOnlyList<FacetOut> Machines,
+    IReadOnlyList<FacetOut> Years
 );
 
 /// <summary>A filter as a query.</summary>
@@ -64,10 +66,13 @@ public sealed record BookQuery(
     [property: StringLength(60)] string? Technique,
     [property: AllowedValues("yes", "nearly", "no", null)] string? Verdict,
     [property: StringLength(200)] string? Text,
-    Guid? Working
+    Guid? Working,
+    [property: StringLength(200)] string? Machine,
+    [property: Range(1900, 3000)] int? Year
 )
 {
-    public SwatchFilter Filter => new(Cloth, Foot, Technique, Verdict, Text?.Trim(), Working);
+    public SwatchFilter Filter =>
+        new(Cloth, Foot, Technique, Verdict, Text?.Trim(), Working, Machine, Year);
 }
 
 /// <summary>The swatch book: all swatches, filtered.</summary>
@@ -134,7 +139,9 @@ public static class SwatchBookEndpoints
                         "no" => "not yet",
                         _ => n,
                     }
-            )
+            ),
+            Of("machine", n => n),
+            Of("year", n => n)
         );
 
         IReadOnlyList<FacetOut> Of(string facet, Func<string, string> label) =>

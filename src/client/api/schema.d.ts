@@ -1036,6 +1036,8 @@ export interface paths {
                     Verdict?: string;
                     Text?: string;
                     Working?: string;
+                    Machine?: string;
+                    Year?: number;
                     cursor?: string;
                 };
                 header?: never;
@@ -1246,6 +1248,8 @@ export interface paths {
                     Verdict?: string;
                     Text?: string;
                     Working?: string;
+                    Machine?: string;
+                    Year?: number;
                     x?: string;
                 };
                 header?: never;
@@ -1291,6 +1295,8 @@ export interface paths {
                     Verdict?: string;
                     Text?: string;
                     Working?: string;
+                    Machine?: string;
+                    Year?: number;
                 };
                 header?: never;
                 path?: never;
@@ -2698,6 +2704,8 @@ export interface components {
             feet: components["schemas"]["FacetOut"][];
             techniques: components["schemas"]["FacetOut"][];
             verdicts: components["schemas"]["FacetOut"][];
+            machines: components["schemas"]["FacetOut"][];
+            years: components["schemas"]["FacetOut"][];
         };
         BookPage: {
             swatches: components["schemas"]["BookSwatch"][];

@@ -8,7 +8,7 @@ const registered: Key[][] = [];
 /** The keys of this view, those of the innermost part first. */
 export const keysNow = () => registered.flat();
 
-/** Listens for keys while the part is there. Keys do nothing while something is typed, except those with Ctrl. */
+/** Listens for keys while the part is there. They do nothing while something is typed; Escape leaves the field. */
 export function useKeys(keys: Key[]) {
   const now = useRef(keys);
   useEffect(() => {
@@ -28,6 +28,7 @@ export function useKeys(keys: Key[]) {
       )
         return;
       const name = nameOf(event);
+      if (name === 'Escape' && isTyping(event.target)) (event.target as HTMLElement).blur();
       if (isTyping(event.target) || isPressing(event)) return;
       const key = now.current.find((k) => k.keys.includes(name));
       if (key) {

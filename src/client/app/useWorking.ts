@@ -1,9 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import { api, ifMatch, value } from '../api/http';
 import type { components } from '../api/schema';
 import type { Ask, Cloth, Progress, Stage, Uses } from '../api/types';
 import { notify } from './notice';
+import { overruled } from './overruled';
+import { techniqueQuery } from './useTechnique';
 import { groupWithout, useDraft } from './useDraft';
 import { workingQuery } from './working';
 import { useUnits } from './workroom';
@@ -34,6 +36,7 @@ export function useWorking(id: string) {
   const units = useUnits();
   const kept = useQuery(workingQuery(id));
   const key = ['working', id];
+  const latest = useRef<Draft>({});
   const drafted = useDraft<Draft>(id, {
     isReady: Boolean(kept.data),
     save: async (sent) => {
@@ -51,12 +54,32 @@ export function useWorking(id: string) {
     without: groupWithout('ask'),
     right,
     overtaken: (problem) => {
-      queries.setQueryData(key, problem.current);
-      if (problem.changedBy)
-        notify({ says: `Also changed on the ${problem.changedBy}; both changes are kept.` });
+      const was = queries.getQueryData<Row>(key);
+      const theirs = problem.current as Row | undefined;
+      queries.setQueryData(key, theirs);
+      const seat = problem.changedBy ? `on the ${problem.changedBy}` : 'at another seat';
+      const [first] = overruled(
+        (was?.ask ?? {}) as Ask,
+        (theirs?.ask ?? {}) as Ask,
+        latest.current.ask ?? {},
+      );
+      if (!first) {
+        if (problem.changedBy) notify({ says: `Also changed ${seat}; both changes are kept.` });
+        return;
+      }
+      const technique = queries.getQueryData(techniqueQuery(theirs!.technique, units).queryKey);
+      const label = technique?.fields.find((f) => f.name === first.field)?.label ?? first.field;
+      notify({
+        says: `${label} was set to ${said_(first.theirs)} ${seat} meanwhile; ${said_(first.mine)}, typed here, stands.`,
+        action: {
+          label: 'Take theirs',
+          run: () => change({ ask: { [first.field]: first.theirs } }),
+        },
+      });
     },
   });
   const { draft } = drafted;
+  latest.current = draft;
   const put = drafted.change;
   const change = useCallback(
     (next: Draft, at: 'once' | 'pause' = 'once') =>
@@ -107,6 +130,9 @@ export function useWorking(id: string) {
     change,
   };
 }
+
+/** A value as it is told: nothing where it was taken out. */
+const said_ = (value: unknown) => (value === null ? 'nothing' : String(value));
 
 /** The fields that say something. */
 function said(ask: Ask): Ask {

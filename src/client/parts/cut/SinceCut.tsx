@@ -1,7 +1,7 @@
 import { onDay } from '../../app/dates';
 import { useEffect, useState } from 'react';
 import { post } from '../../api/http';
-import type { Ask, Finding, Units } from '../../api/types';
+import type { Finding, Units } from '../../api/types';
 import { Findings } from '../Findings';
 import type { EditedWorking } from '../../app/useWorking';
 import { Measure } from '../Measure';
@@ -9,52 +9,40 @@ import { useCutLists } from './useCutLists';
 
 type Compared = { differences: { title: string; was: string; isNow: string }[]; findings: Finding[] };
 
-/** The same for a working whose cut lists are not at hand: in Sew, at the machine, on paper. */
-export function ChangedSinceCut({ working, units }: { working: EditedWorking; units: Units }) {
+/** How the plan differs from what was last cut, and when that was; null where it does not. */
+export function useSinceCut(working: EditedWorking, units: Units) {
   const last = useCutLists(working.id, units).lists?.[0];
-  if (!last) return null;
-  return (
-    <SinceCut
-      working={working.id}
-      then={last.ask as Ask}
-      now={working.ask}
-      units={units}
-      cutAt={last.cutAt}
-    />
-  );
-}
-
-/** How the plan differs from what was cut. */
-export function SinceCut({
-  working,
-  then,
-  now,
-  units,
-  cutAt,
-}: {
-  /** Its id: what its swatches say now belongs to the plan as it is now. */
-  working: string;
-  then: Ask;
-  now: Ask;
-  units: Units;
-  cutAt: string;
-}) {
   const [compared, setCompared] = useState<Compared | null>(null);
-  const key = JSON.stringify({ then, now });
+  const key = last ? JSON.stringify({ then: last.ask, now: working.ask }) : '';
+  const { id, restsOn } = working;
   useEffect(() => {
+    if (!key) {
+      setCompared(null);
+      return;
+    }
     const abort = new AbortController();
-    post<Compared>(`workings/${working}/compare`, JSON.parse(key), { units }, abort.signal).then(
+    post<Compared>(`workings/${id}/compare`, JSON.parse(key), { units }, abort.signal).then(
       setCompared,
       () => {
         // While a figure is wrong there is nothing to compare; the plan says what is wrong.
       },
     );
     return () => abort.abort();
-  }, [working, key, units]);
-  if (!compared || compared.differences.length === 0) return null;
+  }, [id, key, units, restsOn]);
+  return last && compared?.differences.length ? { ...compared, cutAt: last.cutAt } : null;
+}
+
+/** How the plan differs from what was cut: in Cut, in Sew, at the machine. */
+export function ChangedSinceCut({ working, units }: { working: EditedWorking; units: Units }) {
+  return <SinceCut since={useSinceCut(working, units)} units={units} />;
+}
+
+/** The differences as a list, with what they mean for what was cut. */
+export function SinceCut({ since, units }: { since: ReturnType<typeof useSinceCut>; units: Units }) {
+  if (!since) return null;
   return (
     <section className="sheet" aria-label="Changed since it was cut">
-      <h2>The plan has changed since it was cut on {onDay(cutAt, units)}</h2>
+      <h2>The plan has changed since it was cut on {onDay(since.cutAt, units)}</h2>
       <table className="my-3 w-full text-[0.95rem]">
         <thead className="text-left text-soft">
           <tr>
@@ -68,7 +56,7 @@ export function SinceCut({
           </tr>
         </thead>
         <tbody>
-          {compared.differences.map((d) => (
+          {since.differences.map((d) => (
             <tr key={d.title} className="border-t border-rule">
               <th scope="row" className="py-1 text-left font-normal">
                 {d.title}
@@ -83,7 +71,7 @@ export function SinceCut({
           ))}
         </tbody>
       </table>
-      <Findings findings={compared.findings} />
+      <Findings findings={since.findings} />
     </section>
   );
 }

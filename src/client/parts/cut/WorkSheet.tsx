@@ -8,7 +8,7 @@ import { DrawingView } from '../../drawing/DrawingView';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../Measure';
 import { SetOnCard } from '../SetOnCard';
-import { ChangedSinceCut } from './SinceCut';
+import { SinceCut, useSinceCut } from './SinceCut';
 import { sizeOf } from './ToCut';
 import { usePrinting } from './usePrinting';
 
@@ -25,13 +25,32 @@ type Props = {
  * The piece on paper, black on white, so that it can be sewn from the paper alone: what is cut, where it lies on the cloth, the
  * marks of both edges, every step with its checks and its picture. Set to be read at arm's length.
  */
-export function WorkSheet({ answer, working, technique, units, children }: Props) {
+export function WorkSheet(props: Props) {
+  const { working, technique, units } = props;
+  // What is asked of the program is there before the paper is wanted.
   const project = useQuery({
     queryKey: ['project', working.row!.projectId],
     queryFn: () => value(api.GET('/api/projects/{id}', { params: { path: { id: working.row!.projectId } } })),
   }).data;
   const card = useCard(working, technique.name, units).answer;
-  const isPrinting = usePrinting();
+  const since = useSinceCut(working, units);
+  return usePrinting() ? <OnPaper {...props} project={project} card={card} since={since} /> : null;
+}
+
+function OnPaper({
+  answer,
+  working,
+  technique,
+  units,
+  children,
+  project,
+  card,
+  since,
+}: Props & {
+  project?: { name: string; wantedBy?: string | null };
+  card: CardAnswer | null;
+  since: ReturnType<typeof useSinceCut>;
+}) {
   const layout = answer.drawings?.find((d) =>
     d.shapes.some((s) => s.kind === 'cloth' && s.role === 'length'),
   );
@@ -49,7 +68,7 @@ export function WorkSheet({ answer, working, technique, units, children }: Props
             .join(' · ')}
         </p>
       </header>
-      <ChangedSinceCut working={working} units={units} />
+      <SinceCut since={since} units={units} />
       {answer.pieces.map((piece) => {
         const of = sizeOf(piece);
         return (
@@ -69,22 +88,14 @@ export function WorkSheet({ answer, working, technique, units, children }: Props
           </div>
         ))}
       </dl>
-      {layout && (
-        <Pictured drawing={layout} cloth={working.cloth} units={units} width={640} when={isPrinting} />
-      )}
+      {layout && <DrawingView drawing={layout} cloth={working.cloth} units={units} width={640} />}
       {children}
       <h2>Step by step</h2>
       <ol>
         {answer.steps?.map((step, i) => (
           <li key={step.key}>
             <StepOnPaper number={i + 1} step={step} card={card} />
-            <Moment
-              step={step}
-              drawings={answer.drawings}
-              cloth={working.cloth}
-              units={units}
-              when={isPrinting}
-            />
+            <Moment step={step} drawings={answer.drawings} cloth={working.cloth} units={units} />
           </li>
         ))}
       </ol>
@@ -131,34 +142,19 @@ function StepOnPaper({ number, step, card }: { number: number; step: Step; card:
   );
 }
 
-/** The picture of a step; drawn only when there is paper to draw it on. */
+/** The picture of a step. */
 function Moment({
   step,
   drawings,
-  when,
   ...shown
 }: {
   step: Step;
   drawings: Drawing[] | undefined;
   cloth: Cloth;
   units: Units;
-  when: boolean;
 }) {
   const drawing = drawings?.find((d) => d.name === step.picture?.drawing);
-  return when && drawing && step.picture ? (
+  return drawing && step.picture ? (
     <DrawingView drawing={drawing} moment={step.picture} {...shown} width={250} maxHeight={150} />
   ) : null;
-}
-
-function Pictured({
-  when,
-  ...shown
-}: {
-  drawing: Drawing;
-  cloth: Cloth;
-  units: Units;
-  width: number;
-  when: boolean;
-}) {
-  return when ? <DrawingView {...shown} maxHeight={190} /> : null;
 }

@@ -40,7 +40,7 @@ export function Ways({
   };
   const isChosen = ways.some((w) => w.isAside);
   return (
-    <section className="sheet no-print overflow-x-auto" aria-label="Ways of doing this piece">
+    <section className="sheet no-print relative overflow-x-auto" aria-label="Ways of doing this piece">
       <h2>Ways of doing this piece</h2>
       <table className="mt-2 w-full text-[0.95rem]">
         <thead className="text-left text-soft">

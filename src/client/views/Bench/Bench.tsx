@@ -1,5 +1,5 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
 import { api, value } from '../../api/http';
 import { PageHead } from '../../app/PageHead';
@@ -11,6 +11,7 @@ import { RunsShort } from './RunsShort';
 export function Bench() {
   const [isBeginning, setBeginning] = useState(false);
   const [begun, setBegun] = useState<string>();
+  const opener = useRef<HTMLButtonElement>(null);
   const { hash } = useLocation();
   const bench = useInfiniteQuery({
     queryKey: ['bench', 'pages'],
@@ -27,7 +28,7 @@ export function Bench() {
   return (
     <>
       <PageHead title="Bench" crumb="what is in hand, and what is next" />
-      <div className="mt-4 grid gap-5">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5">
         {bench.error && (
           <p className="care">
             <b>The bench cannot be shown: {bench.error.message}</b> It comes back by itself when the program
@@ -42,13 +43,18 @@ export function Bench() {
               A project is something you are making, with the day it is wanted by; each frill, tuck or seam in
               it is a working.
             </p>
-            <button type="button" className="btn" onClick={() => setBeginning(true)}>
+            <button ref={opener} type="button" className="btn" onClick={() => setBeginning(true)}>
               Begin a project
             </button>
           </section>
         )}
         {projects.length > 0 && !isBeginning && (
-          <button type="button" className="btn quiet justify-self-start" onClick={() => setBeginning(true)}>
+          <button
+            ref={opener}
+            type="button"
+            className="btn quiet justify-self-start"
+            onClick={() => setBeginning(true)}
+          >
             Begin a project
           </button>
         )}
@@ -57,6 +63,8 @@ export function Bench() {
             close={(id) => {
               setBeginning(false);
               setBegun(id);
+              // Put away, the keys go on from where it was opened.
+              if (!id) setTimeout(() => opener.current?.focus());
             }}
           />
         )}

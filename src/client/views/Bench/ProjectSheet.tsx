@@ -5,6 +5,8 @@ import { api } from '../../api/http';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
+import { useUnits } from '../../app/workroom';
+import { DayField } from '../../parts/DayField';
 import { Ways } from '../../parts/together/Ways';
 import { BeginWorking } from './BeginWorking';
 import { daysUntil, sayDay } from './days';
@@ -25,9 +27,10 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
     await queries.invalidateQueries();
     notify({ says: `“${project.name}” deleted.`, action: { label: 'Undo', run: () => void turn('undo') } });
   };
+  const units = useUnits();
   const days = daysUntil(wantedBy || null);
   return (
-    <section className="sheet grid gap-2" id={project.id} aria-label={project.name}>
+    <section className="sheet grid grid-cols-[minmax(0,1fr)] gap-2" id={project.id} aria-label={project.name}>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2 className="name min-w-0 flex-1 basis-48 sm:basis-56 !text-[1.45rem]">
           <input
@@ -47,12 +50,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
           >
             {days === null ? 'wanted by' : sayDay(days)}
           </span>
-          <input
-            type="date"
-            className="min-h-11 rounded bg-transparent text-ink"
-            value={wantedBy}
-            onChange={(e) => change({ wantedBy: e.target.value })}
-          />
+          <DayField label="Wanted by" day={wantedBy} set={(day) => change({ wantedBy: day })} units={units} />
         </label>
         <button
           type="button"
@@ -72,7 +70,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
         maxLength={10000}
         onChange={(e) => change({ notes: e.target.value })}
       />
-      <ul className="grid">
+      <ul className="grid grid-cols-[minmax(0,1fr)]">
         {pieces(project.workings).map((ways) =>
           ways.length === 1 ? (
             <WorkingRow key={ways[0]!.id} working={ways[0]!} around={project.workings} />

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useKeys } from '../../app/keys';
 import { useCard } from '../../app/useCard';
@@ -25,17 +25,18 @@ export function Machine() {
   const card = useCard(working, row?.technique ?? null, units).answer;
   const steps = answer?.steps;
   const isAwake = useAwake();
-  const [asked, setAsked] = useState(false);
   const at = Math.min(working.progress.at ?? 0, Math.max(0, (steps?.length ?? 1) - 1));
   const step = steps?.[at];
   const isDone = steps ? (working.progress.at ?? 0) >= steps.length : false;
 
   const go = (place: number) => {
     if (!steps || place < 0) return;
-    setAsked(false);
+    // Going on says that all is checked: one press for both.
+    const keys = step && place > at ? step.checks.map((_, i) => `${step.key}:${i}`) : [];
     working.change({
       progress: {
         ...working.progress,
+        checked: [...new Set([...(working.progress.checked ?? []), ...keys])],
         at: Math.min(place, steps.length),
         step: steps[Math.min(place, steps.length - 1)]!.key,
       },
@@ -44,8 +45,6 @@ export function Machine() {
   const next = () => {
     if (!step) return;
     if (isDone) void navigate(`/workings/${id}/keep`);
-    // A check that is not ticked holds the step once; the second press goes on.
-    else if (!allTicked(step, working.progress) && !asked) setAsked(true);
     else go(at + 1);
   };
   useKeys([
@@ -122,11 +121,6 @@ export function Machine() {
             {step.measure && (
               <HalfWay key={step.key} measure={step.measure} working={working} units={units} />
             )}
-            {asked && (
-              <p role="alert" className="care max-w-[44em] text-[1.1rem]">
-                <b>Not everything is ticked.</b> Look once more; the next press goes on all the same.
-              </p>
-            )}
           </div>
           <div className="order-first lg:order-none">
             <StepPicture
@@ -154,6 +148,7 @@ export function Machine() {
           </Link>
         ) : (
           <button type="button" className="btn min-h-16 text-xl" onClick={next}>
+            {!allTicked(step, working.progress) && 'All checked. '}
             {at === steps.length - 1 ? 'Done' : `Next: ${steps[at + 1]?.title ?? ''}`}
           </button>
         )}

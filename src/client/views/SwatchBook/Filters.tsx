@@ -39,6 +39,15 @@ export function Filters({ facets, filter, set, clear }: Props) {
       <Choose label="Cloth" any="any cloth" facets={facets.cloths} name="cloth" filter={filter} set={set} />
       <Choose label="Foot" any="any foot" facets={facets.feet} name="foot" filter={filter} set={set} />
       <Choose
+        label="Machine"
+        any="any machine"
+        facets={facets.machines}
+        name="machine"
+        filter={filter}
+        set={set}
+      />
+      <Choose label="Sewn in" any="any year" facets={facets.years} name="year" filter={filter} set={set} />
+      <Choose
         label="Verdict"
         any="any verdict"
         facets={facets.verdicts}

@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import type { Ask, Plan } from '../../api/types';
+import type { Plan } from '../../api/types';
 import { Drawings } from '../../drawing/Drawings';
 import { AskFields } from '../../parts/ask/AskFields';
 import { Frozen } from '../../parts/cut/Frozen';
 import { NothingToCut } from '../../parts/cut/NothingToCut';
-import { SinceCut } from '../../parts/cut/SinceCut';
+import { ChangedSinceCut } from '../../parts/cut/SinceCut';
+import { RunsShortHere } from '../../parts/cut/RunsShortHere';
 import { ToCut } from '../../parts/cut/ToCut';
 import { WorkSheet } from '../../parts/cut/WorkSheet';
 import { useCutLists } from '../../parts/cut/useCutLists';
@@ -19,21 +20,12 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
   const cuts = useCutLists(working.id, units);
   const [leaves] = useState(() => leavesOf(technique.name));
   if (!answer) return <NothingToCut working={working.id} />;
-  const last = cuts.lists?.[0];
   const { cut: Beside, sheet: Sheet } = leaves;
   return (
     <>
       <div className="no-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-6">
-          {last && (
-            <SinceCut
-              working={working.id}
-              then={last.ask as Ask}
-              now={working.ask}
-              units={units}
-              cutAt={last.cutAt}
-            />
-          )}
+          <ChangedSinceCut working={working} units={units} />
           {answer.expected && <RangeBar expected={answer.expected} />}
           <AskFields
             technique={technique}
@@ -48,6 +40,7 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           <ToCut answer={answer} technique={technique} isOld={reckoning.isOld}>
+            <RunsShortHere name={working.name} />
             <Frozen
               working={working.id}
               cuts={cuts}

@@ -9,6 +9,7 @@ import { ClothLookFields } from '../../parts/ask/ClothFields';
 import { FromDrawer } from '../../parts/ask/FromDrawer';
 import { onDrawing, useStated } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
+import { RunsShortHere } from '../../parts/cut/RunsShortHere';
 import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
 import { TakenFrom } from '../../parts/together/TakenFrom';
@@ -79,6 +80,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer && (
             <ToCut answer={answer} technique={technique} isOld={reckoning.isOld}>
+              <RunsShortHere name={working.name} />
               <div className="no-print mt-4 flex flex-wrap gap-2">
                 <Link className="btn" to={`/workings/${working.id}/set-up`}>
                   Set up the machine

@@ -103,7 +103,7 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
       {reckoning.unreachable && (
         <p className="care mb-3">{reckoning.unreachable} What you type is kept in this browser meanwhile.</p>
       )}
-      <div ref={rooms}>
+      <div ref={rooms} className="min-w-0">
         <Suspense>
           {stage === 'plan' && <Plan {...shared} />}
           {stage === 'set-up' && <SetUp {...shared} />}
