@@ -97,7 +97,8 @@ internal static class SewingSteps
             new SewingStep(
                 "finish",
                 "Neaten and press",
-                "Neaten the raw edges, press the seam away from the ruffle, and leave the folds round or press them sharp.",
+                "Neaten the raw edges, press the seam away from the ruffle, and leave the folds round or press them sharp."
+                    + StripSteps.LowerEdgeStays(a.Strips),
                 "press",
                 ["The folds all lie one way."],
                 [
