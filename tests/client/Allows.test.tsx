@@ -96,3 +96,13 @@ test('at the foot of a narrow screen stands what is cut, or what is set where no
   rerender(<InSight answer={null} isOld={false} />);
   expect(container.textContent).toBe('');
 });
+
+test('a figure that reaches the most that is planned says that it is the cap, and not what the cloth gives', async () => {
+  answers = { full: 7.3 };
+  open({ cloth: '20 cm' }, [turned('full', 'full')], [{ name: 'full', most: 6 }]);
+  await waitFor(() =>
+    expect(screen.getByText(/so much full/).textContent).toBe(
+      'so much full 6.00 and more: 6.00 is the most that is planned',
+    ),
+  );
+});

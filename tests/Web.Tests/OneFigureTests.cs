@@ -1,0 +1,172 @@
+using System.Net;
+using System.Text.Json;
+
+namespace ZephyrReach.Web.Tests;
+
+/// <summary>One figure wherever it is asked for: the card, the total and what a summary takes off the shelf.</summary>
+public class OneFigureTests(ServerFixture fixture) : IClassFixture<ServerFixture>
+{
+    private Server Server => fixture.Server;
+
+    [Fact]
+    public async Task The_card_names_the_elastic_that_was_chosen()
+    {
+        var (thin, thick) = (
+            await ThingAsync("elastic", "thin elastic", new { diameter = "0.5 mm" }),
+            await ThingAsync("elastic", "thick elastic", new { diameter = "0.9 mm" })
+        );
+
+        foreach (var (id, name) in new[] { (thin, "thin elastic"), (thick, "thick elastic") })
+        {
+            (await LineAsync("shirring", new { elastic = id }, "bobbin-thread")).ShouldBe(name);
+        }
+    }
+
+    [Theory]
+    [InlineData("overlock-gathers")]
+    [InlineData("gathering-foot")]
+    [InlineData("shirring")]
+    [InlineData("pulled-gathers")]
+    public async Task No_machine_is_picked_by_default_that_cannot_where_another_can(
+        string technique
+    )
+    {
+        var (_, card) = await Server.SendAsync(
+            HttpMethod.Post,
+            $"/api/card/{technique}",
+            new { clothWeight = 120 }
+        );
+
+        card.GetProperty("isPossible").GetBoolean().ShouldBeTrue(card.ToString());
+    }
+
+    [Fact]
+    public async Task An_overlocker_s_card_names_looper_threads_and_no_bobbin()
+    {
+        (
+            await LineAsync("overlock-gathers", new { clothWeight = 120 }, "looper-thread")
+        ).ShouldNotBeEmpty();
+        (
+            await LineAsync("overlock-gathers", new { clothWeight = 120 }, "bobbin-thread")
+        ).ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData(1, "")]
+    [InlineData(2, "2, over the same line")]
+    public async Task The_card_says_the_passes(int passes, string says)
+    {
+        (await LineAsync("gathering-foot", new { clothWeight = 120, passes }, "passes")).ShouldBe(
+            says
+        );
+    }
+
+    [Fact]
+    public async Task A_summary_takes_the_thread_that_the_bench_reckons_with_its_swatches()
+    {
+        var thread = await ThingAsync("thread", "grey thread", new { lengthLeft = "200 m" });
+        var (project, id) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/projects",
+            new { id = project, name = "Frill" }
+        );
+        await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/workings",
+            new
+            {
+                id,
+                projectId = project,
+                technique = "gathering-foot",
+                name = "Frill",
+                ask = new { finishedEdge = "2 m", stitchLength = "4 mm" },
+            }
+        );
+        await Server.SendAsync(
+            HttpMethod.Patch,
+            $"/api/workings/{id}",
+            new { uses = new { thread } },
+            "1"
+        );
+        var before = await StillAsync(project);
+        var (sewn, body) = await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/swatches",
+            new
+            {
+                id = Guid.CreateVersion7(),
+                workingId = id,
+                readings = new { flat = new[] { "30 cm" }, gathered = new[] { "12 cm" } },
+                features = new { stitchLength = 4 },
+                uses = new { thread },
+            }
+        );
+        ((int)sewn.StatusCode).ShouldBeInRange(200, 201, body.ToString());
+        var after = await StillAsync(project);
+        after.ShouldNotBe(before);
+
+        var (kept, said) = await Server.SendAsync(
+            HttpMethod.Post,
+            $"/api/workings/{id}/keep",
+            new { id = Guid.CreateVersion7(), cameOut = "well" }
+        );
+        kept.StatusCode.ShouldBe(HttpStatusCode.Created, said.ToString());
+        var (_, total) = await Server.SendAsync(
+            HttpMethod.Get,
+            $"/api/projects/{project}/total?units=metric"
+        );
+        var line = Thread(total);
+        line.GetProperty("left").GetProperty("mm").GetDouble().ShouldBe(200_000 - after, 1e-6);
+        line.GetProperty("still").GetProperty("mm").GetDouble().ShouldBe(0);
+    }
+
+    private async Task<double> StillAsync(Guid project)
+    {
+        var (_, total) = await Server.SendAsync(
+            HttpMethod.Get,
+            $"/api/projects/{project}/total?units=metric"
+        );
+        return Thread(total).GetProperty("still").GetProperty("mm").GetDouble();
+    }
+
+    private static JsonElement Thread(JsonElement total) =>
+        total
+            .GetProperty("lines")
+            .EnumerateArray()
+            .Single(l => l.GetProperty("kind").GetString() == "thread");
+
+    private async Task<Guid> ThingAsync(string kind, string name, object properties)
+    {
+        var id = Guid.CreateVersion7();
+        var (added, body) = await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/drawer/things",
+            new
+            {
+                id,
+                kind,
+                name,
+                properties,
+            }
+        );
+        added.StatusCode.ShouldBe(HttpStatusCode.Created, body.ToString());
+        return id;
+    }
+
+    /// <summary>What a line of a card says, or nothing where there is no such line.</summary>
+    private async Task<string> LineAsync(string technique, object ask, string key)
+    {
+        var (_, card) = await Server.SendAsync(
+            HttpMethod.Post,
+            $"/api/card/{technique}?units=metric",
+            ask
+        );
+        var line = card.GetProperty("lines")
+            .EnumerateArray()
+            .FirstOrDefault(l => l.GetProperty("key").GetString() == key);
+        return line.ValueKind == JsonValueKind.Object
+            ? line.GetProperty("figure").GetString()!
+            : "";
+    }
+}
