@@ -125,6 +125,39 @@ public class FiguresTests
     }
 
     [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void How_sure_a_piece_is_is_said_by_its_plan_and_not_by_a_swatch(bool isPredicted)
+    {
+        foreach (var technique in Techniques.Worked)
+        {
+            if (
+                technique.Working!.FormNamed("swatch") is not { } form
+                || form.Fields.All(f => f.Name != "predicted")
+            )
+            {
+                continue;
+            }
+            var ask = RawAsk.Of(
+                ("fullness", 2.0),
+                ("finishedEdge", "2.6 m"),
+                ("flat", "30 cm"),
+                ("gathered", new[] { "16.2 cm", "16.4 cm" }),
+                ("predicted", isPredicted)
+            );
+            var lines = string.Join(" ", Judged(form, ask).Lines);
+            lines.ShouldNotContain("sure to");
+            lines.ShouldNotContain("give or take");
+            lines
+                .Contains("Plan says what to cut", StringComparison.Ordinal)
+                .ShouldBe(isPredicted, technique.Name);
+            lines
+                .Contains("would take 4.79 m flat", StringComparison.Ordinal)
+                .ShouldBe(!isPredicted, technique.Name);
+        }
+    }
+
+    [Theory]
     [InlineData(1)]
     [InlineData(2)]
     [InlineData(3)]

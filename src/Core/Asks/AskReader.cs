@@ -72,6 +72,7 @@ public sealed class AskReader
         {
             return this;
         }
+        var apart = raw.With(first.Name, RawValue.Of(one));
         if (Has(second))
         {
             Contradiction(
@@ -79,12 +80,11 @@ public sealed class AskReader
                 $"It is said twice: here, and after the {first.Label.ToLowerInvariant()}."
             );
         }
-        return new(
-            raw.With(first.Name, RawValue.Of(one)).With(second.Name, RawValue.Of(other)),
-            Ruler,
-            errors,
-            path
-        );
+        else
+        {
+            apart = apart.With(second.Name, RawValue.Of(other));
+        }
+        return new(apart, Ruler, errors, path);
     }
 
     /// <summary>The same ask with these fields alone; what is wrong with it is this reader's too.</summary>
