@@ -38,8 +38,9 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
 
   // What is cut, the guide and the step say the same.
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
-  const size = (await toCut.locator('.fig').nth(1).textContent())!.replace(/\s*×\s*/, ' × ');
+  // The stage has to stand first: until then the figures are still those of the one before.
   await expect(page.getByRole('img', { name: /lines that are marked/ })).toBeVisible();
+  const size = (await toCut.locator('.fig').nth(1).textContent())!.replace(/\s*×\s*/, ' × ');
   const guide = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF, A4' }).click();
   expect((await guide).suggestedFilename()).toMatch(/\.pdf$/);

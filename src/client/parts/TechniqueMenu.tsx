@@ -40,7 +40,7 @@ export function TechniqueMenu({ children, titleOf = 'begin', choose, unsure }: P
           className="z-20 max-h-[min(40rem,var(--radix-dropdown-menu-content-available-height))] w-[min(54rem,94vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule sm:columns-2"
         >
           {[...new Set(known.map((t) => t.kin))].map((kin) => (
-            <DropdownMenu.Group key={kin} className="mb-1 grid">
+            <DropdownMenu.Group key={kin} className="mb-1">
               <DropdownMenu.Label className="px-3 pt-2 text-[0.8rem] font-semibold text-soft">
                 {kins[kin]}
               </DropdownMenu.Label>
