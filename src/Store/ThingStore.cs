@@ -39,6 +39,22 @@ public sealed class ThingStore(Database database)
     public Task<List<ThingRow>> AllAsync(Seat seat, CancellationToken cancel) =>
         WhereAsync("true order by kind, lower(name), id", cancel, seat.Workroom);
 
+    /// <summary>What is left of some things; those of which it is not known are left out.</summary>
+    public async Task<Dictionary<Guid, Length>> LeftAsync(
+        Seat seat,
+        IEnumerable<Guid> ids,
+        CancellationToken cancel
+    ) =>
+        (
+            await Database.ReadAsync(
+                "select id, left_mm from things where workroom_id = $1 and id = any ($2) and left_mm is not null",
+                r => (Id: r.GetGuid("id"), Left: Length.FromMillimetres(r.GetDouble("left_mm"))),
+                cancel,
+                seat.Workroom,
+                ids.ToArray()
+            )
+        ).ToDictionary(t => t.Id, t => t.Left);
+
     /// <summary>Adds a thing.</summary>
     public Task<ThingRow?> AddAsync(
         Seat seat,

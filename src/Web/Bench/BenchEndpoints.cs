@@ -231,22 +231,12 @@ public static class BenchEndpoints
         Ruler ruler
     )
     {
-        var byId = things.ToDictionary(t => t.Id);
-        var lines = Total.Of(
-            Takings
-                .Counted(workings)
-                .SelectMany(w =>
-                    facts.Outcomes.GetValueOrDefault(w.Id).Answer is WorkPlan plan
-                        ? Takings.Of(
-                            w,
-                            plan,
-                            facts.Cut.ContainsKey(w.Id),
-                            facts.Keeps.ContainsKey(w.Id),
-                            id => byId.GetValueOrDefault(id)?.Name
-                        )
-                        : []
-                ),
-            id => byId.GetValueOrDefault(id)?.Left,
+        var lines = Takings.Together(
+            workings,
+            w => facts.Outcomes.GetValueOrDefault(w.Id).Answer as WorkPlan,
+            facts.Cut.ContainsKey,
+            facts.Keeps.ContainsKey,
+            things,
             ruler
         );
         return

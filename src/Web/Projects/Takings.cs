@@ -12,9 +12,42 @@ internal static class Takings
     public static IEnumerable<WorkingRow> Counted(IEnumerable<WorkingRow> workings) =>
         workings.GroupBy(w => w.Piece).Select(g => g.FirstOrDefault(w => !w.IsAside) ?? g.First());
 
+    /// <summary>What the workings that count take together of each thing.</summary>
+    /// <param name="planOf">The plan of a working; null while it cannot be reckoned.</param>
+    /// <param name="isCut">Whether a working is cut.</param>
+    /// <param name="isKept">Whether it is kept.</param>
+    /// <param name="things">The drawer.</param>
+    public static IReadOnlyList<TotalLine> Together(
+        IEnumerable<WorkingRow> workings,
+        Func<WorkingRow, WorkPlan?> planOf,
+        Func<Guid, bool> isCut,
+        Func<Guid, bool> isKept,
+        IReadOnlyList<ThingRow> things,
+        Ruler ruler
+    )
+    {
+        var byId = things.ToDictionary(t => t.Id);
+        return Total.Of(
+            Counted(workings)
+                .SelectMany(w =>
+                    planOf(w) is { } plan
+                        ? Of(
+                            w,
+                            plan,
+                            isCut(w.Id),
+                            isKept(w.Id),
+                            id => byId.GetValueOrDefault(id)?.Name
+                        )
+                        : []
+                ),
+            id => byId.GetValueOrDefault(id)?.Left,
+            ruler
+        );
+    }
+
     /// <summary>What a working takes; what is cut is taken with the cut list, all else when it is kept.</summary>
     /// <param name="nameOf">The name of a thing; null for one that is gone.</param>
-    public static IEnumerable<Taking> Of(
+    private static IEnumerable<Taking> Of(
         WorkingRow working,
         WorkPlan plan,
         bool isCut,

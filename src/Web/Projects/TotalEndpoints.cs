@@ -98,25 +98,13 @@ public static class TotalEndpoints
         var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
             .Select(k => k.WorkingId)
             .ToHashSet();
-        var shelf = (await things.AllAsync(seat, cancel)).ToDictionary(t => t.Id);
         var plans = await feed.PlansAsync(seat, known, ruler, cancel);
-        var planned = Takings
-            .Counted(known)
-            .Select(w => (Working: w, Plan: plans.Of(w).Answer as WorkPlan))
-            .ToList();
-        var lines = Total.Of(
-            planned.SelectMany(p =>
-                p.Plan is null
-                    ? []
-                    : Takings.Of(
-                        p.Working,
-                        p.Plan,
-                        cut.Contains(p.Working.Id),
-                        kept.Contains(p.Working.Id),
-                        thing => shelf.GetValueOrDefault(thing)?.Name
-                    )
-            ),
-            thing => shelf.GetValueOrDefault(thing)?.Left,
+        var lines = Takings.Together(
+            known,
+            PlanOf,
+            cut.Contains,
+            kept.Contains,
+            await things.AllAsync(seat, cancel),
             ruler
         );
         return Results.Ok(
@@ -134,9 +122,11 @@ public static class TotalEndpoints
                         l.For
                     )),
                 ],
-                [.. planned.Where(p => p.Plan is null).Select(p => p.Working.Name)]
+                [.. Takings.Counted(known).Where(w => PlanOf(w) is null).Select(w => w.Name)]
             )
         );
+
+        WorkPlan? PlanOf(WorkingRow working) => plans.Of(working).Answer as WorkPlan;
 
         LengthOut Out(Length length, string kind) =>
             LengthOut.Of(length, Takings.Written(kind), ruler);

@@ -42,19 +42,14 @@ public sealed class PlanFeed(
     {
         var shelf = await samples.ShelfAsync(seat, rows.Select(w => w.Technique), cancel);
         var cloths = rows.Select(w => w.UsedOf("cloth")).OfType<Guid>().ToHashSet();
-        if (cloths.Count == 0)
+        var left =
+            cloths.Count == 0
+                ? new Dictionary<Guid, Length>()
+                : await things.LeftAsync(seat, cloths, cancel);
+        if (left.Count == 0)
         {
-            return new Plans(
-                rows,
-                shelf,
-                new Dictionary<Guid, Length>(),
-                new HashSet<Guid>(),
-                ruler
-            );
+            return new Plans(rows, shelf, left, new HashSet<Guid>(), ruler);
         }
-        var left = (await things.AllAsync(seat, cancel))
-            .Where(t => cloths.Contains(t.Id) && t.Left is not null)
-            .ToDictionary(t => t.Id, t => t.Left!.Value);
         var cut = await cutLists.CutAsync(seat, [.. rows.Select(w => w.Id)], cancel);
         return new Plans(rows, shelf, left, cut.ToHashSet(), ruler);
     }
@@ -76,6 +71,7 @@ public sealed class Plans(
 
     private readonly Dictionary<Guid, WorkingRow> byId = rows.ToDictionary(r => r.Id);
     private readonly Dictionary<Guid, Outcome> reckoned = [];
+    private readonly Dictionary<Ruler, Plans> byRuler = [];
 
     /// <summary>What is being reckoned: a chain that came back to its beginning is let go of.</summary>
     private readonly HashSet<Guid> open = [];
@@ -141,7 +137,7 @@ public sealed class Plans(
     {
         var was = Reckon.AskJson.Read(then);
         var by = AsCut(was, ruler);
-        var plans = by == ruler ? this : new Plans(rows, shelf, left, cut, by);
+        var plans = By(by);
         var now = plans.Complete(row, Reckon.AskJson.Read(row.Ask));
         return
             Core
@@ -150,6 +146,18 @@ public sealed class Plans(
                 is { Findings: [var first, ..] }
             ? first
             : null;
+    }
+
+    /// <summary>The same workings by another ruler, made once for all that were cut by it.</summary>
+    private Plans By(Ruler other)
+    {
+        if (other == ruler)
+        {
+            return this;
+        }
+        return byRuler.TryGetValue(other, out var plans)
+            ? plans
+            : byRuler[other] = new Plans(rows, shelf, left, cut, other);
     }
 
     /// <summary>A ruler with the cutting step by which an ask was frozen: turning the units changes nothing of what was cut.</summary>
