@@ -26,6 +26,7 @@ try
     Services.Add(builder, settings);
     var app = builder.Build();
 
+    app.UseQuietRefusals();
     app.UseExceptionHandler();
     app.UseStatusCodePages();
     app.UseSafeHeaders();

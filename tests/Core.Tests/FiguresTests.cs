@@ -305,6 +305,38 @@ public class FiguresTests
     }
 
     [Theory]
+    [InlineData(5544.9, "5.54 m", "6 yd 2 1/4 in")]
+    [InlineData(358.3, "35.8 cm", "14 1/16 in")]
+    public void What_cloth_reaches_at_the_most_is_never_told_longer_than_it_is(
+        double mm,
+        string metric,
+        string imperial
+    )
+    {
+        var length = Length.FromMillimetres(mm);
+
+        Ruler.Metric.Write(length, LengthKind.AtMost).ShouldBe(metric);
+        Ruler.Imperial.Write(length, LengthKind.AtMost).ShouldBe(imperial);
+    }
+
+    [Fact]
+    public void Cord_is_needed_for_each_tuck_that_has_one_under_it()
+    {
+        var bib = Techniques.WorkingOf("pintucks")!.Straight.Example;
+        var corded = Plan(
+            "pintucks",
+            bib.With("corded", RawValue.Of(true)).With("count", RawValue.Of(2))
+        );
+        var told = Captured.From(corded);
+
+        // Two panels; in each tuck from cut edge to cut edge and 5 cm more at either end.
+        corded
+            .Needs.Single(n => n.Kind == "cord")
+            .Amount.Millimetres.ShouldBe(2 * told["tucks"] * (told["cutLength"] + 100), 1e-6);
+        Plan("pintucks", bib).Needs.ShouldNotContain(n => n.Kind == "cord");
+    }
+
+    [Theory]
     [InlineData(11_710.5, "11.71 m", "12 yd 29 in")]
     [InlineData(358.25, "35.85 cm", "14 1/8 in")]
     public void The_whole_of_an_edge_is_told_in_a_step_that_can_be_sewn(

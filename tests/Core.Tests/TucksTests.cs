@@ -464,9 +464,14 @@ public class TucksTests
         string Fine(double mm) => Ruler.Metric.Write(Length.FromMillimetres(mm), LengthKind.Fine);
         var rest = plan.Steps(Ruler.Metric).Single(s => s.Key == "rest");
 
-        // From the ninth to the tenth within the last group; from the eighth to the ninth between the last two.
+        // From the ninth to the tenth within the last group; the eighth to the ninth is between the last two.
         rest.Big.ShouldBe(Fine(flat[9] - flat[8]));
-        rest.Says.ShouldContain($"From group to group it is {Fine(flat[8] - flat[7])}");
+        (flat[8] - flat[7]).ShouldBeGreaterThan(flat[9] - flat[8] + 10);
+        // By then the third to the tenth are sewn. Each line is measured from the last ridge on its side, so that nothing adds up.
+        string Mark(double mm) => Ruler.Metric.Mark(Length.FromMillimetres(mm));
+        rest.Says.ShouldContain(
+            $"from the last ridge on the right at {Mark(flat[10] - flat[9])}, from the last on the left at {Mark(flat[2] - flat[1])}, {Mark(flat[2] - flat[0])}."
+        );
         Fine(flat[1] - flat[0]).ShouldBe(rest.Big);
     }
 

@@ -173,7 +173,7 @@ test('a swatch by itself, with a photograph; a file that is none is refused in a
   await file.setInputFiles({ name: 'swatch.png', mimeType: 'image/png', buffer: png });
   await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toBeVisible();
   await file.setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
-  await expect(swatch.getByRole('alert')).toHaveText('This is no JPEG, PNG or WebP picture.');
+  await expect(swatch.getByRole('alert')).toHaveText('Not kept. This is no JPEG, PNG or WebP picture.');
   await swatch.getByRole('button', { name: 'Delete photograph 1' }).click();
   await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

@@ -68,7 +68,7 @@ export async function openHouse(...args: string[]): Promise<House> {
   return { address: `http://127.0.0.1:${port}`, stop: () => void program.kill('SIGKILL'), start };
 }
 
-/** The tests' own kind of test: `house` has the demonstration, `page` is at home in it. Nothing may fail unseen. */
+/** The tests' own kind of test: `house` has the demonstration, `page` is at home in it. Nothing may fail unseen, and the console says nothing. */
 export const test = base.extend<{ quiet: undefined }, { house: House }>({
   house: [
     // eslint-disable-next-line no-empty-pattern
@@ -85,7 +85,11 @@ export const test = base.extend<{ quiet: undefined }, { house: House }>({
       const broken: string[] = [];
       page.on('pageerror', (error) => broken.push(error.message));
       page.on('response', (response) => {
-        if (response.status() >= 500) broken.push(`${response.status()} ${response.url()}`);
+        if (response.status() >= 400) broken.push(`${response.status()} ${response.url()}`);
+      });
+      page.on('console', (line) => {
+        // That a server which was stopped does not answer is said by the browser itself.
+        if (line.type() === 'error' && !line.text().includes('ERR_')) broken.push(line.text());
       });
       await use(undefined);
       expect(broken).toEqual([]);
@@ -142,7 +146,7 @@ export async function expectSaid(page: Page, label: string, text: string) {
 
 /** Waits until all is on disk. */
 export async function kept(page: Page) {
-  await expect(page.getByRole('status').filter({ hasText: /^✓ kept$/ })).toBeVisible();
+  await expect(page.getByRole('main').getByRole('status').first()).toHaveText('✓ kept');
 }
 
 export { expect };

@@ -1,4 +1,4 @@
-import { expect, test } from './house';
+import { expect, openWorking, test } from './house';
 
 test('ways of one piece stand together, are compared, and choosing one lays the others aside, with undo', async ({
   page,
@@ -25,9 +25,7 @@ test('ways of one piece stand together, are compared, and choosing one lays the 
 });
 
 test('another way is begun from the plan with what both are asked', async ({ page }) => {
-  await page.goto('/');
-  await page.getByText('Tea-towel ruffle').click();
-  await page.getByRole('link', { name: 'Plan' }).click();
+  await openWorking(page, 'Tea-towel ruffle', 'Plan');
   await page.getByRole('button', { name: 'Try another way' }).click();
   await page.getByRole('menuitem', { name: 'Gather by a foot' }).click();
   const ways = page.getByRole('region', { name: 'Ways of doing this piece' });

@@ -15,6 +15,9 @@ public abstract record Field(string Name, string Label, string Says, bool IsNeed
     /// <summary>Whether it is an edge, whose length another piece can give.</summary>
     public bool IsEdge { get; init; }
 
+    /// <summary>Whether it is the same for a piece that is sewn to this edge, as what cloth says of itself is.</summary>
+    public bool ComesAlong { get; init; }
+
     /// <summary>Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; empty where none does.</summary>
     public string From { get; init; } = "";
 }

@@ -31,6 +31,10 @@ public static class LengthText
                 length,
                 ruler.Cutting
             ),
+            LengthKind.AtMost => Rounding.Down(
+                length,
+                Math.Abs(length.Millimetres) >= InMetres ? ruler.Cutting : ruler.Marking
+            ),
             LengthKind.Marked or LengthKind.Tape or LengthKind.Whole => Rounding.Nearest(
                 length,
                 ruler.Marking
@@ -54,7 +58,10 @@ public static class LengthText
     {
         var inMetres =
             kind == LengthKind.Amount
-            || (kind is LengthKind.Cut or LengthKind.Marked or LengthKind.Whole && mm >= InMetres);
+            || (
+                kind is LengthKind.Cut or LengthKind.Marked or LengthKind.Whole or LengthKind.AtMost
+                && mm >= InMetres
+            );
         return inMetres ? Figure(mm / 1000) + " m"
             : kind == LengthKind.Fine || mm < 100 ? Figure(mm) + " mm"
             : Figure(mm / 10) + " cm";
@@ -66,7 +73,7 @@ public static class LengthText
         {
             return WithFraction(inches / 36) + " yd";
         }
-        if (kind is not (LengthKind.Cut or LengthKind.Whole) || inches < 72)
+        if (kind is not (LengthKind.Cut or LengthKind.Whole or LengthKind.AtMost) || inches < 72)
         {
             return WithFraction(inches) + " in";
         }

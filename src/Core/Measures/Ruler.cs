@@ -22,6 +22,9 @@ public enum LengthKind
     /// </summary>
     Whole,
 
+    /// <summary>What something reaches at the most: as the whole of an edge, and rounded down, so that it does reach.</summary>
+    AtMost,
+
     /// <summary>
     /// To be found on a tape: rounded as what is marked, and always in centimetres or inches, so that a column of marks
     /// reads in one unit.

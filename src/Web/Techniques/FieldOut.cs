@@ -12,6 +12,7 @@ namespace ZephyrReach.Web.Techniques;
 /// <param name="Fields">What a group, or each of several, may say.</param>
 /// <param name="ShownWhen">When it is shown; left out for always.</param>
 /// <param name="IsEdge">Whether it is an edge, whose length another piece can give.</param>
+/// <param name="ComesAlong">Whether it is the same for a piece that is sewn to its edge.</param>
 /// <param name="From">Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; or empty.</param>
 public sealed record FieldOut(
     string Name,
@@ -20,6 +21,7 @@ public sealed record FieldOut(
     string Kind,
     bool IsNeeded,
     bool IsEdge,
+    bool ComesAlong,
     string From,
     ShownWhen? ShownWhen = null,
     object? Start = null,
@@ -46,6 +48,7 @@ public sealed record FieldOut(
             "",
             field.IsNeeded,
             field.IsEdge,
+            field.ComesAlong,
             field.From,
             field.ShownWhen
         );

@@ -23,12 +23,15 @@ export class Refused extends Error {
 /** This seat in a few words, so that another can be told who was first. */
 const seat = `${matchMedia('(pointer: coarse)').matches ? (innerWidth < 700 ? 'telephone' : 'tablet') : 'computer'}`;
 
+/** What every request says: which seat, and that a refusal is an answer, of which the console says nothing. */
+const headers = { 'Zr-Seat': seat, 'Zr-Refusals': 'answered' };
+
 /** The typed routes, from the OpenAPI document. Throws {@link Refused} where the server refuses. */
-export const api = createClient<paths>({ baseUrl: '/', headers: { 'Zr-Seat': seat } });
+export const api = createClient<paths>({ baseUrl: '/', headers });
 
 api.use({
   async onResponse({ response }) {
-    if (!response.ok) throw new Refused(await problemOf(response));
+    if (isRefused(response)) throw new Refused(await problemOf(response));
   },
   onError() {
     return new Refused({ status: 0, title: 'The program does not answer.' });
@@ -47,38 +50,53 @@ export async function value<T>(call: Promise<{ data?: T }>): Promise<T> {
 export const ifMatch = (version: number) => ({ 'If-Match': `"${version}"` });
 
 /**
+ * Asks what is not typed: tables, pictures, and the pure routes, whose path depends on the technique.
+ * @throws {@link Refused} where the server refuses or does not answer.
+ */
+export async function ask(address: string, init: RequestInit = {}): Promise<Response> {
+  let response: Response;
+  try {
+    response = await fetch(address, { ...init, headers: { ...headers, ...init.headers } });
+  } catch (error) {
+    if (init.signal?.aborted) throw error;
+    throw new Refused({ status: 0, title: 'The program does not answer.' });
+  }
+  if (isRefused(response)) throw new Refused(await problemOf(response));
+  return response;
+}
+
+/** What is wrong, in a sentence: of the first field that is wrong, or of all. */
+export function saysOf(error: unknown): string {
+  if (!(error instanceof Refused)) throw error;
+  return Object.values(error.problem.errors ?? {}).flat()[0] ?? error.problem.title;
+}
+
+/**
  * Posts an ask to a pure route, whose path depends on the technique.
  * @param path Such as `reckon/pulled-gathers`.
- * @param ask What was typed.
+ * @param typed What was typed.
  * @param query Units, and what comes along.
  * @param signal Ends the wait when a newer ask has come.
  */
 export async function post<T>(
   path: string,
-  ask: unknown,
+  typed: unknown,
   query: Record<string, string>,
   signal?: AbortSignal,
 ): Promise<T> {
-  let response: Response;
-  try {
-    response = await fetch(`/api/${path}?${new URLSearchParams(query)}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json', 'Zr-Seat': seat },
-      body: JSON.stringify(ask),
-      signal,
-    });
-  } catch (error) {
-    if (signal?.aborted) throw error;
-    throw new Refused({ status: 0, title: 'The program does not answer.' });
-  }
-  if (!response.ok) throw new Refused(await problemOf(response));
+  const response = await ask(`/api/${path}?${new URLSearchParams(query)}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(typed),
+    signal,
+  });
   return (await response.json()) as T;
 }
 
+const isRefused = (response: Response) =>
+  !response.ok || response.headers.get('content-type')?.startsWith('application/problem+json');
+
 async function problemOf(response: Response): Promise<Problem> {
-  try {
-    return { ...((await response.json()) as Problem), status: response.status };
-  } catch {
-    return { status: response.status, title: `The program answered ${response.status}.` };
-  }
+  const told = (await response.json().catch(() => ({}))) as Partial<Problem>;
+  return { status: response.status, title: `The program answered ${response.status}.`, ...told };
 }

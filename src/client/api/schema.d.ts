@@ -2821,6 +2821,7 @@ export interface components {
             kind: string;
             isNeeded: boolean;
             isEdge: boolean;
+            comesAlong: boolean;
             from: string;
             shownWhen?: null | components["schemas"]["ShownWhen"];
             start?: unknown;

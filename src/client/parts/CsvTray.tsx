@@ -2,6 +2,7 @@ import { Download, Upload } from 'lucide-react';
 import { useId, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { components } from '../api/schema';
+import { ask, saysOf } from '../api/http';
 import { keeping } from '../app/kept';
 import { notify } from '../app/notice';
 import { useUnits } from '../app/workroom';
@@ -28,21 +29,21 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
   const [trouble, setTrouble] = useState('');
   const send = async (text: string, anyway: boolean) => {
     setTrouble('');
-    const response = await keeping(
-      fetch(`${at}?${new URLSearchParams({ units, anyway: String(anyway) })}`, {
-        method: 'POST',
-        headers: { 'content-type': 'text/csv' },
-        body: text,
-      }),
-    );
-    const answer: unknown = await response.json();
-    if (!response.ok) {
+    let came: Report;
+    try {
+      const answer = await keeping(
+        ask(`${at}?${new URLSearchParams({ units, anyway: String(anyway) })}`, {
+          method: 'POST',
+          headers: { 'content-type': 'text/csv' },
+          body: text,
+        }),
+      );
+      came = (await answer.json()) as Report;
+    } catch (error) {
       setReport(null);
-      const problem = answer as { title: string; errors?: Record<string, string[]> };
-      setTrouble(problem.errors?.file?.join(' ') ?? problem.title);
+      setTrouble(saysOf(error));
       return;
     }
-    const came = answer as Report;
     if (came.taken > 0) {
       notify({ says: `${came.taken} ${came.taken === 1 ? one : many} taken in.` });
       await queries.invalidateQueries();

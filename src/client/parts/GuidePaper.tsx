@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { ask, saysOf } from '../api/http';
 import type { Units } from '../api/types';
 
 const papers = [
@@ -28,12 +29,7 @@ export function GuidePaper({
   const take = async (query: Record<string, string>) => {
     const waits = setTimeout(() => setSays('It is being drawn…'), soon);
     try {
-      const response = await fetch(address(query));
-      if (!response.ok) {
-        const problem = (await response.json()) as { title?: string; errors?: Record<string, string[]> };
-        setSays(Object.values(problem.errors ?? {}).flat()[0] ?? problem.title ?? 'It could not be drawn.');
-        return;
-      }
+      const response = await ask(address(query));
       const link = document.createElement('a');
       link.href = URL.createObjectURL(await response.blob());
       link.download =
@@ -41,8 +37,8 @@ export function GuidePaper({
       link.click();
       URL.revokeObjectURL(link.href);
       setSays('Print it at 100 %, and measure the square first.');
-    } catch {
-      setSays('The program does not answer.');
+    } catch (error) {
+      setSays(saysOf(error));
     } finally {
       clearTimeout(waits);
     }

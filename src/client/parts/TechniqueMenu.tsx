@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import type { PointerEvent, ReactNode } from 'react';
 import type { Drawing } from '../api/types';
 import { useTechniques } from '../app/useTechnique';
 import { Portrait } from '../drawing/Portrait';
@@ -15,6 +15,12 @@ const kins = {
   mending: 'To mend',
   freeMotion: 'To stitch free-motion',
 };
+
+/** A list that scrolls under a mouse at rest moves the mouse no more than the keys did: what they chose stays chosen. */
+const unlessAtRest = (event: PointerEvent) => {
+  if (!event.movementX && !event.movementY) event.preventDefault();
+};
+const byMouse = { onPointerMove: unlessAtRest, onPointerLeave: unlessAtRest };
 
 type Props = {
   /** What opens it: a button. */
@@ -37,40 +43,45 @@ export function TechniqueMenu({ children, titleOf = 'begin', choose, unsure }: P
           align="start"
           sideOffset={6}
           collisionPadding={12}
-          className="z-20 max-h-[min(40rem,var(--radix-dropdown-menu-content-available-height))] w-[min(54rem,94vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule sm:columns-2"
+          className="z-20 max-h-[min(40rem,var(--radix-dropdown-menu-content-available-height))] w-[min(54rem,94vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule"
         >
-          {[...new Set(known.map((t) => t.kin))].map((kin) => (
-            <DropdownMenu.Group key={kin} className="mb-1">
-              <DropdownMenu.Label className="px-3 pt-2 text-[0.8rem] font-semibold text-soft">
-                {kins[kin]}
-              </DropdownMenu.Label>
-              {known
-                .filter((t) => t.kin === kin)
-                .map((t) => (
-                  <DropdownMenu.Item
-                    key={t.name}
-                    textValue={t[titleOf]}
-                    className="grid min-h-11 cursor-pointer break-inside-avoid grid-cols-[72px_minmax(0,1fr)] items-center gap-x-3 rounded-md px-3 py-1.5 outline-none data-highlighted:bg-ground"
-                    onSelect={() => choose(t.name)}
-                  >
-                    <Portrait drawing={t.mark as unknown as Drawing} />
-                    <span>
-                      <b className="block">{t[titleOf]}</b>
-                      <span className="block text-[0.9rem] leading-tight text-soft">{t.says}</span>
-                    </span>
-                  </DropdownMenu.Item>
-                ))}
-            </DropdownMenu.Group>
-          ))}
-          <DropdownMenu.Item
-            className="grid min-h-11 cursor-pointer break-inside-avoid rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
-            onSelect={unsure}
-          >
-            <b>Not sure: which way suits?</b>
-            <span className="text-[0.9rem] text-soft">
-              The ways side by side: cloth, time, evenness, what they need.
-            </span>
-          </DropdownMenu.Item>
+          {/* Columns of a box of limited height would go on sideways, where nothing scrolls: the box around them scrolls. */}
+          <div className="sm:columns-2">
+            {[...new Set(known.map((t) => t.kin))].map((kin) => (
+              <DropdownMenu.Group key={kin} className="mb-1">
+                <DropdownMenu.Label className="px-3 pt-2 text-[0.8rem] font-semibold text-soft">
+                  {kins[kin]}
+                </DropdownMenu.Label>
+                {known
+                  .filter((t) => t.kin === kin)
+                  .map((t) => (
+                    <DropdownMenu.Item
+                      {...byMouse}
+                      key={t.name}
+                      textValue={t[titleOf]}
+                      className="grid min-h-11 cursor-pointer break-inside-avoid grid-cols-[72px_minmax(0,1fr)] items-center gap-x-3 rounded-md px-3 py-1.5 outline-none data-highlighted:bg-ground"
+                      onSelect={() => choose(t.name)}
+                    >
+                      <Portrait drawing={t.mark as unknown as Drawing} />
+                      <span>
+                        <b className="block">{t[titleOf]}</b>
+                        <span className="block text-[0.9rem] leading-tight text-soft">{t.says}</span>
+                      </span>
+                    </DropdownMenu.Item>
+                  ))}
+              </DropdownMenu.Group>
+            ))}
+            <DropdownMenu.Item
+              {...byMouse}
+              className="grid min-h-11 cursor-pointer break-inside-avoid rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
+              onSelect={unsure}
+            >
+              <b>Not sure: which way suits?</b>
+              <span className="text-[0.9rem] text-soft">
+                The ways side by side: cloth, time, evenness, what they need.
+              </span>
+            </DropdownMenu.Item>
+          </div>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

@@ -12,8 +12,9 @@ internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length Fl
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
-        Figure<ClothAnswer>.Marked(
+        Figure<ClothAnswer>.Length(
             "longestEdge",
+            LengthKind.AtMost,
             "The edge that the cloth reaches with the assurance.",
             a => a.LongestEdge
         ),

@@ -208,7 +208,13 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         [
             new("cloth", Together.Count * CutLength, Stage.Cut),
             new("thread", Together.Count * Thread, Stage.Keep),
+            .. Ask.Corded
+                ? [new Need("cord", Together.Count * Cord, Stage.Keep)]
+                : Array.Empty<Need>(),
         ];
+
+    /// <summary>From cut edge to cut edge under each tuck, and 5 cm at either end to hold it by.</summary>
+    private Length Cord => Ask.Tucks * (CutLength + Length.FromMillimetres(100));
 
     public override IReadOnlyList<Edge> Edges => [new("lower", "finished width", Ask.PanelWidth)];
 

@@ -154,7 +154,7 @@ internal static class PintucksTechnique
                         "spacing"
                     ),
                 ],
-                Uses = ["foot", "needle", "thread"],
+                Uses = ["foot", "needle", "cord", "thread"],
                 Cautions = Hazards,
                 Swatch = TuckSwatch.Described,
             },

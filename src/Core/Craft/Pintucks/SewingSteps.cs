@@ -191,14 +191,13 @@ internal static class SewingSteps
         var gap = isRespaced ? respacing!.WithinFlat : ask.Spacing + ask.TakeUp;
         var between = isRespaced ? respacing!.BetweenFlat : ask.GroupGap + ask.TakeUp;
         var how =
-            !ask.IsTwin ? $"Fold each on its line, {a.Fine(gap)} from the last on the flat cloth."
-            : isRespaced
-                ? $"Re-spaced: mark each needle line {a.Fine(gap)} from the last on the flat cloth, and sew on the lines."
+            isRespaced
+                ? AnewFrom(respacing!.After, SewingOrder.Sewn(ask, done), (first, last), ruler)
             : ask.GrooveStep is not null
                 ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
-            : $"Each {a.Fine(gap)} from the last on the flat cloth{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
+            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat cloth they lie {a.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
         var outOfGroup =
-            ask.Groups.Count > 1
+            !isRespaced && ask.Groups.Count > 1
                 ? $" From group to group it is {a.Fine(between)}: mark the first line of each anew."
                 : "";
         return new SewingStep(
@@ -252,6 +251,31 @@ internal static class SewingSteps
             ["The middle ridge lies in the middle."],
             []
         ).At(Place.Table, 3, PanelDrawing.FinishedName, ["cloth"]);
+    }
+
+    /// <summary>
+    /// Where the lines lie now. Each is measured from the outermost tuck that is sewn on its side, so that what one is
+    /// out does not add to the next.
+    /// </summary>
+    private static string AnewFrom(
+        TuckRun run,
+        (int From, int To) sewn,
+        (int From, int To) next,
+        Ruler ruler
+    )
+    {
+        string Beyond(int ridge, IEnumerable<int> numbers) =>
+            string.Join(
+                ", ",
+                numbers.Select(n =>
+                    ruler.Mark(Length.Between(run.Tucks[n - 1].Flat, run.Tucks[ridge - 1].Flat))
+                )
+            );
+        var right = Beyond(sewn.To, Enumerable.Range(sewn.To + 1, next.To - sewn.To));
+        var left = Beyond(sewn.From, Enumerable.Range(next.From, sewn.From - next.From).Reverse());
+        return left == right || left.Length == 0
+            ? $"Re-spaced: mark new lines on the flat cloth at {right} from the last ridge{(left.Length == 0 ? "" : ", on either side of those that are sewn")}."
+            : $"Re-spaced: mark new lines on the flat cloth, from the last ridge on the right at {right}, from the last on the left at {left}.";
     }
 
     /// <summary>The ask as it was before so many tucks were measured.</summary>

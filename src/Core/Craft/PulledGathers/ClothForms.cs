@@ -45,8 +45,9 @@ internal sealed record ClothAnswer(
 
     public static IReadOnlyList<Figure> OfEdge { get; } =
     [
-        F.Marked(
+        F.Length(
             "longestEdge",
+            LengthKind.AtMost,
             "Asked of the straight form, it takes no more cloth than there is.",
             a => a.LongestEdge!.Value
         ),

@@ -38,6 +38,7 @@ public static class StripFields
         {
             No = "open",
             Yes = "ring",
+            ComesAlong = true,
         };
 
     public static LengthField FinishedDepth { get; } =
@@ -230,7 +231,10 @@ public static class StripFields
             "Where the gathers are used.",
             [.. Uses.All.Select(u => u.Choice)],
             IsNeeded: false
-        );
+        )
+        {
+            ComesAlong = true,
+        };
 
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =

@@ -18,7 +18,6 @@ export function useCutLists(id: string, units: Units) {
     queryKey: ['cut-lists', id],
     queryFn: () => value(api.GET('/api/workings/{id}/cut-lists', { params: { path: { id } } })),
   }).data;
-  const refresh = () => queries.invalidateQueries();
   const freeze = async () => {
     // The same id again after a lost answer is the same list.
     const list = pending ?? newId();
@@ -29,13 +28,14 @@ export function useCutLists(id: string, units: Units) {
         body: { id: list },
       }),
     );
-    setPending(null);
-    await refresh();
     notify({ says: 'The cut list is frozen.', action: { label: 'Undo', run: () => void turn('undo') } });
+    await queries.invalidateQueries({ queryKey: ['cut-lists', id] });
+    setPending(null);
+    void queries.invalidateQueries();
   };
   const takeBack = async (list: string) => {
     await keeping(api.DELETE('/api/cut-lists/{id}', { params: { path: { id: list } } }));
-    await refresh();
+    void queries.invalidateQueries();
     notify({
       says: 'The cut list is taken back; what it took is on the shelf again.',
       action: { label: 'Undo', run: () => void turn('undo') },

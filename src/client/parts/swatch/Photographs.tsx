@@ -1,7 +1,7 @@
 import { Camera, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { api } from '../../api/http';
+import { api, ask, saysOf } from '../../api/http';
 import { newId } from '../../api/id';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
@@ -26,22 +26,15 @@ export function Photographs({ swatch, name, ids }: Props) {
     for (const file of files ?? []) {
       setSending((n) => n + 1);
       try {
-        const answer = await keeping(
-          fetch(`/api/swatches/${swatch}/photographs?id=${newId()}`, {
+        await keeping(
+          ask(`/api/swatches/${swatch}/photographs?id=${newId()}`, {
             method: 'POST',
             headers: { 'Content-Type': file.type || 'application/octet-stream' },
             body: file,
           }),
         );
-        if (!answer.ok) {
-          const problem = (await answer.json().catch(() => ({}))) as {
-            title?: string;
-            errors?: Record<string, string[]>;
-          };
-          setWrong(problem.errors?.file?.join(' ') ?? problem.title ?? 'It could not be kept.');
-        }
-      } catch {
-        setWrong('Not kept: no answer. Choose it again.');
+      } catch (error) {
+        setWrong(`Not kept. ${saysOf(error)}`);
       }
       setSending((n) => n - 1);
     }

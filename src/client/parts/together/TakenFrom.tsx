@@ -57,12 +57,12 @@ export function TakenFrom({ working, technique, reckoning }: Props) {
     if (!edge) return;
     const from = await queries.fetchQuery(workingQuery(edge.working.id));
     const theirs = from.ask as Ask;
-    const along = ['closed', 'use', 'clothWidth', 'clothWeight', 'clothThickness'].filter(
-      (name) => theirs[name] !== undefined && technique.fields.some((f) => f.name === name),
+    const along = technique.fields.filter(
+      (f) => (f.comesAlong || f.from.startsWith('cloth.')) && theirs[f.name] !== undefined,
     );
     working.change({
       links: { [field.name]: { working: edge.working.id, edge: edge.key } },
-      ask: Object.fromEntries(along.map((name) => [name, theirs[name]])),
+      ask: Object.fromEntries(along.map(({ name }) => [name, theirs[name]])),
       cloth: from.cloth as never,
       ...((from.uses as Record<string, string>).cloth
         ? { uses: { cloth: (from.uses as Record<string, string>).cloth! } }

@@ -21,8 +21,9 @@ export function AnotherWay({ working }: { working: EditedWorking }) {
     await navigate(`/workings/${id}/plan`);
   };
   const known = new URLSearchParams({ project: row.projectId, wayOf: row.piece });
-  for (const field of ['finishedEdge', 'finishedDepth', 'fullness', 'clothWeight', 'clothWidth', 'closed']) {
-    if (working.ask[field] !== undefined) known.set(field, String(working.ask[field]));
+  // The question takes what it knows of it.
+  for (const [field, says] of Object.entries(working.ask)) {
+    if (typeof says !== 'object') known.set(field, String(says));
   }
   return (
     <TechniqueMenu
