@@ -60,7 +60,9 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await expect(measure.getByText(/mark the other 10/)).toBeVisible();
   const next = page.getByRole('listitem').filter({ hasText: 'Tucks 6 to 10' });
   await next.locator('summary').click();
-  await expect(next.getByText(/Re-spaced: mark each needle line/)).toBeVisible();
+  await expect(
+    next.getByText(/from the last ridge on the right at .*mm, from the last on the left at/),
+  ).toBeVisible();
   await kept(page);
   await page.reload();
   await expect(page.getByLabel('From the first ridge to the last, what is it?').first()).toHaveValue('23 mm');
@@ -121,15 +123,17 @@ test('typed on the drawing by touch and by key: what cannot be is said there, an
   await page.keyboard.press('Enter');
   await expect(page.locator('.drawing .wrong')).toHaveCount(0);
 
-  // On a telephone what is cut stands at the foot while something is typed.
+  // On a telephone what is cut stands at the foot while something is typed, and until the answer itself is on the screen.
   await page.setViewportSize({ width: 390, height: 844 });
   const foot = page.locator('.in-sight');
+  const answer = page.getByRole('region', { name: 'To cut' });
+  await answer.scrollIntoViewIfNeeded();
+  await page.mouse.wheel(0, 300);
   await expect(foot).toBeHidden();
   await (await field(page, 'Finished width')).fill('20 cm');
   await expect(foot).toBeVisible();
   await expect(foot).toContainText(before);
   await page.keyboard.press('Enter');
-  await expect(foot).toBeHidden();
   await kept(page);
 });
 

@@ -5,13 +5,21 @@ import { Measure } from '../Measure';
 
 type Props = { answer: Plan; technique: Technique; isOld?: boolean; children?: ReactNode };
 
+/** Where the answer stands on the page. */
+export const answerId = 'answer';
+
 /** The biggest figures on the screen: what to cut. */
 export function ToCut({ answer, technique, isOld, children }: Props) {
   // Of a piece that is there nothing is cut, and nothing taken.
   const isCut = technique.stages.some((s) => s.name === 'cut');
   const title = isCut ? 'To cut' : answer.pieces.length ? 'To take' : 'It comes to';
   return (
-    <section className={`tacked ${isOld ? 'opacity-70' : ''}`} aria-label={title} aria-live="polite">
+    <section
+      id={answerId}
+      className={`tacked ${isOld ? 'opacity-70' : ''}`}
+      aria-label={title}
+      aria-live="polite"
+    >
       <h2 className="text-soft">{isOld ? 'As it was, until the figure is right' : title}</h2>
       {answer.pieces.map((piece) => {
         const of = sizeOf(piece);

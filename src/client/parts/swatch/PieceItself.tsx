@@ -73,7 +73,13 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
               {wrong}
             </p>
           )}
-          <button type="button" className="btn quiet justify-self-start" onClick={() => void teach()}>
+          <button
+            type="button"
+            className="btn quiet justify-self-start"
+            // What the piece teaches besides its two figures is told by its plan.
+            disabled={!reckoning.answer && Object.keys(technique.swatch.ofPiece).length > 0}
+            onClick={() => void teach()}
+          >
             Let it teach
           </button>
         </>

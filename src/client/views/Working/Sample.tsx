@@ -54,7 +54,9 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const own = learnt?.points.filter((p) => swatches.some((s) => s.id === p.id) && p.counts);
   return (
     <div className="grid gap-6">
-      {answer && <Scrap facts={answer.scrap} />}
+      {answer && (
+        <Scrap facts={answer.scrap} add={swatches.length > 0 ? () => void addSwatch() : undefined} />
+      )}
       {learnt && answer?.expected && (
         <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
           <div className="grid min-w-0 gap-4">
@@ -105,7 +107,10 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
             card={settings}
           />
         ))}
-        <li className="grid min-h-40 place-items-center rounded-lg border-2 border-dashed border-rule p-5 text-center">
+        {/* On a wide screen the next one is added from what is cut for it, above; on a narrow one that is far away. */}
+        <li
+          className={`${swatches.length ? 'sm:hidden' : ''} grid min-h-40 place-items-center rounded-lg border-2 border-dashed border-rule p-5 text-center`}
+        >
           <div>
             {swatches.length === 0 && (
               <p className="mb-3">
@@ -133,7 +138,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   );
 }
 
-function Scrap({ facts }: { facts: Fact[] }) {
+function Scrap({ facts, add }: { facts: Fact[]; add?: () => void }) {
   return (
     <section className="tacked flex flex-wrap items-center gap-x-10 gap-y-3" aria-label="The swatch to cut">
       {facts.map((fact) => (
@@ -144,10 +149,15 @@ function Scrap({ facts }: { facts: Fact[] }) {
           </p>
         </div>
       ))}
-      <p className="max-w-[26rem] grow basis-64 text-sm text-soft">
+      <p className="max-w-[24rem] grow basis-56 text-sm text-soft">
         Same layers, same thread, same settings. Measure it twice; once it is steamed and dry, measure again.
         Change one thing at a time.
       </p>
+      {add && (
+        <button type="button" className="btn quiet max-sm:hidden" onClick={add}>
+          Add the next swatch
+        </button>
+      )}
     </section>
   );
 }
