@@ -70,6 +70,7 @@ public sealed class CutListStore(Database database)
             seat,
             id,
             "cut list frozen",
+            taken,
             $"""
             insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken)
             select $1, $2, w.id, $4, $5, $6, $7, {Taken.Column("$8")}

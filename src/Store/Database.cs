@@ -36,9 +36,10 @@ public sealed class Database(NpgsqlDataSource source)
     ) => RunAsync([Command(sql, values)], row, cancel);
 
     /// <summary>
-    /// Changes rows, and writes the change down as a step that can be undone. Both statements go in one round trip and one
-    /// transaction: when this returns, the change is on disk.
+    /// Changes rows, and writes the change down as a step that can be undone. All statements go in one round trip and one
+    /// transaction, which holds the workroom against steps being turned: when this returns, the change is on disk.
     /// </summary>
+    /// <param name="seat">Who changes it, in which workroom.</param>
     /// <param name="says">
     /// The step in a few words, such as <c>a swatch added</c>; null for what is no step of work, such as which page is open.
     /// </param>
@@ -46,8 +47,21 @@ public sealed class Database(NpgsqlDataSource source)
     /// <param name="row">Reads a returned row; the first is what is given back.</param>
     /// <param name="cancel">Ends the wait; the change may have happened.</param>
     /// <param name="values">The statement's parameters, $1 and on.</param>
-    public async Task<T?> ChangeAsync<T>(
+    public Task<T?> ChangeAsync<T>(
+        Seat seat,
         string? says,
+        string sql,
+        Func<NpgsqlDataReader, T> row,
+        CancellationToken cancel,
+        params object?[] values
+    )
+        where T : class => ChangeAsync(seat, says, [], sql, row, cancel, values);
+
+    /// <summary>The same, with some things of the drawer held first: what is left of them is then what it was reckoned by.</summary>
+    public async Task<T?> ChangeAsync<T>(
+        Seat seat,
+        string? says,
+        IReadOnlyList<Guid> held,
         string sql,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel,
@@ -55,16 +69,25 @@ public sealed class Database(NpgsqlDataSource source)
     )
         where T : class
     {
-        var change = Command(sql, values);
-        return (
-            await RunAsync(
-                says is null
-                    ? [change]
-                    : [Command("select set_config('zr.says', $1, true)", [says]), change],
-                row,
-                cancel
-            )
-        ).FirstOrDefault();
+        // A statement sees what was there when it began, so what it waits for is waited for in one before it.
+        List<NpgsqlBatchCommand> statements =
+        [
+            Command(
+                "select set_config('zr.says', $1, true), hold_workroom($2)",
+                [says ?? "", seat.Workroom]
+            ),
+        ];
+        if (held.Count > 0)
+        {
+            statements.Add(
+                Command(
+                    "select 1 from things where workroom_id = $1 and id = any ($2) order by id for update",
+                    [seat.Workroom, held.ToArray()]
+                )
+            );
+        }
+        statements.Add(Command(sql, values));
+        return (await RunAsync(statements, row, cancel)).FirstOrDefault();
     }
 
     /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>
@@ -90,6 +113,10 @@ public sealed class Database(NpgsqlDataSource source)
 
     /// <summary>A parameter for a yes or no that may be left as it is.</summary>
     public static NpgsqlParameter Flag(bool? flag) => Maybe(NpgsqlDbType.Boolean, flag);
+
+    /// <summary>A parameter for a moment that may be missing.</summary>
+    public static NpgsqlParameter Moment(DateTimeOffset? moment) =>
+        Maybe(NpgsqlDbType.TimestampTz, moment?.UtcDateTime);
 
     /// <summary>A parameter for an id that may be missing.</summary>
     public static NpgsqlParameter Id(Guid? id) => Maybe(NpgsqlDbType.Uuid, id);

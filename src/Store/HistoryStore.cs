@@ -40,17 +40,15 @@ public sealed class HistoryStore(Database database)
         );
     }
 
-    /// <summary>Takes a step back, or does it again. Only the next one in that direction is turned.</summary>
+    /// <summary>
+    /// Takes a step back, or does it again. Only the next one in that direction is turned; which that is, is looked at once
+    /// nobody else changes anything.
+    /// </summary>
     /// <param name="step">The step as <see cref="LookAsync"/> gave it; turning it twice does nothing more.</param>
     /// <param name="back">True to undo, false to do again.</param>
     /// <returns>Whether it was turned.</returns>
     public async Task<bool> TurnAsync(Seat seat, long step, bool back, CancellationToken cancel)
     {
-        var next = await LookAsync(seat, cancel);
-        if (step != (back ? next.Undo : next.Redo)?.Id)
-        {
-            return false;
-        }
         var turned = await database.ReadAsync(
             "select turn_step($1, $2, $3)",
             r => r.GetBoolean(0),

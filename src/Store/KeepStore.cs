@@ -39,6 +39,7 @@ public sealed class KeepStore(Database database)
             seat,
             id,
             "summary kept",
+            taken,
             $$"""
             insert into keeps (id, workroom_id, working_id, updated_by, settings, came_out, verdict, note, taken)
             select $1, $2, w.id, $4, coalesce($5, '{}'), coalesce($6, ''), coalesce($7, ''), coalesce($8, ''), {{Taken.Column(

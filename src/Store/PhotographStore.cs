@@ -19,7 +19,7 @@ public sealed class PhotographStore(Database database)
         CancellationToken cancel
     ) => WhereAsync("swatch_id = any ($2) order by id", cancel, seat.Workroom, swatches.ToArray());
 
-    /// <summary>Adds a photograph; null when there is no such swatch.</summary>
+    /// <summary>Adds a photograph; null when there is no such swatch, or another picture was once kept under this id.</summary>
     public Task<PhotographRow?> AddAsync(
         Seat seat,
         Guid id,
@@ -35,8 +35,8 @@ public sealed class PhotographStore(Database database)
             insert into photographs (id, workroom_id, swatch_id, updated_by, width, height)
             select $1, $2, s.id, $4, $5, $6 from swatches s,
                 (select forget_pictures($2)) forgotten,
-                lateral (select keep_picture($1, $2, $7, $8)) kept
-            where s.id = $3 and s.workroom_id = $2
+                lateral (select keep_picture($1, $2, $7, $8) as is_it) kept
+            where s.id = $3 and s.workroom_id = $2 and kept.is_it
             """,
             cancel,
             id,

@@ -61,6 +61,7 @@ public abstract class RecordStore<T>(
         var delete =
             $"delete from {table} where workroom_id = $1 and id = $2 and version = coalesce($3, version)";
         var removed = await Database.ChangeAsync(
+            seat,
             says,
             takes
                 ? $"""
@@ -107,6 +108,7 @@ public abstract class RecordStore<T>(
         params object?[] values
     ) =>
         await Database.ChangeAsync(
+            seat,
             says,
             $"{insert} on conflict (id) do nothing returning {columns}",
             row,
@@ -116,16 +118,20 @@ public abstract class RecordStore<T>(
 
     /// <summary>Adds a record, and lowers what is left of things by what it takes: both, once, or neither.</summary>
     /// <param name="insert">An insert that says what it takes; its second parameter is the workroom.</param>
+    /// <param name="taken">What is taken at the most.</param>
     protected async Task<T?> AddTakingAsync(
         Seat seat,
         Guid id,
         string says,
+        IReadOnlyList<Taken> taken,
         string insert,
         CancellationToken cancel,
         params object?[] values
     ) =>
         await Database.ChangeAsync(
+            seat,
             says,
+            [.. taken.Select(t => t.Thing)],
             $"""
             with added as ({insert} on conflict (id) do nothing returning *),
             lowered as (
@@ -152,6 +158,7 @@ public abstract class RecordStore<T>(
     )
     {
         var changed = await Database.ChangeAsync(
+            seat,
             says,
             $"""
             update {table} set {set}, version = version + 1, updated_by = $4, updated_at = now()

@@ -30,6 +30,9 @@ public sealed record BookRow(
     IReadOnlyList<Guid> Photographs
 );
 
+/// <summary>A place in the book: between two swatches, whether the one before it is still there or not.</summary>
+public sealed record BookPlace(DateTimeOffset At, Guid Id);
+
 /// <summary>How many swatches there are of one cloth, foot, technique, verdict, machine or year.</summary>
 /// <param name="Facet">cloth, foot, technique, verdict, machine or year.</param>
 public sealed record FacetRow(string Facet, string Name, int Count);
@@ -65,24 +68,24 @@ public sealed class SwatchBookStore(Database database)
         """;
 
     /// <summary>A page of swatches, the newest first.</summary>
-    /// <param name="after">The last swatch of the page before.</param>
+    /// <param name="after">Where the page before ended; its last swatch may be gone since.</param>
     /// <param name="size">No more than this.</param>
     public Task<List<BookRow>> PageAsync(
         Seat seat,
         SwatchFilter filter,
-        Guid? after,
+        BookPlace? after,
         int size,
         CancellationToken cancel
     ) =>
         database.ReadAsync(
             $"""
             select {Named} {Filtered}
-                and ($10::uuid is null or (s.created_at, s.id) < (select b.created_at, b.id from swatches b where b.workroom_id = $1 and b.id = $10))
-            order by s.created_at desc, s.id desc limit $11
+                and ($10::uuid is null or (s.created_at, s.id) < ($11, $10))
+            order by s.created_at desc, s.id desc limit $12
             """,
             Row,
             cancel,
-            [.. Values(seat, filter), Database.Id(after), size]
+            [.. Values(seat, filter), Database.Id(after?.Id), Database.Moment(after?.At), size]
         );
 
     /// <summary>Some swatches by their ids, in no order.</summary>

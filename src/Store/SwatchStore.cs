@@ -158,6 +158,7 @@ public sealed class SwatchStore(Database database)
             lines.Select(l => Record(seat, l.Id, l.Parts))
         );
         var count = await Database.ChangeAsync(
+            seat,
             says,
             """
             with taken as (

@@ -125,6 +125,7 @@ public sealed class ThingStore(Database database)
             })
         );
         var count = await Database.ChangeAsync(
+            seat,
             says,
             """
             with lines as (

@@ -123,6 +123,7 @@ public sealed class WorkingStore(Database database)
             return [];
         }
         await Database.ChangeAsync(
+            seat,
             $"“{chosen.Name}” chosen",
             $"""
             update workings set aside = id <> $2, version = version + 1, updated_by = $3, updated_at = now()

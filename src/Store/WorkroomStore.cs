@@ -55,6 +55,7 @@ public sealed class WorkroomStore(Database database)
     )
     {
         var row = await database.ChangeAsync(
+            seat,
             "workroom settings",
             $"""
             update workrooms set

@@ -112,16 +112,20 @@ public class BookTests(StoreFixture store) : IClassFixture<StoreFixture>
 
         List<Guid> seen = [];
         List<BookRow> page;
+        SwatchRow? last = null;
         do
         {
             page = await store.Book.PageAsync(
                 seat,
                 new SwatchFilter(),
-                seen.Count > 0 ? seen[^1] : null,
+                last is null ? null : new BookPlace(last.Stamp.CreatedAt, last.Id),
                 5,
                 Cancel
             );
             seen.AddRange(page.Select(r => r.Swatch.Id));
+            last = page[^1].Swatch;
+            // The next page is there also when the swatch that this one ended with is not.
+            await store.Swatches.RemoveAsync(seat, last.Id, null, "swatch deleted", Cancel);
         } while (page.Count == 5);
 
         seen.ShouldBe(lines.Select(l => l.Id).OrderDescending());

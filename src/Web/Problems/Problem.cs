@@ -36,6 +36,16 @@ public static class Problem
             "A change has to say which version it rests on, with If-Match."
         );
 
+    /// <summary>A change says a version that is none.</summary>
+    public static IResult VersionUnreadable() =>
+        Of(
+            StatusCodes.Status400BadRequest,
+            "If-Match has to be one version in quotes, as it was given."
+        );
+
+    /// <summary>Two came with the same at once, or one took away what the other builds on.</summary>
+    public static IResult Conflict(string says) => Of(StatusCodes.Status409Conflict, says);
+
     /// <summary>Another editor was first.</summary>
     /// <param name="current">The record as it is now.</param>
     public static IResult Overtaken(int version, string by, DateTimeOffset at, object current) =>

@@ -42,6 +42,16 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 title: "A text holds a character that cannot be kept.",
                 statusCode: StatusCodes.Status400BadRequest
             ),
+            PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } => Problem.Conflict(
+                "Another seat did the same a moment before; look at what is there now."
+            ),
+            PostgresException { SqlState: PostgresErrorCodes.ForeignKeyViolation } =>
+                Problem.Conflict("What this belongs to was taken away meanwhile."),
+            PostgresException
+            {
+                SqlState: PostgresErrorCodes.DeadlockDetected
+                    or PostgresErrorCodes.SerializationFailure
+            } => Problem.Conflict("Another seat changed the same; nothing was kept. Try again."),
             PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Results.Problem(
                 title: "The disk is full: nothing more can be kept until there is room.",
                 statusCode: StatusCodes.Status507InsufficientStorage

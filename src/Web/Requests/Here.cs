@@ -1,3 +1,4 @@
+using System.Globalization;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
@@ -11,6 +12,10 @@ public sealed record Here(HttpContext Http, WorkroomRow Workroom, Seat Seat, Rul
 {
     public CancellationToken Cancel => Http.RequestAborted;
 
+    /// <summary>No more than 40 characters, and none of them cut in two.</summary>
+    private static string Short(string seat) =>
+        seat.Length <= 40 ? seat : string.Concat(seat.EnumerateRunes().Take(40));
+
     /// <exception cref="RefusedException">The units are not known.</exception>
     public static async ValueTask<Here> BindAsync(HttpContext http)
     {
@@ -21,7 +26,7 @@ public sealed record Here(HttpContext Http, WorkroomRow Workroom, Seat Seat, Rul
         return new Here(
             http,
             workroom,
-            new Seat(workroom.Id, by.Length <= 40 ? by : by[..40]),
+            new Seat(workroom.Id, Short(by)),
             http.Request.Query["units"].ToString() switch
             {
                 "" => workroom.RulerFor(workroom.Units),
@@ -38,20 +43,25 @@ public sealed record Here(HttpContext Http, WorkroomRow Workroom, Seat Seat, Rul
 /// <summary>The version that a change rests on: <c>If-Match</c>.</summary>
 public sealed record IfMatch(int Version)
 {
-    /// <exception cref="RefusedException">It is not said.</exception>
+    /// <exception cref="RefusedException">It is not said, or cannot be one of ours.</exception>
     public static ValueTask<IfMatch> BindAsync(HttpContext http) =>
         Of(http) is { } version
             ? ValueTask.FromResult(new IfMatch(version))
             : throw new RefusedException(Problem.VersionMissing());
 
-    /// <summary>The version, where a request may also leave it out; null when it cannot be one of ours.</summary>
-    public static int? Of(HttpContext http) =>
-        int.TryParse(
-            http.Request.Headers.IfMatch.ToString().Trim('"', ' '),
-            System.Globalization.NumberStyles.None,
-            System.Globalization.CultureInfo.InvariantCulture,
-            out var version
-        )
-            ? version
-            : null;
+    /// <summary>The version, where a request may also leave it out; then null.</summary>
+    /// <exception cref="RefusedException">What is said cannot be one of ours: a slip must not pass for leave to do anything.</exception>
+    public static int? Of(HttpContext http)
+    {
+        var said = http.Request.Headers.IfMatch.ToString().Trim();
+        return said.Length == 0 ? null
+            : int.TryParse(
+                said.Length > 1 && said[0] == '"' && said[^1] == '"' ? said[1..^1] : said,
+                NumberStyles.None,
+                CultureInfo.InvariantCulture,
+                out var version
+            )
+                ? version
+            : throw new RefusedException(Problem.VersionUnreadable());
+    }
 }

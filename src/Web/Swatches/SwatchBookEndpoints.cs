@@ -1,7 +1,9 @@
 using System.ComponentModel.DataAnnotations;
+using System.Globalization;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;
@@ -47,7 +49,7 @@ public sealed record FacetOut(string Name, string Label, int Count);
 /// <summary>A page of the swatch book.</summary>
 /// <param name="Count">How many swatches the filter leaves, on all pages.</param>
 /// <param name="Next">The cursor of the next page; null on the last.</param>
-public sealed record BookPage(IReadOnlyList<BookSwatch> Swatches, int Count, Guid? Next);
+public sealed record BookPage(IReadOnlyList<BookSwatch> Swatches, int Count, string? Next);
 
 /// <summary>What the swatch book can be filtered by.</summary>
 public sealed record BookFacets(
@@ -103,24 +105,45 @@ public static class SwatchBookEndpoints
         Here here,
         [AsParameters] BookQuery query,
         SwatchBookStore store,
-        Guid? cursor
+        [StringLength(80)] string? cursor
     )
     {
+        if (!TryPlace(cursor, out var after))
+        {
+            return Problem.Field("cursor", "That is no place in the book.");
+        }
         var count = store.CountAsync(here.Seat, query.Filter, here.Cancel);
-        var rows = await store.PageAsync(
-            here.Seat,
-            query.Filter,
-            cursor,
-            PageSize + 1,
-            here.Cancel
-        );
+        var rows = await store.PageAsync(here.Seat, query.Filter, after, PageSize + 1, here.Cancel);
         return Results.Ok(
             new BookPage(
                 [.. rows.Take(PageSize).Select(r => BookSwatch.Of(r, here.Ruler))],
                 await count,
-                rows.Count > PageSize ? rows[PageSize - 1].Swatch.Id : null
+                rows.Count > PageSize ? Cursor(rows[PageSize - 1].Swatch) : null
             )
         );
+    }
+
+    /// <summary>A cursor carries its own place, so that it holds when its swatch is deleted meanwhile.</summary>
+    private static string Cursor(SwatchRow last) =>
+        $"{last.Stamp.CreatedAt.UtcTicks.ToString(CultureInfo.InvariantCulture)}-{last.Id}";
+
+    private static bool TryPlace(string? cursor, out BookPlace? place)
+    {
+        place = null;
+        if (cursor is null)
+        {
+            return true;
+        }
+        if (
+            cursor.Split('-', 2) is [var at, var id]
+            && long.TryParse(at, NumberStyles.None, CultureInfo.InvariantCulture, out var ticks)
+            && ticks <= DateTimeOffset.MaxValue.UtcTicks
+            && Guid.TryParse(id, out var last)
+        )
+        {
+            place = new BookPlace(new DateTimeOffset(ticks, TimeSpan.Zero), last);
+        }
+        return place is not null;
     }
 
     private static async Task<BookFacets> FacetsAsync(Here here, SwatchBookStore store)
