@@ -6,7 +6,8 @@ create function hold_workroom(room uuid) returns void language sql as $$
 $$;
 
 -- What goes with a row that a turn takes away (a working with its project) is written down with the step that is turned, so
--- that turning it the other way brings it back. Rows that the step has itself are there already.
+-- that turning it the other way brings it back. Rows that the step has itself are there already. Of a row that is added
+-- only its id is written down: it is looked at when it is taken away, so that taking in a long table is a small step.
 create or replace function write_down_change() returns trigger language plpgsql as $$
 declare
     what text := current_setting('zr.says', true);
@@ -15,7 +16,7 @@ declare
     room uuid;
 begin
     if coalesce(turning, '') <> '' then
-        if tg_op = 'DELETE' then
+        if tg_op = 'DELETE' and old.id::text <> current_setting('zr.bringing', true) then
             insert into changes (workroom_id, step, says, undone, table_name, before, after)
                 select old.workroom_id, t.step, t.says, t.undone, tg_table_name,
                     case when not t.undone then to_jsonb(old) end, case when t.undone then to_jsonb(old) end
@@ -42,8 +43,35 @@ begin
     insert into changes (workroom_id, step, says, table_name, before, after) values (
         room, number::bigint, what, tg_table_name,
         case when tg_op = 'INSERT' then null else to_jsonb(old) end,
-        case when tg_op = 'DELETE' then null else to_jsonb(new) end);
+        case tg_op when 'INSERT' then jsonb_build_object('id', new.id) when 'UPDATE' then to_jsonb(new) end);
     return null;
+end $$;
+
+-- Brings one row to a state: as it was, or gone. The version always goes up, so that an editor of the other state is told.
+create or replace function bring_row(tab text, from_state jsonb, to_state jsonb) returns void language plpgsql as $$
+declare
+    columns text;
+    now_version integer;
+begin
+    perform set_config('zr.bringing', coalesce(to_state, from_state) ->> 'id', true);
+    if to_state is null then
+        execute format('delete from %I where id = $1', tab) using (from_state ->> 'id')::uuid;
+        return;
+    end if;
+    execute format('select version from %I where id = $1 for update', tab)
+        into now_version using (to_state ->> 'id')::uuid;
+    to_state := jsonb_set(to_state, '{version}', to_jsonb(1 + greatest(
+        coalesce(now_version, 0), (to_state ->> 'version')::integer)));
+    to_state := jsonb_set(to_state, '{updated_at}', to_jsonb(now()));
+    select string_agg(quote_ident(attname), ', ') into columns from pg_attribute
+        where attrelid = tab::regclass and attnum > 0 and not attisdropped and attgenerated = '';
+    if now_version is null then
+        execute format('insert into %I (%s) select %s from jsonb_populate_record(null::%I, $1)', tab, columns, columns, tab)
+            using to_state;
+    else
+        execute format('update %I set (%s) = (select %s from jsonb_populate_record(null::%I, $1)) where id = $2',
+            tab, columns, columns, tab) using to_state, (to_state ->> 'id')::uuid;
+    end if;
 end $$;
 
 -- Takes one step back, or does it again, if it is the next in that direction: the newest that stands, or the oldest undone one
@@ -53,6 +81,7 @@ create or replace function turn_step(workroom uuid, number bigint, back boolean)
 declare
     change record;
     stands bigint;
+    kept jsonb;
 begin
     perform pg_advisory_xact_lock(hashtextextended(workroom::text, 10));
     select max(step) into stands from changes where workroom_id = workroom and not undone;
@@ -71,6 +100,12 @@ begin
     perform set_config('zr.turning', number::text, true);
     if back then
         for change in select * from changes where workroom_id = workroom and step = number order by id desc loop
+            if change.before is null then
+                execute format('select to_jsonb(t) from %I t where t.id = $1', change.table_name)
+                    into kept using (change.after ->> 'id')::uuid;
+                update changes set after = coalesce(kept, after)
+                    where workroom_id = workroom and step = number and id = change.id;
+            end if;
             perform bring_row(change.table_name, change.after, change.before);
         end loop;
     else

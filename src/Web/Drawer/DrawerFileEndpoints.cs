@@ -16,7 +16,6 @@ public static class DrawerFileEndpoints
 {
     private const string Id = "id";
     private const string Name = "name";
-    private const int MostLines = 5000;
 
     public static void MapDrawerFiles(this IEndpointRouteBuilder routes)
     {
@@ -72,31 +71,27 @@ public static class DrawerFileEndpoints
         {
             return Problem.NotFound("There is no such kind of thing.");
         }
-        var (columns, lines, refused) = await CsvBody.ReadAsync(here.Http, MostLines);
-        if (refused is not null)
-        {
-            return refused;
-        }
-        var strange = columns.FirstOrDefault(c =>
-            c is not (Id or Name) && known.Fields.All(f => f.Name != c)
+        var lines = await CsvBody.ReadAsync(
+            here.Http,
+            columns =>
+                columns.FirstOrDefault(c =>
+                    c is not (Id or Name) && known.Fields.All(f => f.Name != c)
+                )
+                    is { } strange
+                    ? $"The column “{strange}” is not known; {string.Join(", ", known.Fields.Select(f => f.Name).Prepend(Name))} are."
+                : columns.Contains(Name) ? null
+                : "There is no column “name”."
         );
-        if (strange is not null || !columns.Contains(Name))
-        {
-            return Problem.Field(
-                "file",
-                strange is null
-                    ? "There is no column “name”."
-                    : $"The column “{strange}” is not known; {string.Join(", ", known.Fields.Select(f => f.Name).Prepend(Name))} are."
-            );
-        }
         var ours = (await store.AllAsync(here.Seat, here.Cancel)).ToDictionary(r => r.Id);
         List<ThingLine> good = [];
+        HashSet<Guid> ids = [];
         List<WrongLine> bad = [];
         foreach (var line in lines)
         {
+            here.Cancel.ThrowIfCancellationRequested();
             var (thing, troubles) = Read(known, line, ours, here.Ruler);
             bad.AddRange(troubles);
-            if (thing is not null && good.Any(g => g.Id == thing.Id))
+            if (thing is not null && !ids.Add(thing.Id))
             {
                 bad.Add(new WrongLine(line.Number, Id, "This id stands in the file twice."));
             }

@@ -14,8 +14,6 @@ namespace ZephyrReach.Web.Swatches;
 /// <summary>Swatches as CSV, in and out.</summary>
 public static class SwatchFileEndpoints
 {
-    private const int MostLines = 5000;
-
     private static readonly string[] Columns =
     [
         "id",
@@ -105,28 +103,25 @@ public static class SwatchFileEndpoints
         bool anyway = false
     )
     {
-        var (columns, lines, refused) = await CsvBody.ReadAsync(here.Http, MostLines);
-        if (refused is not null)
-        {
-            return refused;
-        }
-        if (columns.FirstOrDefault(c => !Columns.Contains(c)) is { } strange)
-        {
-            return Problem.Field(
-                "file",
-                $"The column “{strange}” is not known; {string.Join(", ", Columns)} are."
-            );
-        }
+        var lines = await CsvBody.ReadAsync(
+            here.Http,
+            columns =>
+                columns.FirstOrDefault(c => !Columns.Contains(c)) is { } strange
+                    ? $"The column “{strange}” is not known; {string.Join(", ", Columns)} are."
+                    : null
+        );
         var drawer = (await things.AllAsync(here.Seat, here.Cancel)).ToLookup(t =>
             (t.Kind, t.Name.ToLowerInvariant())
         );
         List<SwatchLine> good = [];
+        HashSet<Guid> ids = [];
         List<WrongLine> bad = [];
         foreach (var line in lines)
         {
+            here.Cancel.ThrowIfCancellationRequested();
             var reader = new LineReader(line, here.Ruler, drawer);
             var swatch = reader.Read();
-            if (swatch is not null && good.Any(g => g.Id == swatch.Id))
+            if (swatch is not null && !ids.Add(swatch.Id))
             {
                 bad.Add(new WrongLine(line.Number, "id", "This id stands in the file twice."));
             }

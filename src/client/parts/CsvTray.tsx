@@ -24,10 +24,10 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
   const id = useId();
   const units = useUnits();
   const queries = useQueryClient();
-  const [file, setFile] = useState<{ name: string; text: string } | null>(null);
+  const [file, setFile] = useState<File | null>(null);
   const [report, setReport] = useState<Report | null>(null);
   const [trouble, setTrouble] = useState('');
-  const send = async (text: string, anyway: boolean) => {
+  const send = async (table: File, anyway: boolean) => {
     setTrouble('');
     let came: Report;
     try {
@@ -35,7 +35,8 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
         ask(`${at}?${new URLSearchParams({ units, anyway: String(anyway) })}`, {
           method: 'POST',
           headers: { 'content-type': 'text/csv' },
-          body: text,
+          // As it lies there: which letters it is written in, its first bytes say.
+          body: table,
         }),
       );
       came = (await answer.json()) as Report;
@@ -67,10 +68,8 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
               const chosen = e.target.files?.[0];
               e.target.value = '';
               if (!chosen) return;
-              void chosen.text().then((text) => {
-                setFile({ name: chosen.name, text });
-                return send(text, false);
-              });
+              setFile(chosen);
+              void send(chosen, false);
             }}
           />
         </label>
@@ -94,7 +93,7 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
             ))}
           </ul>
           {report.taken === 0 && report.good > 0 && file && (
-            <button type="button" className="btn mt-1" onClick={() => void send(file.text, true)}>
+            <button type="button" className="btn mt-1" onClick={() => void send(file, true)}>
               Take in the other {report.good}
             </button>
           )}
