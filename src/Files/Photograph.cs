@@ -18,6 +18,12 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     /// <summary>More px than this are not unpacked: a small file can claim to be a huge picture.</summary>
     private const long MostPixels = 80_000_000;
 
+    /// <summary>No camera packs so many px into a byte: a file of a few kB that unpacks to gigabytes was made to do harm.</summary>
+    private const long MostPixelsToAByte = 1000;
+
+    /// <summary>A JPEG that comes in passes has about ten; each is gone over the whole picture.</summary>
+    private const int MostScans = 100;
+
     private const int Quality = 86;
 
     /// <summary>Reads a JPEG, PNG or WebP file.</summary>
@@ -58,10 +64,17 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         {
             throw new FormatException("The picture has no size.");
         }
-        if ((long)codec.Info.Width * codec.Info.Height > MostPixels)
+        var count = (long)codec.Info.Width * codec.Info.Height;
+        if (count > MostPixels)
         {
             throw new FormatException(
                 $"The picture is {codec.Info.Width} × {codec.Info.Height} px; at most 80 million can be taken in."
+            );
+        }
+        if (count > MostPixelsToAByte * Math.Max(2000, file.Length) || Scans(file) > MostScans)
+        {
+            throw new FormatException(
+                "The picture is packed as no camera packs one, and is not unpacked."
             );
         }
         using var pixels = Unpack(codec);
@@ -75,6 +88,12 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         file.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xD8, 0xFF])
         || file.StartsWith((ReadOnlySpan<byte>)[0x89, 0x50, 0x4E, 0x47])
         || (file.StartsWith("RIFF"u8) && file.Length > 12 && file[8..12].SequenceEqual("WEBP"u8));
+
+    /// <summary>How often a scan begins in a JPEG.</summary>
+    private static int Scans(ReadOnlySpan<byte> file) =>
+        file.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xD8])
+            ? file.Count((ReadOnlySpan<byte>)[0xFF, 0xDA])
+            : 0;
 
     private static SKBitmap Unpack(SKCodec codec)
     {

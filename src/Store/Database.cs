@@ -11,19 +11,29 @@ namespace ZephyrReach.Store;
 public readonly record struct Seat(Guid Workroom, string By);
 
 /// <summary>Runs statements, each request's changes in one transaction and written down as one step.</summary>
-public sealed class Database(NpgsqlDataSource source)
+/// <param name="room">How much room there is to keep anything; null where that is not known.</param>
+public sealed class Database(NpgsqlDataSource source, Room? room = null)
 {
     /// <summary>
     /// What a statement sets holds for its transaction only, so there is nothing to reset between two requests.
     /// </summary>
     /// <param name="connection">An Npgsql connection string.</param>
-    public static NpgsqlDataSource SourceOf(string connection)
+    /// <param name="isPatient">Whether it waits as long as it takes, as migrations do.</param>
+    public static NpgsqlDataSource SourceOf(string connection, bool isPatient = false)
     {
         var builder = new NpgsqlDataSourceBuilder(connection);
         var settings = builder.ConnectionStringBuilder;
         settings.NoResetOnClose = true;
-        // Compiling a statement costs more than any of ours runs.
-        settings.Options ??= "-c jit=off";
+        // Fewer than PostgreSQL lets in: who waits for one of ours is served in turn, who is turned away there is not.
+        settings.MaxPoolSize = Math.Min(settings.MaxPoolSize, 40);
+        if (!settings.ContainsKey(nameof(settings.Timeout)))
+        {
+            settings.Timeout = 60;
+        }
+        // Compiling a statement costs more than any of ours runs. A row that somebody holds is not waited for long.
+        settings.Options ??= isPatient
+            ? "-c jit=off"
+            : "-c jit=off -c lock_timeout=4s -c statement_timeout=25s";
         return builder.Build();
     }
 
@@ -69,6 +79,7 @@ public sealed class Database(NpgsqlDataSource source)
     )
         where T : class
     {
+        EnsureRoom();
         // A statement sees what was there when it began, so what it waits for is waited for in one before it.
         List<NpgsqlBatchCommand> statements =
         [
@@ -88,6 +99,15 @@ public sealed class Database(NpgsqlDataSource source)
         }
         statements.Add(Command(sql, values));
         return (await RunAsync(statements, row, cancel)).FirstOrDefault();
+    }
+
+    /// <exception cref="NoRoomException">The disk is nearly full.</exception>
+    public void EnsureRoom()
+    {
+        if (room?.IsTight == true)
+        {
+            throw new NoRoomException();
+        }
     }
 
     /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>

@@ -49,6 +49,7 @@ public sealed class HistoryStore(Database database)
     /// <returns>Whether it was turned.</returns>
     public async Task<bool> TurnAsync(Seat seat, long step, bool back, CancellationToken cancel)
     {
+        database.EnsureRoom();
         var turned = await database.ReadAsync(
             "select turn_step($1, $2, $3)",
             r => r.GetBoolean(0),

@@ -30,6 +30,8 @@ try
     app.UseExceptionHandler();
     app.UseStatusCodePages();
     app.UseSafeHeaders();
+    app.UseNoStrangers(settings);
+    app.UseHead();
     app.UseBodyLimit();
     app.UseFiles();
     app.UseRouting();

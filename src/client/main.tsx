@@ -2,6 +2,7 @@ import '@fontsource-variable/bricolage-grotesque/index.css';
 import '@fontsource-variable/figtree/index.css';
 import './styles.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider, type LoaderFunctionArgs } from 'react-router';
@@ -14,6 +15,9 @@ import { notify } from './app/notice';
 import { Shell } from './app/Shell';
 import type { Units } from './api/types';
 import { techniqueQuery } from './app/useTechnique';
+
+// What dialogs lay down as style carries the nonce of this page; nothing else may.
+setNonce(document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce ?? '');
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -166,6 +166,79 @@ public class PhotographTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         ).StatusCode.ShouldBe(HttpStatusCode.RequestEntityTooLarge);
     }
 
+    [Fact]
+    public async Task Is_read_only_when_it_says_what_it_is_and_for_a_swatch_that_is_there()
+    {
+        var swatch = await SwatchAsync();
+        using var scene = new SKBitmap(30, 20);
+        var file = Png(scene);
+
+        (await UploadAsync(swatch, Guid.CreateVersion7(), file, "text/plain")).StatusCode.ShouldBe(
+            HttpStatusCode.UnsupportedMediaType
+        );
+        (
+            await UploadAsync(Guid.CreateVersion7(), Guid.CreateVersion7(), file, "image/png")
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task Another_picture_is_not_kept_under_an_id_that_was_used()
+    {
+        var (swatch, id) = (await SwatchAsync(), Guid.CreateVersion7());
+        using var small = new SKBitmap(30, 20);
+        using var other = new SKBitmap(31, 20);
+        (await UploadAsync(swatch, id, Png(small), "image/png")).StatusCode.ShouldBe(
+            HttpStatusCode.Created
+        );
+        await Server.SendAsync(HttpMethod.Delete, $"/api/photographs/{id}");
+
+        (await UploadAsync(swatch, id, Png(other), "image/png")).StatusCode.ShouldBe(
+            HttpStatusCode.Conflict
+        );
+        // The same once more is the same, as after a lost answer.
+        (await UploadAsync(swatch, id, Png(small), "image/png")).StatusCode.ShouldBe(
+            HttpStatusCode.Created
+        );
+    }
+
+    [Fact]
+    public void What_was_made_to_do_harm_is_not_unpacked()
+    {
+        using var huge = new SKBitmap(8000, 9900);
+        var packed = Png(huge);
+        packed.Length.ShouldBeLessThan(400_000);
+        using var scene = new SKBitmap(200, 200);
+        var whole = Jpeg(scene);
+        // The one scan that it has, again and again.
+        var scan = whole.AsSpan().IndexOf((ReadOnlySpan<byte>)[0xFF, 0xDA]);
+        byte[] scans =
+        [
+            .. whole[..scan],
+            .. Enumerable.Repeat(whole[scan..^2], 1000).SelectMany(s => s),
+            0xFF,
+            0xD9,
+        ];
+        var watch = System.Diagnostics.Stopwatch.StartNew();
+
+        foreach (var file in new[] { packed[..Math.Min(packed.Length, 70_000)], scans })
+        {
+            Should.Throw<FormatException>(() => Photograph.Read(file));
+        }
+        watch.Elapsed.ShouldBeLessThan(TimeSpan.FromSeconds(3));
+        Photograph.Read(whole).Width.ShouldBe(200);
+    }
+
+    private async Task<Guid> SwatchAsync()
+    {
+        var swatch = Guid.CreateVersion7();
+        await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/swatches",
+            new { id = swatch, workingId = await Server.WorkingAsync() }
+        );
+        return swatch;
+    }
+
     private async Task<HttpStatusCode> PictureAsync(Guid photograph) =>
         (
             await Server.Http.GetAsync(

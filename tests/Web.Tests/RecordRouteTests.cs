@@ -257,6 +257,33 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     }
 
     [Fact]
+    public async Task Of_summaries_that_come_at_once_one_is_kept_and_the_others_are_told()
+    {
+        for (var round = 0; round < 8; round++)
+        {
+            var id = await Server.WorkingAsync();
+            var all = await Task.WhenAll(
+                Enumerable
+                    .Range(0, 6)
+                    .Select(i =>
+                        Server.SendAsync(
+                            HttpMethod.Post,
+                            $"/api/workings/{id}/keep",
+                            new { id = Guid.CreateVersion7(), cameOut = $"{i}" }
+                        )
+                    )
+            );
+
+            all.Count(a => a.Response.StatusCode == HttpStatusCode.Created).ShouldBe(1);
+            all.Where(a => a.Response.StatusCode != HttpStatusCode.Created)
+                .ShouldAllBe(a =>
+                    a.Response.StatusCode == HttpStatusCode.Conflict
+                    || a.Response.StatusCode == HttpStatusCode.PreconditionFailed
+                );
+        }
+    }
+
+    [Fact]
     public async Task An_ask_that_was_damaged_in_the_database_is_shown_with_its_troubles()
     {
         var id = await Server.WorkingAsync(new { finishedEdge = "2.6 m" });

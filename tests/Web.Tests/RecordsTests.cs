@@ -56,6 +56,23 @@ public class RecordsTests(ServerFixture fixture) : IClassFixture<ServerFixture>
 
     [Theory]
     [MemberData(nameof(All))]
+    public async Task A_version_that_cannot_be_read_is_no_leave_to_delete(string kind)
+    {
+        var (path, _) = await MakeAsync(kind);
+        foreach (var said in new[] { "W/\"1\"", "abc", "\"1\", \"2\"", "-1", "\"1" })
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Delete, path);
+            request.Headers.TryAddWithoutValidation("If-Match", said).ShouldBeTrue();
+            using var answer = await Server.Http.SendAsync(request, Server.Cancel);
+            answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, said);
+        }
+
+        var (gone, _) = await Server.SendAsync(HttpMethod.Delete, path, ifMatch: "1");
+        gone.StatusCode.ShouldBe(HttpStatusCode.NoContent);
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
     public async Task What_is_not_there_is_not_found_and_not_made(string kind)
     {
         var (path, change) = Kinds[kind];

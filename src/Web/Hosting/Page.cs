@@ -10,6 +10,9 @@ namespace ZephyrReach.Web.Hosting;
 /// </summary>
 public sealed class Page(IFileProvider files)
 {
+    /// <summary>Under which a request has the nonce of its page.</summary>
+    public static readonly object Nonce = new();
+
     private const string HeadEnds = "</head>";
 
     private Built? built;
@@ -27,7 +30,9 @@ public sealed class Page(IFileProvider files)
         }
         http.Response.ContentType = "text/html; charset=utf-8";
         http.Response.Headers.CacheControl = "no-cache";
-        await http.Response.WriteAsync(page.For(http.Request.Path.Value!));
+        await http.Response.WriteAsync(
+            page.For(http.Request.Path.Value!, (string)http.Items[Nonce]!)
+        );
     }
 
     /// <summary>The page as it was built, read again when the client was built anew.</summary>
@@ -68,7 +73,7 @@ public sealed class Page(IFileProvider files)
 
     private sealed record Built(DateTimeOffset At, string Html, Ahead Ahead)
     {
-        public string For(string path)
+        public string For(string path, string nonce)
         {
             var view = path.TrimStart('/').Split('/')[0];
             var links = Ahead
@@ -82,7 +87,7 @@ public sealed class Page(IFileProvider files)
                 );
             return Html.Replace(
                 HeadEnds,
-                string.Concat(links) + HeadEnds,
+                $"{string.Concat(links)}<meta property=\"csp-nonce\" nonce=\"{nonce}\">{HeadEnds}",
                 StringComparison.Ordinal
             );
         }

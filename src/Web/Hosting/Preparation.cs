@@ -6,6 +6,9 @@ namespace ZephyrReach.Web.Hosting;
 /// <summary>Brings the database to where the program can serve: migrated, with a workroom, and the demonstration once.</summary>
 public static class Preparation
 {
+    /// <summary>The oldest PostgreSQL that the schema works with.</summary>
+    private const int Oldest = 13;
+
     /// <exception cref="StartException">The database does not answer, or refuses.</exception>
     public static async Task PrepareAsync(
         IServiceProvider services,
@@ -13,9 +16,11 @@ public static class Preparation
         CancellationToken cancel
     )
     {
-        var source = services.GetRequiredService<NpgsqlDataSource>();
+        // A migration takes as long as it takes.
+        await using var source = Database.SourceOf(settings.Database, isPatient: true);
         try
         {
+            await NewEnoughAsync(source, cancel);
             await Migrations.RunAsync(
                 source,
                 async () =>
@@ -48,6 +53,19 @@ public static class Preparation
         catch (Exception wrong) when (wrong is FormatException or InvalidOperationException)
         {
             throw new StartException(5, wrong.Message);
+        }
+    }
+
+    /// <exception cref="StartException">PostgreSQL is older than what the schema needs.</exception>
+    private static async Task NewEnoughAsync(NpgsqlDataSource source, CancellationToken cancel)
+    {
+        await using var connection = await source.OpenConnectionAsync(cancel);
+        if (connection.PostgreSqlVersion.Major < Oldest)
+        {
+            throw new StartException(
+                4,
+                $"PostgreSQL {connection.PostgreSqlVersion} is too old: {Oldest} or newer is needed."
+            );
         }
     }
 }

@@ -33,6 +33,7 @@ public static class Services
         var services = builder.Services;
         services.AddSingleton(Database.SourceOf(settings.Database));
         services.AddSingleton(TimeProvider.System);
+        services.AddSingleton(new Room(Environment.GetEnvironmentVariable("ZR_ROOM")));
         services.AddSingleton<Database>();
         services.AddSingleton<WorkroomStore>();
         services.AddSingleton<ProjectStore>();

@@ -7,7 +7,8 @@ namespace ZephyrReach.Web.Hosting;
 /// <param name="Port">On 127.0.0.1; PORT, else 5080.</param>
 /// <param name="Database">An Npgsql connection string, several hosts allowed; ZR_DATABASE.</param>
 /// <param name="Demo">The bundle that is read in once; null with <c>--empty</c>.</param>
-public sealed record Settings(int Port, string Database, string? Demo)
+/// <param name="Hosts">Names that it is served under besides those of this machine; ZR_HOSTS, parted by commas.</param>
+public sealed record Settings(int Port, string Database, string? Demo, IReadOnlyList<string> Hosts)
 {
     /// <summary>Reads the environment and the arguments.</summary>
     /// <exception cref="StartException">Something is missing or wrong; the message says what.</exception>
@@ -32,7 +33,10 @@ public sealed record Settings(int Port, string Database, string? Demo)
             );
         try
         {
-            _ = new NpgsqlConnectionStringBuilder(database);
+            if (string.IsNullOrWhiteSpace(new NpgsqlConnectionStringBuilder(database).Host))
+            {
+                throw new ArgumentException("it names no host.");
+            }
         }
         catch (ArgumentException wrong)
         {
@@ -41,7 +45,15 @@ public sealed record Settings(int Port, string Database, string? Demo)
                 $"ZR_DATABASE cannot be read as a connection string: {wrong.Message}"
             );
         }
-        return new Settings(number, database, args.Contains("--empty") ? null : DemoBundle());
+        return new Settings(
+            number,
+            database,
+            args.Contains("--empty") ? null : DemoBundle(),
+            Environment
+                .GetEnvironmentVariable("ZR_HOSTS")
+                ?.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
+                ?? []
+        );
     }
 
     private static string? DemoBundle()

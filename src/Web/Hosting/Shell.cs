@@ -1,10 +1,17 @@
+using System.Security.Cryptography;
+
 namespace ZephyrReach.Web.Hosting;
 
 /// <summary>Serves the client: its files, and its page for every address that is a view.</summary>
 public static class Shell
 {
-    private const string Policy =
-        "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'";
+    /// <summary>Nothing of a page's own runs or looks but what the program serves; of the dialogs' style what carries the nonce.</summary>
+    private static string Policy(string style) =>
+        $"default-src 'self'; img-src 'self' data: blob:; style-src 'self' {style}; form-action 'none'; frame-ancestors 'none'; object-src 'none'; base-uri 'none'";
+
+    /// <summary>Devices that a page of ours never asks for.</summary>
+    private const string Permissions =
+        "camera=(), geolocation=(), microphone=(), payment=(), usb=(), bluetooth=(), serial=(), hid=()";
 
     /// <summary>Headers that keep other pages and stray content types out.</summary>
     public static void UseSafeHeaders(this WebApplication app) =>
@@ -13,13 +20,19 @@ public static class Shell
             {
                 var headers = http.Response.Headers;
                 headers.XContentTypeOptions = "nosniff";
-                // An answer of the API is never a page. Without these two most answers fit into one block of the
+                // An answer of the API is never a page. Without these most answers fit into one block of the
                 // server's and go out in one write.
                 if (!http.Request.Path.StartsWithSegments("/api"))
                 {
-                    headers.ContentSecurityPolicy = Policy;
+                    var nonce = Convert.ToBase64String(RandomNumberGenerator.GetBytes(18));
+                    http.Items[Page.Nonce] = nonce;
+                    headers.ContentSecurityPolicy = Policy($"'nonce-{nonce}'");
                     headers["Referrer-Policy"] = "same-origin";
+                    headers["Cross-Origin-Opener-Policy"] = "same-origin";
+                    headers["Cross-Origin-Embedder-Policy"] = "require-corp";
+                    headers["Permissions-Policy"] = Permissions;
                 }
+                headers["Cross-Origin-Resource-Policy"] = "same-origin";
                 return next(http);
             }
         );

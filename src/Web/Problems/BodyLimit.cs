@@ -29,7 +29,12 @@ public static class BodyLimit
                     await Problem.TooLarge(largest).ExecuteAsync(http);
                     return;
                 }
-                if (request.ContentLength is null && request.Headers.TransferEncoding.Count > 0)
+                // A photograph has to say its length, and is not read here.
+                if (
+                    request.ContentLength is null
+                    && request.Headers.TransferEncoding.Count > 0
+                    && largest <= LargestFile
+                )
                 {
                     var body = new byte[largest + 1];
                     var length = await request.Body.ReadAtLeastAsync(

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
+using ZephyrReach.Store;
 
 namespace ZephyrReach.Web.Problems;
 
@@ -52,10 +53,18 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 SqlState: PostgresErrorCodes.DeadlockDetected
                     or PostgresErrorCodes.SerializationFailure
             } => Problem.Conflict("Another seat changed the same; nothing was kept. Try again."),
-            PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Results.Problem(
-                title: "The disk is full: nothing more can be kept until there is room.",
-                statusCode: StatusCodes.Status507InsufficientStorage
+            PostgresException
+            {
+                SqlState: PostgresErrorCodes.LockNotAvailable or PostgresErrorCodes.QueryCanceled
+            } => Results.Problem(
+                title: "Somebody else holds this at the moment; nothing was kept. Try again in a moment.",
+                statusCode: StatusCodes.Status503ServiceUnavailable
             ),
+            NoRoomException or PostgresException { SqlState: PostgresErrorCodes.DiskFull } =>
+                Results.Problem(
+                    title: new NoRoomException().Message,
+                    statusCode: StatusCodes.Status507InsufficientStorage
+                ),
             NpgsqlException { IsTransient: true }
             or NpgsqlException { InnerException: System.Net.Sockets.SocketException } =>
                 Results.Problem(

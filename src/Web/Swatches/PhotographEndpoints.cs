@@ -1,3 +1,5 @@
+using Microsoft.AspNetCore.Server.Kestrel.Core;
+using Microsoft.AspNetCore.Server.Kestrel.Core.Features;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
@@ -20,8 +22,16 @@ public static class PhotographEndpoints
         (row, _) => PhotographOut.Of(row)
     );
 
-    /// <summary>Unpacking takes memory, so one picture is unpacked at a time.</summary>
+    private static readonly string[] Types = ["image/jpeg", "image/png", "image/webp"];
+
+    /// <summary>A file takes memory, so few are admitted at a time, before anything of them is read.</summary>
+    private static readonly SemaphoreSlim Admitted = new(2);
+
+    /// <summary>Unpacking takes far more, so one picture is unpacked at a time.</summary>
     private static readonly SemaphoreSlim Unpacking = new(1);
+
+    /// <summary>Who sends slower than this would hold up the others.</summary>
+    private static readonly MinDataRate Slowest = new(20_000, TimeSpan.FromSeconds(10));
 
     public static void MapPhotographs(this IEndpointRouteBuilder routes)
     {
@@ -71,6 +81,7 @@ public static class PhotographEndpoints
         Here here,
         Guid id,
         [Microsoft.AspNetCore.Mvc.FromQuery(Name = "id")] Guid photograph,
+        SwatchStore swatches,
         PhotographStore store
     )
     {
@@ -78,13 +89,44 @@ public static class PhotographEndpoints
         {
             return Problem.Field("id", new Uuid7Attribute().FormatErrorMessage("id"));
         }
-        using var file = new MemoryStream();
-        await here.Http.Request.Body.CopyToAsync(file, here.Cancel);
+        var request = here.Http.Request;
+        if (!Types.Contains(request.ContentType?.Split(';')[0].Trim().ToLowerInvariant()))
+        {
+            return Results.Problem(
+                title: $"A photograph has to come as {string.Join(", ", Types)}.",
+                statusCode: StatusCodes.Status415UnsupportedMediaType
+            );
+        }
+        if (request.ContentLength is not { } length)
+        {
+            return Results.Problem(
+                title: "A photograph has to say how long it is, with Content-Length.",
+                statusCode: StatusCodes.Status411LengthRequired
+            );
+        }
+        if (await swatches.FindAsync(here.Seat, id, here.Cancel) is null)
+        {
+            return Problem.NotFound("There is no such swatch.");
+        }
         Photograph read;
-        await Unpacking.WaitAsync(here.Cancel);
+        await Admitted.WaitAsync(here.Cancel);
         try
         {
-            read = await Task.Run(() => Photograph.Read(file.ToArray()), here.Cancel);
+            if (here.Http.Features.Get<IHttpMinRequestBodyDataRateFeature>() is { } rate)
+            {
+                rate.MinDataRate = Slowest;
+            }
+            var file = new byte[length];
+            await request.Body.ReadExactlyAsync(file, here.Cancel);
+            await Unpacking.WaitAsync(here.Cancel);
+            try
+            {
+                read = await Task.Run(() => Photograph.Read(file), here.Cancel);
+            }
+            finally
+            {
+                Unpacking.Release();
+            }
         }
         catch (FormatException no)
         {
@@ -92,7 +134,7 @@ public static class PhotographEndpoints
         }
         finally
         {
-            Unpacking.Release();
+            Admitted.Release();
         }
         return Photographs.Added(
             here,
@@ -104,7 +146,10 @@ public static class PhotographEndpoints
                 here.Cancel
             ),
             row => $"/api/photographs/{row.Id}/picture",
-            () => Problem.NotFound("There is no such swatch.")
+            () =>
+                Problem.Conflict(
+                    "Another picture was kept under this id before; send it under a new one."
+                )
         );
     }
 
