@@ -1,3 +1,4 @@
+using Npgsql;
 using ZephyrReach.Store;
 
 namespace ZephyrReach.Web.Workrooms;
@@ -9,6 +10,9 @@ namespace ZephyrReach.Web.Workrooms;
 public sealed class CurrentWorkroom(WorkroomStore store, TimeProvider clock)
 {
     private static readonly TimeSpan Fresh = TimeSpan.FromSeconds(1);
+
+    /// <summary>How long the database is waited for where its answer is known from before.</summary>
+    private static readonly TimeSpan Patience = TimeSpan.FromMilliseconds(500);
 
     private volatile Held? held;
 
@@ -32,11 +36,22 @@ public sealed class CurrentWorkroom(WorkroomStore store, TimeProvider clock)
         {
             held = last with { At = clock.GetTimestamp() };
         }
-        var row =
-            await store.FirstAsync(cancel)
-            ?? throw new InvalidOperationException("There is no workroom yet.");
-        held = new Held(row, clock.GetTimestamp());
-        return row;
+        try
+        {
+            var row =
+                await store
+                    .FirstAsync(cancel)
+                    .WaitAsync(last is null ? Timeout.InfiniteTimeSpan : Patience, cancel)
+                ?? throw new InvalidOperationException("There is no workroom yet.");
+            held = new Held(row, clock.GetTimestamp());
+            return row;
+        }
+        catch (Exception unanswered)
+            when (last is not null && unanswered is TimeoutException or NpgsqlException)
+        {
+            // What needs no database goes on without it.
+            return last!.Row;
+        }
     }
 
     private sealed record Held(WorkroomRow Row, long At);
