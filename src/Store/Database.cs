@@ -1,5 +1,6 @@
 using System.Data;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Npgsql;
 using NpgsqlTypes;
 
@@ -101,6 +102,36 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         return (await RunAsync(statements, row, cancel)).FirstOrDefault();
     }
 
+    /// <summary>Runs several statements one after another in one transaction: all of it, or nothing.</summary>
+    public async Task<T> InOneAsync<T>(
+        IsolationLevel isolation,
+        Func<Transaction, Task<T>> work,
+        CancellationToken cancel
+    )
+    {
+        await using var connection = await source.OpenConnectionAsync(cancel);
+        await using var transaction = await connection.BeginTransactionAsync(isolation, cancel);
+        var result = await work(new Transaction(connection, cancel));
+        await transaction.CommitAsync(cancel);
+        return result;
+    }
+
+    /// <inheritdoc cref="InOneAsync{T}"/>
+    public Task InOneAsync(
+        IsolationLevel isolation,
+        Func<Transaction, Task> work,
+        CancellationToken cancel
+    ) =>
+        InOneAsync(
+            isolation,
+            async one =>
+            {
+                await work(one);
+                return true;
+            },
+            cancel
+        );
+
     /// <exception cref="NoRoomException">The disk is nearly full.</exception>
     public void EnsureRoom()
     {
@@ -113,6 +144,10 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
     /// <summary>Wraps JSON as a parameter for a jsonb column.</summary>
     public static NpgsqlParameter Json(JsonElement json) =>
         new() { NpgsqlDbType = NpgsqlDbType.Jsonb, Value = json.GetRawText() };
+
+    /// <summary>The same, of a node.</summary>
+    public static NpgsqlParameter Json(JsonNode json) =>
+        new() { NpgsqlDbType = NpgsqlDbType.Jsonb, Value = json.ToJsonString() };
 
     /// <summary>A parameter for a text that may be left as it is.</summary>
     public static NpgsqlParameter Text(string? text) => Maybe(NpgsqlDbType.Text, text);
@@ -174,13 +209,43 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
     private static NpgsqlBatchCommand Command(string sql, object?[] values)
     {
         var command = new NpgsqlBatchCommand(sql);
+        Add(command.Parameters, values);
+        return command;
+    }
+
+    internal static void Add(NpgsqlParameterCollection parameters, object?[] values)
+    {
         foreach (var value in values)
         {
-            command.Parameters.Add(
+            parameters.Add(
                 value as NpgsqlParameter ?? new NpgsqlParameter { Value = value ?? DBNull.Value }
             );
         }
-        return command;
+    }
+}
+
+/// <summary>Statements of one transaction.</summary>
+public sealed class Transaction(NpgsqlConnection connection, CancellationToken cancel)
+{
+    /// <summary>Runs a statement.</summary>
+    public Task RunAsync(string sql, params object?[] values) => ReadAsync(sql, _ => true, values);
+
+    /// <summary>Reads rows.</summary>
+    public async Task<List<T>> ReadAsync<T>(
+        string sql,
+        Func<NpgsqlDataReader, T> row,
+        params object?[] values
+    )
+    {
+        await using var command = new NpgsqlCommand(sql, connection);
+        Database.Add(command.Parameters, values);
+        await using var reader = await command.ExecuteReaderAsync(cancel);
+        List<T> rows = [];
+        while (await reader.ReadAsync(cancel))
+        {
+            rows.Add(row(reader));
+        }
+        return rows;
     }
 }
 

@@ -1,3 +1,5 @@
+using ZephyrReach.Web.Archives;
+using ZephyrReach.Web.Backups;
 using ZephyrReach.Web.Bench;
 using ZephyrReach.Web.Card;
 using ZephyrReach.Web.CutLists;
@@ -61,6 +63,8 @@ try
     app.MapDrawerFiles();
     app.MapFit();
     app.MapCards();
+    app.MapArchives();
+    app.MapBackups();
 
     await Preparation.PrepareAsync(app.Services, settings, CancellationToken.None);
     try

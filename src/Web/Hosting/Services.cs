@@ -51,6 +51,7 @@ public static class Services
         services.AddSingleton<TriedStore>();
         services.AddSingleton<DrawerReader>();
         services.AddSingleton<LoadStore>();
+        services.AddSingleton<ArchiveStore>();
         services.AddSingleton<CurrentWorkroom>();
         services.AddSingleton<Freezer>();
         services.AddSingleton<BundleLoader>();

@@ -1,6 +1,6 @@
 namespace ZephyrReach.Web.Problems;
 
-/// <summary>No body is larger than 64 kB, no table than 1 MB and no photograph than 15 MB, whether its length is said beforehand or not.</summary>
+/// <summary>No body is larger than 64 kB, no table than 1 MB no photograph than 15 MB and no archive than 1 GB, whether its length is said beforehand or not.</summary>
 /// <remarks>
 /// The server itself takes more, so that it can read the rest of a refused body and the refusal is not lost with the
 /// connection.
@@ -19,17 +19,19 @@ public static class BodyLimit
             {
                 var request = http.Request;
                 var path = request.Path.Value!;
-                var largest =
+                long largest =
                     path.EndsWith("/csv", StringComparison.Ordinal) ? LargestFile
                     : path.EndsWith("/photographs", StringComparison.Ordinal)
                         ? Files.Photograph.LargestFile
+                    : path.StartsWith("/api/archive", StringComparison.Ordinal)
+                        ? Files.ArchiveFile.Largest
                     : Largest;
                 if (request.ContentLength > largest)
                 {
                     await Problem.TooLarge(largest).ExecuteAsync(http);
                     return;
                 }
-                // A photograph has to say its length, and is not read here.
+                // Photographs and archives are read where they are dealt with.
                 if (
                     request.ContentLength is null
                     && request.Headers.TransferEncoding.Count > 0

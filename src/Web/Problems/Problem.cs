@@ -12,7 +12,7 @@ public static class Problem
             "The body has to be JSON, with the content type application/json."
         );
 
-    public static IResult TooLarge(int largest) =>
+    public static IResult TooLarge(long largest) =>
         Of(
             StatusCodes.Status413PayloadTooLarge,
             largest < 1024 * 1024

@@ -1,0 +1,296 @@
+using System.IO.Compression;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Json.Schema;
+using SkiaSharp;
+
+namespace ZephyrReach.Files;
+
+/// <summary>
+/// Everything of a workroom, or of one project, in one zip: <c>workroom.json</c>, whose schema is
+/// <c>archive.schema.json</c>, and beside it the photographs as <c>photographs/ID.jpg</c> and <c>photographs/ID.small.jpg</c>.
+/// </summary>
+public static class ArchiveFile
+{
+    public const string Format = "zephyr-reach-archive";
+    public const int Version = 1;
+
+    /// <summary>A larger file is not taken in, in bytes.</summary>
+    public const long Largest = 1024L * 1024 * 1024;
+
+    internal const string Records = "workroom.json";
+
+    /// <summary>Of all times the same, so that two archives of the same things are the same.</summary>
+    private static readonly DateTimeOffset Then = new(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
+
+    internal static string NameOf(Guid photograph, bool small) =>
+        $"photographs/{photograph}{(small ? ".small" : "")}.jpg";
+
+    /// <summary>Writes an archive.</summary>
+    /// <param name="to">Where to; written front to back.</param>
+    /// <param name="madeAt">When it was as it is in here.</param>
+    /// <param name="settings">The workroom's settings as JSON; null for a project.</param>
+    /// <param name="lists">Each list's records as JSON, by the list's name.</param>
+    /// <param name="pictures">The photographs' pictures.</param>
+    public static async Task WriteAsync(
+        Stream to,
+        DateTimeOffset madeAt,
+        string? settings,
+        IReadOnlyDictionary<string, List<string>> lists,
+        IAsyncEnumerable<(Guid Photograph, byte[] Large, byte[] Small)> pictures
+    )
+    {
+        await using var zip = await ZipArchive.CreateAsync(to, ZipArchiveMode.Create, true, null);
+        await using (var file = await EntryAsync(zip, Records, CompressionLevel.Optimal))
+        await using (var json = new Utf8JsonWriter(file))
+        {
+            json.WriteStartObject();
+            json.WriteString("format", Format);
+            json.WriteNumber("version", Version);
+            json.WriteString("madeAt", madeAt.UtcDateTime);
+            json.WriteString("of", settings is null ? "project" : "workroom");
+            if (settings is not null)
+            {
+                json.WritePropertyName("settings");
+                json.WriteRawValue(settings);
+            }
+            foreach (var (name, records) in lists)
+            {
+                json.WriteStartArray(name);
+                foreach (var record in records)
+                {
+                    json.WriteRawValue(record);
+                }
+                json.WriteEndArray();
+                await json.FlushAsync();
+            }
+            json.WriteEndObject();
+        }
+        await foreach (var (photograph, large, small) in pictures)
+        {
+            foreach (var (picture, isSmall) in new[] { (large, false), (small, true) })
+            {
+                // A JPEG does not get smaller.
+                await using var file = await EntryAsync(
+                    zip,
+                    NameOf(photograph, isSmall),
+                    CompressionLevel.NoCompression
+                );
+                await file.WriteAsync(picture);
+            }
+        }
+    }
+
+    private static async Task<Stream> EntryAsync(
+        ZipArchive zip,
+        string name,
+        CompressionLevel level
+    )
+    {
+        var entry = zip.CreateEntry(name, level);
+        entry.LastWriteTime = Then;
+        return await entry.OpenAsync();
+    }
+}
+
+/// <summary>An archive that is read. Nothing of it is trusted: names, sizes and every record are looked at first.</summary>
+public sealed class ArchiveReader : IAsyncDisposable
+{
+    private const long LargestRecords = 256 * 1024 * 1024;
+    private const long LargestPicture = 8 * 1024 * 1024;
+    private const int MostEntries = 40_001;
+
+    private static readonly JsonSchema Schema = JsonSchema.FromText(SchemaText);
+
+    private static readonly JsonDocumentOptions Strict = new()
+    {
+        AllowDuplicateProperties = false,
+        MaxDepth = 64,
+    };
+
+    private readonly ZipArchive zip;
+
+    private ArchiveReader(ZipArchive zip, JsonObject everything)
+    {
+        this.zip = zip;
+        Everything = everything;
+    }
+
+    /// <summary>The schema of <c>workroom.json</c>.</summary>
+    public static string SchemaText
+    {
+        get
+        {
+            using var text = new StreamReader(
+                typeof(ArchiveReader).Assembly.GetManifestResourceStream("archive.schema.json")!
+            );
+            return text.ReadToEnd();
+        }
+    }
+
+    /// <summary>What is in <c>workroom.json</c>.</summary>
+    public JsonObject Everything { get; }
+
+    /// <summary>Opens an archive.</summary>
+    /// <param name="file">The zip; it has to allow seeking.</param>
+    /// <exception cref="FormatException">It is no archive, newer than this program, damaged or made to do harm; the message says which.</exception>
+    public static async Task<ArchiveReader> OpenAsync(Stream file, CancellationToken cancel)
+    {
+        ZipArchive? zip = null;
+        try
+        {
+            zip = await ZipArchive.CreateAsync(file, ZipArchiveMode.Read, true, null, cancel);
+            var records = Look(zip);
+            var bytes = await BytesOfAsync(records, LargestRecords, cancel);
+            var everything =
+                JsonNode.Parse(bytes, null, Strict) as JsonObject
+                ?? throw new FormatException("This is no archive of the program.");
+            Check(everything);
+            return new ArchiveReader(zip, everything);
+        }
+        catch (Exception wrong)
+        {
+            if (zip is not null)
+            {
+                await zip.DisposeAsync();
+            }
+            if (wrong is InvalidDataException or JsonException or EndOfStreamException)
+            {
+                throw new FormatException(
+                    "This is no archive of the program, or it was not copied whole.",
+                    wrong
+                );
+            }
+            throw;
+        }
+    }
+
+    /// <summary>The picture of a photograph.</summary>
+    /// <exception cref="FormatException">It is missing, or is no picture.</exception>
+    public (byte[] Large, byte[] Small) PictureOf(Guid photograph) =>
+        (Picture(photograph, false), Picture(photograph, true));
+
+    public ValueTask DisposeAsync() => zip.DisposeAsync();
+
+    private byte[] Picture(Guid photograph, bool small)
+    {
+        var entry =
+            zip.GetEntry(ArchiveFile.NameOf(photograph, small))
+            ?? throw new FormatException(
+                $"The picture of the photograph {photograph} is missing in the file."
+            );
+        byte[] jpeg;
+        try
+        {
+            jpeg = BytesOfAsync(entry, LargestPicture, CancellationToken.None)
+                .GetAwaiter()
+                .GetResult();
+        }
+        catch (InvalidDataException)
+        {
+            throw new FormatException($"The picture of the photograph {photograph} is damaged.");
+        }
+        using var data = SKData.CreateCopy(jpeg);
+        using var codec = SKCodec.Create(data);
+        var longest = small ? Photograph.LongestSmall : Photograph.Longest;
+        return
+            codec is { EncodedFormat: SKEncodedImageFormat.Jpeg }
+            && codec.Info.Width <= longest
+            && codec.Info.Height <= longest
+            ? jpeg
+            : throw new FormatException(
+                $"The picture of the photograph {photograph} is none that the program keeps."
+            );
+    }
+
+    /// <summary>Nothing may lie in it but what belongs there.</summary>
+    private static ZipArchiveEntry Look(ZipArchive zip)
+    {
+        if (zip.Entries.Count > MostEntries)
+        {
+            throw new FormatException("There are more files in it than an archive can have.");
+        }
+        foreach (var entry in zip.Entries)
+        {
+            var isPicture =
+                entry.FullName.StartsWith("photographs/", StringComparison.Ordinal)
+                && Guid.TryParseExact(entry.FullName[12..].Split('.')[0], "D", out var id)
+                && entry.FullName
+                    == ArchiveFile.NameOf(
+                        id,
+                        entry.FullName.EndsWith(".small.jpg", StringComparison.Ordinal)
+                    );
+            if (entry.FullName != ArchiveFile.Records && !isPicture)
+            {
+                throw new FormatException(
+                    $"“{Short(entry.FullName)}” does not belong into an archive."
+                );
+            }
+        }
+        return zip.Entries.Count(e => e.FullName == ArchiveFile.Records) == 1
+            ? zip.GetEntry(ArchiveFile.Records)!
+            : throw new FormatException("This is no archive of the program.");
+    }
+
+    private static void Check(JsonObject everything)
+    {
+        if (
+            everything["format"] is not JsonValue format
+            || !format.TryGetValue<string>(out var named)
+            || named != ArchiveFile.Format
+        )
+        {
+            throw new FormatException("This is no archive of the program.");
+        }
+        if (
+            everything["version"] is JsonValue version
+            && version.TryGetValue<int>(out var number)
+            && number > ArchiveFile.Version
+        )
+        {
+            throw new FormatException(
+                $"This archive is of version {number}, made by a newer program; version {ArchiveFile.Version} can be read."
+            );
+        }
+        // Where it is wrong is looked for only when it is: of a large archive that is a long list.
+        if (!Schema.Evaluate(everything).IsValid)
+        {
+            var found = Schema.Evaluate(
+                everything,
+                new EvaluationOptions { OutputFormat = OutputFormat.List }
+            );
+            var where = found
+                .Details.Where(d => d.HasErrors)
+                .MaxBy(d => d.InstanceLocation.ToString().Length);
+            throw new FormatException(
+                $"The archive is damaged at {where?.InstanceLocation.ToString() ?? "/"}: {where?.Errors?.Values.FirstOrDefault()}"
+            );
+        }
+    }
+
+    /// <summary>Unpacks as many bytes as may be: what is said of a size is not believed.</summary>
+    private static async Task<byte[]> BytesOfAsync(
+        ZipArchiveEntry entry,
+        long most,
+        CancellationToken cancel
+    )
+    {
+        await using var packed = await entry.OpenAsync(cancel);
+        using var bytes = new MemoryStream();
+        var part = new byte[81920];
+        int read;
+        while ((read = await packed.ReadAsync(part, cancel)) > 0)
+        {
+            if (bytes.Length + read > most)
+            {
+                throw new FormatException(
+                    $"“{entry.FullName}” unpacks to more than an archive can hold."
+                );
+            }
+            bytes.Write(part, 0, read);
+        }
+        return bytes.ToArray();
+    }
+
+    private static string Short(string name) => name.Length <= 60 ? name : name[..60] + "…";
+}
