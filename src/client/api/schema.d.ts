@@ -439,6 +439,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When the last backup was made, and where they lie. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BackupsOut"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compare/{technique}": {
         parameters: {
             query?: never;
@@ -2616,15 +2652,176 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything of the workroom, or of ?project=, in one zip: workroom.json and the photographs. */
+        get: {
+            parameters: {
+                query?: {
+                    project?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/zip": string;
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        /** Brings an archive in, in one step: all of it or nothing. Of what differs ?differing=mine|theirs|both stays. */
+        post: {
+            parameters: {
+                query?: {
+                    differing?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/zip": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ArchiveBrought"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The JSON Schema of workroom.json in an archive. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                400: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an archive would bring: nothing is changed. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/zip": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ArchiveReport"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ArchiveBrought: {
+            /** Format: int32 */
+            count: number;
+        };
+        ArchiveList: {
+            list: string;
+            /** Format: int32 */
+            new: number;
+            /** Format: int32 */
+            same: number;
+            /** Format: int32 */
+            differing: number;
+        };
+        ArchiveReport: {
+            of: string;
+            /** Format: date-time */
+            madeAt: string;
+            lists: components["schemas"]["ArchiveList"][];
+            differing: string[];
+        };
         /**
          * @description When a group of fields is asked.
          * @enum {unknown}
          */
         Asking: "first" | "machine" | "folded" | "cut";
+        BackupsOut: {
+            folder: null | string;
+            /** Format: date-time */
+            last: null | string;
+            isLate: boolean;
+        };
         BandOut: {
             /** Format: double */
             x: number;
@@ -2711,7 +2908,6 @@ export interface components {
             swatches: components["schemas"]["BookSwatch"][];
             /** Format: int32 */
             count: number;
-            /** Format: uuid */
             next: null | string;
         };
         BookSwatch: {

@@ -1,7 +1,8 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { useLocation } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { api, value } from '../../api/http';
+import { useBackups } from '../../app/backups';
 import { PageHead } from '../../app/PageHead';
 import { NewProject } from './NewProject';
 import { ProjectSheet } from './ProjectSheet';
@@ -22,6 +23,7 @@ export function Bench() {
   const projects = bench.data?.pages.flatMap((p) => p.projects) ?? [];
   const short = bench.data?.pages.flatMap((p) => p.runsShort) ?? [];
   const loaded = bench.isSuccess;
+  const isLate = useBackups()?.isLate;
   useEffect(() => {
     if (loaded && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
   }, [hash, loaded]);
@@ -67,6 +69,12 @@ export function Bench() {
               if (!id) setTimeout(() => opener.current?.focus());
             }}
           />
+        )}
+        {isLate && (
+          <p className="care">
+            <b>No backup succeeded for three days.</b> <Link to="/workroom">Take everything out</Link> into a
+            file meanwhile, and see whether the disk has room.
+          </p>
         )}
         {short.length > 0 && <RunsShort short={short} />}
         {projects.map((project) => (

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Trash2 } from 'lucide-react';
+import { Download, Trash2 } from 'lucide-react';
 import { api } from '../../api/http';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
@@ -52,6 +52,15 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
           </span>
           <DayField label="Wanted by" day={wantedBy} set={(day) => change({ wantedBy: day })} units={units} />
         </label>
+        <a
+          className="grid h-11 w-11 place-items-center rounded-lg text-inherit"
+          href={`/api/archive?project=${project.id}`}
+          download
+          aria-label={`Take ${project.name} out as a file`}
+          title="Take it out as a file"
+        >
+          <Download size={18} aria-hidden />
+        </a>
         <button
           type="button"
           className="grid h-11 w-11 place-items-center rounded-lg"

@@ -3,6 +3,7 @@ import type { WorkroomChange } from '../../app/workroom';
 import { PageHead } from '../../app/PageHead';
 import { useChangeWorkroom, useWorkroom } from '../../app/workroom';
 import { Segmented } from '../../parts/Segmented';
+import { Everything } from './Everything';
 import { applyTheme, chosenTheme, type Theme } from './theme';
 
 /** How this household measures and marks, and how the program looks. */
@@ -87,6 +88,7 @@ export function Workroom() {
             onChoose={(n) => set({ imperialMarkingIn: Number(n) })}
           />
         </section>
+        <Everything />
       </div>
     </>
   );
