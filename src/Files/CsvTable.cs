@@ -20,7 +20,7 @@ public static partial class CsvTable
 {
     private static readonly char[] Delimiters = [',', ';', '\t'];
 
-    private static readonly SearchValues<char> NeedQuotes = SearchValues.Create("\",;\t\r\n");
+    private static readonly SearchValues<char> NeedQuotes = SearchValues.Create("\",\t\r\n");
 
     /// <summary>Writes a table.</summary>
     /// <param name="columns">The heading.</param>

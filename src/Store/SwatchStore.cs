@@ -163,14 +163,14 @@ public sealed class SwatchStore(Database database)
             """
             with taken as (
                 insert into swatches (id, workroom_id, updated_by, technique, uses, features, cloth, settings, readings, looks,
-                    verdict, counts, simulated, note)
-                select id, workroom_id, updated_by, technique, uses, features, cloth, settings, readings, looks, verdict,
-                    counts, simulated, note
+                    changed, verdict, counts, simulated, note)
+                select id, workroom_id, updated_by, technique, uses, features, cloth, settings, readings, looks, changed,
+                    verdict, counts, simulated, note
                 from jsonb_populate_recordset(null::swatches, $2)
                 on conflict (id) do update set technique = excluded.technique, uses = swatches.uses || excluded.uses,
                     features = excluded.features, cloth = swatches.cloth || excluded.cloth,
                     settings = swatches.settings || excluded.settings, readings = excluded.readings, looks = excluded.looks,
-                    verdict = excluded.verdict, counts = excluded.counts, note = excluded.note,
+                    changed = excluded.changed, verdict = excluded.verdict, counts = excluded.counts, note = excluded.note,
                     version = swatches.version + 1, updated_by = excluded.updated_by, updated_at = now()
                 where swatches.workroom_id = $1
                 returning 1)
@@ -194,6 +194,7 @@ public sealed class SwatchStore(Database database)
             settings = parts.Settings,
             readings = parts.Readings,
             looks = parts.Looks,
+            changed = parts.Changed ?? "",
             verdict = parts.Verdict,
             note = parts.Note,
             technique = parts.Technique,

@@ -151,6 +151,86 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
     }
 
     [Fact]
+    public async Task A_table_carries_all_that_a_swatch_has()
+    {
+        var working = await FootAsync();
+        var (_, drawer) = await Server.SendAsync(HttpMethod.Get, "/api/drawer");
+        Guid Thing(string kind) =>
+            drawer
+                .GetProperty("things")
+                .EnumerateArray()
+                .First(t => t.GetProperty("kind").GetString() == kind)
+                .GetProperty("id")
+                .GetGuid();
+        var swatch = new
+        {
+            id = Guid.CreateVersion7(),
+            workingId = working,
+            settings = new Dictionary<string, string> { ["Stitch length"] = "4,5 mm; \"long\"" },
+            changed = "Loosen the needle thread.",
+            uses = new
+            {
+                foot = Thing("foot"),
+                machine = Thing("machine"),
+                needle = Thing("needle"),
+            },
+            features = new { stitchLength = 4.5 },
+            cloth = new { name = "crêpe, of hers", colour = "#aabbcc" },
+            readings = new { flat = new[] { "30 cm" }, gathered = new[] { "17 cm", "17.1 cm" } },
+            looks = new[] { "uneven" },
+            verdict = "nearly",
+            note = "Held up to the light,\nagain.",
+        };
+        var (added, why) = await Server.SendAsync(HttpMethod.Post, "/api/swatches", swatch);
+        added.StatusCode.ShouldBe(HttpStatusCode.Created, why.ToString());
+        var table = await Server.Http.GetStringAsync(
+            $"/api/swatches/csv?working={working}",
+            Server.Cancel
+        );
+        // Into the book as another, which stands alone.
+        var other = Guid.CreateVersion7();
+        (
+            await SendTableAsync(
+                table.Replace(swatch.id.ToString(), other.ToString(), StringComparison.Ordinal)
+            )
+        )
+            .GetProperty("taken")
+            .GetInt32()
+            .ShouldBe(1);
+
+        var (_, both) = await Server.SendAsync(
+            HttpMethod.Get,
+            $"/api/swatches/beside?id={swatch.id}&id={other}"
+        );
+        var kept = both.EnumerateArray().Select(b => b.GetProperty("swatch")).ToList();
+        kept.Count.ShouldBe(2);
+        foreach (
+            var part in new[]
+            {
+                "technique",
+                "settings",
+                "uses",
+                "features",
+                "cloth",
+                "readings",
+                "looks",
+                "changed",
+                "verdict",
+                "note",
+                "counts",
+                "simulated",
+            }
+        )
+        {
+            kept[1]
+                .GetProperty(part)
+                .GetRawText()
+                .ShouldBe(kept[0].GetProperty(part).GetRawText(), part);
+        }
+        kept[0].GetProperty("uses").EnumerateObject().Count().ShouldBe(3);
+    }
+
+    [Fact]
     public async Task A_swatch_may_stand_alone_and_what_is_unusable_is_refused_by_its_field()
     {
         var id = Guid.CreateVersion7();

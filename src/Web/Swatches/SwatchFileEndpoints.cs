@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
@@ -14,15 +15,20 @@ namespace ZephyrReach.Web.Swatches;
 /// <summary>Swatches as CSV, in and out.</summary>
 public static class SwatchFileEndpoints
 {
+    /// <summary>The kinds of things that a swatch is sewn with, each a column with the thing's name.</summary>
+    private static readonly string[] Kinds = [.. ThingKinds.All.Select(k => k.Name)];
+
     private static readonly string[] Columns =
     [
         "id",
         "technique",
-        "cloth",
-        "foot",
+        .. Kinds,
+        "look",
+        "settings",
         .. SwatchWords.Features.Select(f => f.Name),
         .. SwatchWords.Readings.Select(f => f.Name),
         "looks",
+        "changed",
         "verdict",
         "counts",
         "simulated",
@@ -30,6 +36,12 @@ public static class SwatchFileEndpoints
         "sewn",
         "for",
     ];
+
+    /// <summary>Letters of every language as they are.</summary>
+    private static readonly JsonSerializerOptions Plain = new()
+    {
+        Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
 
     /// <summary>Written for the reader, and passed over on the way in.</summary>
     private static readonly string[] OnlyOut = ["sewn", "for"];
@@ -56,23 +68,41 @@ public static class SwatchFileEndpoints
     private static async Task<IResult> WriteAsync(
         Here here,
         [AsParameters] BookQuery query,
-        SwatchBookStore store
+        SwatchBookStore store,
+        ThingStore things
     )
     {
+        var names = (await things.AllAsync(here.Seat, here.Cancel)).ToDictionary(
+            t => t.Id,
+            t => t.Name
+        );
         var rows = await store.PageAsync(here.Seat, query.Filter, null, 100_000, here.Cancel);
         here.Http.Response.Headers.ContentDisposition = "attachment; filename=\"swatches.csv\"";
-        return Results.Text(CsvTable.Write(Columns, rows.Select(Cells)), "text/csv", Encoding.UTF8);
+        return Results.Text(
+            CsvTable.Write(Columns, rows.Select(r => Cells(r, names))),
+            "text/csv",
+            Encoding.UTF8
+        );
     }
 
-    private static IReadOnlyList<string> Cells(BookRow row)
+    private static IReadOnlyList<string> Cells(BookRow row, Dictionary<Guid, string> names)
     {
         var swatch = row.Swatch;
         return
         [
             swatch.Id.ToString(),
             swatch.Technique,
-            row.ClothName,
-            row.FootName,
+            .. Kinds.Select(k =>
+                k switch
+                {
+                    "cloth" => row.ClothName,
+                    "foot" => row.FootName,
+                    _ => swatch.UsedOf(k) is { } id ? names.GetValueOrDefault(id, "") : "",
+                }
+            ),
+            // As it is kept, so that nothing of it is lost; nothing where there is nothing.
+            Whole(swatch.Cloth),
+            Whole(swatch.Settings),
             .. SwatchWords.Features.Select(f =>
                 swatch.Features.TryGetProperty(f.Name, out var figure) ? figure.GetRawText() : ""
             ),
@@ -80,6 +110,7 @@ public static class SwatchFileEndpoints
                 swatch.Readings.TryGetValue(f.Name, out var all) ? Readings(all) : ""
             ),
             string.Join(';', swatch.Looks),
+            swatch.Changed,
             swatch.Verdict,
             swatch.Counts ? "yes" : "no",
             swatch.Simulated ? "yes" : "no",
@@ -87,6 +118,9 @@ public static class SwatchFileEndpoints
             swatch.Stamp.CreatedAt.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
             row.WorkingName,
         ];
+
+        static string Whole(JsonElement json) =>
+            json.EnumerateObject().Any() ? JsonSerializer.Serialize(json, Plain) : "";
 
         // In mm to a millionth, which is exact for every length that is typed: so nothing is lost on the way out and in again.
         static string Readings(IReadOnlyList<double> all) =>
@@ -176,14 +210,29 @@ public static class SwatchFileEndpoints
                 Bad("note", "A note has at most 4000 characters.");
             }
             var uses = new Dictionary<string, Guid>();
-            var cloth = Cell("cloth");
-            if (cloth.Length > 120)
+            foreach (var kind in Kinds)
             {
-                Bad("cloth", "A name has at most 120 characters.");
+                if (Cell(kind).Length > 120)
+                {
+                    Bad(kind, "A name has at most 120 characters.");
+                }
+                Use(kind, Cell(kind));
             }
-            Use("cloth", cloth);
-            var foot = Cell("foot");
-            Use("foot", foot);
+            var settings = Texts("settings");
+            if (Cell("foot") is { Length: > 0 } foot && !uses.ContainsKey("foot"))
+            {
+                settings["Foot"] = foot;
+            }
+            var look = Texts("look");
+            if (Cell("cloth") is { Length: > 0 } cloth)
+            {
+                look["name"] = cloth;
+            }
+            var changed = Cell("changed");
+            if (changed.Length > 200)
+            {
+                Bad("changed", "What was changed has at most 200 characters.");
+            }
             var readings = Readings();
             var looks = Cell("looks")
                 .Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
@@ -193,19 +242,16 @@ public static class SwatchFileEndpoints
                 : new SwatchLine(
                     id,
                     new SwatchParts(
-                        Settings: JsonSerializer.SerializeToElement(
-                            foot.Length > 0 && !uses.ContainsKey("foot")
-                                ? new Dictionary<string, string> { ["Foot"] = foot }
-                                : []
-                        ),
+                        Settings: JsonSerializer.SerializeToElement(settings),
                         Readings: readings,
                         Looks: looks,
+                        Changed: changed,
                         Verdict: verdict,
                         Note: note,
                         Technique: technique,
                         Uses: JsonSerializer.SerializeToElement(uses),
                         Features: features,
-                        Cloth: JsonSerializer.SerializeToElement(new { name = cloth }),
+                        Cloth: JsonSerializer.SerializeToElement(look),
                         Counts: Yes("counts", true),
                         Simulated: Yes("simulated", false)
                     )
@@ -221,6 +267,29 @@ public static class SwatchFileEndpoints
                     uses[kind] = thing.Id;
                 }
             }
+        }
+
+        /// <summary>Texts by name, as JSON in a cell.</summary>
+        private Dictionary<string, string?> Texts(string column)
+        {
+            if (Cell(column) is not { Length: > 0 } cell)
+            {
+                return [];
+            }
+            try
+            {
+                var read = JsonSerializer.Deserialize<Dictionary<string, string?>>(cell) ?? [];
+                if (read.Count <= 60 && read.Values.All(v => v is null or { Length: <= 200 }))
+                {
+                    return read;
+                }
+            }
+            catch (JsonException)
+            {
+                // Said below, as all that is wrong with it is.
+            }
+            Bad(column, "This is no JSON with short texts by name, as it goes out.");
+            return [];
         }
 
         private string Cell(string column) => line.Cells.GetValueOrDefault(column) ?? "";
