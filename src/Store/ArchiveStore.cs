@@ -55,7 +55,8 @@ public sealed class ArchiveStore(Database database)
 
     private const string BareSettings = $"{Bare} - '{{id,created_at}}'::text[]";
 
-    private const string InUse =
+    /// <summary>What is said of ids that are another record's, here or in another workroom.</summary>
+    public const string InUse =
         "Some of it has ids that are in use for something else; nothing was brought in.";
 
     /// <summary>More than a view ever takes: all of it is read or written at once.</summary>
@@ -79,6 +80,7 @@ public sealed class ArchiveStore(Database database)
         CancellationToken cancel
     ) =>
         database.InOneAsync(
+            seat,
             IsolationLevel.RepeatableRead,
             async one =>
             {
@@ -119,6 +121,7 @@ public sealed class ArchiveStore(Database database)
         CancellationToken cancel
     ) =>
         database.InOneAsync(
+            seat,
             IsolationLevel.RepeatableRead,
             one => LookAsync(one, seat, everything),
             cancel
@@ -149,6 +152,7 @@ public sealed class ArchiveStore(Database database)
     {
         database.EnsureRoom();
         return database.InOneAsync(
+            seat,
             IsolationLevel.ReadCommitted,
             async one =>
             {

@@ -18,6 +18,7 @@ public sealed class CutListStore(Database database)
         CancellationToken cancel
     ) =>
         Database.ReadAsync(
+            seat,
             """
             select distinct on (working_id) working_id, ask::text from cut_lists
             where workroom_id = $1 and working_id = any ($2) order by working_id, created_at desc, id desc
@@ -35,6 +36,7 @@ public sealed class CutListStore(Database database)
         CancellationToken cancel
     ) =>
         Database.ReadAsync(
+            seat,
             "select distinct working_id from cut_lists where workroom_id = $1 and working_id = any ($2)",
             r => r.GetGuid(0),
             cancel,
@@ -49,6 +51,7 @@ public sealed class CutListStore(Database database)
         CancellationToken cancel
     ) =>
         WhereAsync(
+            seat,
             "working_id = any ($2) order by created_at desc, id desc",
             cancel,
             seat.Workroom,

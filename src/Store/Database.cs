@@ -38,13 +38,20 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         return builder.Build();
     }
 
-    /// <summary>Reads rows.</summary>
+    /// <summary>Reads rows of a workroom.</summary>
+    /// <param name="seat">Who reads them, in which workroom; null for what is looked at before one is known.</param>
     public Task<List<T>> ReadAsync<T>(
+        Seat? seat,
         string sql,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel,
         params object?[] values
-    ) => RunAsync([Command(sql, values)], row, cancel);
+    ) =>
+        RunAsync(
+            seat is { } here ? [In(here), Command(sql, values)] : [Command(sql, values)],
+            row,
+            cancel
+        );
 
     /// <summary>
     /// Changes rows, and writes the change down as a step that can be undone. All statements go in one round trip and one
@@ -84,6 +91,7 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         // A statement sees what was there when it began, so what it waits for is waited for in one before it.
         List<NpgsqlBatchCommand> statements =
         [
+            In(seat),
             Command(
                 "select set_config('zr.says', $1, true), hold_workroom($2)",
                 [says ?? "", seat.Workroom]
@@ -104,6 +112,7 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
 
     /// <summary>Runs several statements one after another in one transaction: all of it, or nothing.</summary>
     public async Task<T> InOneAsync<T>(
+        Seat seat,
         IsolationLevel isolation,
         Func<Transaction, Task<T>> work,
         CancellationToken cancel
@@ -111,18 +120,22 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
     {
         await using var connection = await source.OpenConnectionAsync(cancel);
         await using var transaction = await connection.BeginTransactionAsync(isolation, cancel);
-        var result = await work(new Transaction(connection, cancel));
+        var one = new Transaction(connection, cancel);
+        await one.RunAsync(Here, seat.Workroom.ToString());
+        var result = await work(one);
         await transaction.CommitAsync(cancel);
         return result;
     }
 
     /// <inheritdoc cref="InOneAsync{T}"/>
     public Task InOneAsync(
+        Seat seat,
         IsolationLevel isolation,
         Func<Transaction, Task> work,
         CancellationToken cancel
     ) =>
         InOneAsync(
+            seat,
             isolation,
             async one =>
             {
@@ -205,6 +218,11 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         await reader.NextResultAsync(cancel);
         return rows;
     }
+
+    /// <summary>Says whose rows a transaction is about: it sees and changes no others.</summary>
+    private static NpgsqlBatchCommand In(Seat seat) => Command(Here, [seat.Workroom.ToString()]);
+
+    private const string Here = "select set_config('zr.workroom', $1, true)";
 
     private static NpgsqlBatchCommand Command(string sql, object?[] values)
     {

@@ -33,6 +33,7 @@ public sealed class FindStore(Database database)
             .DefaultIfEmpty(Anywhere(text))
             .ToArray();
         return database.ReadAsync(
+            seat,
             """
             select kind, title, place, working, project, thing from (
                 select 1 as rank, 'working' as kind, w.name as title, p.name as place, w.id as working, p.id as project,

@@ -17,6 +17,7 @@ public sealed class HistoryStore(Database database)
     public async Task<History> LookAsync(Seat seat, CancellationToken cancel)
     {
         var steps = await database.ReadAsync(
+            seat,
             """
             with stands as (
                 select step, says from changes where workroom_id = $1 and not undone order by step desc limit 1)
@@ -51,6 +52,7 @@ public sealed class HistoryStore(Database database)
     {
         database.EnsureRoom();
         var turned = await database.ReadAsync(
+            seat,
             "select turn_step($1, $2, $3)",
             r => r.GetBoolean(0),
             cancel,

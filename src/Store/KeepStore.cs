@@ -24,7 +24,7 @@ public sealed class KeepStore(Database database)
         Seat seat,
         IEnumerable<Guid> workings,
         CancellationToken cancel
-    ) => WhereAsync("working_id = any ($2)", cancel, seat.Workroom, workings.ToArray());
+    ) => WhereAsync(seat, "working_id = any ($2)", cancel, seat.Workroom, workings.ToArray());
 
     /// <summary>Adds a summary, and takes what it used off the shelf; null when there is no such working or it has one already.</summary>
     public Task<KeepRow?> AddAsync(

@@ -7,6 +7,7 @@ public sealed class LoadStore(Database database)
     public async Task<bool> IsDoneAsync(Seat seat, string name, CancellationToken cancel) =>
         (
             await database.ReadAsync(
+                seat,
                 "select 1 from loads where workroom_id = $1 and name = $2",
                 r => r.GetInt32(0),
                 cancel,
@@ -18,6 +19,7 @@ public sealed class LoadStore(Database database)
     /// <summary>Writes down that a bundle was read in, and forgets the steps it took: they are nobody's to undo.</summary>
     public Task FinishAsync(Seat seat, string name, CancellationToken cancel) =>
         database.ReadAsync(
+            seat,
             """
             with gone as (delete from changes where workroom_id = $1)
             insert into loads (workroom_id, name) values ($1, $2) on conflict do nothing returning 1

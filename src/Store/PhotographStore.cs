@@ -17,7 +17,14 @@ public sealed class PhotographStore(Database database)
         Seat seat,
         IEnumerable<Guid> swatches,
         CancellationToken cancel
-    ) => WhereAsync("swatch_id = any ($2) order by id", cancel, seat.Workroom, swatches.ToArray());
+    ) =>
+        WhereAsync(
+            seat,
+            "swatch_id = any ($2) order by id",
+            cancel,
+            seat.Workroom,
+            swatches.ToArray()
+        );
 
     /// <summary>Adds a photograph; null when there is no such swatch, or another picture was once kept under this id.</summary>
     public Task<PhotographRow?> AddAsync(
@@ -59,6 +66,7 @@ public sealed class PhotographStore(Database database)
     ) =>
         (
             await Database.ReadAsync(
+                seat,
                 $"""
                 select p.{(
                     small ? "small" : "jpeg"

@@ -31,6 +31,7 @@ public sealed class ProjectStore(Database database)
         CancellationToken cancel
     ) =>
         WhereAsync(
+            seat,
             "($2::uuid is null or id < $2) order by id desc limit $3",
             cancel,
             seat.Workroom,

@@ -44,7 +44,7 @@ public abstract class RecordStore<T>(
 
     /// <summary>Finds a record of the workroom; null when there is none.</summary>
     public async Task<T?> FindAsync(Seat seat, Guid id, CancellationToken cancel) =>
-        (await WhereAsync("id = $2", cancel, seat.Workroom, id)).FirstOrDefault();
+        (await WhereAsync(seat, "id = $2", cancel, seat.Workroom, id)).FirstOrDefault();
 
     /// <summary>
     /// Takes a record away, with all that hangs on it, and gives back what it took; one step brings it all back.
@@ -86,11 +86,13 @@ public abstract class RecordStore<T>(
 
     /// <summary>Rows of the workroom ($1) under a condition.</summary>
     protected Task<List<T>> WhereAsync(
+        Seat seat,
         string condition,
         CancellationToken cancel,
         params object?[] values
     ) =>
         Database.ReadAsync(
+            seat,
             $"select {columns} from {table} where workroom_id = $1 and {condition}",
             row,
             cancel,

@@ -78,6 +78,7 @@ public sealed class SwatchBookStore(Database database)
         CancellationToken cancel
     ) =>
         database.ReadAsync(
+            seat,
             $"""
             select {Named} {Filtered}
                 and ($10::uuid is null or (s.created_at, s.id) < ($11, $10))
@@ -95,6 +96,7 @@ public sealed class SwatchBookStore(Database database)
         CancellationToken cancel
     ) =>
         database.ReadAsync(
+            seat,
             $"select {Named} {Filtered} and s.id = any ($10)",
             Row,
             cancel,
@@ -105,6 +107,7 @@ public sealed class SwatchBookStore(Database database)
     public async Task<int> CountAsync(Seat seat, SwatchFilter filter, CancellationToken cancel) =>
         (
             await database.ReadAsync(
+                seat,
                 $"select count(*)::int as n {Filtered}",
                 r => r.GetInt32("n"),
                 cancel,
@@ -115,6 +118,7 @@ public sealed class SwatchBookStore(Database database)
     /// <summary>What there is to choose from: every cloth, foot, technique, verdict, machine and year of the workroom's swatches.</summary>
     public Task<List<FacetRow>> FacetsAsync(Seat seat, CancellationToken cancel) =>
         database.ReadAsync(
+            seat,
             """
             with named as (
                 select coalesce(c.name, s.cloth ->> 'name', '') as cloth, coalesce(f.name, s.settings ->> 'Foot', '') as foot,

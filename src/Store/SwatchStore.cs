@@ -45,6 +45,7 @@ public sealed class SwatchStore(Database database)
         CancellationToken cancel
     ) =>
         WhereAsync(
+            seat,
             "working_id = any ($2) order by created_at, id",
             cancel,
             seat.Workroom,
@@ -58,6 +59,7 @@ public sealed class SwatchStore(Database database)
         CancellationToken cancel
     ) =>
         Database.ReadAsync(
+            seat,
             """
             select working_id, count(*) as sewn, (array_agg(verdict order by created_at desc, id desc))[1] as verdict
             from swatches where workroom_id = $1 and working_id = any ($2) group by working_id
@@ -83,6 +85,7 @@ public sealed class SwatchStore(Database database)
         CancellationToken cancel
     ) =>
         WhereAsync(
+            seat,
             """
             technique = $2 and not exists (
                 select 1 from unnest($3) needed (name) where coalesce(jsonb_array_length(readings -> name), 0) = 0)
@@ -170,7 +173,7 @@ public sealed class SwatchStore(Database database)
                 on conflict (id) do update set technique = excluded.technique, uses = swatches.uses || excluded.uses,
                     features = excluded.features, cloth = swatches.cloth || excluded.cloth,
                     settings = swatches.settings || excluded.settings, readings = excluded.readings, looks = excluded.looks,
-                    changed = excluded.changed, verdict = excluded.verdict, counts = excluded.counts, note = excluded.note,
+                    changed = coalesce(nullif(excluded.changed, ''), swatches.changed), verdict = excluded.verdict, counts = excluded.counts, note = excluded.note,
                     version = swatches.version + 1, updated_by = excluded.updated_by, updated_at = now()
                 where swatches.workroom_id = $1
                 returning 1)

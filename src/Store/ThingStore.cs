@@ -37,7 +37,7 @@ public sealed class ThingStore(Database database)
 
     /// <summary>Everything in the drawer, by kind and name.</summary>
     public Task<List<ThingRow>> AllAsync(Seat seat, CancellationToken cancel) =>
-        WhereAsync("true order by kind, lower(name), id", cancel, seat.Workroom);
+        WhereAsync(seat, "true order by kind, lower(name), id", cancel, seat.Workroom);
 
     /// <summary>What is left of some things; those of which it is not known are left out.</summary>
     public async Task<Dictionary<Guid, Length>> LeftAsync(
@@ -47,6 +47,7 @@ public sealed class ThingStore(Database database)
     ) =>
         (
             await Database.ReadAsync(
+                seat,
                 "select id, left_mm from things where workroom_id = $1 and id = any ($2) and left_mm is not null",
                 r => (Id: r.GetGuid("id"), Left: Length.FromMillimetres(r.GetDouble("left_mm"))),
                 cancel,
@@ -184,7 +185,7 @@ public sealed class TriedStore(Database database)
 
     /// <summary>All notes, the newest first.</summary>
     public Task<List<TriedRow>> AllAsync(Seat seat, CancellationToken cancel) =>
-        WhereAsync("true order by tried_on desc, id desc", cancel, seat.Workroom);
+        WhereAsync(seat, "true order by tried_on desc, id desc", cancel, seat.Workroom);
 
     /// <summary>Adds a note; null when machine, foot or needle are not in the drawer.</summary>
     public Task<TriedRow?> AddAsync(Seat seat, TriedRow note, CancellationToken cancel) =>

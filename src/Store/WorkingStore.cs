@@ -37,6 +37,7 @@ public sealed class WorkingStore(Database database)
         CancellationToken cancel
     ) =>
         WhereAsync(
+            seat,
             "project_id = any ($2) order by position, id",
             cancel,
             seat.Workroom,
@@ -148,6 +149,7 @@ public sealed class WorkingStore(Database database)
         CancellationToken cancel
     ) =>
         WhereAsync(
+            seat,
             "coalesce(way_of, id) = $2 and project_id = $3 order by position, id",
             cancel,
             seat.Workroom,

@@ -27,6 +27,7 @@ public sealed class WorkroomStore(Database database)
     public async Task<WorkroomRow?> FirstAsync(CancellationToken cancel) =>
         (
             await database.ReadAsync(
+                null,
                 $"select {Columns_} from workrooms order by created_at, id limit 1",
                 Row,
                 cancel
@@ -36,8 +37,13 @@ public sealed class WorkroomStore(Database database)
     /// <summary>Makes sure that there is a workroom.</summary>
     public async Task<WorkroomRow> EnsureAsync(Guid id, string name, CancellationToken cancel)
     {
+        if (await FirstAsync(cancel) is { } there)
+        {
+            return there;
+        }
         await database.ReadAsync(
-            "insert into workrooms (id, name) select $1, $2 where not exists (select 1 from workrooms) returning id",
+            new Seat(id, ""),
+            "insert into workrooms (id, name) values ($1, $2) returning id",
             r => r.GetGuid(0),
             cancel,
             id,

@@ -218,6 +218,10 @@ public static class ArchiveEndpoints
         {
             return Problem.Field("file", no.Message);
         }
+        catch (PostgresException no) when (no.SqlState == PostgresErrorCodes.InsufficientPrivilege)
+        {
+            return Problem.Field("file", ArchiveStore.InUse);
+        }
         catch (PostgresException no)
             when (no.SqlState.StartsWith("22", StringComparison.Ordinal)
                 || no.SqlState.StartsWith("23", StringComparison.Ordinal)

@@ -3,6 +3,20 @@ using ZephyrReach.Store;
 
 namespace ZephyrReach.Web.Hosting;
 
+/// <summary>How requests reach the database; known once it is migrated.</summary>
+public sealed class Access
+{
+    private string? connection;
+
+    public string Connection
+    {
+        get =>
+            connection
+            ?? throw new InvalidOperationException("The database is not ready for requests yet.");
+        set => connection = value;
+    }
+}
+
 /// <summary>Brings the database to where the program can serve: migrated, with a workroom, and the demonstration once.</summary>
 public static class Preparation
 {
@@ -25,6 +39,8 @@ public static class Preparation
                 source,
                 async () =>
                 {
+                    services.GetRequiredService<Access>().Connection =
+                        await ProgramRole.EnsureAsync(source, settings.Database, cancel);
                     var workroom = await services
                         .GetRequiredService<WorkroomStore>()
                         .EnsureAsync(Guid.CreateVersion7(), "Our workroom", cancel);

@@ -31,7 +31,8 @@ public static class Services
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
 
         var services = builder.Services;
-        services.AddSingleton(Database.SourceOf(settings.Database));
+        services.AddSingleton<Access>();
+        services.AddSingleton(s => Database.SourceOf(s.GetRequiredService<Access>().Connection));
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton(new Room(Environment.GetEnvironmentVariable("ZR_ROOM")));
         services.AddSingleton<Database>();
