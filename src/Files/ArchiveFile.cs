@@ -223,7 +223,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             if (entry.FullName != ArchiveFile.Records && !isPicture)
             {
                 throw new FormatException(
-                    $"“{Short(entry.FullName)}” does not belong into an archive."
+                    $"“{Cut.To(entry.FullName, 60)}” does not belong into an archive."
                 );
             }
         }
@@ -291,6 +291,4 @@ public sealed class ArchiveReader : IAsyncDisposable
         }
         return bytes.ToArray();
     }
-
-    private static string Short(string name) => name.Length <= 60 ? name : name[..60] + "…";
 }

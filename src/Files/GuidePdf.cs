@@ -260,7 +260,7 @@ public static class GuidePdf
         yield return line;
     }
 
-    private static string Fitted(string name) => name.Length <= 46 ? name : name[..45] + "…";
+    private static string Fitted(string name) => name.Length <= 46 ? name : Cut.To(name, 45) + "…";
 
     private static XPoint At(double x, double y) => new((Margin + x) * Point, (Margin + y) * Point);
 

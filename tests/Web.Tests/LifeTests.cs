@@ -61,6 +61,130 @@ public class LifeTests
     }
 
     [Fact]
+    public async Task Killed_while_an_archive_comes_in_a_step_is_turned_and_a_picture_is_sent_each_is_whole_or_absent()
+    {
+        byte[] archive;
+        int projects;
+        await using (var full = await TestDatabase.CreateAsync())
+        await using (var server = await Server.StartAsync(full.Connection))
+        {
+            archive = await server.Http.GetByteArrayAsync("/api/archive", Server.Cancel);
+            projects = Demonstrated;
+        }
+        using var scene = new SkiaSharp.SKBitmap(900, 600);
+        using var png = scene.Encode(SkiaSharp.SKEncodedImageFormat.Png, 100);
+        var chance = new Random(4);
+        var rounds = int.Parse(
+            Environment.GetEnvironmentVariable("ZR_KILLS") ?? "6",
+            System.Globalization.CultureInfo.InvariantCulture
+        );
+        for (var round = 0; round < rounds; round++)
+        {
+            await using var database = await TestDatabase.CreateAsync();
+            var (swatch, photograph, bunting) = (
+                Guid.CreateVersion7(),
+                Guid.CreateVersion7(),
+                Guid.CreateVersion7()
+            );
+            HttpStatusCode? brought,
+                sent;
+            bool? turned;
+            await using (var server = await Server.StartAsync(database.Connection, "--empty"))
+            {
+                await server.SendAsync(
+                    HttpMethod.Post,
+                    "/api/swatches",
+                    new { id = swatch, technique = "shirring" }
+                );
+                await server.SendAsync(
+                    HttpMethod.Post,
+                    "/api/projects",
+                    new { id = bunting, name = "Bunting" }
+                );
+                var (_, history) = await server.SendAsync(HttpMethod.Get, "/api/history");
+                var step = history.GetProperty("undo").GetProperty("id").GetInt64();
+                var bringing = PostAsync(server, "/api/archive", "application/zip", archive);
+                var sending = PostAsync(
+                    server,
+                    $"/api/swatches/{swatch}/photographs?id={photograph}",
+                    "image/png",
+                    png.ToArray()
+                );
+                var turning = server.SendAsync(HttpMethod.Post, "/api/history/undo", new { step });
+                await Task.Delay(chance.Next(900), Server.Cancel);
+                server.Kill();
+                (brought, sent) = (await bringing, await sending);
+                try
+                {
+                    turned = (await turning).Body.GetProperty("turned").GetBoolean();
+                }
+                catch (Exception died)
+                    when (died
+                            is HttpRequestException
+                                or KeyNotFoundException
+                                or InvalidOperationException
+                    )
+                {
+                    turned = null;
+                }
+            }
+
+            await using var again = await Server.StartAsync(database.Connection, "--empty");
+            var (_, page) = await again.SendAsync(HttpMethod.Get, "/api/projects");
+            var names = page.GetProperty("projects")
+                .EnumerateArray()
+                .Select(p => p.GetProperty("name").GetString()!)
+                .ToList();
+            var came = names.Count(n => n != "Bunting");
+            came.ShouldBeOneOf(0, projects);
+            if (brought == HttpStatusCode.OK)
+            {
+                came.ShouldBe(projects);
+            }
+            if (turned is { } isTurned)
+            {
+                names.Contains("Bunting").ShouldBe(!isTurned);
+            }
+            var picture = await again.Http.GetAsync(
+                $"/api/photographs/{photograph}/picture",
+                Server.Cancel
+            );
+            if (sent == HttpStatusCode.Created)
+            {
+                picture.StatusCode.ShouldBe(HttpStatusCode.OK);
+            }
+            if (picture.StatusCode == HttpStatusCode.OK)
+            {
+                using var kept = SkiaSharp.SKBitmap.Decode(
+                    await picture.Content.ReadAsByteArrayAsync(Server.Cancel)
+                );
+                (kept.Width, kept.Height).ShouldBe((900, 600));
+            }
+        }
+    }
+
+    /// <summary>What was answered; null when nothing was, because the program had died.</summary>
+    private static async Task<HttpStatusCode?> PostAsync(
+        Server server,
+        string path,
+        string type,
+        byte[] body
+    )
+    {
+        using var content = new ByteArrayContent(body);
+        content.Headers.ContentType = new(type);
+        try
+        {
+            using var answer = await server.Http.PostAsync(path, content, Server.Cancel);
+            return answer.StatusCode;
+        }
+        catch (HttpRequestException)
+        {
+            return null;
+        }
+    }
+
+    [Fact]
     public async Task Two_that_start_at_once_on_an_empty_database_load_one_demonstration()
     {
         await using var database = await TestDatabase.CreateAsync();

@@ -156,7 +156,15 @@ public sealed class Server : IAsyncDisposable
         start.ArgumentList.Add(typeof(ZephyrReach.Web.Hosting.Settings).Assembly.Location);
         foreach (var argument in arguments)
         {
-            start.ArgumentList.Add(argument);
+            // NAME=VALUE is told by the environment.
+            if (argument.Split('=', 2) is [var name, var value])
+            {
+                start.Environment[name] = value;
+            }
+            else
+            {
+                start.ArgumentList.Add(argument);
+            }
         }
         start.Environment["ZR_DATABASE"] = database;
         start.Environment["PORT"] = $"{port}";

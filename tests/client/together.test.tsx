@@ -49,9 +49,10 @@ const tier = (id: string, name: string, more = {}) => ({
 const bench = (...workings: object[]) => ({ projects: [{ id: 'skirt', workings }], runsShort: [] });
 const technique = {
   fields: [
-    { name: 'edge', label: 'Edge', isEdge: true },
-    { name: 'closed', label: 'Closed' },
-    { name: 'use', label: 'Use' },
+    { name: 'edge', label: 'Edge', isEdge: true, from: '' },
+    { name: 'closed', label: 'Closed', comesAlong: true, from: '' },
+    { name: 'use', label: 'Use', comesAlong: true, from: '' },
+    { name: 'seam', label: 'Seam', from: '' },
   ],
 } as unknown as Technique;
 const said = { understood: { edge: { mm: 1500, text: '150 cm' } } } as never;

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using ZephyrReach.Files;
 using ZephyrReach.Store;
 
 namespace ZephyrReach.Web.Archives;
@@ -152,7 +153,7 @@ internal sealed class Bringing(JsonObject everything, Dictionary<Guid, Standing>
             const string Mark = " (brought in)";
             var name = NameOf(record);
             var most = (list == "things" ? 120 : 200) - Mark.Length;
-            copy["name"] = (name.Length > most ? name[..most] : name) + Mark;
+            copy["name"] = Cut.To(name, most) + Mark;
         }
         return copy;
     }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Workrooms;
@@ -12,10 +13,6 @@ public sealed record Here(HttpContext Http, WorkroomRow Workroom, Seat Seat, Rul
 {
     public CancellationToken Cancel => Http.RequestAborted;
 
-    /// <summary>No more than 40 characters, and none of them cut in two.</summary>
-    private static string Short(string seat) =>
-        seat.Length <= 40 ? seat : string.Concat(seat.EnumerateRunes().Take(40));
-
     /// <exception cref="RefusedException">The units are not known.</exception>
     public static async ValueTask<Here> BindAsync(HttpContext http)
     {
@@ -26,7 +23,7 @@ public sealed record Here(HttpContext Http, WorkroomRow Workroom, Seat Seat, Rul
         return new Here(
             http,
             workroom,
-            new Seat(workroom.Id, Short(by)),
+            new Seat(workroom.Id, Cut.To(by, 40)),
             http.Request.Query["units"].ToString() switch
             {
                 "" => workroom.RulerFor(workroom.Units),
