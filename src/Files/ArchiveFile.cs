@@ -167,12 +167,18 @@ public sealed class ArchiveReader : IAsyncDisposable
 
     /// <summary>The picture of a photograph.</summary>
     /// <exception cref="FormatException">It is missing, or is no picture.</exception>
-    public (byte[] Large, byte[] Small) PictureOf(Guid photograph) =>
-        (Picture(photograph, false), Picture(photograph, true));
+    public async Task<(byte[] Large, byte[] Small)> PictureOfAsync(
+        Guid photograph,
+        CancellationToken cancel
+    ) =>
+        (
+            await PictureAsync(photograph, false, cancel),
+            await PictureAsync(photograph, true, cancel)
+        );
 
     public ValueTask DisposeAsync() => zip.DisposeAsync();
 
-    private byte[] Picture(Guid photograph, bool small)
+    private async Task<byte[]> PictureAsync(Guid photograph, bool small, CancellationToken cancel)
     {
         var entry =
             zip.GetEntry(ArchiveFile.NameOf(photograph, small))
@@ -182,9 +188,7 @@ public sealed class ArchiveReader : IAsyncDisposable
         byte[] jpeg;
         try
         {
-            jpeg = BytesOfAsync(entry, LargestPicture, CancellationToken.None)
-                .GetAwaiter()
-                .GetResult();
+            jpeg = await BytesOfAsync(entry, LargestPicture, cancel);
         }
         catch (InvalidDataException)
         {

@@ -146,7 +146,7 @@ public sealed class ArchiveStore(Database database)
             Dictionary<Guid, Standing>,
             (JsonObject Lists, IReadOnlyDictionary<Guid, Guid> Pictures)
         > choose,
-        Func<Guid, Jpegs> picture,
+        Func<Guid, Task<Jpegs>> picture,
         CancellationToken cancel
     )
     {
@@ -166,7 +166,7 @@ public sealed class ArchiveStore(Database database)
                 await one.RunAsync("set constraints all deferred");
                 foreach (var (photograph, from) in pictures)
                 {
-                    var jpegs = picture(from);
+                    var jpegs = await picture(from);
                     var kept = await one.ReadAsync(
                         "select keep_picture($1, $2, $3, $4)",
                         r => r.GetBoolean(0),

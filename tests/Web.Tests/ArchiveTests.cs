@@ -178,6 +178,7 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         ("a use that is no id", "damaged at"),
         ("the same id twice", "stands in the file twice"),
         ("a working of no project", "does not hold together"),
+        ("a working of itself", "does not hold together"),
         ("a picture that is missing", "missing"),
         ("a picture that is none", "none that the program keeps"),
         ("broken JSON", "no archive"),
@@ -253,6 +254,11 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
                 break;
             case "a working of no project":
                 everything["workings"]![0]!["project_id"] = Guid.CreateVersion7().ToString();
+                break;
+            case "a working of itself":
+                everything["workings"]![0]!["project_id"] = everything["workings"]![0]![
+                    "id"
+                ]!.DeepClone();
                 break;
             case "a picture that is missing":
                 pictures.RemoveAt(0);

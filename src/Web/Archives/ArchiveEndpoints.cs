@@ -106,9 +106,13 @@ public static class ArchiveEndpoints
                 $"{named}-{now.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.zip"
             );
         }
-        catch
+        catch (Exception failed)
         {
             await file.DisposeAsync();
+            if (failed is IOException)
+            {
+                throw new NoRoomException(new NoRoomException().Message, failed);
+            }
             throw;
         }
 
@@ -174,9 +178,9 @@ public static class ArchiveEndpoints
                     "an archive brought in",
                     archive.Everything,
                     standings => new Bringing(archive.Everything, standings).Choose(choice),
-                    id =>
+                    async id =>
                     {
-                        var (large, small) = archive.PictureOf(id);
+                        var (large, small) = await archive.PictureOfAsync(id, here.Cancel);
                         return new Jpegs(id, large, small);
                     },
                     here.Cancel
@@ -205,6 +209,7 @@ public static class ArchiveEndpoints
         {
             most.MaxRequestBodySize = ArchiveFile.Largest;
         }
+        here.Http.RefuseSlowBody();
         await Admitted.WaitAsync(here.Cancel);
         try
         {

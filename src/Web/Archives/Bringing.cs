@@ -165,12 +165,13 @@ internal sealed class Bringing(JsonObject everything, Dictionary<Guid, Standing>
             IdIn(record, "swatch_id")
             ?? IdIn(record, "working_id")
             ?? IdIn(record, "project_id")
-            ?? (record["wanted_by"] is null && record["notes"] is null ? null : IdOf(record));
-        while (at is { } id && Parents.TryGetValue(id, out var parent))
+            ?? IdOf(record);
+        // From a photograph it is two steps, whatever a file makes of it.
+        for (var step = 0; step < 2 && Parents.TryGetValue(at, out var parent); step++)
         {
             at = parent;
         }
-        return at is { } project && Projects.Contains(project) ? project : null;
+        return Projects.Contains(at) ? at : null;
     }
 
     private HashSet<Guid> Projects => field ??= [.. Of("projects").Select(IdOf)];

@@ -1,3 +1,6 @@
+using Microsoft.AspNetCore.Server.Kestrel.Core;
+using Microsoft.AspNetCore.Server.Kestrel.Core.Features;
+
 namespace ZephyrReach.Web.Problems;
 
 /// <summary>No body is larger than 64 kB, no table than 1 MB no photograph than 15 MB and no archive than 1 GB, whether its length is said beforehand or not.</summary>
@@ -12,6 +15,18 @@ public static class BodyLimit
 
     /// <summary>The largest file that is taken in, in bytes.</summary>
     public const int LargestFile = 1024 * 1024;
+
+    /// <summary>Who sends a file slower than this would hold up those who wait to send theirs.</summary>
+    private static readonly MinDataRate Slowest = new(20_000, TimeSpan.FromSeconds(10));
+
+    /// <summary>Ends a request whose body comes too slowly from here on.</summary>
+    public static void RefuseSlowBody(this HttpContext http)
+    {
+        if (http.Features.Get<IHttpMinRequestBodyDataRateFeature>() is { } rate)
+        {
+            rate.MinDataRate = Slowest;
+        }
+    }
 
     public static void UseBodyLimit(this WebApplication app) =>
         app.Use(

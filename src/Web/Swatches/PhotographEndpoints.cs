@@ -1,5 +1,3 @@
-using Microsoft.AspNetCore.Server.Kestrel.Core;
-using Microsoft.AspNetCore.Server.Kestrel.Core.Features;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
@@ -29,9 +27,6 @@ public static class PhotographEndpoints
 
     /// <summary>Unpacking takes far more, so one picture is unpacked at a time.</summary>
     private static readonly SemaphoreSlim Unpacking = new(1);
-
-    /// <summary>Who sends slower than this would hold up the others.</summary>
-    private static readonly MinDataRate Slowest = new(20_000, TimeSpan.FromSeconds(10));
 
     public static void MapPhotographs(this IEndpointRouteBuilder routes)
     {
@@ -112,10 +107,7 @@ public static class PhotographEndpoints
         await Admitted.WaitAsync(here.Cancel);
         try
         {
-            if (here.Http.Features.Get<IHttpMinRequestBodyDataRateFeature>() is { } rate)
-            {
-                rate.MinDataRate = Slowest;
-            }
+            here.Http.RefuseSlowBody();
             var file = new byte[length];
             await request.Body.ReadExactlyAsync(file, here.Cancel);
             await Unpacking.WaitAsync(here.Cancel);
