@@ -25,6 +25,8 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         var builder = new NpgsqlDataSourceBuilder(connection);
         var settings = builder.ConnectionStringBuilder;
         settings.NoResetOnClose = true;
+        // What is asked again and again is taken apart and planned once a connection, not with every request.
+        settings.MaxAutoPrepare = 60;
         // Fewer than PostgreSQL lets in: who waits for one of ours is served in turn, who is turned away there is not.
         settings.MaxPoolSize = Math.Min(settings.MaxPoolSize, 40);
         if (!settings.ContainsKey(nameof(settings.Timeout)))
@@ -91,10 +93,9 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         // A statement sees what was there when it began, so what it waits for is waited for in one before it.
         List<NpgsqlBatchCommand> statements =
         [
-            In(seat),
             Command(
-                "select set_config('zr.says', $1, true), hold_workroom($2)",
-                [says ?? "", seat.Workroom]
+                "select set_config('zr.workroom', $1, true), set_config('zr.says', $2, true), hold_workroom($1::uuid)",
+                [seat.Workroom.ToString(), says ?? ""]
             ),
         ];
         if (held.Count > 0)

@@ -23,16 +23,16 @@ for (let i = 0; i < 7; i++) {
   times.push(await shownAt(page));
   if (i === 0 && process.argv[5] === 'keys') {
     // From a key in the edge to the new picture, on the page that is open.
-    const edge = page.getByRole('textbox', { name: 'Finished edge' });
-    const picture = page.getByRole('group', { name: /from the front/ });
-    await picture.waitFor();
+    const stated = page.getByRole('button', { name: /^Finished edge, on the drawing/ }).first();
+    await stated.waitFor();
     const waits = [];
     for (let k = 0; k < 12; k++) {
+      await stated.click();
       waits.push(
         await page.evaluate(
           (text) =>
             new Promise((done) => {
-              const field = document.querySelector('input.entry');
+              const field = document.activeElement;
               const was = document.querySelector('svg[role=group]').innerHTML;
               const began = performance.now();
               const look = () =>
@@ -46,7 +46,7 @@ for (let i = 0; i < 7; i++) {
           `${200 + k * 7} cm`,
         ),
       );
-      await edge.blur();
+      await page.keyboard.press('Enter');
     }
     waits.sort((a, b) => a - b);
     console.log(

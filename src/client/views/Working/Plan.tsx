@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Answer, Ask, Plan as PlanAnswer } from '../../api/types';
+import { later } from '../../app/later';
 import type { Reckoning } from '../../app/useReckoning';
 import { Drawings } from '../../drawing/Drawings';
 import { Allows } from '../../parts/ask/Allows';
@@ -17,8 +18,10 @@ import { Ways } from '../../parts/together/Ways';
 import { RangeBar } from '../../parts/swatch/RangeBar';
 import { usePlot } from '../../parts/swatch/usePlot';
 import { leavesOf } from '../../techniques/leaves';
-import { AnotherWay } from './AnotherWay';
 import type { StageProps } from './stage';
+
+// The menu of ways is seldom opened here, and comes once the plan stands.
+const AnotherWay = later(async () => (await import('./AnotherWay')).AnotherWay);
 
 /** Plan: say the piece and what is set, see what it comes to, and what to cut for that. */
 export function Plan({ working, technique, reckoning, units }: StageProps) {
@@ -105,7 +108,15 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
         </aside>
       </div>
       <div className="mt-5 empty:hidden">
-        <Ways of={working.id} here={working.id} another={<AnotherWay working={working} />} />
+        <Ways
+          of={working.id}
+          here={working.id}
+          another={
+            <Suspense fallback={null}>
+              <AnotherWay working={working} />
+            </Suspense>
+          }
+        />
       </div>
       <InSight answer={answer} isOld={reckoning.isOld} />
       <div className="mt-5">
