@@ -33,18 +33,19 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     /// </remarks>
     /// <param name="file">The whole file.</param>
     /// <exception cref="FormatException">It is no such picture, or broken, or too large; the message says which.</exception>
-    public static Photograph Read(byte[] file)
+    public static Photograph Read(ArraySegment<byte> file)
     {
-        if (file.Length == 0)
+        if (file.Count == 0)
         {
             throw new FormatException("The file is empty.");
         }
-        if (file.Length > LargestFile)
+        if (file.Count > LargestFile)
         {
             throw new FormatException("The file is larger than 15 MB.");
         }
-        using var data = SKData.CreateCopy(file);
-        using var codec = SKCodec.Create(data);
+        // Read where it lies: a copy for each, outside of what is cleared away, would add up.
+        using var stream = new MemoryStream(file.Array!, file.Offset, file.Count, false);
+        using var codec = SKCodec.Create(stream);
         if (codec is null && LooksLikePicture(file))
         {
             throw new FormatException("The picture is broken and cannot be unpacked.");
@@ -71,7 +72,7 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
                 $"The picture is {codec.Info.Width} × {codec.Info.Height} px; at most 80 million can be taken in."
             );
         }
-        if (count > MostPixelsToAByte * Math.Max(2000, file.Length) || Scans(file) > MostScans)
+        if (count > MostPixelsToAByte * Math.Max(2000, file.Count) || Scans(file) > MostScans)
         {
             throw new FormatException(
                 "The picture is packed as no camera packs one, and is not unpacked."

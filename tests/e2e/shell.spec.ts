@@ -62,12 +62,14 @@ test('the reckoner saves nothing: its address holds the figures', async ({ page,
 
 test('the workroom: steps, units and a lamp-lit appearance that stays', async ({ page }) => {
   await page.goto('/workroom');
-  await page.getByLabel('10 mm').check();
+  await page.getByLabel('10 mm').click();
+  await expect(page.getByLabel('10 mm')).toBeChecked();
   await kept(page);
   await openWorking(page, 'Valance over the seedling stall', 'Plan');
   await expect(page.getByText('117 × 32', { exact: true })).toBeVisible();
   await page.goto('/workroom');
-  await page.getByLabel('5 mm', { exact: true }).check();
+  await page.getByLabel('5 mm', { exact: true }).click();
+  await expect(page.getByLabel('5 mm', { exact: true })).toBeChecked();
   await page.getByLabel('lamp').check();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.reload();

@@ -25,6 +25,8 @@ public static class Services
         {
             kestrel.ListenLocalhostOnly(settings.Port);
             kestrel.AddServerHeader = false;
+            // What waits to be read of a file that is not admitted yet: times two hundred at once.
+            kestrel.Limits.MaxRequestBufferSize = 256 * 1024;
         });
         builder.Logging.ClearProviders();
         builder.Logging.AddJsonConsole(options => options.UseUtcTimestamp = true);
