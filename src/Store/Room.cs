@@ -38,6 +38,10 @@ public sealed class NoRoomException : IOException
     public NoRoomException()
         : base("The disk is nearly full: nothing more can be kept until there is room.") { }
 
+    /// <summary>Whether it is that a file found no room: ENOSPC.</summary>
+    public static bool Is(Exception exception) =>
+        exception is NoRoomException or IOException { HResult: 28 };
+
     public NoRoomException(string message)
         : base(message) { }
 

@@ -53,10 +53,7 @@ public static class ArchiveEndpoints
             )
             .WithSummary("The JSON Schema of workroom.json in an archive.");
         group
-            .MapPost(
-                "look",
-                (HttpContext http, Here here, ArchiveStore store) => LookAsync(here, store)
-            )
+            .MapPost("look", LookAsync)
             .WithSummary("What an archive would bring: nothing is changed.")
             .Accepts<byte[]>(Zip)
             .Produces<ArchiveReport>();
@@ -106,13 +103,9 @@ public static class ArchiveEndpoints
                 $"{named}-{now.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.zip"
             );
         }
-        catch (Exception failed)
+        catch
         {
             await file.DisposeAsync();
-            if (failed is IOException)
-            {
-                throw new NoRoomException(new NoRoomException().Message, failed);
-            }
             throw;
         }
 

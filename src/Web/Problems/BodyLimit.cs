@@ -3,7 +3,7 @@ using Microsoft.AspNetCore.Server.Kestrel.Core.Features;
 
 namespace ZephyrReach.Web.Problems;
 
-/// <summary>No body is larger than 64 kB, no table than 1 MB no photograph than 15 MB and no archive than 1 GB, whether its length is said beforehand or not.</summary>
+/// <summary>No body is larger than 64 kB, no table than 1 MB, no photograph than 15 MB and no archive than 1 GB, whether its length is said beforehand or not.</summary>
 /// <remarks>
 /// The server itself takes more, so that it can read the rest of a refused body and the refusal is not lost with the
 /// connection.

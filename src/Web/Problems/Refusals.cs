@@ -60,7 +60,8 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 title: "Somebody else holds this at the moment; nothing was kept. Try again in a moment.",
                 statusCode: StatusCodes.Status503ServiceUnavailable
             ),
-            NoRoomException or PostgresException { SqlState: PostgresErrorCodes.DiskFull } =>
+            _ when NoRoomException.Is(exception)
+                    || exception is PostgresException { SqlState: PostgresErrorCodes.DiskFull } =>
                 Results.Problem(
                     title: new NoRoomException().Message,
                     statusCode: StatusCodes.Status507InsufficientStorage
