@@ -4,6 +4,7 @@ using PdfSharp.Pdf;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
 
 namespace ZephyrReach.Files;
 
@@ -105,7 +106,11 @@ public static class GuidePdf
     {
         var before = draw.Save();
         draw.IntersectClip(Box(0, 0, wide, high));
-        foreach (var line in guide.Outline.Concat(guide.Lines))
+        foreach (
+            var line in guide
+                .Outline.Concat(guide.Lines)
+                .Concat(guide.Paths.SelectMany(Straightened))
+        )
         {
             var (x1, x2) = (line.From.X.Millimetres - corner.X, line.To.X.Millimetres - corner.X);
             var (y1, y2) = (line.From.Y.Millimetres - corner.Y, line.To.Y.Millimetres - corner.Y);
@@ -132,6 +137,19 @@ public static class GuidePdf
             }
         }
         draw.Restore(before);
+    }
+
+    /// <summary>A curve as straight pieces that no printer tells from it.</summary>
+    private static IEnumerable<GuideLine> Straightened(GuidePath path)
+    {
+        var line = new MeasuredPath(path.Path);
+        var points = line.Points(0, line.Total, 0.03);
+        return points
+            .Zip(points.Skip(1))
+            .Select(
+                (p, i) =>
+                    new GuideLine(1, p.First, p.Second, path.Meaning, i == 0 ? path.Label : "")
+            );
     }
 
     /// <summary>The frame of the sheet, with a triangle half way along each edge that meets another sheet: put together, two make a diamond.</summary>

@@ -31,16 +31,27 @@ public static class GuideSvg
                 new XElement(Svg + "desc", Clean($"{guide.Says} Print at 100 %.")),
                 guide.Outline.Select(Line),
                 guide.Lines.Select(Line),
-                guide
-                    .Lines.Where(l => l.Label.Length > 0)
-                    .Select(l => new XElement(
-                        Svg + "text",
-                        new XAttribute("x", Text(l.From.X + Length.FromMillimetres(0.8))),
-                        new XAttribute("y", Text(l.From.Y + Length.FromMillimetres(4.5))),
-                        new XAttribute("fill", "#14213d"),
-                        new XAttribute("stroke", "none"),
-                        Clean(l.Label)
-                    ))
+                guide.Paths.Select(
+                    (p, i) =>
+                        new XElement(
+                            Svg + "path",
+                            new XAttribute("d", p.Path.Data),
+                            // Numbered on after what is straight.
+                            new XAttribute(
+                                "data-mark",
+                                guide.Lines.Select(l => l.Number).DefaultIfEmpty().Max() + i + 1
+                            ),
+                            Dashed(p.Meaning)
+                        )
+                ),
+                guide.Labels.Select(l => new XElement(
+                    Svg + "text",
+                    new XAttribute("x", Text(l.At.X + Length.FromMillimetres(0.8))),
+                    new XAttribute("y", Text(l.At.Y + Length.FromMillimetres(4.5))),
+                    new XAttribute("fill", "#14213d"),
+                    new XAttribute("stroke", "none"),
+                    Clean(l.Text)
+                ))
             )
         ).ToString();
     }
@@ -58,17 +69,17 @@ public static class GuideSvg
         {
             element.Add(new XAttribute("data-mark", line.Number));
         }
-        if (GuideLook.DashOf(line.Meaning) is { Count: > 0 } dash)
-        {
-            element.Add(
-                new XAttribute(
-                    "stroke-dasharray",
-                    string.Join(' ', dash.Select(d => d.ToString(CultureInfo.InvariantCulture)))
-                )
-            );
-        }
+        element.Add(Dashed(line.Meaning));
         return element;
     }
+
+    private static XAttribute? Dashed(LineMeaning meaning) =>
+        GuideLook.DashOf(meaning) is { Count: > 0 } dash
+            ? new XAttribute(
+                "stroke-dasharray",
+                string.Join(' ', dash.Select(d => d.ToString(CultureInfo.InvariantCulture)))
+            )
+            : null;
 
     /// <summary>To a thousandth of a millimetre.</summary>
     private static string Text(Length length) =>

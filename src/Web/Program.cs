@@ -12,6 +12,7 @@ using ZephyrReach.Web.Health;
 using ZephyrReach.Web.Histories;
 using ZephyrReach.Web.Hosting;
 using ZephyrReach.Web.Keeps;
+using ZephyrReach.Web.Lines;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Projects;
@@ -55,6 +56,7 @@ try
     app.MapPhotographs();
     app.MapWorkingReckoning();
     app.MapGuides();
+    app.MapLines();
     app.MapCutLists();
     app.MapKeeps();
     app.MapHistory();

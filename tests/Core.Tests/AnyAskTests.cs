@@ -143,8 +143,29 @@ public class AnyAskTests
                     .Range(0, random.Next(0, 5))
                     .Select(_ => RawValue.Of(Group(f.Fields, random))),
             ]),
+            PathDataField => RawValue.Of(Outline(random)),
+            NameField => RawValue.Of(random.Next(3) == 0 ? "Ab" : "Wren & 14"),
             _ => RawValue.Unusable,
         };
+
+    /// <summary>A star round a middle, with straight sides or bent ones: closed, and never crossing itself.</summary>
+    private static string Outline(Random random)
+    {
+        var points = random.Next(3, 9);
+        var size = Between(3, 400, random);
+        var data = new System.Text.StringBuilder();
+        for (var i = 0; i < points; i++)
+        {
+            var angle = 2 * Math.PI * (i + random.NextDouble() * 0.4) / points;
+            var r = size * (0.35 + 0.6 * random.NextDouble());
+            data.Append(
+                FormattableString.Invariant(
+                    $"{(i == 0 ? 'M' : 'L')}{size + r * Math.Cos(angle):0.###} {size + r * Math.Sin(angle):0.###} "
+                )
+            );
+        }
+        return data.Append('Z').ToString();
+    }
 
     private static RawAsk Group(IReadOnlyList<Field> fields, Random random) =>
         new(

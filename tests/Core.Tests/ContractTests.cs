@@ -283,6 +283,33 @@ public class ContractTests
         }
     }
 
+    /// <summary>A swatch is read in before it is known of which technique it is: a name means one thing.</summary>
+    [Fact]
+    public void Settings_that_swatches_keep_under_one_name_have_one_range()
+    {
+        var kept = Techniques
+            .Worked.SelectMany(t => t.Working!.Swatch.Features)
+            .ToLookup(f => f.Name);
+
+        foreach (var name in kept)
+        {
+            name.Select(f =>
+                    f switch
+                    {
+                        LengthField l => (l.Least, l.Most),
+                        NumberField n => (
+                            Length.FromMillimetres(n.Least),
+                            Length.FromMillimetres(n.Most)
+                        ),
+                        _ => (Length.Zero, Length.Zero),
+                    }
+                )
+                .Distinct()
+                .Count()
+                .ShouldBe(1, name.Key);
+        }
+    }
+
     [Theory]
     [MemberData(nameof(Worked))]
     public void A_finished_piece_is_a_swatch_whose_settings_are_figures_of_its_plan(string name)

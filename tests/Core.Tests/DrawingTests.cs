@@ -149,6 +149,7 @@ public class DrawingTests
             GrainArrow g => [g.From, g.To],
             GatheredCloth c => [c.From, new Point(c.From.X + c.Hem.Span, c.From.Y + c.Drop)],
             Words w => [w.At],
+            Dot d => [d.At],
             Plate p => [p.From, p.To],
             PathShape p => [p.Path.Bounds.From, p.Path.Bounds.To],
             _ => throw new InvalidOperationException($"{shape} is of no kind that is known here."),

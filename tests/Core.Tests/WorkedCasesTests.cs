@@ -97,6 +97,9 @@ public class WorkedCasesTests
                         ShouldBe(is_, should, expected.Name);
                     }
                     break;
+                case JsonValueKind.String:
+                    told.Said(expected.Name).ShouldBe(expected.Value.GetString());
+                    break;
                 default:
                     ShouldBe(told[expected.Name], expected.Value.GetDouble(), expected.Name);
                     break;

@@ -7,6 +7,7 @@ using System.Xml.Linq;
 using PdfSharp.Pdf;
 using PdfSharp.Pdf.IO;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Paths;
 using ZephyrReach.Web.Reckon;
 
 namespace ZephyrReach.Web.Tests;
@@ -213,14 +214,22 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
 
     private static IEnumerable<(int Mark, double X1, double X2)> LinesOf(XDocument svg) =>
         svg.Descendants()
-            .Where(e => e.Name.LocalName == "line")
+            .Where(e => e.Name.LocalName is "line" or "path")
             .Select(e =>
-                (
-                    (int?)e.Attribute("data-mark") ?? 0,
-                    Number(e.Attribute("x1")!.Value),
-                    Number(e.Attribute("x2")!.Value)
-                )
-            );
+            {
+                var mark = (int?)e.Attribute("data-mark") ?? 0;
+                if (e.Name.LocalName == "line")
+                {
+                    return (
+                        mark,
+                        Number(e.Attribute("x1")!.Value),
+                        Number(e.Attribute("x2")!.Value)
+                    );
+                }
+                PathData.Read(e.Attribute("d")!.Value, out var paths).ShouldBeNull();
+                var reach = NamedShape.BoundsOf(paths);
+                return (mark, reach.From.X.Millimetres, reach.To.X.Millimetres);
+            });
 
     private static PdfDocument Read(byte[] pdf) =>
         PdfReader.Open(new MemoryStream(pdf), PdfDocumentOpenMode.Import);

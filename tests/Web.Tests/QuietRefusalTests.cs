@@ -42,7 +42,7 @@ public class QuietRefusalTests(ServerFixture fixture) : IClassFixture<ServerFixt
     [Fact]
     public async Task What_is_broken_stays_loud()
     {
-        var large = $"{{\"note\":\"{new string('x', 70_000)}\"}}";
+        var large = $"{{\"note\":\"{new string('x', 300_000)}\"}}";
         var answer = await Ask("POST", "/api/reckon/pulled-gathers", large, isQuiet: true);
 
         answer.StatusCode.ShouldBe(HttpStatusCode.RequestEntityTooLarge);

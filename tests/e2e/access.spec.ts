@@ -77,22 +77,23 @@ for (const theme of ['light', 'dark'] as const) {
       ['working', workingViews],
       ['drawer', drawerViews],
       ['fullness', fullnessViews],
-      ['techniques', techniqueViews],
+      ['techniques', async (page: Page) => (await techniqueViews(page)).filter((_, i) => i % 2 === 0)],
+      ['techniques, the others', async (page: Page) => (await techniqueViews(page)).filter((_, i) => i % 2)],
     ] as const) {
       // Every technique on the narrow screen, where it is tightest; what they share is looked at on both.
-      if (part === 'techniques' && width !== 390) continue;
+      if (part.startsWith('techniques') && width !== 390) continue;
       test(`no barrier and no sideways scrolling, ${part}, ${theme}, ${width} px`, async ({ page }) => {
         test.setTimeout(420_000);
         await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
         await page.setViewportSize({ width, height: 844 });
-        for (const path of await paths(page)) await expectOpen(page, path);
+        for (const path of await paths(page)) await expectOpen(page, path, theme);
       });
     }
   }
 }
 
 /** Opens a page with all its folds, and finds neither a barrier nor anything beyond its sides. */
-async function expectOpen(page: Page, path: string) {
+async function expectOpen(page: Page, path: string, theme: 'light' | 'dark') {
   await page.goto(path);
   await expect(page.locator('h1').first()).toBeVisible();
   await page.waitForLoadState('networkidle');
@@ -100,7 +101,9 @@ async function expectOpen(page: Page, path: string) {
   await page
     .locator('details')
     .evaluateAll((all) => all.forEach((d) => ((d as HTMLDetailsElement).open = true)));
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const axe = new AxeBuilder({ page });
+  // By lamplight only the colours are others.
+  const { violations } = await (theme === 'dark' ? axe.withRules('color-contrast') : axe).analyze();
   expect(violations.map((v) => `${path}: ${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)).toEqual([]);
   const { scroll, client } = await page.evaluate(() => ({
     scroll: document.documentElement.scrollWidth,

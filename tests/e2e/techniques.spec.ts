@@ -72,7 +72,13 @@ test('every technique is begun from the bench with the keys alone, and asks for 
     for (const field of [asked, ...needed.filter((f) => f !== asked)]) {
       const entry = page.getByRole('textbox', { name: field.label, exact: true });
       await entry.focus();
-      await page.keyboard.type(field.kind === 'number' ? '2' : '30 cm');
+      await page.keyboard.type({ number: '2', fine: '3 mm' }[field.kind] ?? '30 cm');
+    }
+    // A line is put together part by part.
+    const part = page.getByRole('button', { name: 'Add a straight' });
+    if (await part.isVisible()) {
+      await part.focus();
+      await page.keyboard.press('Enter');
     }
     if (asked.label.startsWith('Tear')) {
       for (const field of needed) {
@@ -201,7 +207,7 @@ test('the swatch of every technique asks for its own readings, and says what it 
         .fill(needed.length === 1 ? '24 mm' : `${30 - i * 14} cm`);
     }
     await swatch.getByLabel(needed.at(-1)!.label, { exact: true }).press('Enter');
-    await expect(swatch.locator('.fig').nth(1), technique.name).toHaveText(/^\d+(\.\d+)?( mm)?$/);
+    await expect(swatch.locator('.fig').nth(1), technique.name).toHaveText(/^\d+(\.\d+)?( mm| %)?$/);
     await kept(page);
     await page.getByRole('button', { name: /^Undo/ }).click();
   }

@@ -26,4 +26,6 @@ for (let i = 0; i < Number(rounds); i++) {
   const isWhole = e.status === 200 ? now.name === `second ${i}` && !u.json.turned : now.name === before.name;
   if (!isWhole) lost++;
 }
-console.log(`lost: ${lost} of ${rounds}; the undo was first ${undone} times, the edit ${edited} times   (wanted: 0 lost)`);
+console.log(
+  `lost: ${lost} of ${rounds}; the undo was first ${undone} times, the edit ${edited} times   (wanted: 0 lost)`,
+);

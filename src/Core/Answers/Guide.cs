@@ -17,6 +17,12 @@ public sealed record GuideLine(
     string Label = ""
 );
 
+/// <summary>A line of any form that is marked on the cloth.</summary>
+/// <param name="Path">Where it runs, from the left and the top.</param>
+/// <param name="Meaning">What it means on the cloth.</param>
+/// <param name="Label">What is written at its start, or empty.</param>
+public sealed record GuidePath(Path Path, LineMeaning Meaning, string Label = "");
+
 /// <summary>What is marked on the cloth, to be laid on it at true size.</summary>
 /// <param name="Title">What it is a guide for.</param>
 /// <param name="Width">From the left cut edge.</param>
@@ -31,6 +37,16 @@ public sealed record Guide(
     string Says
 )
 {
+    /// <summary>What is marked along lines that are not straight.</summary>
+    public IReadOnlyList<GuidePath> Paths { get; init; } = [];
+
+    /// <summary>What is written on it, each at its place.</summary>
+    public IEnumerable<Words> Labels =>
+        Lines
+            .Select(l => new Words(l.From, l.Label))
+            .Concat(Paths.Select(p => new Words(p.Path.Start, p.Label)))
+            .Where(w => w.Text.Length > 0);
+
     /// <summary>The outline of what is cut.</summary>
     public IEnumerable<GuideLine> Outline
     {

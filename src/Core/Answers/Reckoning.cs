@@ -101,6 +101,7 @@ public abstract record WorkPlan : Reckoning
             Figure<Piece>.Flag("onFold", "Whether it is cut on a fold.", p => p.OnFold)
         ),
         Facts_("facts", "The other figures in words.", p => p.Facts),
+        Facts_("card", "What the card is told beside the ask, by its fields.", p => p.ForCard),
         Facts_("scrap", "The swatch: what to cut and mark, and what it comes to.", p => p.Scrap),
         Figure<WorkPlan>.Count("count", "How many pieces alike.", p => p.Together.Count),
         Figure<WorkPlan>.Table(
@@ -152,6 +153,9 @@ public abstract record WorkPlan : Reckoning
     /// <summary>What is cut, or taken from a scrap; empty where nothing is.</summary>
     public abstract IReadOnlyList<Piece> Pieces { get; }
 
+    /// <summary>Settings that the plan came to, by the card's fields: the card then says the same. Empty where it finds them itself.</summary>
+    public virtual IReadOnlyList<Fact> ForCard => [];
+
     /// <summary>The other figures in words.</summary>
     public abstract IReadOnlyList<Fact> Facts { get; }
 
@@ -166,6 +170,9 @@ public abstract record WorkPlan : Reckoning
 
     /// <summary>What is marked on the cloth, at true size; null where nothing is.</summary>
     public virtual Guide? Guide => null;
+
+    /// <summary>Its line or its outlines, as they can be taken out as a file; empty where it has none.</summary>
+    public virtual IReadOnlyList<Path> Traces => [];
 
     /// <summary>The piece of work for a list.</summary>
     public abstract Summary Summary { get; }

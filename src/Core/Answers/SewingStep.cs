@@ -36,6 +36,14 @@ public sealed record StepMeasure(string Form, string Field, string Question)
     public string Into { get; init; } = "";
 }
 
+/// <summary>A place within a step where the sewing stops and the work is turned.</summary>
+/// <param name="Stitches">Stitches from the stop before; 0 where it is turned once more on the spot.</param>
+/// <param name="Needle">On which side the needle stands.</param>
+/// <param name="Turn">How far the cloth is turned, in degrees clockwise as it is seen from above; 0 where it is not.</param>
+/// <param name="Says">What to do there.</param>
+/// <param name="Near">Which of the places that its drawing shows from near, from 0.</param>
+public sealed record StepStop(int Stitches, string Needle, double Turn, string Says, int Near);
+
 /// <summary>One step of the sewing.</summary>
 /// <param name="Key">Names the step, and stays the same when the figures change.</param>
 /// <param name="Title">The step in three or four words.</param>
@@ -65,6 +73,9 @@ public sealed record SewingStep(
 
     /// <summary>What is set on the machine for it, in words; empty when nothing is changed.</summary>
     public IReadOnlyList<string> Sets { get; init; } = [];
+
+    /// <summary>Where the sewing stops within it, in their order; empty where it is sewn through.</summary>
+    public IReadOnlyList<StepStop> Stops { get; init; } = [];
 
     /// <summary>The measure that is typed here, when there is one.</summary>
     public StepMeasure? Measure { get; init; }

@@ -1,4 +1,6 @@
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
 
 namespace ZephyrReach.Core.Asks;
 
@@ -280,6 +282,44 @@ public sealed class AskReader
         }
         Unusable(field, $"{field.Label} has to be a name of at most {NameField.Most} letters.");
         return null;
+    }
+
+    /// <summary>Reads path data; empty when it is not said.</summary>
+    public IReadOnlyList<Path> Paths(PathDataField field)
+    {
+        if (!Take(field, out var value))
+        {
+            return [];
+        }
+        if (value.Text is not { Length: <= PathDataField.MostLetters } data)
+        {
+            Unusable(field, $"{field.Label} has to be path data, such as “M0 0 L40 0 L20 30 Z”.");
+            return [];
+        }
+        var wrong = PathData.Read(data, out var paths);
+        if (wrong is null && field.AreOutlines)
+        {
+            wrong = paths.Select(Unclosed).FirstOrDefault(w => w is not null);
+            paths = [.. paths.Select(p => p with { IsClosed = true })];
+            wrong ??= paths.Select(Area.Wrong).FirstOrDefault(w => w is not null);
+        }
+        if (wrong is null)
+        {
+            return paths;
+        }
+        Unusable(field, $"{field.Label}: {wrong}");
+        return [];
+
+        string? Unclosed(Path path)
+        {
+            if (path.IsClosed)
+            {
+                return null;
+            }
+            return path.Gap.Millimetres > PathDataField.Meeting
+                ? $"it is not closed: its ends lie {Ruler.Write(path.Gap, LengthKind.Fine)} apart."
+                : null;
+        }
     }
 
     /// <summary>Reads one of a list of choices: its place in the list, or -1 when it is not said.</summary>

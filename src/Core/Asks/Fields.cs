@@ -26,7 +26,11 @@ public abstract record Field(string Name, string Label, string Says, bool IsNeed
 /// <param name="Field">The other field.</param>
 /// <param name="Is">What it says; <c>true</c> for a yes.</param>
 /// <param name="Not">Whether it must not say that.</param>
-public sealed record ShownWhen(string Field, string Is, bool Not = false);
+public sealed record ShownWhen(string Field, string Is, bool Not = false)
+{
+    /// <summary>What else it may say.</summary>
+    public IReadOnlyList<string> Or { get; init; } = [];
+}
 
 /// <summary>A length, or several that are added up.</summary>
 /// <param name="Least">Anything shorter is refused.</param>
@@ -193,4 +197,20 @@ public sealed record GroupsField(
     string Says,
     IReadOnlyList<Field> Fields,
     int Most
-) : Field(Name, Label, Says, false);
+) : Field(Name, Label, Says, false)
+{
+    /// <summary>Whether they are the parts of a line, each of one kind, that are put together on the drawing.</summary>
+    public bool IsLine { get; init; }
+}
+
+/// <summary>Lines or outlines as SVG path data, in mm: what is read from a file.</summary>
+/// <param name="AreOutlines">Whether each has to be closed, and may not cross itself.</param>
+public sealed record PathDataField(string Name, string Label, string Says, bool AreOutlines)
+    : Field(Name, Label, Says, false)
+{
+    /// <summary>Longer data is refused.</summary>
+    public const int MostLetters = 200_000;
+
+    /// <summary>Ends that lie no further apart than this meet, in mm.</summary>
+    public const double Meeting = 0.5;
+}

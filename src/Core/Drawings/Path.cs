@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text;
 using ZephyrReach.Core.Measures;
 
@@ -47,6 +46,38 @@ public sealed record Path(Point Start, IReadOnlyList<PathStep> Steps, bool IsClo
     /// <summary>Straight from point to point.</summary>
     public static Path Of(bool isClosed, params IReadOnlyList<Point> points) =>
         new(points[0], [.. points.Skip(1).Select(p => new LineTo(p))], isClosed);
+
+    /// <summary>From its end back to its start.</summary>
+    public Length Gap => Length.FromMillimetres(Steps.Count == 0 ? 0 : Apart(Steps[^1].To, Start));
+
+    /// <summary>The same line the other way round, from the same start where it is closed.</summary>
+    public Path Reverse()
+    {
+        List<Point> places = [Start, .. Steps.Select(s => s.To)];
+        List<PathStep> back = [];
+        var isOpenAtEnd = IsClosed && places[^1] != Start;
+        if (isOpenAtEnd)
+        {
+            back.Add(new LineTo(places[^1]));
+        }
+        for (var i = Steps.Count - 1; i >= 0; i--)
+        {
+            back.Add(
+                Steps[i] switch
+                {
+                    ArcTo a => a with { To = places[i], Clockwise = !a.Clockwise },
+                    CubicTo c => new CubicTo(c.Second, c.First, places[i]),
+                    _ => new LineTo(places[i]),
+                }
+            );
+        }
+        // Closing it is what a last straight step would do.
+        if (IsClosed && back.Count > 1 && back[^1] is LineTo)
+        {
+            back.RemoveAt(back.Count - 1);
+        }
+        return new(IsClosed ? Start : places[^1], back, IsClosed);
+    }
 
     /// <summary>Whether it is a rectangle that lies with the page.</summary>
     public bool IsRectangle
@@ -106,20 +137,63 @@ public sealed record Path(Point Start, IReadOnlyList<PathStep> Steps, bool IsClo
     {
         get
         {
-            var data = new StringBuilder($"M{Text(Start)}");
+            var data = new StringBuilder();
+            Add('M', Start);
             foreach (var step in Steps)
             {
-                data.Append(
-                    step switch
-                    {
-                        ArcTo a =>
-                            $"A{Text(a.Radius)} {Text(a.Radius)} 0 {(a.IsLong ? 1 : 0)} {(a.Clockwise ? 1 : 0)} {Text(a.To)}",
-                        CubicTo c => $"C{Text(c.First)} {Text(c.Second)} {Text(c.To)}",
-                        _ => $"L{Text(step.To)}",
-                    }
-                );
+                switch (step)
+                {
+                    case ArcTo a:
+                        data.Append('A');
+                        Number(a.Radius);
+                        data.Append(' ');
+                        Number(a.Radius);
+                        data.Append(a.IsLong ? " 0 1 " : " 0 0 ").Append(a.Clockwise ? 1 : 0);
+                        Add(' ', a.To);
+                        break;
+                    case CubicTo c:
+                        Add('C', c.First);
+                        Add(' ', c.Second);
+                        Add(' ', c.To);
+                        break;
+                    default:
+                        Add('L', step.To);
+                        break;
+                }
             }
             return data.Append(IsClosed ? "Z" : "").ToString();
+
+            void Add(char before, Point p)
+            {
+                data.Append(before);
+                Number(p.X);
+                data.Append(' ');
+                Number(p.Y);
+            }
+
+            // In whole thousandths, since a row of stitches has many thousands of figures.
+            void Number(Length length)
+            {
+                var thousandths = (long)Math.Round(length.Millimetres * 1000);
+                if (thousandths < 0)
+                {
+                    data.Append('-');
+                    thousandths = -thousandths;
+                }
+                data.Append(thousandths / 1000);
+                if (thousandths % 1000 is > 0 and var rest)
+                {
+                    data.Append('.').Append((char)('0' + rest / 100));
+                    if (rest % 100 > 0)
+                    {
+                        data.Append((char)('0' + rest / 10 % 10));
+                    }
+                    if (rest % 10 > 0)
+                    {
+                        data.Append((char)('0' + rest % 10));
+                    }
+                }
+            }
         }
     }
 
@@ -154,39 +228,20 @@ public sealed record Path(Point Start, IReadOnlyList<PathStep> Steps, bool IsClo
         }
     }
 
-    private static IEnumerable<Point> Arc(Point from, ArcTo arc)
+    private static IEnumerable<Point> Arc(Point from, ArcTo step)
     {
-        var (x1, y1) = (from.X.Millimetres, from.Y.Millimetres);
-        var (x2, y2) = (arc.To.X.Millimetres, arc.To.Y.Millimetres);
-        var half = Apart(from, arc.To) / 2;
-        var r = Math.Max(arc.Radius.Millimetres, half);
-        // The centre lies on the middle normal; on which side depends on the way round.
-        var off = Math.Sqrt(Math.Max(0, r * r - half * half));
-        var side = arc.Clockwise == arc.IsLong ? 1 : -1;
-        var (nx, ny) = ((y2 - y1) / (2 * half), (x1 - x2) / (2 * half));
-        var (cx, cy) = ((x1 + x2) / 2 + side * off * nx, (y1 + y2) / 2 + side * off * ny);
-        var start = Math.Atan2(y1 - cy, x1 - cx);
-        var sweep = Math.Atan2(y2 - cy, x2 - cx) - start;
-        sweep +=
-            arc.Clockwise && sweep < 0 ? 2 * Math.PI
-            : !arc.Clockwise && sweep > 0 ? -2 * Math.PI
-            : 0;
+        var arc = CircleArc.Of(from, step);
         // A chord over an angle θ strays by r(1 − cos(θ/2)).
-        var most = 2 * Math.Acos(Math.Max(0, 1 - Tolerance / r));
-        var parts = (int)Math.Clamp(Math.Ceiling(Math.Abs(sweep) / Math.Max(most, 0.01)), 2, 720);
+        var most = 2 * Math.Acos(Math.Max(0, 1 - Tolerance / arc.Radius));
+        var parts = (int)
+            Math.Clamp(Math.Ceiling(Math.Abs(arc.Sweep) / Math.Max(most, 0.01)), 6, 720);
         for (var i = 1; i < parts; i++)
         {
-            var angle = start + sweep * i / parts;
-            yield return Point.At(cx + r * Math.Cos(angle), cy + r * Math.Sin(angle));
+            yield return arc.At((double)i / parts);
         }
-        yield return arc.To;
+        yield return step.To;
     }
 
     private static double Apart(Point a, Point b) =>
         Math.Sqrt(Math.Pow((a.X - b.X).Millimetres, 2) + Math.Pow((a.Y - b.Y).Millimetres, 2));
-
-    private static string Text(Point p) => $"{Text(p.X)} {Text(p.Y)}";
-
-    private static string Text(Length length) =>
-        Math.Round(length.Millimetres, 3).ToString("0.###", CultureInfo.InvariantCulture);
 }

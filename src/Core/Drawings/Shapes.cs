@@ -73,6 +73,12 @@ public enum LineMeaning
 
     /// <summary>The edge of a hole.</summary>
     Tear,
+
+    /// <summary>From the line to the side on which the needle stands.</summary>
+    Needle,
+
+    /// <summary>One thread, as it lies: every stitch in its place.</summary>
+    Thread,
 }
 
 /// <summary>A straight line on cloth.</summary>
@@ -91,13 +97,15 @@ public sealed record StitchLook(Length Length, Length Width);
 /// <param name="Label">What is written at its start, or empty.</param>
 /// <param name="Stitches">How its stitches lie, where it is stitched.</param>
 /// <param name="Width">How thick a cord or how wide a ribbon is.</param>
+/// <param name="Colour">Of the cloth within it, or that a thread lies on, as <c>#1a2b3c</c>; empty for the working's own.</param>
 public sealed record PathShape(
     Path Path,
     LineMeaning? Meaning = null,
     ClothRole? Fill = null,
     string Label = "",
     StitchLook? Stitches = null,
-    Length Width = default
+    Length Width = default,
+    string Colour = ""
 ) : Shape;
 
 /// <summary>A notch that will be matched with another.</summary>
@@ -144,8 +152,43 @@ public sealed record GrainArrow(Point From, Point To) : Shape;
 public sealed record GatheredCloth(Point From, Length Drop, Wave Hem, bool TornRight = false)
     : Shape;
 
+/// <summary>What pulling a dot changes.</summary>
+public enum Pull
+{
+    /// <summary>A length, along a straight line from its origin.</summary>
+    Along,
+
+    /// <summary>An angle about its origin.</summary>
+    Round,
+}
+
+/// <summary>A dot that a figure is pulled by, turned with the arrow keys, or typed at.</summary>
+/// <param name="At">Where it is.</param>
+/// <param name="Field">The figure of the ask, by its path, such as <c>path[2].radius</c>.</param>
+/// <param name="Label">What it is called.</param>
+/// <param name="Text">The figure, as it is written there.</param>
+/// <param name="Pull">What pulling changes.</param>
+/// <param name="Origin">Where the figure would be nothing, or the middle of its angle.</param>
+/// <param name="Heading">The direction in which it grows, or in which an angle is nothing; degrees clockwise from the right.</param>
+/// <param name="Value">The figure as a number: mm, or degrees.</param>
+/// <param name="Least">It is not pulled below this.</param>
+/// <param name="Most">Nor above.</param>
+public sealed record Dot(
+    Point At,
+    string Field,
+    string Label,
+    string Text,
+    Pull Pull,
+    Point Origin,
+    double Heading,
+    double Value,
+    double Least,
+    double Most
+) : Shape;
+
 /// <summary>A few words at a place.</summary>
-public sealed record Words(Point At, string Text) : Shape;
+/// <param name="IsNumber">Whether they number a place, and stand in its middle.</param>
+public sealed record Words(Point At, string Text, bool IsNumber = false) : Shape;
 
 /// <summary>A scaled drawing of a piece of work.</summary>
 /// <param name="Name">Names it among the drawings of a technique, such as <c>gathered</c>.</param>
@@ -167,7 +210,18 @@ public sealed record Drawing(
     bool GrainUpright,
     bool IsCloseUp = false,
     bool IsForCutting = false
-);
+)
+{
+    /// <summary>Places that are looked at from near, one after another; empty where there are none.</summary>
+    public IReadOnlyList<Near> Nears { get; init; } = [];
+}
+
+/// <summary>A part of a drawing, seen from near as it lies under the needle.</summary>
+/// <param name="At">What stands in the middle.</param>
+/// <param name="Across">How much of it is seen, in mm.</param>
+/// <param name="Turned">How far the drawing is turned, in degrees clockwise, so that what comes next runs towards her.</param>
+/// <param name="Label">What it is called.</param>
+public sealed record Near(Point At, Length Across, double Turned, string Label);
 
 /// <summary>A part of a tool: the sole of a foot, its opening, a groove, a hole, or the swing of the needle.</summary>
 /// <param name="From">One corner.</param>

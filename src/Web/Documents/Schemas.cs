@@ -79,7 +79,7 @@ internal sealed class Schemas(OpenApiDocument document)
             FlagField => Of(JsonSchemaType.Boolean),
             ChoiceField choice => OneOfThese(choice.Choices),
             ChoicesField choices => ListOf(OneOfThese(choices.Choices)),
-            ColourField or NameField => Of(JsonSchemaType.String),
+            ColourField or NameField or PathDataField => Of(JsonSchemaType.String),
             GroupField group => Asked(group.Fields),
             GroupsField groups => ListOf(Asked(groups.Fields)),
             _ => throw new InvalidOperationException($"{field.GetType().Name} has no schema."),

@@ -28,7 +28,9 @@ public static class GuideEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
         group
             .MapPost("guides/{technique}", OfAskAsync)
-            .WithSummary("The guide for an ask: ?as=pdf|svg, and for a PDF ?paper=a4|letter.")
+            .WithSummary(
+                "The guide for an ask: ?as=pdf|svg, and for a PDF ?paper=a4|letter; ?as=lines for its lines alone."
+            )
             .Accepts<JsonElement>("application/json")
             .Produces<byte[]>(StatusCodes.Status200OK, "application/pdf", "image/svg+xml");
         group
@@ -106,6 +108,14 @@ public static class GuideEndpoints
         }
         switch (format ?? "pdf")
         {
+            case "lines" when plan.Traces.Count == 0:
+                return Problem.NotFound("There is no line to take out.");
+            case "lines":
+                return Results.Bytes(
+                    Encoding.UTF8.GetBytes(SvgLines.Write(plan.Traces, name)),
+                    "image/svg+xml",
+                    $"{FileNameOf(name)}.svg"
+                );
             case "svg":
                 return Results.Bytes(
                     Encoding.UTF8.GetBytes(GuideSvg.Write(guide, name)),
@@ -124,7 +134,7 @@ public static class GuideEndpoints
                     $"{FileNameOf(name)}.pdf"
                 );
             default:
-                return Problem.Field("as", "as has to be “pdf” or “svg”.");
+                return Problem.Field("as", "as has to be “pdf”, “svg” or “lines”.");
         }
     }
 

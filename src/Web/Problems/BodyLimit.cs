@@ -3,7 +3,7 @@ using Microsoft.AspNetCore.Server.Kestrel.Core.Features;
 
 namespace ZephyrReach.Web.Problems;
 
-/// <summary>No body is larger than 64 kB, no table than 1 MB, no photograph than 15 MB and no archive than 1 GB, whether its length is said beforehand or not.</summary>
+/// <summary>No body is larger than 256 kB, no table or SVG than 1 MB, no photograph than 15 MB and no archive than 1 GB, whether its length is said beforehand or not.</summary>
 /// <remarks>
 /// The server itself takes more, so that it can read the rest of a refused body and the refusal is not lost with the
 /// connection.
@@ -11,7 +11,7 @@ namespace ZephyrReach.Web.Problems;
 public static class BodyLimit
 {
     /// <summary>The largest body, in bytes.</summary>
-    public const int Largest = 64 * 1024;
+    public const int Largest = 256 * 1024;
 
     /// <summary>The largest file that is taken in, in bytes.</summary>
     public const int LargestFile = 1024 * 1024;
@@ -35,7 +35,9 @@ public static class BodyLimit
                 var request = http.Request;
                 var path = request.Path.Value!;
                 long largest =
-                    path.EndsWith("/csv", StringComparison.Ordinal) ? LargestFile
+                    path.EndsWith("/csv", StringComparison.Ordinal)
+                    || path.EndsWith("/svg", StringComparison.Ordinal)
+                        ? LargestFile
                     : path.EndsWith("/photographs", StringComparison.Ordinal)
                         ? Files.Photograph.LargestFile
                     : path.StartsWith("/api/archive", StringComparison.Ordinal)

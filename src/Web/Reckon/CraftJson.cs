@@ -29,6 +29,7 @@ public static class CraftJson
         (typeof(Plate), "plate"),
         (typeof(Handle), "handle"),
         (typeof(Words), "words"),
+        (typeof(Dot), "dot"),
     ];
 
     /// <summary>The options for a ruler. There are as many as workrooms have rulers.</summary>

@@ -5,7 +5,7 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Web.Techniques;
 
 /// <summary>A field, so that a screen can be made of it. What does not belong to its kind is left out.</summary>
-/// <param name="Kind">length, fine, lengths, counts, number, flag, choice, choices, colour, name, group or groups.</param>
+/// <param name="Kind">length, fine, lengths, counts, number, flag, choice, choices, colour, name, path, outline, group, groups or line.</param>
 /// <param name="Start">What a new ask begins with: a text, a number, or yes or no.</param>
 /// <param name="Choices">The choices; of a number, figures that are chosen by a word.</param>
 /// <param name="No">The word for no.</param>
@@ -76,10 +76,11 @@ public sealed record FieldOut(
             ChoicesField f => plain with { Kind = "choices", Choices = f.Choices },
             ColourField => plain with { Kind = "colour" },
             NameField => plain with { Kind = "name" },
+            PathDataField f => plain with { Kind = f.AreOutlines ? "outline" : "path" },
             GroupField f => plain with { Kind = "group", Fields = All(f.Fields, ruler) },
             GroupsField f => plain with
             {
-                Kind = "groups",
+                Kind = f.IsLine ? "line" : "groups",
                 Fields = All(f.Fields, ruler),
                 Most = f.Most,
             },

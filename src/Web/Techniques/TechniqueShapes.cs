@@ -70,6 +70,7 @@ public sealed record SwatchOfOut(
 /// <param name="Either">Two fields for one thing, of which only one is said.</param>
 /// <param name="Uses">Kinds of things that are chosen for it in Set up, beside the machine.</param>
 /// <param name="Scale">A drawing of its main figure from least to most; null where there is none.</param>
+/// <param name="HasLines">Whether it has a line or outlines that can be taken out as a file.</param>
 /// <param name="HasGuide">Whether something is marked on the cloth that a paper at true size shows.</param>
 public sealed record TechniqueOut(
     string Name,
@@ -84,12 +85,14 @@ public sealed record TechniqueOut(
     IReadOnlyList<string> Uses,
     SwatchOfOut Swatch,
     JsonElement? Scale,
-    bool HasGuide
+    bool HasGuide,
+    bool HasLines
 )
 {
     public static TechniqueOut Of(Technique t, Ruler ruler)
     {
         var w = t.Working!;
+        var plan = w.Straight.Reckon(w.Straight.Example, ruler).Answer as WorkPlan;
         return new(
             t.Name,
             t.Title,
@@ -118,7 +121,8 @@ public sealed record TechniqueOut(
                 w.Swatch.OfPiece
             ),
             w.Scale is { } scale ? CraftJson.Of(scale, ruler) : null,
-            w.Straight.Reckon(w.Straight.Example, ruler).Answer is WorkPlan { Guide: not null }
+            plan?.Guide is not null,
+            plan?.Traces.Count > 0
         );
     }
 }

@@ -20,11 +20,15 @@ public sealed record Cloth(
 /// <param name="At">Its place, from 0.</param>
 /// <param name="Checked">The checks that are ticked, each as step key and place.</param>
 /// <param name="Measured">The half-way readings, as typed.</param>
+/// <param name="Stop">Of a step that is sewn from stop to stop: how many stops are behind.</param>
+/// <param name="Ticked">How many stitches of the way to the next stop are sewn.</param>
 public sealed record Progress(
     [property: StringLength(40)] string? Step,
     [property: Range(0, 200)] int At,
     [property: MaxLength(400)] string[]? Checked,
-    [property: MaxLength(64)] string[]? Measured
+    [property: MaxLength(64)] string[]? Measured,
+    [property: Range(0, 20_000)] int? Stop = null,
+    [property: Range(0, 200_000)] int? Ticked = null
 );
 
 /// <summary>A working to begin.</summary>

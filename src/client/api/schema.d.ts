@@ -401,6 +401,51 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lines/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads the lines of an SVG file to 1 MB: paths, basic shapes, groups, transforms, units. ?width and ?height scale it, ?outlines asks that all are closed. */
+        post: {
+            parameters: {
+                query?: {
+                    width?: string;
+                    height?: string;
+                    outlines?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LinesOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -1601,7 +1646,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The guide for an ask: ?as=pdf|svg, and for a PDF ?paper=a4|letter. */
+        /** The guide for an ask: ?as=pdf|svg, and for a PDF ?paper=a4|letter; ?as=lines for its lines alone. */
         post: {
             parameters: {
                 query?: {
@@ -3184,6 +3229,13 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        LinesOut: {
+            data: string;
+            /** Format: int32 */
+            count: number;
+            width: components["schemas"]["LengthOut"];
+            height: components["schemas"]["LengthOut"];
+        };
         Link: {
             /** Format: uuid */
             working: string;
@@ -3304,6 +3356,10 @@ export interface components {
             at: number;
             checked: null | string[];
             measured: null | string[];
+            /** Format: int32 */
+            stop?: null | number;
+            /** Format: int32 */
+            ticked?: null | number;
         };
         ProjectIn: {
             /** Format: uuid */
@@ -3405,6 +3461,8 @@ export interface components {
              * @default false
              */
             not: boolean;
+            /** @description What else it may say. */
+            or?: string[];
         };
         SimulatedIn: {
             /** Format: uuid */
@@ -3522,6 +3580,7 @@ export interface components {
             swatch: components["schemas"]["SwatchOfOut"];
             scale: null | components["schemas"]["JsonElement"];
             hasGuide: boolean;
+            hasLines: boolean;
         };
         ThingIn: {
             /** Format: uuid */

@@ -31,7 +31,9 @@ export type LineMeaning =
   | 'profile'
   | 'cord'
   | 'ribbon'
-  | 'tear';
+  | 'tear'
+  | 'thread'
+  | 'needle';
 
 export type ClothRole = 'main' | 'plain' | 'length' | 'leftOver' | 'backing' | 'hole';
 
@@ -52,6 +54,8 @@ export type Shape = Part &
         stitches?: StitchLook;
         /** How wide it lies, in mm; 0 for a mere line. */
         width: number;
+        /** Of the cloth within it; empty where its role says it. */
+        colour: string;
       }
     | { kind: 'notch'; at: Point; number: number; fromBelow: boolean }
     | {
@@ -80,8 +84,28 @@ export type Shape = Part &
         isGuess: boolean;
       }
     | { kind: 'handle'; at: Point; field: string; origin: Point; per: number }
-    | { kind: 'words'; at: Point; text: string }
+    | { kind: 'words'; at: Point; text: string; isNumber: boolean }
+    | Dot
   );
+
+/** A dot that a figure is pulled by; mm, and degrees clockwise from the right. */
+export type Dot = {
+  kind: 'dot';
+  at: Point;
+  /** By its path, such as `path[2].radius`. */
+  field: string;
+  label: string;
+  text: string;
+  pull: 'along' | 'round';
+  origin: Point;
+  heading: number;
+  value: number;
+  least: number;
+  most: number;
+};
+
+/** A part of a drawing from near, turned as it lies under the needle. */
+export type Near = { at: Point; across: number; turned: number; label: string };
 
 export type Drawing = {
   name: string;
@@ -93,12 +117,27 @@ export type Drawing = {
   grainUpright: boolean;
   isCloseUp: boolean;
   isForCutting: boolean;
+  /** Places that are looked at from near, one after another. */
+  nears: Near[];
   shapes: Shape[];
 };
 
 export type PencilLine = { title: string; sum: string; because: string };
 
 export type Caution = { code: string; says: string; at: Stage[] };
+
+/** A place within a step where the sewing stops and the work is turned. */
+export type Stop = {
+  /** Stitches from the stop before. */
+  stitches: number;
+  /** On which side the needle stands; empty at the end. */
+  needle: string;
+  /** Degrees clockwise that the cloth is turned; 0 at the end. */
+  turn: number;
+  says: string;
+  /** Which of its drawing's places from near. */
+  near: number;
+};
 
 export type Step = {
   key: string;
@@ -114,6 +153,8 @@ export type Step = {
   minutes?: number;
   /** What is set on the machine for it, in words. */
   sets: string[];
+  /** Where the sewing stops within it; empty where it is sewn through. */
+  stops: Stop[];
   /** The form that takes the measure that is typed here, and in which field. */
   measure?: {
     form: string;
@@ -140,6 +181,8 @@ export type Answer = {
   drawings?: Drawing[];
   steps?: Step[];
   cautions?: Caution[];
+  /** Of a plan: what its card is told beside the ask. */
+  card?: Fact[];
 };
 
 /** What every plan tells beside its own figures. */
@@ -224,4 +267,12 @@ export type Cloth = {
 
 export type Stage = 'plan' | 'set-up' | 'sample' | 'cut' | 'sew' | 'keep';
 
-export type Progress = { step?: string; at?: number; checked?: string[]; measured?: string[] };
+export type Progress = {
+  step?: string;
+  at?: number;
+  checked?: string[];
+  measured?: string[];
+  /** Of a step that is sewn from stop to stop: how many are behind, and the stitches on the way to the next. */
+  stop?: number;
+  ticked?: number;
+};

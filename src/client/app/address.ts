@@ -8,19 +8,25 @@ import { useSearchParams } from 'react-router';
 export function useAddress() {
   const [address, setAddress] = useSearchParams();
   const [held, setHeld] = useState(address);
-  const written = useRef(address.toString());
+  /** What was written and has not come back yet, and what came back last: keys are faster than the address. */
+  const written = useRef<string[]>([]);
+  const last = useRef(address.toString());
   const latest = useRef(held);
   useEffect(() => {
-    // Somebody went back, or opened another address: that counts.
-    if (address.toString() === written.current) return;
-    written.current = address.toString();
+    const is = address.toString();
+    const own = written.current.indexOf(is);
+    if (own < 0 && is === last.current) return;
+    last.current = is;
+    written.current = own < 0 ? [] : written.current.slice(own + 1);
+    // What was written here comes late, and is known; else somebody went back, or opened another address, and that counts.
+    if (own >= 0) return;
     latest.current = address;
     setHeld(address);
   }, [address]);
   const replace = useCallback(
     (next: URLSearchParams) => {
       latest.current = next;
-      written.current = next.toString();
+      written.current = [...written.current, next.toString()].slice(-50);
       setHeld(next);
       setAddress(next, { replace: true });
     },
@@ -30,7 +36,7 @@ export function useAddress() {
     (name: string, to: unknown) => {
       const next = new URLSearchParams(latest.current);
       if (to === null || to === '' || to === undefined) next.delete(name);
-      else next.set(name, String(to));
+      else next.set(name, typeof to === 'object' ? JSON.stringify(to) : String(to));
       replace(next);
     },
     [replace],

@@ -1,5 +1,5 @@
 import { useId, useRef, useState, type ReactNode } from 'react';
-import type { Cloth, Drawing, Units } from '../api/types';
+import type { Cloth, Drawing, Point, Shape, Units } from '../api/types';
 import { lookOf } from './cloth';
 import { ClothPattern } from './ClothPattern';
 import { RulerStrip } from './RulerStrip';
@@ -30,6 +30,8 @@ export type AskOnDrawing = {
   label: (field: string) => string;
   /** What is wrong with it, where something is. */
   error: (field: string) => string | undefined;
+  /** Sets a figure that is pulled or turned by keys: mm, or degrees. */
+  pull: (field: string, value: number, isAngle: boolean) => void;
   /** The field itself, to be typed into at once; calls back when Enter ends it. */
   field: (field: string, done: () => void) => ReactNode;
 };
@@ -40,13 +42,20 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
   const [open, setOpen] = useState<({ field: string } & Box) | null>(null);
   // While a figure is typed on it the drawing keeps its scale, so that nothing jumps under the hand; then it settles.
   const settled = useRef<number | undefined>(undefined);
-  const frame = frameOf(drawing, width, maxHeight, open ? settled.current : undefined);
-  if (!open) settled.current = frame?.scale;
+  const [isHeld, setHeld] = useState(false);
+  const frame = frameOf(drawing, width, maxHeight, open || isHeld ? settled.current : undefined);
+  if (!open && !isHeld) settled.current = frame?.scale;
   const edit: Edit | undefined = ask && {
     ...ask,
     open: (field, box) => setOpen({ field, ...box }),
+    hold: setHeld,
   };
-  const shapes = drawing.shapes.filter((s) => !moment?.notYet?.includes(s.part));
+  const shapes = frame
+    ? readable(
+        drawing.shapes.filter((s) => !moment?.notYet?.includes(s.part)),
+        frame.scale,
+      )
+    : [];
   return (
     <figure className="drawing relative">
       <figcaption className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
@@ -63,9 +72,16 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
           aria-label={drawing.says}
         >
           <Patterns id={id} drawing={drawing} cloth={cloth} scale={frame.scale} />
-          <g transform={`translate(${frame.left} ${frame.top})`}>
+          <g
+            transform={`translate(${frame.left} ${frame.top})`}
+            className={shapes.filter((s) => s.kind === 'dot').length > 6 ? 'many-dots' : undefined}
+          >
             {shapes.map((shape, i) => (
-              <g key={i} className={moment && momentOf(shape.part, moment.lit)}>
+              // A dot that is pulled stays the one it is, however many stitches there are meanwhile.
+              <g
+                key={shape.kind === 'dot' ? shape.field : i}
+                className={moment && momentOf(shape.part, moment.lit)}
+              >
                 <ShapeView shape={shape} frame={frame} fill={id} look={lookOf(cloth)} edit={edit} />
               </g>
             ))}
@@ -110,13 +126,29 @@ function Wrong({ drawing, ask, except }: { drawing: Drawing; ask: AskOnDrawing; 
     ));
 }
 
+/** Without the numbers that would stand on each other at this scale: of a crowd the first is read, and then the next that has room. */
+function readable(shapes: Shape[], scale: number): Shape[] {
+  let last: Point | undefined;
+  return shapes.filter((s) => {
+    // Where the needle stands is seen from near.
+    if (s.kind === 'line' && s.meaning === 'needle')
+      return Math.hypot(s.to[0] - s.from[0], s.to[1] - s.from[1]) * scale >= 6;
+    if (s.kind !== 'words' || !s.isNumber) return true;
+    if (last && Math.hypot(s.at[0] - last[0], s.at[1] - last[1]) * scale < 22) return false;
+    last = s.at;
+    return true;
+  });
+}
+
 /** The fields that a drawing states, each typed into where it stands. */
 export function statedOn(drawing: Drawing): Set<string> {
-  return new Set(drawing.shapes.flatMap((s) => (s.kind === 'dimension' && s.field ? [s.field] : [])));
+  return new Set(
+    drawing.shapes.flatMap((s) => ((s.kind === 'dimension' || s.kind === 'dot') && s.field ? [s.field] : [])),
+  );
 }
 
 /** How a part stands out at a moment: what is lit is clear, what is not is faint; without anything lit all is clear. */
-function momentOf(part: string, lit: string[]) {
+export function momentOf(part: string, lit: string[]) {
   if (lit.length === 0) return undefined;
   return lit.includes(part) ? 'lit' : 'unlit';
 }
@@ -133,7 +165,7 @@ function LineNames({ drawing }: { drawing: Drawing }) {
   );
 }
 
-function Patterns({
+export function Patterns({
   id,
   drawing,
   cloth,
@@ -196,7 +228,7 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number, held?: numb
 }
 
 /** Says the scale: 1 : 7.4, or 3 : 1 for a close-up. */
-function scaleOf(pixelsPerMm: number) {
+export function scaleOf(pixelsPerMm: number) {
   const times = pixelsPerMm / truePixels;
   const round = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10);
   return times >= 1 ? `drawn ${round(times)} : 1` : `drawn 1 : ${round(1 / times)}`;

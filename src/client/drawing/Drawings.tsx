@@ -1,6 +1,7 @@
 import { useDeferredValue } from 'react';
 import type { Answer, Cloth, Drawing, Units } from '../api/types';
 import { DrawingView, type AskOnDrawing } from './DrawingView';
+import { NearStops } from './NearStops';
 import { useWidth } from './useWidth';
 
 type Props = {
@@ -48,5 +49,13 @@ function Others({ drawings, ...room }: Room & { drawings: Drawing[] }) {
 function Shown(props: Room & { drawing: Drawing }) {
   const { isCloseUp, width, height } = props.drawing;
   const high = height > width * 0.6 ? 330 : 240;
-  return <DrawingView {...props} maxHeight={isCloseUp ? high - 70 : high} />;
+  const room = Math.min(props.width, 420);
+  // What is seen from near follows once the whole stands.
+  const later = useDeferredValue(props.drawing);
+  return (
+    <>
+      <DrawingView {...props} maxHeight={isCloseUp ? high - 70 : high} />
+      {later.nears.length > 0 && room > 40 && <NearStops drawing={later} cloth={props.cloth} width={room} />}
+    </>
+  );
 }

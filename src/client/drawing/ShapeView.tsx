@@ -1,8 +1,10 @@
-import type { KeyboardEvent } from 'react';
+import type { CSSProperties } from 'react';
 import type { Point, Shape } from '../api/types';
-import type { ClothLook } from './cloth';
+import { lookOf, type ClothLook } from './cloth';
+import { Dimension } from './Dimension';
 import { Gathered } from './Gathered';
 import { PlateView } from './PlateView';
+import { PullDot } from './PullDot';
 
 /** How a drawing lies on the screen. All but the scale are pixels. */
 export type Frame = {
@@ -24,6 +26,10 @@ export type Edit = {
   open: (field: string, at: Box) => void;
   label: (field: string) => string;
   error: (field: string) => string | undefined;
+  /** Sets a figure that is pulled or turned by keys: mm, or degrees. */
+  pull: (field: string, value: number, isAngle: boolean) => void;
+  /** While something is pulled the drawing keeps its scale. */
+  hold: (isHeld: boolean) => void;
 };
 
 /** Where a figure stands, in pixels of the drawing. */
@@ -53,10 +59,20 @@ export function ShapeView({ shape, frame, fill, look, edit }: Props) {
       return <PathView shape={shape} frame={frame} fill={fill} look={look} />;
     case 'grain':
       return <Grain from={at(shape.from)} to={at(shape.to)} look={look} />;
+    case 'dot':
+      return edit ? <PullDot dot={shape} scale={s} edit={edit} /> : null;
     case 'plate':
       return <PlateView plate={shape} scale={s} />;
     case 'words': {
       const [x, y] = at(shape.at);
+      if (shape.isNumber)
+        return (
+          <text className="upright" style={{ '--at': `${x}px, ${y}px` } as CSSProperties}>
+            <tspan textAnchor="middle" dy="0.35em" {...onCloth(look)}>
+              {shape.text}
+            </tspan>
+          </text>
+        );
       return (
         <text x={x + 8} y={y - 8} {...onCloth(look)}>
           {shape.text}
@@ -108,7 +124,9 @@ const others = (look: ClothLook) => ({
 /** A line or an outline of any form; a row of stitches is drawn stitch by stitch where they can be told apart. */
 function PathView({ shape, frame, fill, look }: Props & { shape: Extract<Shape, { kind: 'path' }> }) {
   const s = frame.scale;
-  const paint = shape.fill && { main: `url(#${fill}-main)`, ...others(look) }[shape.fill];
+  const paint =
+    (shape.meaning !== 'thread' && shape.colour) ||
+    (shape.fill && { main: `url(#${fill}-main)`, ...others(look) }[shape.fill]);
   const style = shape.meaning && lines[shape.meaning];
   const stitch = shape.stitches && shape.stitches.length * s >= 3 ? shape.stitches : undefined;
   // A cord or a ribbon has its own width; a line has as much on the screen whatever the scale.
@@ -116,7 +134,7 @@ function PathView({ shape, frame, fill, look }: Props & { shape: Extract<Shape, 
   const isDark = shape.fill === 'hole' || shape.fill === 'backing';
   return (
     <g transform={`scale(${s})`}>
-      {shape.width > 0 && (
+      {shape.width > 0 && shape.meaning !== 'profile' && (
         <path
           d={shape.path}
           fill="none"
@@ -128,7 +146,17 @@ function PathView({ shape, frame, fill, look }: Props & { shape: Extract<Shape, 
       <path
         d={shape.path}
         fill={paint ?? 'none'}
-        stroke={shape.width ? look.accent : style && !isDark ? look.ink : 'var(--cloth-edge)'}
+        stroke={
+          shape.meaning === 'profile'
+            ? 'var(--cloth-edge)'
+            : shape.meaning === 'thread' && shape.colour
+              ? lookOf({ colour: shape.colour }).ink
+              : shape.width
+                ? look.accent
+                : style && !isDark
+                  ? look.ink
+                  : 'var(--cloth-edge)'
+        }
         strokeWidth={width}
         strokeLinecap={stitch ? 'butt' : 'round'}
         strokeLinejoin="round"
@@ -230,6 +258,8 @@ const lines = {
   cord: { dash: undefined, width: 3 },
   ribbon: { dash: undefined, width: 3 },
   tear: { dash: '2 3', width: 1.3 },
+  thread: { dash: undefined, width: 1.1 },
+  needle: { dash: undefined, width: 2.6 },
 } as const;
 
 function Line({
@@ -298,108 +328,4 @@ function crosses(x1: number, x2: number, y: number) {
   let d = '';
   for (let x = x1 + 40; x < x2 - 6; x += 80) d += `M${x - 4} ${y - 4}l8 8m0-8l-8 8`;
   return d;
-}
-
-function Dimension({
-  shape,
-  frame,
-  edit,
-}: {
-  shape: Extract<Shape, { kind: 'dimension' }>;
-  frame: Frame;
-  edit?: Edit;
-}) {
-  const s = frame.scale;
-  const text = shape.note ? `${shape.text} ${shape.note}` : shape.text;
-  const wide = text.length * 7 + 14;
-  if (shape.side === 'right') {
-    const x = Math.max(shape.from[0], shape.to[0]) * s + 16;
-    const [y1, y2] = [shape.from[1] * s, shape.to[1] * s];
-    const middle = (y1 + y2) / 2;
-    // In the line where it fits, else beside it.
-    const fits = y2 - y1 > wide;
-    const beside = fits ? x : x + 13;
-    return (
-      <g>
-        <path className="dim" d={`M${x - 5} ${y1}h10M${x - 5} ${y2}h10M${x} ${y1}V${y2}`} />
-        {fits && <rect className="gap" x={x - 8} y={middle - wide / 2} width={16} height={wide} />}
-        <text
-          textAnchor="middle"
-          transform={`translate(${beside} ${middle}) rotate(-90) translate(0 4.5)`}
-          {...typedInto(shape.field, edit, { x: beside - 96, y: middle, width: 112 })}
-        >
-          {text}
-        </text>
-      </g>
-    );
-  }
-  if (shape.side === 'left') {
-    const x = Math.min(shape.from[0], shape.to[0]) * s - 10;
-    const [y1, y2] = [shape.from[1] * s, shape.to[1] * s];
-    return (
-      <g>
-        <path className="dim" d={`M${x - 5} ${y1}h10M${x - 5} ${y2}h10M${x} ${y1}V${y2}`} />
-        <text
-          x={x - 9}
-          y={(y1 + y2) / 2 + 4.5}
-          textAnchor="end"
-          {...typedInto(shape.field, edit, { x: 0, y: (y1 + y2) / 2, width: 112 })}
-        >
-          {text}
-        </text>
-      </g>
-    );
-  }
-  const [x1, x2] = [shape.from[0] * s, shape.to[0] * s];
-  // In the line where it fits, else after it, else above it; then a line below the cloth makes room for it.
-  const inside = x2 - x1 > wide + 20;
-  const after = !inside && x2 + 8 + wide <= frame.drawnWidth;
-  const y =
-    shape.side === 'above'
-      ? Math.min(shape.from[1], shape.to[1]) * s - 16
-      : Math.max(shape.from[1], shape.to[1]) * s + (inside || after ? 17 : 23);
-  const middle = (x1 + x2) / 2;
-  const within = Math.max(x1 + wide / 2, Math.min(middle, frame.drawnWidth - wide / 2 + 6));
-  return (
-    <g>
-      <path className="dim" d={`M${x1} ${y - 5}v10M${x2} ${y - 5}v10M${x1} ${y}H${x2}`} />
-      {inside && <rect className="gap" x={middle - wide / 2} y={y - 9} width={wide} height={18} />}
-      <text
-        x={inside ? middle : after ? x2 + 8 : within}
-        y={inside || after ? y + 4.5 : y - 6}
-        textAnchor={after ? 'start' : 'middle'}
-        {...typedInto(shape.field, edit, {
-          x: (inside ? middle : after ? x2 + 8 + wide / 2 : within) - Math.max(wide, 130) / 2,
-          y: inside || after ? y : y - 10,
-          width: Math.max(wide, 130),
-        })}
-      >
-        {text}
-      </text>
-    </g>
-  );
-}
-
-/** What makes a stated figure one that is typed into: by a press, or by Enter. */
-function typedInto(field: string, edit: Edit | undefined, box: Box) {
-  if (!field || !edit) return { style: { fontWeight: 650 } };
-  const open = () => edit.open(field, box);
-  return {
-    style: { fontWeight: 650 },
-    className: edit.error(field) ? 'typed-into is-wrong' : 'typed-into',
-    role: 'button',
-    tabIndex: 0,
-    'aria-label': `${edit.label(field)}, on the drawing: ${edit.typed(field) || 'not said'}`,
-    onClick: open,
-    onKeyDown: (e: KeyboardEvent) => {
-      // A digit begins at once: the field that opens takes it.
-      if (/^\d$/.test(e.key) && !e.ctrlKey && !e.metaKey && !e.altKey) {
-        e.stopPropagation();
-        open();
-      }
-      if (e.key !== 'Enter' && e.key !== ' ') return;
-      e.preventDefault();
-      open();
-    },
-  };
 }

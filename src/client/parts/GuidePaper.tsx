@@ -15,11 +15,14 @@ export function GuidePaper({
   working,
   version,
   units,
+  hasLines = false,
 }: {
   working: string;
   /** Of the working, so that the picture is that of the newest plan. */
   version: number;
   units: Units;
+  /** Whether there is a line or an outline that can be taken out by itself. */
+  hasLines?: boolean;
 }) {
   const [says, setSays] = useState('');
   // Of a long one only its beginning can be made out.
@@ -66,6 +69,11 @@ export function GuidePaper({
         <button type="button" className="btn quiet" onClick={() => void take({ as: 'svg' })}>
           SVG
         </button>
+        {hasLines && (
+          <button type="button" className="btn quiet" onClick={() => void take({ as: 'lines' })}>
+            Its lines, SVG
+          </button>
+        )}
       </div>
       <p className="min-h-5 text-sm text-soft" role="status">
         {says}

@@ -12,6 +12,8 @@ type Props = {
   placeholder?: string;
   /** When the field is left. */
   onLeave?: () => void;
+  autoFocus?: boolean;
+  onEnter?: () => void;
   className?: string;
 };
 
@@ -26,6 +28,8 @@ export function NumberField({
   suffix,
   placeholder,
   onLeave,
+  autoFocus,
+  onEnter,
   className,
 }: Props) {
   const id = useId();
@@ -41,6 +45,9 @@ export function NumberField({
         className="entry"
         inputMode={step ? 'decimal' : 'text'}
         autoComplete="off"
+        // A field that is opened to be typed in at once is what the person asked for.
+        // eslint-disable-next-line jsx-a11y/no-autofocus
+        autoFocus={autoFocus}
         value={typed}
         placeholder={placeholder}
         aria-invalid={Boolean(error)}
@@ -48,6 +55,7 @@ export function NumberField({
         onChange={(e) => onType(e.target.value)}
         onBlur={onLeave}
         onKeyDown={(e) => {
+          if (e.key === 'Enter') onEnter?.();
           if (!step || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return;
           e.preventDefault();
           const by = (e.key === 'ArrowUp' ? step : -step) * (e.shiftKey ? 10 : 1);

@@ -7,7 +7,12 @@ export type Leaves = {
   /** Controls of their own, by field. */
   fields?: Record<string, FieldLeaf>;
   /** What stands beside the plan's figures. */
-  plan?: ComponentType<{ answer: Answer | null; ask: Ask; cloth: Cloth }>;
+  plan?: ComponentType<{
+    answer: Answer | null;
+    ask: Ask;
+    cloth: Cloth;
+    set: (field: string, typed: unknown) => void;
+  }>;
   /** What is looked at while cutting, beside the drawings. */
   cut?: ComponentType<{ answer: Answer; ask: Ask }>;
   /** The same on paper. */

@@ -17,7 +17,7 @@ internal static class CouchingCard
             Name = "couching",
             Title = "couched cord",
             Says = "A cord or yarn laid along a line and held by a zigzag.",
-            Fields = [Wants.CordField, Wants.StitchLengthField],
+            Fields = [Wants.CordField, Wants.StitchLengthField, Wants.StitchWidthField],
             Feet =
             [
                 new([FootKinds.Cording], "Its hole leads the cord under the needle."),
@@ -43,7 +43,9 @@ internal static class CouchingCard
             Stitch = ask =>
             {
                 // The cord, air on both sides, and the blade: rounded up to the half millimetres of a dial.
-                var width = Rounding.Up((ask.Wants.Cord ?? Mm(2)) + 2 * Clear + Mm(0.9), Mm(0.5));
+                var width =
+                    ask.Wants.StitchWidth
+                    ?? Rounding.Up((ask.Wants.Cord ?? Mm(2)) + 2 * Clear + Mm(0.9), Mm(0.5));
                 return new(
                     "zigzag",
                     "It goes from one side of the cord to the other.",

@@ -59,7 +59,7 @@ internal sealed record Ask(
             Or(Fields.LineGap),
             Or(Fields.StitchLength),
             reader.OptionalNumber(Fields.Speed) ?? Fields.Speed.Start!.Value,
-            Samples(reader)
+            DialSamples.Read(reader, Fields.Samples)
         );
         if (reader.Errors.Count > 0)
         {
@@ -73,22 +73,6 @@ internal sealed record Ask(
 
         Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
-
-    private static IReadOnlyList<DialSample> Samples(AskReader reader) =>
-        [
-            .. DialQuestion
-                .Read(reader, Fields.Samples)
-                .Zip(
-                    reader.Groups(Fields.Samples),
-                    (sample, group) =>
-                        sample with
-                        {
-                            Same = group.OptionalFlag((FlagField)Fields.Samples.Fields[3]) ?? true,
-                            Counts =
-                                group.OptionalFlag((FlagField)Fields.Samples.Fields[4]) ?? true,
-                        }
-                ),
-        ];
 
     private bool Fits(AskReader reader)
     {
@@ -112,5 +96,13 @@ internal sealed record Ask(
     }
 
     private int Blocks(Length area, Length most) =>
-        (int)Math.Clamp(Rounding.CountUp((area - Overlap) / (most - Overlap)), 1, MostBlocks + 1);
+        // Blocks that only overlap never cover anything; that is refused where they are asked for.
+        most <= Overlap
+            ? 1
+            : (int)
+                Math.Clamp(
+                    Rounding.CountUp((area - Overlap) / (most - Overlap)),
+                    1,
+                    MostBlocks + 1
+                );
 }

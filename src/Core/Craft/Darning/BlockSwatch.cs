@@ -79,11 +79,12 @@ internal sealed record BlockSwatch(
                 new("setWidth", "Set, wide", "mm", 0.5, 7),
             ],
             InShort = swatch =>
-                swatch.Mean(LengthRead.Name) / SetOf(swatch) is { } factor
+                swatch.Mean(LengthRead.Name) / DialSamples.SetOf(swatch, SetLengthField)
+                    is { } factor
                     ? Headlined(factor)
                     : null,
             Teaches = [new(Dial.Family.Name, "block length", reader => Answer.Of(reader)?.Dial)],
-            Sample = Sample,
+            Sample = swatch => DialSamples.Of(swatch, SetLengthField, LengthRead),
         };
 
     public double Factor => Came / Set;
@@ -132,25 +133,6 @@ internal sealed record BlockSwatch(
                 Findings = [],
             };
     }
-
-    /// <summary>A block as a sample of the dial: several readings of it are one stitch each.</summary>
-    private static RawAsk Sample(SewnSwatch swatch)
-    {
-        var set = SetOf(swatch);
-        var read = swatch.Readings[LengthRead.Name];
-        return RawAsk
-            .Of(
-                ("dialled", set ?? read.Average()),
-                ("stitches", (double)read.Count),
-                ("measured", read.Sum())
-            )
-            .With("same", RawValue.Of(swatch.IsSame))
-            // What was set is not known: then it says nothing.
-            .With("counts", RawValue.Of(swatch.Counts && set is not null));
-    }
-
-    private static double? SetOf(SewnSwatch swatch) =>
-        swatch.Features.TryGet(SetLengthField.Name, out var set) ? set.Number : null;
 
     private static Fact Headlined(double factor) =>
         new(

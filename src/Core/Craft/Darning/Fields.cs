@@ -156,17 +156,7 @@ internal static class Fields
 
     /// <summary>What blocks came to against what was set.</summary>
     public static GroupsField Samples { get; } =
-        DialQuestion.Samples with
-        {
-            Says = "Blocks that were sewn and measured.",
-            Fields =
-            [
-                .. DialQuestion.Samples.Fields,
-                new FlagField("same", "Same cloth and foot", "Another counts half.", true),
-                new FlagField("counts", "Counts", "Whether it is learnt from.", true),
-            ],
-            Most = 500,
-        };
+        DialSamples.Field("Blocks that were sewn and measured.");
 
     public static IReadOnlyList<Field> All { get; } =
     [

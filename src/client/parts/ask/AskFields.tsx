@@ -1,7 +1,12 @@
 import type { ComponentType, ReactNode } from 'react';
 import type { Answer, Ask, Field, Technique, Units } from '../../api/types';
 import { wrongAt, type Reckoning } from '../../app/useReckoning';
+import { NumberField } from '../NumberField';
+import { isAsked } from './asked';
 import { Fold } from './Fold';
+import { ColourField } from './GroupField';
+import { LineParts } from './LineParts';
+import { PathFile } from './PathFile';
 import { useAskFields } from './useAskFields';
 
 /** A control of its own for one field: it is given the ask and the answer, and gives back a changed ask. */
@@ -78,7 +83,10 @@ export function AskFolds({
         <Fold
           key={group.title}
           title={group.title}
-          says={[group === home && clothName, ...group.fields.map((f) => summary(known(f), ask))]}
+          says={[
+            group === home && clothName,
+            ...group.fields.map((f) => summary(known(f), ask, technique.fields)),
+          ]}
           open={group.fields.some((f) => wrongAt(reckoning, f))}
         >
           {group === home && cloth}
@@ -96,7 +104,7 @@ function useField(props: Props) {
   const known = (name: string) => technique.fields.find((f) => f.name === name);
   return (name: string) => {
     const is = known(name);
-    if (!is || !isAsked(is, ask)) return null;
+    if (!is || !isAsked(is, ask, technique.fields)) return null;
     const other = technique.either.includes(name) && technique.either.find((n) => n !== name);
     if (other && ask[other] !== undefined && ask[name] === undefined)
       return (
@@ -141,6 +149,43 @@ function useField(props: Props) {
         return shown.counts(name, { className: 'w-36' });
       case 'groups':
         return shown.groups(name);
+      case 'colour':
+        return (
+          <ColourField
+            key={name}
+            field={is}
+            value={String(ask[name] ?? '')}
+            say={(typed) => set(name, typed)}
+            error={wrongAt(reckoning, name)}
+          />
+        );
+      case 'name':
+        return (
+          <NumberField
+            key={name}
+            label={is.label}
+            typed={String(ask[name] ?? '')}
+            onType={(text) => set(name, text)}
+            error={wrongAt(reckoning, name)}
+            className="w-40"
+          />
+        );
+      case 'line':
+        return (
+          <LineParts key={name} field={is} ask={ask} set={set} errors={reckoning.errors} units={units} />
+        );
+      case 'path':
+      case 'outline':
+        return (
+          <PathFile
+            key={name}
+            field={is}
+            data={String(ask[name] ?? '')}
+            set={(data) => set(name, data)}
+            units={units}
+            error={wrongAt(reckoning, name)}
+          />
+        );
       default:
         return shown.measure(name, {
           className: technique.first.field === name ? 'flex-1 basis-40' : 'w-28 max-sm:w-27',
@@ -152,17 +197,10 @@ function useField(props: Props) {
 
 const placeholder = (field: Field) => (field.start == null ? 'not said' : String(field.start));
 
-/** Whether a field is asked, by what another one says. */
-function isAsked({ shownWhen }: Field, ask: Ask) {
-  if (!shownWhen) return true;
-  const says = String(ask[shownWhen.field] ?? '') === shownWhen.is;
-  return shownWhen.not ? !says : says;
-}
-
 /** What a folded field says of itself, in a word or two; nothing where it is as usual and says little. */
-function summary(field: Field | undefined, ask: Ask) {
+function summary(field: Field | undefined, ask: Ask, fields: Field[]) {
   const is = field && ask[field.name];
-  if (!field || is === undefined || is === false || !isAsked(field, ask)) return null;
+  if (!field || is === undefined || is === false || !isAsked(field, ask, fields)) return null;
   const label = field.label.toLowerCase();
   if (field.kind === 'flag') return label;
   const text = field.choices?.find((c) => c.name === String(is))?.label ?? String(is);

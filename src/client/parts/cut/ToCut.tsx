@@ -21,7 +21,8 @@ export function ToCut({ answer, technique, isOld, children }: Props) {
       aria-live="polite"
     >
       <h2 className="text-soft">{isOld ? 'As it was, until the figure is right' : title}</h2>
-      {answer.pieces.map((piece) => {
+      {answer.pieces.length > most && <ManyPieces pieces={answer.pieces} />}
+      {(answer.pieces.length > most ? [] : answer.pieces).map((piece) => {
         const of = sizeOf(piece);
         return (
           <div key={piece.key} className="mb-3">
@@ -56,6 +57,29 @@ export function ToCut({ answer, technique, isOld, children }: Props) {
       </div>
       {children}
     </section>
+  );
+}
+
+/** Of more pieces than this each is a line. */
+const most = 3;
+
+/** Many pieces, a line each: how many, what, how large. */
+function ManyPieces({ pieces }: { pieces: Plan['pieces'] }) {
+  return (
+    <ul className="mb-3 grid gap-1">
+      {pieces.map((piece) => {
+        const of = sizeOf(piece);
+        return (
+          <li key={piece.key} className="flex items-baseline gap-2">
+            <span className="fig text-xl">{piece.count}</span>
+            <span className="min-w-0 flex-1 text-soft">{piece.name}</span>
+            <span className="fig text-xl whitespace-nowrap">
+              <Measure text={of.figures} /> <span className="text-base text-soft">{of.unit}</span>
+            </span>
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 

@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, value } from '../../api/http';
 import type { ReactNode } from 'react';
-import type { CardAnswer, Cloth, Drawing, Plan, Step, Technique, Units } from '../../api/types';
+import type { Ask, CardAnswer, Cloth, Drawing, Plan, Step, Technique, Units } from '../../api/types';
 import type { EditedWorking } from '../../app/useWorking';
 import { inDays } from '../../app/dates';
 import { DrawingView } from '../../drawing/DrawingView';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../Measure';
 import { SetOnCard } from '../SetOnCard';
+import { StopList } from '../StopList';
+import { isAsked } from '../ask/asked';
 import { SinceCut, useSinceCut } from './SinceCut';
 import { sizeOf } from './ToCut';
 import { usePrinting } from './usePrinting';
@@ -32,7 +34,7 @@ export function WorkSheet(props: Props) {
     queryKey: ['project', working.row!.projectId],
     queryFn: () => value(api.GET('/api/projects/{id}', { params: { path: { id: working.row!.projectId } } })),
   }).data;
-  const card = useCard(working, technique.name, units).answer;
+  const card = useCard(working, technique.name, units, props.answer).answer;
   const since = useSinceCut(working, units);
   return usePrinting() ? <OnPaper {...props} project={project} card={card} since={since} /> : null;
 }
@@ -79,7 +81,7 @@ function OnPaper({
         );
       })}
       <dl className="of-it">
-        {[...answer.facts, ...said(technique, answer)].map((fact) => (
+        {[...answer.facts, ...said(technique, answer, working.ask)].map((fact) => (
           <div key={fact.name}>
             <dt>{fact.name}</dt>
             <dd>
@@ -104,9 +106,9 @@ function OnPaper({
 }
 
 /** The lengths that were said, by their names: hem, joins and all. */
-const said = (technique: Technique, answer: Plan) =>
+const said = (technique: Technique, answer: Plan, ask: Ask) =>
   technique.fields
-    .filter((f) => f.kind === 'length' && answer.understood?.[f.name])
+    .filter((f) => f.kind === 'length' && answer.understood?.[f.name] && isAsked(f, ask, technique.fields))
     .map((f) => ({ name: f.label, text: answer.understood![f.name]!.text }));
 
 function StepOnPaper({ number, step, card }: { number: number; step: Step; card: CardAnswer | null }) {
@@ -137,6 +139,7 @@ function StepOnPaper({ number, step, card }: { number: number; step: Step; card:
           </li>
         ))}
       </ul>
+      <StopList step={step} />
       {step.caution && <p className="hazard">{step.caution.says}</p>}
     </div>
   );

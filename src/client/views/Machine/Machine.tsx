@@ -11,6 +11,7 @@ import { HalfWay } from '../../parts/HalfWay';
 import { Measure } from '../../parts/Measure';
 import { SetOnCard } from '../../parts/SetOnCard';
 import { allTicked, StepChecks, StepFacts } from '../Working/StepChecks';
+import { StopByStop } from './StopByStop';
 import { useAwake } from './useAwake';
 
 /** One step at a time, readable from a metre: space bar, arrows or a tap for the next. */
@@ -22,7 +23,7 @@ export function Machine() {
   const row = working.row;
   const path = `workings/${id}/reckon`;
   const { answer } = useReckoning(row ? path : null, working.ask, units, 'steps,drawings', working.restsOn);
-  const card = useCard(working, row?.technique ?? null, units).answer;
+  const card = useCard(working, row?.technique ?? null, units, answer).answer;
   const steps = answer?.steps;
   const isAwake = useAwake();
   const at = Math.min(working.progress.at ?? 0, Math.max(0, (steps?.length ?? 1) - 1));
@@ -39,6 +40,9 @@ export function Machine() {
         checked: [...new Set([...(working.progress.checked ?? []), ...keys])],
         at: Math.min(place, steps.length),
         step: steps[Math.min(place, steps.length - 1)]!.key,
+        // Back into a step that is sewn from stop to stop it is its last stop.
+        stop: place < at ? Math.max(0, steps[place]!.stops.length - 1) : 0,
+        ticked: 0,
       },
     });
   };
@@ -47,15 +51,21 @@ export function Machine() {
     if (isDone) void navigate(`/workings/${id}/keep`);
     else go(at + 1);
   };
-  useKeys([
-    { keys: [' ', 'ArrowRight', 'PageDown'], shown: 'space', says: 'the next step', run: next },
-    {
-      keys: ['ArrowLeft', 'PageUp'],
-      shown: '←',
-      says: 'the step before',
-      run: () => go(isDone ? steps!.length - 1 : at - 1),
-    },
-  ]);
+  // From stop to stop the same keys go on within the step.
+  const hasStops = !isDone && Boolean(step?.stops.length);
+  useKeys(
+    hasStops
+      ? []
+      : [
+          { keys: [' ', 'ArrowRight', 'PageDown'], shown: 'space', says: 'the next step', run: next },
+          {
+            keys: ['ArrowLeft', 'PageUp'],
+            shown: '←',
+            says: 'the step before',
+            run: () => go(isDone ? steps!.length - 1 : at - 1),
+          },
+        ],
+  );
   useEffect(() => {
     document.title = step ? `${step.title} · Zephyr Reach` : 'Zephyr Reach';
   }, [step]);
@@ -70,16 +80,34 @@ export function Machine() {
       </main>
     );
   }
+  const head = (
+    <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <Link className="btn quiet" to={`/workings/${id}/sew`}>
+        Back
+      </Link>
+      <p className="min-w-0 flex-1 truncate font-semibold">{working.name}</p>
+      <p className="text-soft">{isAwake ? 'screen stays on' : ''}</p>
+      <Beads count={steps.length} at={isDone ? steps.length : at} />
+    </header>
+  );
+  if (hasStops)
+    return (
+      <main className="grid min-h-dvh grid-rows-[auto_1fr_auto] gap-4 p-4 sm:p-8">
+        {head}
+        <StopByStop
+          step={step}
+          drawings={answer?.drawings}
+          cloth={working.cloth}
+          progress={working.progress}
+          keep={(progress, isCount) => working.change({ progress }, isCount ? 'pause' : undefined)}
+          done={next}
+          before={() => go(at - 1)}
+        />
+      </main>
+    );
   return (
     <main className="grid min-h-dvh grid-rows-[auto_1fr_auto] gap-4 p-4 sm:p-8">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <Link className="btn quiet" to={`/workings/${id}/sew`}>
-          Back
-        </Link>
-        <p className="min-w-0 flex-1 truncate font-semibold">{working.name}</p>
-        <p className="text-soft">{isAwake ? 'screen stays on' : ''}</p>
-        <Beads count={steps.length} at={isDone ? steps.length : at} />
-      </header>
+      {head}
       {isDone ? (
         <section className="grid content-center gap-6">
           <h1 className="text-[clamp(2.4rem,9vw,5rem)]">All sewn.</h1>

@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Plan, Technique, Units } from '../../api/types';
 import { useAddress } from '../../app/address';
 import { askIn } from '../../app/askIn';
@@ -36,13 +36,15 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
     [known, technique.first.field],
   );
   const piece = answer?.pieces[0];
+  const [leaves] = useState(() => leavesOf(technique.name));
+  const { plan: Beside } = leaves;
   const asked = {
     technique,
     ask,
     set,
     reckoning,
     units,
-    leaves: leavesOf(technique.name).fields,
+    leaves: leaves.fields,
   };
 
   useEffect(() => {
@@ -71,6 +73,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
               {reckoning.unreachable ?? `${technique.first.question} What to cut stands here at once.`}
             </p>
           )}
+          {Beside && <Beside answer={answer} ask={ask} cloth={{}} set={set} />}
           <Allows path={path} technique={technique} ask={ask} units={units} use={set} />
         </aside>
         <div className="min-w-0">

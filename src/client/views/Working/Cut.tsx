@@ -5,6 +5,7 @@ import { AskFields } from '../../parts/ask/AskFields';
 import { Frozen } from '../../parts/cut/Frozen';
 import { NothingToCut } from '../../parts/cut/NothingToCut';
 import { ChangedSinceCut } from '../../parts/cut/SinceCut';
+import { Remnants } from '../../parts/cut/Remnants';
 import { RunsShortHere } from '../../parts/cut/RunsShortHere';
 import { ToCut } from '../../parts/cut/ToCut';
 import { WorkSheet } from '../../parts/cut/WorkSheet';
@@ -48,8 +49,14 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
               isOff={reckoning.isOld || answer.findings.some((f) => f.severity === 'stop')}
             />
           </ToCut>
+          <Remnants answer={answer} />
           {technique.hasGuide && working.row && (
-            <GuidePaper working={working.id} version={working.row.version} units={units} />
+            <GuidePaper
+              working={working.id}
+              version={working.row.version}
+              units={units}
+              hasLines={technique.hasLines}
+            />
           )}
         </aside>
       </div>

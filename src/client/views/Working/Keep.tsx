@@ -31,7 +31,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       }
     },
   });
-  const settings = useSettings(working, technique, units);
+  const settings = useSettings(working, technique, units, reckoning.answer);
   const { swatches } = useSwatches(working.id, units);
   const row = kept.data;
   const { draft, change } = useDraft<Parts>(`${working.id}.keep`, {
@@ -146,8 +146,9 @@ function useSettings(
   working: StageProps['working'],
   technique: StageProps['technique'],
   units: StageProps['units'],
+  plan: StageProps['reckoning']['answer'],
 ) {
-  const card = useCard(working, technique.name, units).answer;
+  const card = useCard(working, technique.name, units, plan).answer;
   const lines = card?.lines.filter((l) =>
     ['foot', 'needle', 'stitch', 'length', 'needle-tension', 'bobbin-thread'].includes(l.key),
   );

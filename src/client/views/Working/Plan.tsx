@@ -97,7 +97,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
               measured={plot?.learnt?.points.filter((p) => p.isSame && p.counts)}
             />
           )}
-          {Beside && <Beside answer={answer} ask={working.ask} cloth={working.cloth} />}
+          {Beside && <Beside answer={answer} ask={working.ask} cloth={working.cloth} set={working.set} />}
           <Allows
             path={`workings/${working.id}/reckon`}
             technique={technique}

@@ -25,7 +25,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const keepsFoot = technique.uses.includes('foot');
   const learnt = usePlot(learns ? working : null, x).data?.learnt;
   const photographs = usePhotographs(working.id);
-  const card = useCard(working, technique.name, units).answer;
+  const card = useCard(working, technique.name, units, reckoning.answer).answer;
   if (!swatches) return <p className="text-soft">Opening…</p>;
   const settings = settingsOf(card, technique, working.ask);
   const foot = working.uses.foot ?? card?.feet.find((f) => f.rank === 'best')?.id ?? null;

@@ -15,7 +15,7 @@ import type { StageProps } from './stage';
 export function SetUp({ working, technique, reckoning, units }: StageProps) {
   const drawer = useDrawer().data;
   const hasMachine = drawer?.things.some((t) => t.kind === 'machine');
-  const card = useCard(working, technique.name, units);
+  const card = useCard(working, technique.name, units, reckoning.answer);
   return (
     <div className="stacked-in-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       {card.answer ? (

@@ -9,6 +9,7 @@ import { GuidePaper } from '../../parts/GuidePaper';
 import { ChangedSinceCut } from '../../parts/cut/SinceCut';
 import { WorkSheet } from '../../parts/cut/WorkSheet';
 import { HalfWay } from '../../parts/HalfWay';
+import { StopList } from '../../parts/StopList';
 import { leavesOf } from '../../techniques/leaves';
 import { CautionsAt } from './CautionsAt';
 import type { StageProps } from './stage';
@@ -16,7 +17,7 @@ import { StepChecks, StepFacts } from './StepChecks';
 
 /** Sew: the steps in their order with their checks; the step that is reached is open. */
 export function Sew({ working, technique, reckoning, units }: StageProps) {
-  const card = useCard(working, technique.name, units).answer;
+  const card = useCard(working, technique.name, units, reckoning.answer).answer;
   const [{ sheet: Sheet }] = useState(() => leavesOf(technique.name));
   const steps = reckoning.answer?.steps;
   if (!steps) {
@@ -57,6 +58,14 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                       units={units}
                     />
                     <StepFacts step={step} />
+                    {step.stops.length > 0 && (
+                      <details>
+                        <summary className="min-h-11 content-center">
+                          Every stop, {step.stops.filter((s) => s.turn).length}
+                        </summary>
+                        <StopList step={step} />
+                      </details>
+                    )}
                     {step.key === 'set-up' && <SetOnCard card={card} />}
                     {step.schools.length > 0 && (
                       <ul className="grid gap-1">
@@ -127,7 +136,12 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             Print the whole sheet
           </button>
           {technique.hasGuide && working.row && (
-            <GuidePaper working={working.id} version={working.row.version} units={units} />
+            <GuidePaper
+              working={working.id}
+              version={working.row.version}
+              units={units}
+              hasLines={technique.hasLines}
+            />
           )}
           <CautionsAt stage="sew" answer={reckoning.answer} />
         </aside>

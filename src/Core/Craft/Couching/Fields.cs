@@ -1,0 +1,236 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.Couching;
+
+/// <summary>What an ask for a couched line may say.</summary>
+internal static class Fields
+{
+    public const string Rolled = "rolled";
+    public const string Thin = "thin";
+    public const string Knit = "knit";
+
+    public static ChoiceField Made { get; } = LineFields.Made("The line is", LineFields.Built);
+
+    public static ChoiceField Shape { get; } = LineFields.Shape(outlines: false);
+
+    public static PathDataField Outline { get; } = LineFields.Outline(outlines: false);
+
+    public static LengthField CordDiameter { get; } =
+        LengthField.Fine(
+            "cordDiameter",
+            "Cord, thick",
+            "Laid between two straight edges, not squeezed.",
+            0.3,
+            30
+        ) with
+        {
+            From = "cord.diameter",
+        };
+
+    public static ChoiceField CordFrom { get; } =
+        new(
+            "cordFrom",
+            "The cord is",
+            "",
+            [
+                new("ready", "ready-made", "Cord or yarn, from the drawer."),
+                new(
+                    Rolled,
+                    "rolled from a strip",
+                    "A strip of knit, cut across and pulled once, rolls up by itself."
+                ),
+            ],
+            "ready",
+            false
+        );
+
+    public static ChoiceField Stiffness { get; } =
+        new(
+            "stiffness",
+            "It is",
+            "How it lies in a curve.",
+            [
+                new("soft", "soft", "Follows corners."),
+                new("firm", "firm", ""),
+                new("stiff", "stiff", "Holds its own line; needs a firm ground."),
+            ],
+            "firm",
+            false
+        )
+        {
+            From = "cord.stiffness",
+            ShownWhen = new(CordFrom.Name, "ready"),
+        };
+
+    public static LengthField StripThickness { get; } =
+        Fine("stripThickness", "Knit, thick", "One layer of it.", 0.1, 5, 0.7) with
+        {
+            ShownWhen = new(CordFrom.Name, Rolled),
+        };
+
+    public static LengthField StripPiece { get; } =
+        LengthField.Mm(
+            "stripPiece",
+            "One strip, long",
+            "As long as the knit lets you cut it.",
+            50,
+            100_000,
+            1500
+        ) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(CordFrom.Name, Rolled),
+        };
+
+    public static NumberField Cords { get; } =
+        new("cords", "Cords side by side", "Each is couched by itself.", 1, 8, 1, false)
+        {
+            IsWhole = true,
+        };
+
+    public static NumberField NeedleSize { get; } =
+        new("needleSize", "Needle", "Its size, in hundredths of a mm.", 60, 120, 90, false)
+        {
+            Unit = "NM",
+            Step = 10,
+        };
+
+    public static LengthField Clearance { get; } =
+        Fine("clearance", "Free beside the cord", "On either side.", 0, 5, 0.5);
+
+    public static LengthField MaxStitchWidth { get; } =
+        Fine("maxStitchWidth", "Widest zigzag", "Of the machine.", 1, 15, 7) with
+        {
+            From = "machine.widestStitch",
+        };
+
+    public static LengthField WidthStep { get; } =
+        Fine(
+            "widthStep",
+            "Width in steps of",
+            "From one figure of the dial to the next.",
+            0.05,
+            1,
+            0.5
+        );
+
+    public static LengthField StitchLength { get; } =
+        Fine(
+            "stitchLength",
+            "Stitch length",
+            "How far it goes on with each swing: 3 to 3.5 mm.",
+            0.2,
+            15,
+            3.2
+        );
+
+    public static LengthField Tolerance { get; } =
+        Fine(
+            "tolerance",
+            "May stray by",
+            "How far straight stitching may leave the curve between two turns.",
+            0.05,
+            3,
+            0.25
+        );
+
+    public static LengthField Taper { get; } =
+        LengthField.Mm(
+            "taper",
+            "Slanted ends",
+            "How far the ends lie over each other; of an open line, what goes under at each end.",
+            0,
+            300,
+            20
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static ChoiceField Ground { get; } =
+        new(
+            "ground",
+            "The ground is",
+            "What it is sewn onto.",
+            [
+                new(Thin, "thin", "Lawn, batiste: hoop it, with a stabiliser that is torn away."),
+                new("medium", "medium", "Poplin, linen: a light stabiliser under it."),
+                new("firm", "firm", "Canvas, denim: by itself."),
+                new(Knit, "a knit", "It gives: fuse something firm behind, and hoop that."),
+            ],
+            "medium",
+            false
+        );
+
+    public static LengthField ClothThickness { get; } =
+        Fine("clothThickness", "Ground, thick", "With what lies under it.", 0.05, 8, 0.4);
+
+    public static LengthField FootRelief { get; } =
+        Fine("footRelief", "Foot hollowed by", "How high its sole is hollowed.", 0, 8) with
+        {
+            From = "foot.relief",
+        };
+
+    public static LengthField FootHole { get; } =
+        Fine("footHole", "Hole in the foot", "Through which a cord is led; 0 for none.", 0, 10) with
+        {
+            From = "foot.cordHole",
+        };
+
+    public static NumberField Speed { get; } =
+        new("machineSpeed", "Sewn at", "Medium, and slow in curves.", 50, 5000, 300, false)
+        {
+            Unit = "stitches/min",
+            Step = 50,
+        };
+
+    /// <summary>What zigzags came to against what was set.</summary>
+    public static GroupsField Samples { get; } = DialSamples.Field("Zigzags that were measured.");
+
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        Made,
+        LineFields.Path,
+        LineFields.Closed,
+        LineFields.Repeats,
+        LineFields.Mirrored,
+        Shape,
+        LineFields.ShapeWidth,
+        LineFields.ShapeHeight,
+        LineFields.ShapeCount,
+        LineFields.ShapeCorner,
+        LineFields.ShapeBand,
+        LineFields.Letters,
+        Outline,
+        CordDiameter,
+        CordFrom,
+        Stiffness,
+        StripThickness,
+        StripPiece,
+        Cords,
+        NeedleSize,
+        Clearance,
+        MaxStitchWidth,
+        WidthStep,
+        StitchLength,
+        Tolerance,
+        Taper,
+        Ground,
+        ClothThickness,
+        FootRelief,
+        FootHole,
+        Speed,
+        Samples,
+    ];
+
+    private static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most,
+        double? start = null
+    ) => LengthField.Fine(name, label, says, least, most, start) with { IsNeeded = false };
+}

@@ -1,0 +1,160 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+
+namespace ZephyrReach.Core.Craft.Couching;
+
+/// <summary>What is to be known about a cord along a line.</summary>
+internal static class Noticed
+{
+    /// <summary>Fewer stitches than this between two turns are better turned by hand wheel.</summary>
+    private const int FewStitches = 3;
+
+    /// <summary>Ends that are further apart than this do not meet.</summary>
+    private static readonly Length Meeting = Length.FromMillimetres(3);
+
+    public static IEnumerable<Finding> In(Answer a)
+    {
+        var ask = a.Ask;
+        if (a.IsTooThick)
+        {
+            yield return new(
+                "cord-too-thick",
+                Severity.Stop,
+                $"A zigzag of {a.Fine(a.Zigzag)} is wanted, and the machine makes {a.Fine(ask.MaxStitchWidth)}.",
+                "The needle would go into the cord, and split or break.",
+                a.Thickest > Length.Zero
+                    ? $"Take a cord of {a.Fine(a.Thickest)} or less, or couch it by hand."
+                    : "Leave less free beside it, take a finer needle, or couch it by hand."
+            );
+        }
+        if (ask.FootRelief is { } relief && relief < ask.Cord && !a.ByHole)
+        {
+            yield return new(
+                "foot-presses",
+                Severity.Care,
+                $"The foot is hollowed by {a.Fine(relief)}, and the cord is {a.Fine(ask.Cord)} thick.",
+                "It presses the cord flat, and pushes it from under the needle.",
+                $"Take a foot with a hollow or a hole for {a.Fine(ask.Cord)}, or a thinner cord."
+            );
+        }
+        if (ask.FootHole is { } hole && hole < ask.Cord)
+        {
+            yield return new(
+                "hole-too-small",
+                Severity.Note,
+                $"The cord does not go through the hole of {a.Fine(hole)}.",
+                "Forced through, it frays.",
+                $"Lead it through a tube of {a.Fine(a.Bore)} bore, taped in front of the foot."
+            );
+        }
+        foreach (var finding in OfTheLine(a).Concat(OfTheGround(a)))
+        {
+            yield return finding;
+        }
+    }
+
+    private static IEnumerable<Finding> OfTheLine(Answer a)
+    {
+        var ask = a.Ask;
+        var tightest = ask
+            .Lines.SelectMany(l => l.Legs.OfType<Curve>())
+            .OrderBy(c => c.Radius)
+            .FirstOrDefault();
+        if (tightest is not null && tightest.Radius < a.LeastRadius.Millimetres)
+        {
+            yield return new(
+                "curve-too-tight",
+                Severity.Care,
+                $"A curve has a radius of {a.Fine(Length.FromMillimetres(tightest.Radius))}; this cord lies in none below {a.Fine(a.LeastRadius)}.",
+                "On the inside it buckles, and on the outside it pulls away from the line.",
+                $"Widen the curve, make it a corner, or take a cord of {a.Fine(Length.FromMillimetres(tightest.Radius / 2))}."
+            );
+        }
+        if (
+            a.Passes.Any(p =>
+                p.Stops.Curves.Any(c => c.Pivots > 0 && c.StitchesPerPivot < FewStitches)
+            )
+        )
+        {
+            yield return new(
+                "by-hand-wheel",
+                Severity.Note,
+                "Somewhere it is turned after every stitch or two.",
+                "The pedal cannot be let go so soon.",
+                "Sew that curve by hand wheel, or shorten the stitch there."
+            );
+        }
+        foreach (var line in ask.Lines.Where(l => l.IsBuilt && l.Path.IsClosed))
+        {
+            var gap = line.Path.Gap;
+            if (gap > Meeting)
+            {
+                yield return new(
+                    "ends-apart",
+                    Severity.Care,
+                    $"The ends are to meet, and lie {a.Ruler.Mark(gap)} apart.",
+                    "The cord would have to be drawn across, or end in the open.",
+                    "Pull the last dot to the start, or say that the ends lie apart."
+                );
+            }
+            else if (gap > Length.FromMillimetres(0.05))
+            {
+                yield return new(
+                    "closed-itself",
+                    Severity.Note,
+                    $"The ends nearly meet, {a.Fine(gap)} apart: it is sewn closed.",
+                    "So small a gap is less than the cord is thick.",
+                    "Nothing needs to be done."
+                );
+            }
+        }
+        if (a.Crossings > 0)
+        {
+            yield return new(
+                "crosses-itself",
+                Severity.Note,
+                a.Crossings == 1
+                    ? "The line crosses itself once."
+                    : $"The line crosses itself {a.Crossings} times.",
+                "Two cords on each other are twice as thick, and the needle cannot go through both.",
+                "Sew the first time round through; the second time stop before it, lift the foot over, and go on beyond. The upper one holds by its neighbours."
+            );
+        }
+        if (ask.Cords > 1)
+        {
+            yield return new(
+                "side-by-side",
+                Severity.Note,
+                $"{ask.Cords} cords lie side by side.",
+                "Each is held by its own zigzag, whose one side falls between it and the one before.",
+                "Begin with the one on the inside of the bends, and lay each against the one before."
+            );
+        }
+    }
+
+    private static IEnumerable<Finding> OfTheGround(Answer a)
+    {
+        var ask = a.Ask;
+        if (ask.Ground == Fields.Thin && !ask.IsRolled && ask.Stiffness == "stiff")
+        {
+            yield return new(
+                "ridges",
+                Severity.Care,
+                "A stiff cord on thin ground makes ridges at the back.",
+                "The ground gives way and the cord does not; altering the tension does not cure that.",
+                "Take a softer or thinner cord, or a firmer ground, hooped with a stabiliser."
+            );
+        }
+        if (ask.IsRolled || ask.Ground == Fields.Knit)
+        {
+            yield return new(
+                "never-pull",
+                Severity.Care,
+                ask.IsRolled ? "A rolled strip stretches." : "The ground stretches.",
+                "Pulled, it is thinner while it is sewn, and the ground buckles when it springs back.",
+                $"Feed it by hand, never pull it. On the swatch {a.Ruler.Mark(Answer.Straight)} of line should use {a.Ruler.Mark(Answer.Straight)} of it."
+            );
+        }
+    }
+}

@@ -1,0 +1,186 @@
+using NetTopologySuite.Algorithm.Locate;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Buffer;
+using NetTopologySuite.Operation.Overlay;
+using NetTopologySuite.Operation.OverlayNG;
+using NetTopologySuite.Operation.Valid;
+using ZephyrReach.Core.Measures;
+using Path = ZephyrReach.Core.Drawings.Path;
+using Place = ZephyrReach.Core.Drawings.Point;
+
+namespace ZephyrReach.Core.Paths;
+
+/// <summary>An area within outlines: what is covered, how far beyond it something reaches, and what lies on what.</summary>
+/// <remarks>Curves are straightened to a hundredth of a millimetre; the geometry is NetTopologySuite’s.</remarks>
+public sealed class Area
+{
+    private const double Fine = 0.01;
+
+    private static readonly GeometryFactory Factory = new();
+
+    private static readonly BufferParameters Rounded = new(
+        24,
+        EndCapStyle.Flat,
+        JoinStyle.Round,
+        5
+    );
+
+    private static readonly BufferParameters Mitred = new(24, EndCapStyle.Flat, JoinStyle.Mitre, 4);
+
+    private readonly Geometry geometry;
+
+    private Area(Geometry geometry) => this.geometry = geometry;
+
+    /// <summary>The area within outlines; one within another is a hole.</summary>
+    /// <param name="outlines">Closed, none crossing itself or another.</param>
+    public static Area Of(IReadOnlyList<Path> outlines)
+    {
+        Geometry area = Factory.CreatePolygon();
+        foreach (var ring in outlines.Select(Ring).Where(r => r is not null))
+        {
+            Geometry one = Factory.CreatePolygon(ring);
+            // A letter may touch itself in a point.
+            one = one.IsValid ? one : NetTopologySuite.Geometries.Utilities.GeometryFixer.Fix(one);
+            area = Laid(area, one, SpatialFunction.SymDifference);
+        }
+        return new Area(area);
+    }
+
+    /// <summary>What is wrong with an outline, in a sentence; null where it can be cut out.</summary>
+    public static string? Wrong(Path outline)
+    {
+        if (Ring(outline) is not { } ring || ring.EnvelopeInternal.Area < 0.01)
+        {
+            return "It encloses nothing.";
+        }
+        return new IsValidOp(Factory.CreatePolygon(ring)).ValidationError is { } error
+            ? $"It crosses or touches itself, near {At(error.Coordinate)}."
+            : null;
+    }
+
+    /// <summary>Where an open or closed line crosses itself: how far along it is the first time, and the second.</summary>
+    public static IReadOnlyList<(double First, double Second)> Crossings(MeasuredPath line)
+    {
+        var points = line.Points(0, line.Total, 0.05)
+            .Select(p => new Coordinate(p.X.Millimetres, p.Y.Millimetres))
+            .ToArray();
+        var reached = new double[points.Length];
+        for (var i = 1; i < points.Length; i++)
+        {
+            reached[i] = reached[i - 1] + points[i].Distance(points[i - 1]);
+        }
+        var tree = new NetTopologySuite.Index.Strtree.STRtree<int>();
+        for (var i = 1; i < points.Length; i++)
+        {
+            tree.Insert(new Envelope(points[i - 1], points[i]), i);
+        }
+        List<(double, double)> crossings = [];
+        for (var i = 1; i < points.Length; i++)
+        {
+            foreach (var j in tree.Query(new Envelope(points[i - 1], points[i])))
+            {
+                // Neighbours meet, and the two ends of a closed line do.
+                if (
+                    j <= i + 1
+                    || (line.Path.IsClosed && i == 1 && j == points.Length - 1)
+                    || Cross(points[i - 1], points[i], points[j - 1], points[j]) is not { } at
+                )
+                {
+                    continue;
+                }
+                crossings.Add(
+                    (
+                        reached[i - 1] + at.Distance(points[i - 1]),
+                        reached[j - 1] + at.Distance(points[j - 1])
+                    )
+                );
+            }
+        }
+        return [.. crossings.OrderBy(c => c.Item1).DistinctBy(c => Math.Round(c.Item2, 1))];
+    }
+
+    /// <summary>The area with a margin all round; below 0 it is drawn in.</summary>
+    /// <param name="margin">In mm.</param>
+    /// <param name="pointed">Whether corners stay pointed, as on a seam allowance.</param>
+    public Area Within(double margin, bool pointed = false) =>
+        new(BufferOp.Buffer(geometry, margin, pointed ? Mitred : Rounded));
+
+    public Area And(Area other) => new(Laid(geometry, other.geometry, SpatialFunction.Union));
+
+    public Area Common(Area other) =>
+        new(Laid(geometry, other.geometry, SpatialFunction.Intersection));
+
+    /// <summary>In square millimetres.</summary>
+    public double Size => geometry.Area;
+
+    /// <summary>Whether a place lies in it, or on its edge.</summary>
+    public bool Covers(Place p) =>
+        geometry is IPolygonal
+        && (locator ??= new IndexedPointInAreaLocator(geometry)).Locate(
+            new Coordinate(p.X.Millimetres, p.Y.Millimetres)
+        ) != Location.Exterior;
+
+    private IndexedPointInAreaLocator? locator;
+
+    /// <summary>Its outlines, the outer ones and those of holes.</summary>
+    public IReadOnlyList<Path> Outlines
+    {
+        get
+        {
+            List<Path> all = [];
+            for (var i = 0; i < geometry.NumGeometries; i++)
+            {
+                if (geometry.GetGeometryN(i) is Polygon { IsEmpty: false } polygon)
+                {
+                    all.Add(Outline(polygon.ExteriorRing));
+                    all.AddRange(polygon.InteriorRings.Select(Outline));
+                }
+            }
+            return all;
+        }
+    }
+
+    /// <summary>One area on another; edges that nearly coincide are no trouble.</summary>
+    private static Geometry Laid(Geometry a, Geometry b, SpatialFunction how) =>
+        OverlayNGRobust.Overlay(a, b, how);
+
+    private static Path Outline(LineString ring) =>
+        Path.Of(
+            true,
+            [
+                .. NetTopologySuite
+                    .Simplify.DouglasPeuckerSimplifier.Simplify(ring, Fine)
+                    .Coordinates.SkipLast(1)
+                    .Select(c => Place.At(c.X, c.Y)),
+            ]
+        );
+
+    private static LinearRing? Ring(Path outline)
+    {
+        var line = new MeasuredPath(outline with { IsClosed = true });
+        List<Coordinate> points = [];
+        foreach (var p in line.Points(0, line.Total, Fine))
+        {
+            var at = new Coordinate(p.X.Millimetres, p.Y.Millimetres);
+            if (points.Count == 0 || at.Distance(points[^1]) > 1e-7)
+            {
+                points.Add(at);
+            }
+        }
+        if (points.Count > 1 && points[0].Distance(points[^1]) < 1e-6)
+        {
+            points.RemoveAt(points.Count - 1);
+        }
+        return points.Count < 3 ? null : Factory.CreateLinearRing([.. points, points[0].Copy()]);
+    }
+
+    private static Coordinate? Cross(Coordinate a, Coordinate b, Coordinate c, Coordinate d)
+    {
+        var lines = new NetTopologySuite.Algorithm.RobustLineIntersector();
+        lines.ComputeIntersection(a, b, c, d);
+        return lines.HasIntersection ? lines.GetIntersection(0) : null;
+    }
+
+    private static string At(Coordinate c) =>
+        $"{DecimalText.Write(c.X, 0)} mm across and {DecimalText.Write(c.Y, 0)} mm down";
+}

@@ -1,0 +1,505 @@
+using System.Globalization;
+using System.Text;
+using System.Text.RegularExpressions;
+using System.Xml;
+using System.Xml.Linq;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+using Path = ZephyrReach.Core.Drawings.Path;
+
+namespace ZephyrReach.Files;
+
+/// <summary>What came of reading lines from an SVG file.</summary>
+/// <param name="Lines">In mm, from the top left of all of them; empty where something is wrong.</param>
+/// <param name="Wrong">What is wrong with the file, in a sentence; empty where nothing is.</param>
+public sealed record LinesRead(IReadOnlyList<Path> Lines, string Wrong);
+
+/// <summary>Lines and outlines from SVG files, and to them. A file from elsewhere is read for its geometry, and for nothing else.</summary>
+public static partial class SvgLines
+{
+    /// <summary>A larger file is refused.</summary>
+    public const int MostBytes = 1024 * 1024;
+
+    /// <summary>Groups within groups; deeper no hand draws.</summary>
+    private const int MostDepth = 60;
+
+    private static readonly XNamespace Svg = "http://www.w3.org/2000/svg";
+
+    /// <summary>Elements whose content is not drawn where it stands.</summary>
+    private static readonly HashSet<string> NotDrawn =
+    [
+        "defs",
+        "symbol",
+        "clipPath",
+        "mask",
+        "pattern",
+        "marker",
+        "metadata",
+        "title",
+        "desc",
+        "style",
+        "filter",
+        "linearGradient",
+        "radialGradient",
+    ];
+
+    /// <summary>Writes lines as an SVG at true size: user units are mm.</summary>
+    public static string Write(IReadOnlyList<Path> lines, string name)
+    {
+        var reach = NamedShape.BoundsOf(lines);
+        var (width, height) = (Text(reach.To.X), Text(reach.To.Y));
+        return new XDocument(
+            new XElement(
+                Svg + "svg",
+                new XAttribute("width", $"{width}mm"),
+                new XAttribute("height", $"{height}mm"),
+                new XAttribute("viewBox", $"0 0 {width} {height}"),
+                new XAttribute("fill", "none"),
+                new XAttribute("stroke", "#14213d"),
+                new XAttribute("stroke-width", "0.3"),
+                new XElement(Svg + "title", string.Concat(name.Where(XmlConvert.IsXmlChar))),
+                lines.Select(l => new XElement(Svg + "path", new XAttribute("d", l.Data)))
+            )
+        ).ToString();
+    }
+
+    /// <summary>Reads the lines of a file.</summary>
+    /// <param name="file">The file, of at most <see cref="MostBytes"/>.</param>
+    /// <param name="width">How wide they are wanted; null for as they are.</param>
+    /// <param name="height">How high; with a width too, they fit into both.</param>
+    /// <param name="outlines">Whether each has to be closed, and may not cross itself.</param>
+    public static LinesRead Read(Stream file, Length? width, Length? height, bool outlines)
+    {
+        var reading = new Reading();
+        try
+        {
+            using var reader = XmlReader.Create(
+                file,
+                new XmlReaderSettings
+                {
+                    DtdProcessing = DtdProcessing.Prohibit,
+                    XmlResolver = null,
+                    MaxCharactersInDocument = MostBytes,
+                    IgnoreComments = true,
+                    IgnoreProcessingInstructions = true,
+                }
+            );
+            reading.All(reader);
+        }
+        catch (XmlException wrong)
+        {
+            return Refused(
+                wrong.Message.Contains("DTD", StringComparison.Ordinal)
+                    ? "The file declares entities or a document type: save it as plain SVG."
+                    : $"The file is no SVG that can be read: line {wrong.LineNumber} is broken."
+            );
+        }
+        return reading.Wrong.Length > 0
+            ? Refused(reading.Wrong)
+            : Sized(reading.Lines, width, height, outlines);
+    }
+
+    private static LinesRead Sized(
+        IReadOnlyList<Path> lines,
+        Length? width,
+        Length? height,
+        bool outlines
+    )
+    {
+        if (lines.Count == 0)
+        {
+            return Refused(
+                "There is no line in the file. Letters have to be turned into outlines first."
+            );
+        }
+        var reach = NamedShape.BoundsOf(lines);
+        if (Length.Max(reach.Width, reach.Height).Millimetres < 1e-6)
+        {
+            return Refused("All that is in the file lies in one point.");
+        }
+        var scale = Math.Min(
+            width is { } w && reach.Width.Millimetres > 1e-6 ? w / reach.Width : double.MaxValue,
+            height is { } h && reach.Height.Millimetres > 1e-6 ? h / reach.Height : double.MaxValue
+        );
+        var place = Affine
+            .Move(-reach.From.X.Millimetres, -reach.From.Y.Millimetres)
+            .Then(scale < double.MaxValue ? Affine.Scale(scale, scale) : Affine.Same);
+        IReadOnlyList<Path> sized = [.. lines.Select(place.Of)];
+        if (sized.Any(l => new MeasuredPath(l).Total < 0.5))
+        {
+            sized = [.. sized.Where(l => new MeasuredPath(l).Total >= 0.5)];
+        }
+        if (outlines && sized.Select(Unclosed).FirstOrDefault(u => u is not null) is { } open)
+        {
+            return Refused(open);
+        }
+        if (outlines)
+        {
+            sized = [.. sized.Select(l => l with { IsClosed = true })];
+            if (sized.Select(Area.Wrong).FirstOrDefault(x => x is not null) is { } wrong)
+            {
+                return Refused($"An outline cannot be cut out. {wrong}");
+            }
+        }
+        return new(sized, "");
+    }
+
+    private static string? Unclosed(Path line)
+    {
+        var apart = line.Gap.Millimetres;
+        return line.IsClosed || apart <= Core.Asks.PathDataField.Meeting
+            ? null
+            : $"An outline is not closed: its ends lie {DecimalText.Write(apart, 1)} mm apart.";
+    }
+
+    private static LinesRead Refused(string wrong) => new([], wrong);
+
+    private static string Text(Length length) =>
+        Math.Round(length.Millimetres, 3).ToString(CultureInfo.InvariantCulture);
+
+    /// <summary>One file as it is read, element by element.</summary>
+    private sealed class Reading
+    {
+        private readonly List<Path> lines = [];
+        private readonly Stack<Affine> places = new();
+        private int steps;
+
+        public IReadOnlyList<Path> Lines => lines;
+
+        public string Wrong { get; private set; } = "";
+
+        public void All(XmlReader reader)
+        {
+            var skipped = 0;
+            while (Wrong.Length == 0 && reader.Read())
+            {
+                switch (reader.NodeType)
+                {
+                    case XmlNodeType.Element:
+                        var isEmpty = reader.IsEmptyElement;
+                        var name = reader.LocalName;
+                        var says = AttributesOf(reader);
+                        Refuse(name, says);
+                        if (places.Count == 0 && name != "svg")
+                        {
+                            Wrong = "The file is no SVG.";
+                        }
+                        var isHidden =
+                            skipped > 0
+                            || NotDrawn.Contains(name)
+                            || says.GetValueOrDefault("display") == "none"
+                            || Squeezed(says.GetValueOrDefault("style"))
+                                .Contains("display:none", StringComparison.Ordinal);
+                        var place = Placed(name, says);
+                        if (!isHidden && Wrong.Length == 0)
+                        {
+                            Draw(name, says, place);
+                        }
+                        if (!isEmpty)
+                        {
+                            places.Push(place);
+                            skipped = isHidden ? skipped + 1 : 0;
+                            if (places.Count > MostDepth)
+                            {
+                                Wrong =
+                                    "Its groups lie too deep within each other: ungroup it where it was drawn.";
+                            }
+                        }
+                        break;
+                    case XmlNodeType.EndElement:
+                        places.Pop();
+                        skipped = Math.Max(0, skipped - 1);
+                        break;
+                }
+            }
+        }
+
+        private void Refuse(string name, Dictionary<string, string> says)
+        {
+            if (name is "script" or "foreignObject" || says.Keys.Any(IsHandler))
+            {
+                Wrong = "The file holds a script: save it as plain SVG, and it can be read.";
+            }
+            else if (name is "use" or "a" or "image" || says.ContainsKey("href"))
+            {
+                Wrong =
+                    "The file holds links to something else: turn clones and pictures into paths where it was drawn.";
+            }
+        }
+
+        private static bool IsHandler(string name) =>
+            name.StartsWith("on", StringComparison.OrdinalIgnoreCase);
+
+        private static Dictionary<string, string> AttributesOf(XmlReader reader)
+        {
+            Dictionary<string, string> says = [];
+            while (reader.MoveToNextAttribute())
+            {
+                if (reader.Prefix != "xmlns" && reader.Name != "xmlns")
+                {
+                    says[reader.LocalName] = reader.Value;
+                }
+            }
+            return says;
+        }
+
+        private Affine Placed(string name, Dictionary<string, string> says)
+        {
+            var around = places.Count > 0 ? places.Peek() : Affine.Same;
+            var own = Affine.Same;
+            if (says.TryGetValue("transform", out var transform))
+            {
+                if (Transform(transform) is not { } read)
+                {
+                    Wrong = $"A change of place cannot be read: “{Shortened(transform)}”.";
+                    return around;
+                }
+                own = read;
+            }
+            if (name == "svg")
+            {
+                own = Viewed(says).Then(own);
+            }
+            return own.Then(around);
+        }
+
+        /// <summary>From user units to mm: by the width that is said for the view box, else 96 to the inch.</summary>
+        private Affine Viewed(Dictionary<string, string> says)
+        {
+            const double pixel = Length.MillimetresPerInch / 96;
+            var box = Numbers(says.GetValueOrDefault("viewBox") ?? "");
+            var (width, height) = (Mm(says, "width"), Mm(says, "height"));
+            var isInner = places.Count > 0;
+            if (box is not [var x, var y, > 0 and var wide, > 0 and var high])
+            {
+                return isInner ? Affine.Same : Affine.Scale(pixel, pixel);
+            }
+            var scale =
+                width is > 0 && height is > 0 ? Math.Min(width.Value / wide, height.Value / high)
+                : width is > 0 ? width.Value / wide
+                : height is > 0 ? height.Value / high
+                : pixel;
+            // Within another one units are those of the outer.
+            scale = isInner ? scale / pixel : scale;
+            return Affine.Move(-x, -y).Then(Affine.Scale(scale, scale));
+        }
+
+        private static double? Mm(Dictionary<string, string> says, string name)
+        {
+            var text = says.GetValueOrDefault(name) ?? "";
+            var found = Measure().Match(text);
+            if (!found.Success || !Number(found.Groups[1].Value, out var number))
+            {
+                return null;
+            }
+            const double inch = Length.MillimetresPerInch;
+            return found.Groups[2].Value switch
+            {
+                "mm" => number,
+                "cm" => number * 10,
+                "in" => number * inch,
+                "pt" => number * inch / 72,
+                "pc" => number * inch / 6,
+                "%" => null,
+                _ => number * inch / 96,
+            };
+        }
+
+        private void Draw(string name, Dictionary<string, string> says, Affine place)
+        {
+            double number(string key) =>
+                Number(
+                    (says.GetValueOrDefault(key) ?? "0").Replace(
+                        "px",
+                        "",
+                        StringComparison.Ordinal
+                    ),
+                    out var n
+                )
+                    ? n
+                    : 0;
+            switch (name)
+            {
+                case "path":
+                    if (says.GetValueOrDefault("d") is { } d && d.Trim().Length > 0)
+                    {
+                        if (PathData.Read(d, out var paths) is { } wrong)
+                        {
+                            Wrong = $"A path cannot be used. {wrong}";
+                            return;
+                        }
+                        Add(paths, place);
+                    }
+                    break;
+                case "rect" when number("width") > 0 && number("height") > 0:
+                    Add([Box(number)], place);
+                    break;
+                case "circle" when number("r") > 0:
+                    Add([Oval(number("cx"), number("cy"), number("r"), number("r"))], place);
+                    break;
+                case "ellipse" when number("rx") > 0 && number("ry") > 0:
+                    Add([Oval(number("cx"), number("cy"), number("rx"), number("ry"))], place);
+                    break;
+                case "line":
+                    Add(
+                        [
+                            Path.Of(
+                                false,
+                                Point.At(number("x1"), number("y1")),
+                                Point.At(number("x2"), number("y2"))
+                            ),
+                        ],
+                        place
+                    );
+                    break;
+                case "polyline" or "polygon":
+                    var all = Numbers(says.GetValueOrDefault("points") ?? "");
+                    if (all.Count >= 4)
+                    {
+                        Add(
+                            [
+                                Path.Of(
+                                    name == "polygon",
+                                    [
+                                        .. Enumerable
+                                            .Range(0, all.Count / 2)
+                                            .Select(i => Point.At(all[2 * i], all[2 * i + 1])),
+                                    ]
+                                ),
+                            ],
+                            place
+                        );
+                    }
+                    break;
+            }
+        }
+
+        private void Add(IReadOnlyList<Path> paths, Affine place)
+        {
+            steps += paths.Sum(p => p.Steps.Count);
+            if (steps > PathData.MostSteps)
+            {
+                Wrong =
+                    $"The file has more than {PathData.MostSteps} segments: simplify it where it was drawn.";
+                return;
+            }
+            if (Math.Abs(place.Determinant) < 1e-12)
+            {
+                return;
+            }
+            foreach (var path in paths.Select(place.Of))
+            {
+                if (
+                    path.Bounds is var b
+                    && new[] { b.From.X, b.From.Y, b.To.X, b.To.Y }.Any(l =>
+                        !(Math.Abs(l.Millimetres) < 1e6)
+                    )
+                )
+                {
+                    Wrong = "Something in it lies further than a kilometre away.";
+                    return;
+                }
+                lines.Add(path);
+            }
+        }
+
+        private static Path Box(Func<string, double> number)
+        {
+            var (x, y, w, h) = (number("x"), number("y"), number("width"), number("height"));
+            var (rx, ry) = (number("rx"), number("ry"));
+            (rx, ry) = (rx > 0 ? rx : ry, ry > 0 ? ry : rx);
+            (rx, ry) = (Math.Min(rx, w / 2), Math.Min(ry, h / 2));
+            var data =
+                rx > 0
+                    ? FormattableString.Invariant(
+                        $"M{x + rx} {y}H{x + w - rx}A{rx} {ry} 0 0 1 {x + w} {y + ry}V{y + h - ry}A{rx} {ry} 0 0 1 {x + w - rx} {y + h}H{x + rx}A{rx} {ry} 0 0 1 {x} {y + h - ry}V{y + ry}A{rx} {ry} 0 0 1 {x + rx} {y}Z"
+                    )
+                    : FormattableString.Invariant($"M{x} {y}h{w}v{h}h{-w}Z");
+            return PathData.Read(data, out var paths) is null
+                ? paths[0]
+                : Path.Of(false, Point.At(x, y));
+        }
+
+        private static Path Oval(double cx, double cy, double rx, double ry) =>
+            Affine
+                .Scale(rx, ry)
+                .Then(Affine.Move(cx, cy))
+                .Of(
+                    new Path(
+                        Point.At(0, -1),
+                        [
+                            new ArcTo(Point.At(0, 1), Length.FromMillimetres(1), true),
+                            new ArcTo(Point.At(0, -1), Length.FromMillimetres(1), true),
+                        ],
+                        true
+                    )
+                );
+
+        private static Affine? Transform(string text)
+        {
+            var all = Affine.Same;
+            var rest = text;
+            foreach (Match one in OneTransform().Matches(text))
+            {
+                rest = rest.Replace(one.Value, "", StringComparison.Ordinal);
+                var change = (one.Groups[1].Value, Numbers(one.Groups[2].Value)) switch
+                {
+                    ("matrix", [var a, var b, var c, var d, var e, var f]) => new Affine(
+                        a,
+                        b,
+                        c,
+                        d,
+                        e,
+                        f
+                    ),
+                    ("translate", [var x]) => Affine.Move(x, 0),
+                    ("translate", [var x, var y]) => Affine.Move(x, y),
+                    ("scale", [var s]) => Affine.Scale(s, s),
+                    ("scale", [var x, var y]) => Affine.Scale(x, y),
+                    ("rotate", [var turn]) => Affine.Turn(turn),
+                    ("rotate", [var turn, var x, var y]) => Affine
+                        .Move(-x, -y)
+                        .Then(Affine.Turn(turn))
+                        .Then(Affine.Move(x, y)),
+                    ("skewX", [var s]) => new Affine(1, 0, Math.Tan(s * Math.PI / 180), 1, 0, 0),
+                    ("skewY", [var s]) => new Affine(1, Math.Tan(s * Math.PI / 180), 0, 1, 0, 0),
+                    _ => (Affine?)null,
+                };
+                if (change is not { } known)
+                {
+                    return null;
+                }
+                // What stands first is done last.
+                all = known.Then(all);
+            }
+            return rest.Trim(' ', ',', '\n', '\t', '\r').Length == 0 ? all : null;
+        }
+
+        private static List<double> Numbers(string text) =>
+            [
+                .. OneNumber()
+                    .Matches(text)
+                    .Select(m => Number(m.Value, out var n) ? n : 0)
+                    .Take(2 * PathData.MostSteps + 4),
+            ];
+
+        private static bool Number(string text, out double number) =>
+            double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out number)
+            && double.IsFinite(number);
+
+        private static string Squeezed(string? style) =>
+            (style ?? "").Replace(" ", "", StringComparison.Ordinal);
+
+        private static string Shortened(string text) => Cut.To(text, 40);
+    }
+
+    [GeneratedRegex(@"^\s*([+-]?[0-9.]+(?:[eE][+-]?\d+)?)\s*([a-z%]*)\s*$")]
+    private static partial Regex Measure();
+
+    [GeneratedRegex(@"(\w+)\s*\(([^()]*)\)")]
+    private static partial Regex OneTransform();
+
+    [GeneratedRegex(@"[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?")]
+    private static partial Regex OneNumber();
+}

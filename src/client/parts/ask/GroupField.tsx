@@ -1,0 +1,121 @@
+import { useId } from 'react';
+import type { Field, Units } from '../../api/types';
+import { MeasureField } from '../MeasureField';
+import { NumberField, numberOf } from '../NumberField';
+import { Segmented } from '../Segmented';
+import { PathFile } from './PathFile';
+
+type Props = {
+  field: Field;
+  said: unknown;
+  say: (typed: unknown) => void;
+  error?: string;
+  units: Units;
+};
+
+/** A field within a group, whatever its kind. */
+export function GroupField({ field, said, say, error, units }: Props) {
+  const typed = String(said ?? '');
+  const shared = { label: field.label, typed, error, className: 'w-28 max-sm:w-27' };
+  switch (field.kind) {
+    case 'number':
+      return (
+        <NumberField
+          {...shared}
+          step={field.step ?? 1}
+          suffix={field.unit || undefined}
+          onType={(text) => say(numberOf(text) ?? text)}
+        />
+      );
+    case 'flag':
+      return (
+        <Segmented
+          label={field.label}
+          value={said ? 'yes' : 'no'}
+          choices={[
+            { name: 'no', label: field.no! },
+            { name: 'yes', label: field.yes! },
+          ]}
+          onChoose={(choice) => say(choice === 'yes')}
+        />
+      );
+    case 'choice':
+      return <Select field={field} value={typed || String(field.start ?? '')} say={say} error={error} />;
+    case 'name':
+      return <NumberField {...shared} onType={say} />;
+    case 'colour':
+      return <ColourField field={field} value={typed} say={say} error={error} />;
+    case 'path':
+    case 'outline':
+      return <PathFile field={field} data={typed} set={say} units={units} error={error} />;
+    default:
+      return <MeasureField {...shared} units={units} fine={field.kind === 'fine'} onType={say} />;
+  }
+}
+
+/** One of several ways, where there is no room to lay them side by side. */
+function Select({
+  field,
+  value,
+  say,
+  error,
+}: {
+  field: Field;
+  value: string;
+  say: (typed: unknown) => void;
+  error?: string;
+}) {
+  const id = useId();
+  return (
+    <div className="field">
+      <label className="label" htmlFor={id}>
+        {field.label}
+      </label>
+      <select id={id} className="entry w-44" value={value} onChange={(e) => say(e.target.value)}>
+        {field.choices?.map((choice) => (
+          <option key={choice.name} value={choice.name}>
+            {choice.label}
+          </option>
+        ))}
+      </select>
+      {error && <p className="wrong">{error}</p>}
+    </div>
+  );
+}
+
+/** A colour, picked by eye; it can be left unsaid. */
+export function ColourField({
+  field,
+  value,
+  say,
+  error,
+}: {
+  field: Field;
+  value: string;
+  say: (typed: unknown) => void;
+  error?: string;
+}) {
+  const id = useId();
+  return (
+    <div className="field">
+      <label className="label" htmlFor={id}>
+        {field.label}
+      </label>
+      <span className="flex items-center gap-1">
+        <input
+          id={id}
+          type="color"
+          className="h-11 w-16 rounded-lg border border-rule bg-paper p-1"
+          value={value || '#f4efe3'}
+          onChange={(e) => say(e.target.value)}
+        />
+        {value && (
+          <button type="button" className="btn bare" onClick={() => say('')}>
+            as the working’s
+          </button>
+        )}
+      </span>
+      {error && <p className="wrong">{error}</p>}
+    </div>
+  );
+}
