@@ -310,6 +310,20 @@ public class ContractTests
         }
     }
 
+    /// <summary>A new swatch keeps what the plan sets: it finds it in the ask, or in the answer, under the same name.</summary>
+    [Theory]
+    [MemberData(nameof(Worked))]
+    public void What_is_turned_between_swatches_is_said_by_the_plan(string name)
+    {
+        var working = Techniques.WorkingOf(name)!;
+        var said = working
+            .Straight.Fields.Select(f => f.Name)
+            .Concat(working.Straight.Figures.Select(f => f.Name));
+
+        (working.Swatch.Knobs.Count == 0 || working.Swatch.Knobs.Any(k => said.Contains(k.Name)))
+            .ShouldBeTrue();
+    }
+
     [Theory]
     [MemberData(nameof(Worked))]
     public void A_finished_piece_is_a_swatch_whose_settings_are_figures_of_its_plan(string name)

@@ -82,6 +82,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Count("insideCorners", "Corners that point into the shape.", a => a.Corners(false)),
         F.Count("stitches", "With what is set.", a => a.Stitches),
         F.Fine("bite", "How far the stitch goes into the shape.", a => a.Bite),
+        F.Fine("setRepeat", "What is set: bestRepeat, as a swatch keeps it.", a => a.BestRepeat),
         F.Ratio("dialFactor", "What the machine gives of what is set.", a => a.Factor),
         F.Flag("lands", "Whether every corner is met within 0.2 mm.", a => a.Lands),
         F.Group(

@@ -29,6 +29,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             a => a.Zigzag
         ),
         F.Fine("setWidth", "What to set for that, by what zigzags came to.", a => a.SetWidth),
+        F.Fine("setZigzag", "The same, as a swatch keeps it.", a => a.SetWidth),
         F.Marked("pathLength", "Along the line.", a => a.PathLength),
         F.Count("stitches", "pathLength/stitchLength, up.", a => a.Stitches),
         F.Amount("cordLength", "The line, and the slanted ends.", a => a.CordLength),

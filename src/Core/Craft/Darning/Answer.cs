@@ -40,6 +40,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Count("rows", "Blocks one below the other.", a => a.Programmed(a.Ask.Rows)),
         F.Length("blockWidth", LengthKind.Fine, "Of each block.", a => a.Programmed(a.BlockWidth)),
         F.Length(
+            "setWidth",
+            LengthKind.Fine,
+            "The same, as a swatch keeps it.",
+            a => a.Programmed(a.BlockWidth)
+        ),
+        F.Length(
             "blockLength",
             LengthKind.Fine,
             "Of each block.",

@@ -1,4 +1,4 @@
-import type { Ask, Field } from '../../api/types';
+import type { Ask, Field, Technique } from '../../api/types';
 
 /** Whether a field is asked, by what another one says. */
 export function isAsked({ shownWhen }: Field, ask: Ask, fields: Field[]): boolean {
@@ -9,4 +9,11 @@ export function isAsked({ shownWhen }: Field, ask: Ask, fields: Field[]): boolea
   const said = String(ask[shownWhen.field] ?? other?.start ?? '');
   const says = said === shownWhen.is || shownWhen.or?.includes(said);
   return shownWhen.not ? !says : Boolean(says);
+}
+
+/** What a plan still misses: its first question, or the names of what is not said. */
+export function stillToSay({ first, fields }: Technique, missing: string[]): string {
+  if (missing.includes(first.field)) return first.question;
+  const labels = fields.filter((f) => missing.includes(f.name)).map((f) => f.label.toLowerCase());
+  return `Still to say: ${labels.join(', ') || 'what is marked above'}.`;
 }

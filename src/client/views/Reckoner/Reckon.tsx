@@ -12,6 +12,7 @@ import { InSight } from '../../parts/cut/InSight';
 import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
 import { RangeBar } from '../../parts/swatch/RangeBar';
+import { stillToSay } from '../../parts/ask/asked';
 import { leavesOf } from '../../techniques/leaves';
 
 /** A piece at once, nothing saved: the address holds the figures. */
@@ -70,7 +71,8 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
             </>
           ) : (
             <p className="tacked text-lg">
-              {reckoning.unreachable ?? `${technique.first.question} What to cut stands here at once.`}
+              {reckoning.unreachable ??
+                `${stillToSay(technique, reckoning.missing)} What to cut stands here at once.`}
             </p>
           )}
           {Beside && <Beside answer={answer} ask={ask} cloth={{}} set={set} />}

@@ -17,6 +17,7 @@ import { TakenFrom } from '../../parts/together/TakenFrom';
 import { Ways } from '../../parts/together/Ways';
 import { RangeBar } from '../../parts/swatch/RangeBar';
 import { usePlot } from '../../parts/swatch/usePlot';
+import { stillToSay } from '../../parts/ask/asked';
 import { leavesOf } from '../../techniques/leaves';
 import type { StageProps } from './stage';
 
@@ -28,9 +29,6 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   const answer = reckoning.answer as PlanAnswer | null;
   const { first, swatch } = technique;
   const plot = usePlot(swatch.learns ? working : null).data;
-  const labels = technique.fields
-    .filter((f) => reckoning.missing.includes(f.name))
-    .map((f) => f.label.toLowerCase());
   const [leaves] = useState(() => leavesOf(technique.name));
   const asked = {
     technique,
@@ -52,11 +50,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
           <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked, stated)} />
           {!answer && (
             <div className="sheet text-soft">
-              <p className="fig mb-1 text-2xl text-ink">
-                {reckoning.missing.includes(first.field)
-                  ? first.question
-                  : `Still to say: ${labels.join(', ') || 'what is marked above'}.`}
-              </p>
+              <p className="fig mb-1 text-2xl text-ink">{stillToSay(technique, reckoning.missing)}</p>
               <p>{first.says}</p>
             </div>
           )}
