@@ -193,7 +193,7 @@ public class ContractTests
             foreach (var piece in plan.Pieces.Where(p => p.Of == "cloth"))
             {
                 said.ShouldContain(ruler.Cut(piece.Length));
-                said.ShouldContain(ruler.Cut(piece.Depth));
+                said.ShouldContain(piece.DepthSays(ruler));
             }
         }
     }
@@ -320,8 +320,9 @@ public class ContractTests
             .Straight.Fields.Select(f => f.Name)
             .Concat(working.Straight.Figures.Select(f => f.Name));
 
-        (working.Swatch.Knobs.Count == 0 || working.Swatch.Knobs.Any(k => said.Contains(k.Name)))
-            .ShouldBeTrue();
+        (
+            working.Swatch.Knobs.Count == 0 || working.Swatch.Knobs.Any(k => said.Contains(k.Name))
+        ).ShouldBeTrue();
     }
 
     [Theory]

@@ -35,7 +35,11 @@ public sealed record Figure(
     bool IsAlways,
     Func<object, object?> Take,
     IReadOnlyList<Figure> Inner
-);
+)
+{
+    /// <summary>How its lengths are rounded, where that differs from one to the next; else by its kind.</summary>
+    public Func<object, LengthKind>? KindOf { get; init; }
+}
 
 // Naming the kind of answer once, at the class, is what keeps each declaration to a line.
 #pragma warning disable CA1000

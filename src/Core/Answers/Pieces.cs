@@ -23,6 +23,9 @@ public sealed record Piece(
     bool OnFold = false
 )
 {
+    /// <summary>How its depth is written: as what is cut, or finer, as a strip that wraps something is.</summary>
+    public LengthKind DepthKind { get; init; } = LengthKind.Cut;
+
     /// <summary>How far it reaches across its outline.</summary>
     public Length Length => Outline.Bounds.Width;
 
@@ -51,7 +54,10 @@ public sealed record Piece(
         );
 
     /// <summary>Its number and size in words.</summary>
-    public string Says(Ruler ruler) => $"{Count} × {ruler.Cut(Length)} × {ruler.Cut(Depth)}";
+    public string Says(Ruler ruler) => $"{Count} × {ruler.Cut(Length)} × {DepthSays(ruler)}";
+
+    /// <summary>Its depth in words.</summary>
+    public string DepthSays(Ruler ruler) => ruler.Write(Depth, DepthKind);
 
     private static bool IsAsLong(Length was, Length wanted) =>
         was.Millimetres >= wanted.Millimetres * (1 - 1e-9);

@@ -89,7 +89,10 @@ public abstract record WorkPlan : Reckoning
             Figure<Piece>.Count("count", "How many.", p => p.Count),
             Figure<Piece>.Text("name", "What it is.", p => p.Name),
             Figure<Piece>.Cut("length", "Along its grain or its edge.", p => p.Length),
-            Figure<Piece>.Cut("depth", "Square to that.", p => p.Depth),
+            Figure<Piece>.Cut("depth", "Square to that.", p => p.Depth) with
+            {
+                KindOf = p => ((Piece)p).DepthKind,
+            },
             Figure<Piece>.Text("of", "The kind of thing it is cut from.", p => p.Of),
             Figure<Piece>.Text("outline", "Its outline as path data in mm.", p => p.Outline.Data),
             Figure<Piece>.Flag(

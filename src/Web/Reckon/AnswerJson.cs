@@ -160,25 +160,32 @@ public static class AnswerJson
             {
                 continue;
             }
+            var kind = figure.KindOf?.Invoke(of) ?? figure.Kind;
             json.WritePropertyName(figure.Name);
             if (value is not string and IEnumerable all)
             {
                 json.WriteStartArray();
                 foreach (var one in all)
                 {
-                    Write(json, figure, one!, ruler);
+                    Write(json, figure, kind, one!, ruler);
                 }
                 json.WriteEndArray();
             }
             else
             {
-                Write(json, figure, value, ruler);
+                Write(json, figure, kind, value, ruler);
             }
         }
     }
 
     /// <summary>Writes one value of a figure: all of it, or one of its list.</summary>
-    private static void Write(Utf8JsonWriter json, Figure figure, object value, Ruler ruler)
+    private static void Write(
+        Utf8JsonWriter json,
+        Figure figure,
+        LengthKind kind,
+        object value,
+        Ruler ruler
+    )
     {
         switch (value)
         {
@@ -192,7 +199,7 @@ public static class AnswerJson
                 // Exact in mm, rounded in its text.
                 json.WriteStartObject();
                 json.WriteNumber(Mm, length.Millimetres);
-                json.WriteString(Text, ruler.Write(length, figure.Kind));
+                json.WriteString(Text, ruler.Write(length, kind));
                 json.WriteEndObject();
                 break;
             case int count:

@@ -1,8 +1,20 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using Path = ZephyrReach.Core.Drawings.Path;
+
 namespace ZephyrReach.Core.Craft.Piping;
 
-/// <summary>Piping: so far its card alone.</summary>
+/// <summary>Piping, as the rest of the program knows it: a cord, its covering, and an edge.</summary>
 internal static class PipingTechnique
 {
+    /// <summary>Its hazards.</summary>
+    public static IReadOnlyList<Caution> Hazards { get; } =
+    [Safety.Needle, Safety.Pins, Safety.Iron];
+
     public static Technique Technique { get; } =
         new()
         {
@@ -12,5 +24,91 @@ internal static class PipingTechnique
             Kin = Kin.Edges,
             Says = PipingCard.Technique.Says,
             Cards = [PipingCard.Technique],
+            ToldToCard = ask =>
+                ask.TryGet(Fields.CordDiameter.Name, out var cord)
+                    ? ask.With(Card.Wants.CordField.Name, cord)
+                    : ask,
+            Working = new()
+            {
+                Begin = "Pipe an edge",
+                Mark = Mark(),
+                Straight = new Form(
+                    "",
+                    "How to pipe it",
+                    Fields.All,
+                    Answer.Told,
+                    RawAsk.Of(
+                        ("made", CordedFields.Cushion),
+                        ("cushionWidth", "40 cm"),
+                        ("cushionHeight", "28 cm"),
+                        ("cordDiameter", "4 mm"),
+                        ("clothThickness", "0.34 mm"),
+                        ("seamAllowance", "12 mm"),
+                        ("overlap", "40 mm"),
+                        ("joinAllowance", "8 mm"),
+                        ("clothWidth", "140 cm"),
+                        ("grooveWidth", "5 mm"),
+                        ("footOpening", "9 mm"),
+                        ("zip", true)
+                    ),
+                    Answer.Of
+                ),
+                Turned = [RemnantQuestion.Form, WrappedSwatch.Form],
+                Groups =
+                [
+                    new(Asking.First, "", "cordDiameter"),
+                    new(Asking.First, "", CordedFields.Group),
+                    new(Asking.First, "", "leastSeen", "zip", "rounds"),
+                    new(Asking.Machine, "", BiasFields.Cutting),
+                    new(Asking.Machine, "", BiasFields.OfRemnant),
+                    new(
+                        Asking.Folded,
+                        "Cloth for the strips",
+                        [.. BiasFields.Cloth, "clothThickness"]
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Cord, flange and corners",
+                        "preShrunk",
+                        "cordShrinks",
+                        "seamAllowance",
+                        "overlap",
+                        "cornerRadius",
+                        "faceThickness"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Foot and needle",
+                        [.. CordedFields.OfFoot.Select(f => f.Name), "stitchLength"]
+                    ),
+                    FieldGroup.Alike,
+                    new(Asking.Cut, "", "clothAtHand"),
+                ],
+                First = new(
+                    "cordDiameter",
+                    "How thick is the cord?",
+                    "Lay it between two straight edges and measure the gap. Then say what it goes round."
+                ),
+                Allows =
+                [
+                    new(
+                        RemnantQuestion.Form.Name,
+                        "remnantWidth",
+                        "gives",
+                        "The remnant gives, joined,",
+                        ""
+                    ),
+                ],
+                Uses = ["foot", "cord", "thread"],
+                Cautions = Hazards,
+                Swatch = WrappedSwatch.Described,
+            },
         };
+
+    private static Drawing Mark() =>
+        EdgeDrawing.Picture(
+            "mark",
+            "A cushion with a cord round its edge.",
+            CordedEdge.Of(Path.Rectangle(Length.FromMillimetres(70), Length.FromMillimetres(44)), 9)
+        );
 }

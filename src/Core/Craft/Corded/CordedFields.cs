@@ -1,0 +1,289 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Corded;
+
+/// <summary>What an ask for a corded edge may say, whatever lies along it.</summary>
+internal static class CordedFields
+{
+    public const string Cushion = "cushion";
+    public const string Listed = "edges";
+
+    public static ChoiceField Made { get; } =
+        LineFields.Made("Edge of", Cushion) with
+        {
+            Says = "However it is said, corners, clips and the join are planned on it.",
+            Choices =
+            [
+                new(Cushion, "a cushion", "By the size of its pad, and how plump it is to be."),
+                new(Listed, "measured edges", "One after another, as the tape says them."),
+                .. LineFields.Made("", LineFields.Built).Choices,
+            ],
+        };
+
+    public static ChoiceField Shape { get; } = LineFields.Shape(outlines: false);
+
+    public static PathDataField Outline { get; } = LineFields.Outline(outlines: false);
+
+    public static LengthsField Edges { get; } =
+        new(
+            "edges",
+            "Edges",
+            "Along the seam line, one after another, parted by a semicolon.",
+            Mm(100_000),
+            30,
+            false
+        )
+        {
+            ShownWhen = new(Made.Name, Listed),
+        };
+
+    public static LengthField CushionWidth { get; } =
+        LengthField.Mm("cushionWidth", "Pad, wide", "From seam to seam.", 40, 5000) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(Made.Name, Cushion),
+        };
+
+    public static LengthField CushionHeight { get; } =
+        LengthField.Mm("cushionHeight", "Pad, high", "From seam to seam.", 40, 5000) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(Made.Name, Cushion),
+        };
+
+    public static ChoiceField Plumpness { get; } =
+        new(
+            "plumpness",
+            "It is to be",
+            "A cover smaller than its pad is filled into its corners.",
+            [
+                new("flat", "flat", "As large as the pad: a kneeler, a seat."),
+                new("full", "full", "2 cm smaller each way."),
+                new("plump", "very plump", "4 cm smaller each way, and rounder at the corners."),
+            ],
+            "flat",
+            false
+        )
+        {
+            ShownWhen = new(Made.Name, Cushion),
+        };
+
+    public static FlagField Closed { get; } =
+        LineFields.Closed with
+        {
+            ShownWhen = new(Made.Name, LineFields.Built) { Or = [Listed] },
+        };
+
+    public static NumberField LeastSeen { get; } =
+        new(
+            "leastSeen",
+            "Least seen side",
+            "Its number on the drawing: there the cord begins and ends. Below on a cushion, else the longest, unless you say another.",
+            1,
+            30,
+            null,
+            false
+        )
+        {
+            IsWhole = true,
+        };
+
+    public static LengthField CornerRadius { get; } =
+        Optional(
+            LengthField.Mm(
+                "cornerRadius",
+                "Corners round by",
+                "The radius; as tight as this cord takes where nothing is said.",
+                0,
+                1000
+            )
+        );
+
+    public static LengthField Thickness { get; } =
+        Optional(
+            LengthField.Fine(
+                "clothThickness",
+                "Thickness",
+                "Of one layer of the covering.",
+                0,
+                50,
+                0.3
+            )
+        ) with
+        {
+            From = "cloth.thickness",
+        };
+
+    public static LengthField FaceThickness { get; } =
+        Optional(
+            LengthField.Fine(
+                "faceThickness",
+                "Cloth of the piece, thick",
+                "One layer of what it is sewn to.",
+                0,
+                20,
+                0.4
+            )
+        );
+
+    public static LengthField Seam { get; } =
+        Optional(
+            LengthField.Mm(
+                "seamAllowance",
+                "Flange",
+                "From the cord to the raw edge: the seam allowance of the piece.",
+                3,
+                200,
+                12
+            )
+        );
+
+    public static LengthField Overlap { get; } =
+        Optional(
+            LengthField.Mm(
+                "overlap",
+                "More for the ends",
+                "Where the ends meet; of an open edge, at each end.",
+                0,
+                1000,
+                40
+            )
+        );
+
+    public static ChoiceField Foot { get; } =
+        new(
+            "withFoot",
+            "Sewn with",
+            "What keeps the needle beside the cord.",
+            [
+                new(
+                    "groove",
+                    "a foot with a groove",
+                    "The cord runs under it, and the needle is moved."
+                ),
+                new(Zipper, "a zipper foot", "Its edge goes along the cord: by eye, and slower."),
+            ],
+            "groove",
+            false
+        );
+
+    public const string Zipper = "zipper";
+
+    public static LengthField Groove { get; } =
+        Optional(LengthField.Fine("grooveWidth", "Groove", "How wide it is.", 0.3, 20)) with
+        {
+            From = "foot.grooveWidth",
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static LengthField Opening { get; } =
+        Optional(
+            LengthField.Fine("footOpening", "Opening for the needle", "In the foot.", 0.5, 20)
+        ) with
+        {
+            From = "foot.opening",
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static NumberField Positions { get; } =
+        new(
+            "needlePositions",
+            "Needle places",
+            "How many the machine has, from the left to the right.",
+            1,
+            99,
+            15,
+            false
+        )
+        {
+            From = "machine.needlePositions",
+            IsWhole = true,
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static LengthField Shift { get; } =
+        Optional(
+            LengthField.Fine(
+                "needleShift",
+                "Needle moves by",
+                "From the middle to either side.",
+                0,
+                7.5,
+                3.5
+            )
+        ) with
+        {
+            From = "machine.needleShift",
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static LengthField Lift { get; } =
+        Optional(
+            LengthField.Fine("presserLift", "Foot lifts by", "Without the knee’s help.", 1, 25, 6)
+        ) with
+        {
+            From = "machine.presserLift",
+        };
+
+    public static FlagField Zip { get; } =
+        new("zip", "The opening has", "Where a cushion is filled.")
+        {
+            No = "no zip",
+            Yes = "a zip",
+        };
+
+    /// <summary>What the edge is, in the order it is asked.</summary>
+    public static IReadOnlyList<string> Group { get; } =
+    [
+        Made.Name,
+        CushionWidth.Name,
+        CushionHeight.Name,
+        Plumpness.Name,
+        Edges.Name,
+        .. LineFields.Group,
+    ];
+
+    /// <summary>The fields that say the edge.</summary>
+    public static IReadOnlyList<Field> OfEdge { get; } =
+    [
+        Made,
+        CushionWidth,
+        CushionHeight,
+        Plumpness,
+        Edges,
+        LineFields.Path,
+        Closed,
+        LineFields.Repeats,
+        LineFields.Mirrored,
+        Shape,
+        LineFields.ShapeWidth,
+        LineFields.ShapeHeight,
+        LineFields.ShapeCount,
+        LineFields.ShapeCorner,
+        LineFields.ShapeBand,
+        LineFields.Letters,
+        Outline,
+        LeastSeen,
+        CornerRadius,
+    ];
+
+    /// <summary>The fields of the foot and the machine.</summary>
+    public static IReadOnlyList<Field> OfFoot { get; } =
+    [Foot, Groove, Opening, Positions, Shift, Lift];
+
+    /// <summary>A small length that need not be said.</summary>
+    public static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most,
+        double? start = null
+    ) => Optional(LengthField.Fine(name, label, says, least, most, start));
+
+    private static LengthField Optional(LengthField field) => field with { IsNeeded = false };
+
+    private static Length Mm(double mm) => Length.FromMillimetres(mm);
+}

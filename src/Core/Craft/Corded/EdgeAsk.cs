@@ -1,0 +1,206 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using Path = ZephyrReach.Core.Drawings.Path;
+
+namespace ZephyrReach.Core.Craft.Corded;
+
+/// <summary>An edge along which a cord lies, as it is wanted.</summary>
+/// <param name="Edge">Its seam line.</param>
+/// <param name="Lengths">What was measured, where edges were said; else its own length.</param>
+/// <param name="Cover">Of a cushion, from seam to seam; null of anything else.</param>
+/// <param name="Pad">Of a cushion, its pad.</param>
+/// <param name="Line">The line as it was drawn, with its corners; null where none was.</param>
+/// <param name="LeastSeen">Which side, from 1; null where that was not said.</param>
+/// <param name="LeastRadius">No corner is tighter for this cord.</param>
+internal sealed record EdgeAsk(
+    CordedEdge Edge,
+    IReadOnlyList<Length> Lengths,
+    (Length Width, Length Height)? Cover,
+    (Length Width, Length Height)? Pad,
+    Traced? Line,
+    int? LeastSeen,
+    Length LeastRadius
+)
+{
+    /// <summary>The field that says how wide what was drawn is; empty where none does.</summary>
+    public string WidthField { get; init; } = "";
+
+    /// <summary>The field that says how high it is.</summary>
+    public string HeightField { get; init; } = "";
+
+    /// <summary>Workshop rule: a cord lies in no tighter curve than three times its covered thickness, to 5 mm.</summary>
+    private const double TightestCurve = 3;
+
+    private static readonly Length RadiusStep = Length.FromMillimetres(5);
+
+    /// <summary>A plump corner pokes out, unless it is rounder by this.</summary>
+    private static readonly Length Rounder = Length.FromMillimetres(10);
+
+    private static readonly string[] OfCushion = ["top", "right", "bottom", "left"];
+
+    /// <summary>Σ of the edges.</summary>
+    public Length Length => Length.FromMillimetres(Lengths.Sum(l => l.Millimetres));
+
+    /// <summary>Where the cord begins and ends: the side that is seen least. Below on a cushion, else the longest.</summary>
+    public EdgeSide Start =>
+        Edge.Sides.FirstOrDefault(s => s.Number == LeastSeen)
+        ?? (
+            Cover is not null
+                ? Edge.Sides[Math.Min(2, Edge.Sides.Count - 1)]
+                : Edge.Sides.MaxBy(s => s.Length)!
+        );
+
+    public static Length TightestFor(Length covered) =>
+        Rounding.Up(covered * TightestCurve, RadiusStep);
+
+    /// <summary>Reads it; null when the reader has errors.</summary>
+    /// <param name="covered">The cord with its covering, from side to side; nothing while that has errors.</param>
+    public static EdgeAsk? Read(AskReader reader, Length covered)
+    {
+        var made =
+            reader.OptionalChoice(CordedFields.Made)
+            ?? (
+                reader.Has(CordedFields.Edges) ? CordedFields.Listed
+                : reader.Has(CordedFields.Outline) ? LineFields.Read
+                : reader.Has(LineFields.Path) ? LineFields.Built
+                : CordedFields.Cushion
+            );
+        var least = TightestFor(covered);
+        var radius =
+            reader.OptionalLength(CordedFields.CornerRadius) is { } said && said > Length.Zero
+                ? said
+                : least;
+        var leastSeen = (int?)reader.OptionalNumber(CordedFields.LeastSeen);
+        var ask = made switch
+        {
+            CordedFields.Cushion => OfPad(reader, radius),
+            CordedFields.Listed => OfEdges(reader, radius),
+            _ => OfLine(reader, made, radius),
+        };
+        if (ask is null || reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        if (leastSeen > ask.Edge.Sides.Count)
+        {
+            reader.Contradiction(
+                CordedFields.LeastSeen,
+                ask.Edge.Sides.Count == 1
+                    ? "There is one side only."
+                    : $"There are {ask.Edge.Sides.Count} sides."
+            );
+            return null;
+        }
+        return ask with { LeastSeen = leastSeen, LeastRadius = least };
+    }
+
+    private static EdgeAsk? OfPad(AskReader reader, Length radius)
+    {
+        var (width, height) = (
+            Needed(reader, CordedFields.CushionWidth),
+            Needed(reader, CordedFields.CushionHeight)
+        );
+        var plump = reader.OptionalChoice(CordedFields.Plumpness) ?? "flat";
+        if (reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        // A small pad is not made smaller by more than a tenth.
+        var less = Length.Min(
+            Length.FromMillimetres(
+                plump switch
+                {
+                    "full" => 20,
+                    "plump" => 40,
+                    _ => 0,
+                }
+            ),
+            Length.Min(width, height) / 10
+        );
+        var round = plump == "plump" ? radius + Rounder : radius;
+        var cover = (Width: width - less, Height: height - less);
+        var at = (less / 2).Millimetres;
+        var line = Path.Of(
+            true,
+            Point.At(at, at),
+            Point.At(at + cover.Width.Millimetres, at),
+            Point.At(at + cover.Width.Millimetres, at + cover.Height.Millimetres),
+            Point.At(at, at + cover.Height.Millimetres)
+        );
+        var edge = CordedEdge.Of(line, round.Millimetres, OfCushion);
+        return new(
+            edge,
+            [.. edge.Sides.Select(s => Length.FromMillimetres(s.Length))],
+            cover,
+            (width, height),
+            null,
+            null,
+            Length.Zero
+        );
+    }
+
+    private static EdgeAsk? OfEdges(AskReader reader, Length radius)
+    {
+        if (!reader.Has(CordedFields.Edges))
+        {
+            reader.Missing(CordedFields.Edges);
+        }
+        var lengths = reader.Lengths(CordedFields.Edges);
+        var closed = reader.Flag(CordedFields.Closed);
+        if (reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        if (lengths.Sum(l => l.Millimetres) < 1)
+        {
+            reader.Contradiction(
+                CordedFields.Edges,
+                "An edge has to be a millimetre long or more."
+            );
+            return null;
+        }
+        var line = CordedEdge.Laid([.. lengths.Select(l => l.Millimetres)], closed);
+        return new(
+            CordedEdge.Of(line, radius.Millimetres),
+            lengths,
+            null,
+            null,
+            null,
+            null,
+            Length.Zero
+        );
+    }
+
+    private static EdgeAsk? OfLine(AskReader reader, string made, Length radius)
+    {
+        var lines = Traced.Of(reader, made, CordedFields.Shape, CordedFields.Outline);
+        if (reader.Errors.Count > 0 || lines.Count == 0)
+        {
+            return null;
+        }
+        // Of several outlines the largest is the edge; the others are what it goes round.
+        var line = lines.MaxBy(l => l.Length)!;
+        var edge = CordedEdge.Of(line.Path, radius.Millimetres);
+        if (edge.Length < Length.FromMillimetres(1))
+        {
+            reader.Contradiction(CordedFields.Made, "An edge has to be a millimetre long or more.");
+            return null;
+        }
+        return new(edge, [edge.Length], null, null, line, null, Length.Zero)
+        {
+            WidthField = LineFields.WidthField(reader, CordedFields.Made, CordedFields.Shape),
+            HeightField = LineFields.HeightField(reader, CordedFields.Made, CordedFields.Shape),
+        };
+    }
+
+    private static Length Needed(AskReader reader, LengthField field)
+    {
+        if (!reader.Has(field))
+        {
+            reader.Missing(field);
+        }
+        return reader.OptionalLength(field) ?? field.Least;
+    }
+}

@@ -1,0 +1,142 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using Path = ZephyrReach.Core.Drawings.Path;
+
+namespace ZephyrReach.Core.Craft.Corded;
+
+/// <summary>What is planned for an edge with a cord in its seam, whatever cord that is.</summary>
+internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
+{
+    /// <summary>The figures that every such plan tells.</summary>
+    protected static IReadOnlyList<Figure> EdgeFigures { get; } =
+    [
+        Figure<EdgePlan>.Marked("edge", "Along the seam line.", a => a.Edge.Length),
+        Figure<EdgePlan>.Fine("covered", "The cord as it lies in the seam.", a => a.Covered),
+        Figure<EdgePlan>.Table(
+            "sides",
+            "From the middle of one corner to the middle of the next.",
+            a => a.Edge.Edge.Sides,
+            Figure<EdgeSide>.Text("name", "What it is called.", s => s.Name),
+            Figure<EdgeSide>.Marked("length", "Along it.", s => Length.FromMillimetres(s.Length))
+        ),
+        Figure<EdgePlan>.Text(
+            "start",
+            "In the middle of this side the cord begins and ends.",
+            a => a.Edge.Start.Name
+        ),
+        Figure<EdgePlan>.Fine(
+            "cornerRadius",
+            "No corner is tighter: three times the covered cord, to 5 mm.",
+            a => a.Edge.LeastRadius
+        ),
+        Figure<EdgePlan>.Table(
+            "clips",
+            "Where the flange is clipped, bend by bend.",
+            a => a.Clips,
+            Figure<Clips>.Text("at", "corner or curve.", c => c.Bend.IsCorner ? "corner" : "curve"),
+            Figure<Clips>.Count("count", "How many.", c => c.Count),
+            Figure<Clips>.Fine("depth", "From the raw edge.", c => c.Depth),
+            Figure<Clips>.Fine("apart", "Along the cord.", c => c.Apart)
+        ),
+        Figure<EdgePlan>.Table(
+            "lines",
+            "The lines of stitching, each nearer to the cord.",
+            a => a.Lines,
+            Figure<NeedleLine>.Fine("wanted", "From the covered cord.", l => l.Wanted),
+            Figure<NeedleLine>.Count(
+                "place",
+                "Places of the needle from the middle, away from the cord.",
+                l => l.Place
+            ),
+            Figure<NeedleLine>.Length("gives", LengthKind.Fine, "What that comes to.", l => l.Gives)
+        ),
+        Figure<EdgePlan>.Fine(
+            "thickest",
+            "What has to pass under the foot: covered cord, its seam, and both layers of the piece.",
+            a => a.Thickest
+        ),
+    ];
+
+    /// <summary>The cord as it lies in the seam, from side to side.</summary>
+    public abstract Length Covered { get; }
+
+    /// <summary>From the cord to the raw edge.</summary>
+    public abstract Length Flange { get; }
+
+    /// <summary>The field that says it.</summary>
+    public virtual string FlangeField => CordedFields.Seam.Name;
+
+    public abstract BesideCord Foot { get; }
+
+    /// <summary>How far from the cord each line lies, the furthest first.</summary>
+    public abstract IReadOnlyList<Length> Wanted { get; }
+
+    public abstract Length Thickest { get; }
+
+    /// <summary>Joins of the covering along one round, in mm from where the edge starts; none for a cord that is bought covered.</summary>
+    public virtual IReadOnlyList<double> JoinsOnEdge => [];
+
+    /// <summary>Where the cord begins along the edge, in mm.</summary>
+    public virtual double StartsAt => Edge.Edge.IsClosed ? Edge.Start.Middle : 0;
+
+    public IReadOnlyList<NeedleLine> Lines => lines ??= Foot.Lines(Covered, Wanted);
+
+    private IReadOnlyList<NeedleLine>? lines;
+
+    /// <summary>Bend by bend.</summary>
+    public IReadOnlyList<Clips> Clips =>
+        clips ??= [.. Edge.Edge.Bends.Select(b => Corded.Clips.Of(b, Flange))];
+
+    private IReadOnlyList<Clips>? clips;
+
+    public override IReadOnlyList<Path> Traces => [Edge.Edge.Path];
+
+    /// <summary>Where the needle stands for a line, in words.</summary>
+    public string NeedleAt(NeedleLine line) =>
+        line.Place is { } place ? $"needle {place} {(place == 1 ? "place" : "places")} to the side"
+        : Foot.IsZipper ? $"the zipper foot {Fine(line.Wanted)} from the cord"
+        : $"by eye, {Fine(line.Wanted)} from the cord";
+
+    /// <summary>How the flange is clipped, in a sentence; empty where there is no bend.</summary>
+    public string ClipsSay
+    {
+        get
+        {
+            var corners = Clips.Where(c => c.Bend.IsCorner).ToList();
+            var curves = Clips.Where(c => !c.Bend.IsCorner).ToList();
+            List<string> says = [];
+            if (corners.Count > 0)
+            {
+                var (least, most) = (corners.Min(c => c.Count), corners.Max(c => c.Count));
+                says.Add(
+                    $"{(corners.Count == 1 ? "At the corner" : $"At each of {corners.Count} corners")} {(least == most ? $"{most}" : $"{least} to {most}")} {(most == 1 ? "clip" : "clips")}, {Fine(corners[0].Depth)} deep."
+                );
+            }
+            if (curves.Count > 0)
+            {
+                says.Add(
+                    $"In {(curves.Count == 1 ? "the curve" : "curves")} a clip every {Fine(curves.Min(c => c.Apart))}, {Fine(curves[0].Depth)} deep."
+                );
+            }
+            if (Clips.Any(c => !c.Bend.IsOutward))
+            {
+                says.Add("Where it bends inwards the flange lies over itself: clip it there too.");
+            }
+            return string.Join(" ", says);
+        }
+    }
+
+    /// <summary>How thick a length is, written.</summary>
+    public string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
+
+    /// <summary>The edge in short, for a list.</summary>
+    protected Summary InShort(string of) =>
+        new(
+            Edge.Pad is { } pad
+                ? $"{of} round {Ruler.Mark(pad.Width)} × {Ruler.Mark(pad.Height)}"
+                : $"{of} along {Ruler.Whole(Edge.Length)}",
+            EdgeDrawing.Picture("in-short", "", Edge.Edge)
+        );
+}

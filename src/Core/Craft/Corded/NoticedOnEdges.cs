@@ -1,0 +1,95 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Corded;
+
+/// <summary>What is noticed of any edge with a cord: its bends, the foot, and what has to pass under it.</summary>
+internal static class NoticedOnEdges
+{
+    /// <summary>The presser rises by this more than what passes under it: as the rule of the lift has it.</summary>
+    private static readonly Length Air = Length.FromMillimetres(1);
+
+    /// <summary>Two lines nearer to each other than this are one.</summary>
+    private static readonly Length Nearer = Length.FromMillimetres(0.8);
+
+    public static IEnumerable<Finding> In(EdgePlan a) => OfBends(a).Concat(OfFoot(a));
+
+    private static IEnumerable<Finding> OfBends(EdgePlan a)
+    {
+        var tight = a
+            .Edge.Edge.Bends.Where(b => b.Radius < a.Edge.LeastRadius.Millimetres - 1e-6)
+            .OrderBy(b => b.Radius)
+            .FirstOrDefault();
+        if (tight is not null)
+        {
+            var radius = Length.FromMillimetres(tight.Radius);
+            yield return new(
+                "bend-too-tight",
+                Severity.Care,
+                tight.Radius < 0.05
+                    ? "A corner cannot be rounded on the drawing: a curve runs into it."
+                    : $"A {(tight.IsCorner ? "corner" : "curve")} has a radius of {a.Ruler.Mark(radius)}; this cord lies in none below {a.Ruler.Mark(a.Edge.LeastRadius)}.",
+                "A cord cannot turn sharply: it pulls the corner flat and shows its stitching.",
+                $"Round it by {a.Ruler.Mark(a.Edge.LeastRadius)}, or take a thinner cord."
+            );
+        }
+    }
+
+    private static IEnumerable<Finding> OfFoot(EdgePlan a)
+    {
+        var foot = a.Foot;
+        if (a.Thickest + Air > foot.Lift)
+        {
+            yield return new(
+                "lift",
+                Severity.Stop,
+                $"{a.Fine(a.Thickest)} have to pass under the foot; it lifts by {a.Fine(foot.Lift)}.",
+                "At the joins it would stick, and be pushed aside.",
+                "Trim the joins slanting, use the knee or hand to lift it further, or take a thinner cord."
+            );
+        }
+        if (foot.IsZipper)
+        {
+            yield return new(
+                "by-the-edge",
+                Severity.Note,
+                "With a zipper foot nothing holds the cord.",
+                "It is kept against the foot by hand, so it takes longer, and wanders at bends.",
+                "Baste the cord into its covering first, and sew each line a thread nearer by eye."
+            );
+            yield break;
+        }
+        if (!foot.Holds(a.Covered))
+        {
+            yield return new(
+                "groove-too-narrow",
+                Severity.Stop,
+                $"The covered cord is {a.Fine(a.Covered)} thick; the groove is {a.Fine(foot.Groove!.Value)} wide.",
+                "The foot rides on the cord and slips off to one side.",
+                "Take a foot with a wider groove, a thinner cord, or the zipper foot."
+            );
+        }
+        else if (a.Lines.Any(l => l.Place is null))
+        {
+            yield return new(
+                "needle-out-of-reach",
+                Severity.Care,
+                foot.Step <= Length.Zero
+                    ? "The needle of this machine does not move."
+                    : $"Line {string.Join(" and ", a.Lines.Where(l => l.Place is null).Select(l => l.Number))} {(a.Lines.Count(l => l.Place is null) == 1 ? "lies" : "lie")} beyond what the needle reaches with this foot: {a.Fine(foot.Reach)} from the middle.",
+                "Through the foot the needle would strike metal.",
+                "Sew it with the zipper foot, by eye; the lines that are nearer stay as they are."
+            );
+        }
+        if (foot.Step > Nearer)
+        {
+            yield return new(
+                "coarse-steps",
+                Severity.Note,
+                $"From one place of the needle to the next it is {a.Fine(foot.Step)}.",
+                "The lines lie further apart than half a millimetre.",
+                "Turn the cloth a thread nearer by hand for the last line."
+            );
+        }
+    }
+}

@@ -1,0 +1,244 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Piping.Answer>;
+
+namespace ZephyrReach.Core.Craft.Piping;
+
+/// <summary>How an edge is piped.</summary>
+internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
+{
+    /// <summary>The first line only holds the covering shut.</summary>
+    public static readonly Length Basting = Length.FromMillimetres(3.5);
+
+    /// <summary>1.0, 0.5 and 0 mm from the covered cord: each hides the one before.</summary>
+    private static readonly Length[] FromCord =
+    [
+        Length.FromMillimetres(1),
+        Length.FromMillimetres(0.5),
+        Length.Zero,
+    ];
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Marked(
+            "stripWidth",
+            "roundUp(π(c + t) + 2s), and wider where wraps came out wider.",
+            a => a.Ask.Covering.Width
+        ),
+        F.Fine("wrap", "Round the cord: π(c + t).", a => a.Ask.Covering.Wrap),
+        F.Ratio("wrapFactor", "What wraps came to of that.", a => a.Ask.Covering.Factor),
+        F.Marked(
+            "required",
+            "Of strip, for one piped edge: Σ edges and the ends.",
+            a => a.Ask.Required
+        ),
+        F.Marked("requiredInAll", "For all of them.", a => a.Ask.Cut.Required),
+        .. F.From(a => a.Ask.Cut, BiasCut.Told),
+        F.Amount("cordLength", "For all, and more where it will shrink.", a => a.CordLength),
+        F.Amount("needleThread", "Of the three lines: length·(1 + t/ℓ) each.", a => a.NeedleThread),
+        F.Marked(
+            "startShift",
+            "From the middle of that side, so that no join of the covering lies at a corner.",
+            a => a.StartShift
+        ),
+        F.Flag(
+            "joinsHidden",
+            "Whether no join of the covering lies at a corner, on any piped edge.",
+            a => a.JoinsHidden
+        ),
+        F.Ratio("minutes", "About how long one piece takes.", a => a.Minutes),
+        .. EdgeFigures,
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public override Length Covered => Ask.Covering.Covered;
+
+    public override Length Flange => Ask.Covering.Flange;
+
+    public override BesideCord Foot => Ask.Foot;
+
+    public override IReadOnlyList<Length> Wanted => FromCord;
+
+    /// <summary>Where a join of the covering lies: the cord, four layers of covering, and the piece’s two.</summary>
+    public override Length Thickest => Covered + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
+
+    public Length CordLength => Ask.Cut.Required / (1 - Ask.Shrinks);
+
+    /// <summary>The first line goes along the strip, the other two along the edge.</summary>
+    public Length NeedleThread =>
+        Ask.Rings
+        * (
+            Line(Ask.Required, Basting, 2 * Ask.Covering.Thickness)
+            + Line(Edge.Length, Ask.StitchLength, Layers)
+            + Line(Edge.Length, Ask.StitchLength, Layers + Ask.Face)
+        );
+
+    private Length Layers => 2 * Ask.Covering.Thickness + Ask.Face;
+
+    private static Length Line(Length length, Length stitch, Length through) =>
+        length * (1 + through / stitch);
+
+    public double Minutes =>
+        Ask.Cut.Taken.Minutes
+        + Ask.Rings * (3 * Pace.Sewn(Ask.Required, Ask.StitchLength) + 2 * Clips.Count + 8)
+        + (Ask.HasZip ? 15 : 0);
+
+    public IReadOnlyList<Ring> Ringed => rings ??= Ring.All(Ask);
+
+    private IReadOnlyList<Ring>? rings;
+
+    public override IReadOnlyList<double> JoinsOnEdge => Ringed[0].Joins;
+
+    public override double StartsAt => Ringed[0].Start;
+
+    public Length StartShift =>
+        Edge.Edge.IsClosed
+            ? Length.FromMillimetres(Ringed[0].Start - Edge.Start.Middle)
+            : Length.Zero;
+
+    public bool JoinsHidden => Ringed.All(r => r.IsHidden);
+
+    public override Expected? Expected => Ask.Wraps.All.Count > 0 ? Ask.Wraps.Expected : null;
+
+    public override IReadOnlyList<Piece> Pieces => Ask.Cut.Pieces;
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            var cut = Ask.Cut;
+            List<Fact> facts =
+            [
+                new("Strip, wide", Ruler.Mark(Ask.Covering.Width)),
+                new(
+                    "Joined",
+                    $"{Ruler.Whole(cut.Required)}{(Ask.Rings > 1 ? $", {Ask.Rings} × {Ruler.Whole(Ask.Required)}" : "")}"
+                ),
+                new(
+                    "Of the cloth",
+                    cut.Way == BiasFields.FromRemnant ? "the remnant" : Ruler.Cut(cut.Cloth)
+                ),
+                new("Cord to have", Ruler.Write(CordLength, LengthKind.Amount)),
+                new(
+                    "Begin",
+                    Edge.Edge.IsClosed ? $"in the middle of {SideName}{Shifted}" : "at one end"
+                ),
+            ];
+            if (Clips.Any(c => c.Bend.IsCorner))
+            {
+                facts.Add(new("Corners", $"rounded by {Ruler.Mark(CornerRadius)}"));
+            }
+            facts.AddRange(
+                Lines.Select(l => new Fact(
+                    $"Line {l.Number}",
+                    $"{Fine(l.Gives ?? l.Wanted)} off: {NeedleAt(l)}"
+                ))
+            );
+            if (Edge.Cover is { } cover)
+            {
+                facts.Add(
+                    new(
+                        "Front and back",
+                        $"{Ruler.Cut(cover.Width + 2 * Flange)} × {Ruler.Cut(cover.Height + 2 * Flange)}"
+                    )
+                );
+            }
+            facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
+            return facts;
+        }
+    }
+
+    /// <summary>The side where it begins, as it is said.</summary>
+    public string SideName =>
+        Edge.Edge.Sides.Count == 1
+            ? "it, where it is seen least"
+            : $"{(Edge.Cover is null ? "" : "the ")}{Edge.Start.Name}{(Edge.Cover is null ? "" : " side")}";
+
+    private string Shifted =>
+        Math.Abs(StartShift.Millimetres) > 1
+            ? $", {Ruler.Mark(Length.FromMillimetres(Math.Abs(StartShift.Millimetres)))} to the {(StartShift > Length.Zero == IsRightward ? "right" : "left")}"
+            : "";
+
+    /// <summary>Whether the side runs to the right on the drawing.</summary>
+    private bool IsRightward => Math.Cos(Edge.Edge.Measured.At(Edge.Start.Middle).Heading) > 0;
+
+    /// <summary>What corners are rounded by: as asked, or as tight as this cord takes.</summary>
+    public Length CornerRadius =>
+        Length.FromMillimetres(Clips.Where(c => c.Bend.IsCorner).Max(c => c.Bend.Radius));
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new(
+                "Cut",
+                $"a bias strip {Ruler.Mark(Ask.Covering.Width)} wide, {Ruler.Mark(Sample)} long"
+            ),
+            new(
+                "Wrap",
+                $"{Ruler.Mark(Sample)} of the cord, sew all three lines on a scrap of the piece"
+            ),
+            new("The flange should be", Fine(Flange)),
+            new(
+                "The lines",
+                string.Join(", ", Lines.Select(l => Fine(l.Gives ?? l.Wanted))) + " from the cord"
+            ),
+        ];
+
+    private static readonly Length Sample = Length.FromMillimetres(150);
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            new("cloth", Ask.Cut.Cloth, Stage.Cut),
+            new("cord", CordLength, Stage.Keep),
+            new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
+        ];
+
+    public override Guide? Guide => StripGuide.Of(this);
+
+    public override Summary Summary => InShort($"{Fine(Ask.Covering.Cord)} piping");
+
+    public override IReadOnlyList<Caution> Cautions => PipingTechnique.Hazards;
+
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) => PipingPencil.Of(this);
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [
+            EdgeDrawing.Of(
+                this,
+                "The piped edge",
+                $"{Ruler.Whole(Edge.Length)} of edge with a covered cord {Fine(Covered)} thick, begun in the middle of {SideName}. {ClipsSay}",
+                _ => []
+            ),
+            .. BiasDrawings.All(Ask.Cut),
+            CordDrawings.UnderTheSole(this, "Three lines beside the cord"),
+            EndsDrawing.Of(this),
+        ];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Ask.Together.Steps(SewingSteps.Of(this));
+
+    /// <summary>Reads and reckons; null when the reader has errors.</summary>
+    public static Answer? Of(AskReader reader)
+    {
+        if (Ask.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        var answer = new Answer(ask)
+        {
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+            Findings = [],
+        };
+        return answer with
+        {
+            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
+        };
+    }
+}

@@ -1,0 +1,96 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.Piping;
+
+/// <summary>What an ask for a piped edge may say.</summary>
+internal static class Fields
+{
+    public static LengthField CordDiameter { get; } =
+        LengthField.Fine(
+            "cordDiameter",
+            "Cord, thick",
+            "Laid between two straight edges, not squeezed.",
+            0.5,
+            30
+        ) with
+        {
+            From = "cord.diameter",
+        };
+
+    public static FlagField PreShrunk { get; } =
+        new(
+            "preShrunk",
+            "The cord is",
+            "A cotton cord that shrinks later puckers the whole edge.",
+            true
+        )
+        {
+            No = "not washed yet",
+            Yes = "washed",
+        };
+
+    public static NumberField Shrinks { get; } =
+        new(
+            "cordShrinks",
+            "It shrinks by",
+            "In the wash; measure a metre before and after.",
+            0,
+            30,
+            5,
+            false
+        )
+        {
+            Unit = "%",
+            ShownWhen = new("preShrunk", "true", Not: true),
+        };
+
+    public static NumberField Rounds { get; } =
+        new(
+            "rounds",
+            "Piped edges of each",
+            "One round the middle; two for a box cushion, above and below.",
+            1,
+            4,
+            1,
+            false
+        )
+        {
+            IsWhole = true,
+        };
+
+    public static LengthField StitchLength { get; } =
+        CordedFields.Fine(
+            "stitchLength",
+            "Stitch length",
+            "Of the second and third line.",
+            1,
+            6,
+            2.5
+        );
+
+    /// <summary>What wraps came to against what was reckoned.</summary>
+    public static GroupsField Samples { get; } = DialSamples.Field("Wraps that were measured.");
+
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        CordDiameter,
+        PreShrunk,
+        Shrinks,
+        .. CordedFields.OfEdge,
+        CordedFields.Thickness,
+        CordedFields.FaceThickness,
+        CordedFields.Seam,
+        CordedFields.Overlap,
+        Rounds,
+        .. BiasFields.All,
+        .. CordedFields.OfFoot,
+        StitchLength,
+        CordedFields.Zip,
+        Samples,
+        .. Together.Fields,
+    ];
+}

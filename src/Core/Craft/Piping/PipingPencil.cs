@@ -1,0 +1,87 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Piping;
+
+/// <summary>The computation in words and figures.</summary>
+internal static class PipingPencil
+{
+    public static IReadOnlyList<PencilLine> Of(Answer a)
+    {
+        var (ask, cut) = (a.Ask, a.Ask.Cut);
+        string fine(Length length) => a.Fine(length);
+        string whole(Length length) => a.Ruler.Whole(length);
+        var factor = Math.Max(1, ask.Covering.Factor);
+        List<PencilLine> lines =
+        [
+            new(
+                "Strip",
+                $"π × ({fine(ask.Covering.Cord)} + {fine(ask.Covering.Thickness)}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {fine(a.Flange)}, up = {a.Ruler.Mark(ask.Covering.Width)}",
+                ask.Wraps.All.Count > 0
+                    ? ask.Wraps.RestsOn
+                    : "Round the cord in the middle of the cloth, and a flange on either side."
+            ),
+            new(
+                "Long",
+                a.Edge.Edge.IsClosed
+                    ? $"{whole(a.Edge.Length)} + {a.Ruler.Mark(ask.Overlap)} = {whole(ask.Required)}"
+                    : $"{whole(a.Edge.Length)} + 2 × {a.Ruler.Mark(ask.Overlap)} = {whole(ask.Required)}",
+                ask.Rings > 1 ? $"{ask.Rings} of them: {whole(cut.Required)}." : ""
+            ),
+            new(
+                "One by one",
+                $"{cut.Single.Count} × {a.Ruler.Cut(cut.Single.Each)} − {cut.Single.Joins} × {fine(cut.Single.AtJoin)} = {whole(cut.Single.Reaches)}; cloth {a.Ruler.Cut(cut.Single.ClothLength)}",
+                "Each strip goes from selvedge to selvedge; a join takes its allowance of both ends, measured along the slant."
+            ),
+        ];
+        if (cut.Ways.Any(w => w.Name == BiasFields.Continuous))
+        {
+            lines.Add(
+                new(
+                    "Round and round",
+                    $"{fine(cut.Join)} + √({fine(cut.Join)}² + {a.Ruler.Mark(cut.Width)} × {whole(cut.Required)}) = {a.Ruler.Cut(cut.Tube.Side)}",
+                    cut.Tube.IsOblong
+                        ? $"That is wider than the cloth: an oblong {a.Ruler.Cut(cut.Tube.Across)} × {a.Ruler.Cut(cut.Tube.Along)} gives as much."
+                        : "All of the square but its seams becomes strip."
+                )
+            );
+        }
+        lines.Add(new("The better", cut.Ways[0].Label, cut.Why));
+        if (cut.Remnant is { } remnant)
+        {
+            lines.Add(
+                new(
+                    "Remnant",
+                    $"{string.Join(" + ", remnant.Strips.Take(8).Select(s => a.Ruler.Write(s.Length, LengthKind.AtMost)))}{(remnant.Strips.Count > 8 ? " + …" : "")} − {Math.Max(0, remnant.Strips.Count - 1)} × {fine(remnant.AtJoin)} = {a.Ruler.Write(remnant.Gives, LengthKind.AtMost)}",
+                    "Its strips, the longest first, less what the joins take."
+                )
+            );
+        }
+        lines.Add(
+            new(
+                "Cord",
+                ask.Shrinks > 0
+                    ? $"{whole(cut.Required)} ÷ (1 − {DecimalText.Write(ask.Shrinks, 2)}) = {whole(a.CordLength)}"
+                    : $"{whole(cut.Required)}",
+                ask.Shrinks > 0 ? "Buy so much, and wash it before it is covered." : ""
+            )
+        );
+        lines.AddRange(
+            a.Lines.Where(l => l.Place is not null)
+                .Select(l => new PencilLine(
+                    $"Line {l.Number}",
+                    $"{l.Place} × {fine(a.Foot.Step)} − {fine(a.Covered / 2)} = {fine(l.Gives!.Value)}",
+                    $"{fine(l.Wanted)} is wanted; the needle stands no nearer than the line after it."
+                ))
+        );
+        lines.Add(
+            new(
+                "Under the foot",
+                $"{fine(a.Covered)} + 4 × {fine(ask.Covering.Thickness)} + 2 × {fine(ask.Face)} = {fine(a.Thickest)}",
+                "Where a join of the covering lies."
+            )
+        );
+        return lines;
+    }
+}

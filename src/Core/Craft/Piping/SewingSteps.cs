@@ -1,0 +1,289 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Piping;
+
+/// <summary>The order of work on a piped edge.</summary>
+internal static class SewingSteps
+{
+    public static IReadOnlyList<SewingStep> Of(Answer a) =>
+        [
+            Cut(a),
+            .. Joined(a),
+            .. a.Ask.Shrinks > 0 ? [Washed(a)] : Array.Empty<SewingStep>(),
+            Wrapped(a),
+            Marked(a),
+            Applied(a),
+            .. a.Edge.Edge.IsClosed ? [EndsMet(a)] : Array.Empty<SewingStep>(),
+            .. a.Ask.HasZip ? [Zipped(a)] : Array.Empty<SewingStep>(),
+            Closed(a),
+            Turned(a),
+        ];
+
+    private static SewingStep Cut(Answer a)
+    {
+        var cut = a.Ask.Cut;
+        var drawing = BiasDrawings.Of(cut);
+        var all = string.Join("; ", a.Pieces.Select(p => p.Says(a.Ruler)));
+        return new SewingStep(
+            "cut",
+            cut.Way == BiasFields.Continuous ? "Cut the square" : "Cut the strips",
+            cut.Way switch
+            {
+                BiasFields.Continuous =>
+                    $"Cut {all}, on the grain. Draw the slanted line from corner to corner, and cut along it.",
+                BiasFields.FromRemnant =>
+                    $"Cut {all} from the remnant, as they lie on it: the longest first.",
+                _ =>
+                    $"Cut {all}, {(cut.Angle == 90 ? "straight across" : $"at {DecimalText.Write(cut.Angle, 0)}° to the selvedge")}, from selvedge to selvedge. The ends stay as the selvedge cuts them: slanted.",
+            },
+            a.Pieces.Count > 1 ? $"{a.Pieces.Sum(p => p.Count)} pieces" : all,
+            [
+                cut.Way == BiasFields.Continuous
+                    ? "All four sides follow a thread."
+                    : $"Each strip is {a.Ruler.Mark(cut.Width)} wide all along.",
+            ],
+            []
+        ).At(
+            Place.Table,
+            Pace.Cut(Math.Max(1, a.Pieces.Sum(p => p.Count))),
+            drawing,
+            [drawing == BiasDrawings.Tube ? "slant" : "strips"]
+        );
+    }
+
+    private static IEnumerable<SewingStep> Joined(Answer a)
+    {
+        var cut = a.Ask.Cut;
+        if (cut.Way == BiasFields.Continuous)
+        {
+            yield return new SewingStep(
+                "join",
+                "Join the halves, draw the lines",
+                $"Sew two straight sides together, right sides facing, with {a.Fine(cut.Join)} allowance, and press the seam open. On the slanted piece draw lines {a.Ruler.Mark(cut.Width)} apart, along the slant.",
+                $"lines {a.Ruler.Mark(cut.Width)} apart",
+                [
+                    "It is a slanted piece with two long bias edges.",
+                    "The last line leaves less than a strip: cut that off.",
+                ],
+                [],
+                Safety.Iron
+            ).At(Place.Machine, 8, BiasDrawings.Tube, ["lines"]);
+            yield return new SewingStep(
+                "tube",
+                "Sew the tube, cut it round",
+                $"Bring the other two straight sides together, one line further on, so that the first line meets the second; sew with {a.Fine(cut.Join)} allowance. Then cut along the line, round and round: {a.Ruler.Whole(cut.Required)}.",
+                a.Ruler.Whole(cut.Required),
+                [
+                    "One strip’s width stands out at either end of the seam.",
+                    "Every line meets the next at the seam, not at the raw edge.",
+                ],
+                [],
+                Safety.Pins
+            ).At(
+                Place.Machine,
+                6 + 2 * cut.Required.Millimetres / 1000,
+                BiasDrawings.Tube,
+                ["strips"]
+            );
+            yield break;
+        }
+        var joins = cut.Taken.Joins;
+        if (joins == 0)
+        {
+            yield break;
+        }
+        yield return new SewingStep(
+            "join",
+            "Join the strips",
+            $"Lay two ends at a right angle, right sides facing, and sew across on the slant with {a.Fine(cut.Join)} allowance: {joins} {(joins == 1 ? "join" : "joins")}. Press them open and cut the corners off.",
+            joins == 1 ? "1 join" : $"{joins} joins",
+            [
+                $"Joined they measure {a.Ruler.Whole(cut.Required)} or more.",
+                "At the join the raw edges run on without a step.",
+            ],
+            [],
+            Safety.Iron
+        ).At(Place.Machine, 3 * joins, BiasDrawings.Of(cut), ["strips"]);
+    }
+
+    private static SewingStep Washed(Answer a) =>
+        new SewingStep(
+            "wash",
+            "Wash the cord",
+            $"Wash and dry {a.Ruler.Write(a.CordLength, LengthKind.Amount)} of cord as the piece will be washed.",
+            a.Ruler.Write(a.CordLength, LengthKind.Amount),
+            [$"Dry, it measures {a.Ruler.Whole(a.Ask.Cut.Required)} or more."],
+            []
+        ).At(Place.Hand, 5, CordDrawings.Lines, ["cord"], Lines(a, 0));
+
+    private static SewingStep Wrapped(Answer a) =>
+        Line(
+            a,
+            0,
+            new SewingStep(
+                "wrap",
+                "Wrap the cord",
+                $"Lay the cord into the strip, wrong side inside, raw edges together, and sew it shut with long stitches, {a.Fine(Answer.Basting)}. Do not stretch the strip."
+                    + (
+                        a.Ask.Rings > 1
+                            ? $" Cut it into {a.Ask.Rings} lengths of {a.Ruler.Whole(a.Ask.Required)}."
+                            : ""
+                    ),
+                Big(a, 0),
+                [
+                    $"The flange is {a.Fine(a.Flange)} wide all along.",
+                    "The covering lies round the cord without slanting wrinkles.",
+                ],
+                [],
+                Safety.Needle
+            ),
+            Place.Machine,
+            a.Ask.Rings * Pace.Sewn(a.Ask.Required, Answer.Basting)
+        );
+
+    private static SewingStep Marked(Answer a) =>
+        new SewingStep(
+            "mark",
+            "Round the corners, mark the start",
+            (
+                a.Clips.Any(c => c.Bend.IsCorner)
+                    ? $"Draw the corners round, by {a.Ruler.Mark(a.CornerRadius)}, and cut front and back by them. "
+                    : ""
+            )
+                + (
+                    a.Edge.Edge.IsClosed
+                        ? $"Mark the start in the middle of {a.SideName}."
+                        : "Mark both ends of the edge."
+                ),
+            a.Clips.Any(c => c.Bend.IsCorner)
+                ? $"round by {a.Ruler.Mark(a.CornerRadius)}"
+                : "the start",
+            [
+                "Folded on itself, every corner is alike.",
+                a.JoinsHidden
+                    ? "Laid round, no join of the covering comes to a corner."
+                    : "See where the joins come to lie before you sew.",
+            ],
+            []
+        ).At(Place.Table, 5, EdgeDrawing.Name, ["start", "face"], ["cord", "clips"]);
+
+    private static SewingStep Applied(Answer a) =>
+        Line(
+            a,
+            1,
+            new SewingStep(
+                "apply",
+                "Sew it to the front",
+                $"Lay the flange along the raw edge of the right side, the cord inwards, and leave {a.Ruler.Mark(a.Ask.Overlap)} loose at the start. Sew along the cord. {a.ClipsSay}".TrimEnd(),
+                Big(a, 1),
+                [
+                    "The first line is hidden under the cord.",
+                    "The cord goes round without pulling the corners flat.",
+                ],
+                [
+                    new("clip as you come to it", "You see how much each bend needs."),
+                    new("clip before", "The hands stay free; easier where all corners are alike."),
+                ]
+            ),
+            Place.Machine,
+            a.Ask.Rings * (Pace.Sewn(a.Edge.Length, a.Ask.StitchLength) + a.Clips.Count),
+            EdgeDrawing.Name,
+            a.Clips.Count > 0 ? ["cord", "clips"] : ["cord"]
+        );
+
+    private static SewingStep EndsMet(Answer a) =>
+        new SewingStep(
+            "ends",
+            "Bring the ends together",
+            $"Open both ends of the covering for {a.Ruler.Mark(a.Ask.Overlap)}. Cut one on the slant and turn it in by {a.Fine(a.Ask.Cut.Join)}, or sew both together on the slant. Cut the cord so that its ends butt, and sew them together with a few stitches by hand. Wrap it again, and sew over the gap.",
+            "ends butted",
+            [
+                "The cord is nowhere thicker.",
+                "The slant of the join goes the way of the other joins.",
+            ],
+            [
+                new("sewn on the slant", "Flattest; the length has to be exact."),
+                new("turned in over the other end", "Quicker; one layer more."),
+            ]
+        ).At(Place.Hand, 6 * a.Ask.Rounds, EndsDrawing.Name, ["seam", "cord-end", "cord-start"]);
+
+    private static SewingStep Zipped(Answer a) =>
+        new SewingStep(
+            "zip",
+            "Sew in the zip",
+            $"On {a.SideName}: lay the zip face down on the piped front, its teeth against the cord, and sew close beside them; then the other half to the back. The back comes after the zip, never before. Leave it half open.",
+            "zip first, then the back",
+            ["The cord covers the teeth.", "The zip is half open: else it cannot be turned."],
+            [],
+            Safety.Pins
+        ).At(Place.Machine, 15, EdgeDrawing.Name, ["cord", "start"]);
+
+    private static SewingStep Closed(Answer a) =>
+        Line(
+            a,
+            2,
+            new SewingStep(
+                "close",
+                "Sew on the back",
+                $"Lay the back on, right sides together, and sew from the side where the stitching of the front is seen: just inside it. {(a.Ask.HasZip ? "" : $"Leave the opening on {a.SideName}. ")}Over the joins turn the wheel by hand.",
+                Big(a, 2),
+                [
+                    "No earlier line shows on the right side.",
+                    $"At the joins {a.Fine(a.Thickest)} pass under the foot.",
+                ],
+                [],
+                Safety.Needle
+            ),
+            Place.Machine,
+            a.Ask.Rings * (Pace.Sewn(a.Edge.Length, a.Ask.StitchLength) + 3)
+        );
+
+    private static SewingStep Turned(Answer a) =>
+        new SewingStep(
+            "turn",
+            "Trim, turn and press",
+            "Trim the layers to different widths, the corners closest. Turn it, push the cord out with the fingers, and press beside it, never on it.",
+            "press beside the cord",
+            ["The cord stands up all round.", "No stitch of an earlier line is seen."],
+            [],
+            Safety.Iron
+        ).At(Place.Iron, 6, EdgeDrawing.Name, ["cord", "face"], ["clips"]);
+
+    /// <summary>A step that sews one of the lines: where the needle stands is set for it.</summary>
+    private static SewingStep Line(
+        Answer a,
+        int index,
+        SewingStep step,
+        Place place,
+        double minutes,
+        string drawing = CordDrawings.Lines,
+        IReadOnlyList<string>? lit = null
+    )
+    {
+        var line = a.Lines[index];
+        return step.At(
+            place,
+            minutes,
+            drawing,
+            lit ?? ["cord", CordDrawings.Line(line)],
+            drawing == CordDrawings.Lines ? Lines(a, index + 1) : null
+        ) with
+        {
+            Sets =
+            [
+                a.NeedleAt(line),
+                $"length {a.Fine(index == 0 ? Answer.Basting : a.Ask.StitchLength)}",
+            ],
+        };
+    }
+
+    /// <summary>The lines that are not there yet after so many.</summary>
+    private static IReadOnlyList<string> Lines(Answer a, int sewn) =>
+        [.. a.Lines.Skip(sewn).Select(CordDrawings.Line)];
+
+    private static string Big(Answer a, int index) =>
+        $"{a.Fine(a.Lines[index].Gives ?? a.Lines[index].Wanted)} from the cord";
+}
