@@ -22,6 +22,7 @@ public static class Techniques
         FoldedRibbon.FoldedRibbonTechnique.Technique,
         Piping.PipingTechnique.Technique,
         FinePiping.FinePipingTechnique.Technique,
+        CordTrim.CordTrimTechnique.Technique,
         Couching.CouchingTechnique.Technique,
         Applique.AppliqueTechnique.Technique,
         Darning.DarningTechnique.Technique,

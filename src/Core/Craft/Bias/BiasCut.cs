@@ -48,7 +48,7 @@ internal sealed record BiasCut(
             a => a.Single.Count
         ),
         F.Count("joins", "n − 1.", a => Math.Max(0, a.Single.Joins)),
-        F.Amount(
+        F.Cut(
             "clothLength",
             "W·cot θ + n·w/sin θ; on the bias W + n·w√2.",
             a => a.Single.ClothLength
@@ -65,7 +65,7 @@ internal sealed record BiasCut(
             a => a.Ways,
             Figure<BiasWay>.Text("name", "strips, continuous or remnant.", w => w.Name),
             Figure<BiasWay>.Text("label", "In words.", w => w.Label),
-            Figure<BiasWay>.Amount("cloth", "Of the cloth’s length.", w => w.Cloth),
+            Figure<BiasWay>.Cut("cloth", "Of the cloth’s length.", w => w.Cloth),
             Figure<BiasWay>.Count("joins", "In the strip.", w => w.Joins),
             Figure<BiasWay>.Ratio("minutes", "About.", w => w.Minutes),
             Figure<BiasWay>.Flag("serves", "Whether there is cloth enough.", w => w.Serves),
@@ -89,6 +89,27 @@ internal sealed record BiasCut(
 
     /// <summary>Null where none was said.</summary>
     public Remnant? Remnant { get; } = Shape is null ? null : new(Shape, Width, Join, Angle);
+
+    /// <summary>The strips that are cut from it: the longest, until they reach; all of them where they do not.</summary>
+    public IReadOnlyList<RemnantStrip> FromRemnant => fromRemnant ??= Enough();
+
+    private IReadOnlyList<RemnantStrip>? fromRemnant;
+
+    private List<RemnantStrip> Enough()
+    {
+        List<RemnantStrip> taken = [];
+        var reaches = Length.Zero;
+        foreach (var strip in Remnant?.Strips ?? [])
+        {
+            if (taken.Count > 0 && reaches >= Required)
+            {
+                break;
+            }
+            reaches += strip.Length - (taken.Count > 0 ? Remnant!.AtJoin : Length.Zero);
+            taken.Add(strip);
+        }
+        return taken;
+    }
 
     /// <summary>Whether a tube can be sewn for it: it is on the bias.</summary>
     private bool HasTube => Angle == 45;
@@ -145,9 +166,9 @@ internal sealed record BiasCut(
                 case BiasFields.FromRemnant:
                     List<Length> places = [];
                     var at = Length.Zero;
-                    foreach (var strip in Remnant!.Strips.SkipLast(1))
+                    foreach (var strip in FromRemnant.SkipLast(1))
                     {
-                        at += strip.Length - Remnant.AtJoin;
+                        at += strip.Length - Remnant!.AtJoin;
                         places.Add(at + Remnant.AtJoin / 2);
                     }
                     return places;
@@ -177,8 +198,8 @@ internal sealed record BiasCut(
             ],
             BiasFields.FromRemnant =>
             [
-                .. Remnant!
-                    .Strips.Select(s => Rounding.Down(s.Length, Ruler.Cutting))
+                .. FromRemnant
+                    .Select(s => Rounding.Down(s.Length, Ruler.Cutting))
                     .GroupBy(l => l)
                     .Select(
                         (g, i) =>
@@ -288,10 +309,10 @@ internal sealed record BiasCut(
                 BiasFields.FromRemnant,
                 "from the remnant",
                 Length.Zero,
-                remnant.Strips.Count - 1,
-                4 + 2 * remnant.Strips.Count + 3 * (remnant.Strips.Count - 1),
+                FromRemnant.Count - 1,
+                4 + 2 * FromRemnant.Count + 3 * (FromRemnant.Count - 1),
                 remnant.Gives >= Required,
-                $"{Of(remnant.Strips.Count, "piece")}, {Ruler.Write(remnant.Gives, LengthKind.AtMost)} joined"
+                $"{Of(FromRemnant.Count, "piece")}; all of it gives {Ruler.Write(remnant.Gives, LengthKind.AtMost)}"
             );
         }
     }

@@ -47,7 +47,7 @@ internal static class BiasDrawings
         List<Shape> shapes = [.. Cloth(length, cut.ClothWidth)];
         for (var i = 0; i < Math.Min(single.Count, Most); i++)
         {
-            shapes.Add(Strip(single.Corners(i), $"{i + 1}"));
+            shapes.AddRange(Strip(single.Corners(i), $"{i + 1}"));
         }
         shapes.Add(Taken(single.ClothLength, cut.ClothWidth, "of cloth"));
         shapes.Add(Width(length, cut.ClothWidth));
@@ -132,8 +132,8 @@ internal static class BiasDrawings
         var to = shape.Bounds.To;
         List<Shape> shapes =
         [
-            new PathShape(shape, LineMeaning.Profile, ClothRole.Length) { Part = "remnant" },
-            .. remnant.Strips.Take(Most).Select((s, i) => Strip(s.Corners, $"{i + 1}")),
+            new PathShape(shape, LineMeaning.Profile, ClothRole.LeftOver) { Part = "remnant" },
+            .. cut.FromRemnant.Take(Most).SelectMany((s, i) => Strip(s.Corners, $"{i + 1}")),
             new GrainArrow(new Point(to.X * 0.05, to.Y * 0.3), new Point(to.X * 0.05, to.Y * 0.1)),
         ];
         var from = shape.Bounds.From;
@@ -160,8 +160,8 @@ internal static class BiasDrawings
         );
         return new Drawing(
             Remnant,
-            $"From the remnant: {cut.Ruler.Write(remnant.Gives, LengthKind.AtMost)} joined",
-            $"{Of(remnant.Strips.Count, "piece")} {cut.Ruler.Mark(cut.Width)} wide from the remnant"
+            $"From the remnant: it gives {cut.Ruler.Write(remnant.Gives, LengthKind.AtMost)}",
+            $"{Of(cut.FromRemnant.Count, "piece")} {cut.Ruler.Mark(cut.Width)} wide from the remnant"
                 + (
                     remnant.Strips.Count > 0
                         ? $", the longest {cut.Ruler.Write(remnant.Strips[0].Length, LengthKind.AtMost)}."
@@ -180,7 +180,7 @@ internal static class BiasDrawings
         yield return new ClothPiece(
             Point.At(0, 0),
             new Point(length, width),
-            ClothRole.Length,
+            ClothRole.LeftOver,
             TornRight: true
         );
         yield return new ClothLine(
@@ -199,8 +199,21 @@ internal static class BiasDrawings
         );
     }
 
-    private static PathShape Strip(IReadOnlyList<Point> corners, string label) =>
-        new(Path.Of(true, corners), LineMeaning.Profile, ClothRole.Main, label) { Part = "strips" };
+    private static IEnumerable<Shape> Strip(IReadOnlyList<Point> corners, string label)
+    {
+        yield return new PathShape(Path.Of(true, corners), LineMeaning.Chalk, ClothRole.Main)
+        {
+            Part = "strips",
+        };
+        yield return new Words(
+            new((corners[0].X + corners[2].X) / 2, (corners[0].Y + corners[2].Y) / 2),
+            label,
+            true
+        )
+        {
+            Part = "strips",
+        };
+    }
 
     private static Dimension Taken(Length taken, Length width, string note) =>
         new(

@@ -9,24 +9,20 @@ internal static class CordDrawings
 {
     public const string Lines = "lines";
 
-    private static readonly Length Long = Length.FromMillimetres(34);
-
     public static string Line(NeedleLine line) => $"line-{line.Number}";
 
     /// <summary>The covered cord in its groove, and the lines beside it.</summary>
     public static Drawing UnderTheSole(EdgePlan a, string title)
     {
-        var (above, flange) = (Length.FromMillimetres(5), a.Flange);
-        var middle = above + a.Covered / 2;
+        var middle = Length.FromMillimetres(1.5) + a.Covered / 2;
         var edge = middle + a.Covered / 2;
-        var height = edge + flange + Length.FromMillimetres(2);
+        // As much of the flange as the lines need.
+        var near = a.Lines.Max(l => l.Gives ?? l.Wanted) + Length.FromMillimetres(2.5);
+        var height = edge + near;
+        var wide = height * 2.2;
         List<Shape> shapes =
         [
-            new ClothPiece(
-                new Point(Length.Zero, middle),
-                new Point(Long, edge + flange),
-                ClothRole.Main
-            )
+            new ClothPiece(new Point(Length.Zero, middle), new Point(wide, height), ClothRole.Main)
             {
                 Part = "flange",
             },
@@ -35,8 +31,8 @@ internal static class CordDrawings
         {
             shapes.Add(
                 new Plate(
-                    new Point(Long / 4, middle - groove / 2),
-                    new Point(Long * 0.75, middle + groove / 2),
+                    new Point(wide / 4, middle - groove / 2),
+                    new Point(wide * 0.75, middle + groove / 2),
                     "groove",
                     false
                 )
@@ -47,7 +43,11 @@ internal static class CordDrawings
         }
         shapes.Add(
             new PathShape(
-                Path.Of(false, new Point(Length.Zero, middle), new Point(Long, middle)),
+                Path.Of(
+                    false,
+                    new Point(a.Covered / 2, middle),
+                    new Point(wide - a.Covered / 2, middle)
+                ),
                 LineMeaning.Cord,
                 Width: a.Covered
             )
@@ -58,12 +58,18 @@ internal static class CordDrawings
         foreach (var line in a.Lines)
         {
             var y = edge + (line.Gives ?? line.Wanted);
-            if (y > height)
-            {
-                continue;
-            }
             shapes.Add(
-                new ClothLine(LineMeaning.Stitch, new Point(Length.Zero, y), new Point(Long, y))
+                new ClothLine(LineMeaning.Stitch, new Point(Length.Zero, y), new Point(wide, y))
+                {
+                    Part = Line(line),
+                }
+            );
+            shapes.Add(
+                new Words(
+                    new Point(wide * (0.2 + 0.25 * (line.Number - 1)), y),
+                    $"{line.Number}",
+                    true
+                )
                 {
                     Part = Line(line),
                 }
@@ -71,19 +77,9 @@ internal static class CordDrawings
         }
         shapes.Add(
             new Dimension(
-                new Point(Long, edge),
-                new Point(Long, edge + flange),
+                new Point(wide, middle - a.Covered / 2),
+                new Point(wide, edge),
                 Side.Right,
-                flange,
-                LengthKind.Fine,
-                Field: a.FlangeField
-            )
-        );
-        shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, middle - a.Covered / 2),
-                new Point(Length.Zero, edge),
-                Side.Left,
                 a.Covered,
                 LengthKind.Fine
             )
@@ -97,7 +93,7 @@ internal static class CordDrawings
                     a.Lines.Select(l => $"{a.Fine(l.Gives ?? l.Wanted)}, {a.NeedleAt(l)}")
                 )
                 + ".",
-            Long,
+            wide,
             height,
             shapes,
             true,

@@ -234,6 +234,10 @@ internal static class CordedFields
             Yes = "a zip",
         };
 
+    /// <summary>Whether a line was drawn, and not only measured.</summary>
+    private static ShownWhen IsDrawn =>
+        new(Made.Name, LineFields.Built) { Or = [LineFields.Shaped, LineFields.Read] };
+
     /// <summary>What the edge is, in the order it is asked.</summary>
     public static IReadOnlyList<string> Group { get; } =
     [
@@ -255,8 +259,14 @@ internal static class CordedFields
         Edges,
         LineFields.Path,
         Closed,
-        LineFields.Repeats,
-        LineFields.Mirrored,
+        LineFields.Repeats with
+        {
+            ShownWhen = IsDrawn,
+        },
+        LineFields.Mirrored with
+        {
+            ShownWhen = IsDrawn,
+        },
         Shape,
         LineFields.ShapeWidth,
         LineFields.ShapeHeight,

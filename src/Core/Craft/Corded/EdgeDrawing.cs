@@ -137,7 +137,9 @@ internal static class EdgeDrawing
         foreach (var side in edge.Sides.Take(30))
         {
             var at = place.Of(
-                isFlat && edge.IsClosed ? middle : edge.Measured.At(side.Middle).Beside(inside)
+                isFlat && edge.IsClosed
+                    ? middle
+                    : edge.Measured.At(side.Middle - side.Length / 8).Beside(inside)
             );
             if (edge.Sides.Count > 1)
             {

@@ -65,9 +65,6 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
     /// <summary>From the cord to the raw edge.</summary>
     public abstract Length Flange { get; }
 
-    /// <summary>The field that says it.</summary>
-    public virtual string FlangeField => CordedFields.Seam.Name;
-
     public abstract BesideCord Foot { get; }
 
     /// <summary>How far from the cord each line lies, the furthest first.</summary>

@@ -38,6 +38,9 @@ internal sealed record BesideCord(
             ? Length.Max(Length.Zero, Length.Min(Shift, opening / 2 - Blade))
             : Shift;
 
+    /// <summary>How deep the cord lies in the foot: a round groove is half as deep as it is wide.</summary>
+    public Length Hollow => IsZipper || Groove is not { } groove ? Length.Zero : groove / 2;
+
     /// <summary>Whether the covered cord lies in the groove.</summary>
     public bool Holds(Length covered) => Groove is not { } groove || groove >= covered;
 

@@ -38,12 +38,12 @@ internal static class NoticedOnEdges
     private static IEnumerable<Finding> OfFoot(EdgePlan a)
     {
         var foot = a.Foot;
-        if (a.Thickest + Air > foot.Lift)
+        if (a.Thickest - foot.Hollow + Air > foot.Lift)
         {
             yield return new(
                 "lift",
                 Severity.Stop,
-                $"{a.Fine(a.Thickest)} have to pass under the foot; it lifts by {a.Fine(foot.Lift)}.",
+                $"{a.Fine(a.Thickest)} have to pass under the foot, where the covering is joined; it lifts by {a.Fine(foot.Lift)}{(foot.Hollow > Length.Zero ? $", and its groove is about {a.Fine(foot.Hollow)} deep" : "")}.",
                 "At the joins it would stick, and be pushed aside.",
                 "Trim the joins slanting, use the knee or hand to lift it further, or take a thinner cord."
             );

@@ -1,8 +1,20 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+
 namespace ZephyrReach.Core.Craft.FinePiping;
 
-/// <summary>Fine piping: so far its card alone.</summary>
+/// <summary>Fine piping, as the rest of the program knows it: twisted thread, a groove, and an edge.</summary>
 internal static class FinePipingTechnique
 {
+    /// <summary>Its hazards.</summary>
+    public static IReadOnlyList<Caution> Hazards { get; } =
+    [Safety.Needle, Safety.Pins, Safety.Iron];
+
     public static Technique Technique { get; } =
         new()
         {
@@ -12,5 +24,83 @@ internal static class FinePipingTechnique
             Kin = Kin.Edges,
             Says = FinePipingCard.Technique.Says,
             Cards = [FinePipingCard.Technique],
+            Working = new()
+            {
+                Begin = "Pipe it as fine as a thread",
+                Mark = Mark(),
+                Straight = new Form(
+                    "",
+                    "How to pipe it",
+                    Fields.All,
+                    Answer.Told,
+                    RawAsk.Of(
+                        ("made", CordedFields.Listed),
+                        ("edges", new[] { "62 cm" }),
+                        ("strands", 4),
+                        ("wraps", 24),
+                        ("wrapSpan", "10 mm"),
+                        ("clothThickness", "0.15 mm"),
+                        ("seamAllowance", "8 mm"),
+                        ("clothWidth", "140 cm"),
+                        ("grooveWidth", "1.6 mm"),
+                        ("footOpening", "7 mm")
+                    ),
+                    Answer.Of
+                ),
+                Turned = [StrandsQuestion.Form, EvenSwatch.Form],
+                Groups =
+                [
+                    new(Asking.First, "", "wraps", "wrapSpan", "strands"),
+                    new(Asking.First, "", CordedFields.Group),
+                    new(Asking.First, "", "leastSeen"),
+                    new(Asking.Machine, "", [.. CordedFields.OfFoot.Select(f => f.Name)]),
+                    new(Asking.Machine, "", BiasFields.Cutting),
+                    new(
+                        Asking.Folded,
+                        "Cloth for the strips",
+                        [.. BiasFields.Cloth, "clothThickness"]
+                    ),
+                    new(Asking.Folded, "From a remnant", BiasFields.OfRemnant),
+                    new(
+                        Asking.Folded,
+                        "Flange, corners and stitch",
+                        "seamAllowance",
+                        "overlap",
+                        "cornerRadius",
+                        "faceThickness",
+                        "stitchLength"
+                    ),
+                    FieldGroup.Alike,
+                    new(Asking.Cut, "", "clothAtHand"),
+                ],
+                First = new(
+                    "wraps",
+                    "How many wraps of the thread?",
+                    "Wind it round a pencil, side by side, and count what lies on 10 mm: that says how thick it is."
+                ),
+                Allows =
+                [
+                    new(
+                        StrandsQuestion.Form.Name,
+                        "grooveWidth",
+                        "strands",
+                        "Strands that fill this groove:",
+                        "strands"
+                    ),
+                ],
+                Uses = ["foot", "thread"],
+                Cautions = Hazards,
+                Swatch = EvenSwatch.Described,
+            },
         };
+
+    private static Drawing Mark() =>
+        EdgeDrawing.Picture(
+            "mark",
+            "A neckline with a piping as fine as a thread.",
+            CordedEdge.Of(
+                Legs.Walked([new Straight(20), new Curve(22, 150), new Straight(20)], false),
+                4
+            )
+        );
 }

@@ -79,7 +79,7 @@ internal static class PipingPencil
             new(
                 "Under the foot",
                 $"{fine(a.Covered)} + 4 × {fine(ask.Covering.Thickness)} + 2 × {fine(ask.Face)} = {fine(a.Thickest)}",
-                "Where a join of the covering lies."
+                $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow)} of it."
             )
         );
         return lines;

@@ -60,12 +60,12 @@ internal static class PipingTechnique
                     new(Asking.First, "", CordedFields.Group),
                     new(Asking.First, "", "leastSeen", "zip", "rounds"),
                     new(Asking.Machine, "", BiasFields.Cutting),
-                    new(Asking.Machine, "", BiasFields.OfRemnant),
                     new(
                         Asking.Folded,
                         "Cloth for the strips",
                         [.. BiasFields.Cloth, "clothThickness"]
                     ),
+                    new(Asking.Folded, "From a remnant", BiasFields.OfRemnant),
                     new(
                         Asking.Folded,
                         "Cord, flange and corners",

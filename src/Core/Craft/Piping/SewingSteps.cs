@@ -10,8 +10,7 @@ internal static class SewingSteps
 {
     public static IReadOnlyList<SewingStep> Of(Answer a) =>
         [
-            Cut(a),
-            .. Joined(a),
+            .. StripSteps.Of(a.Ask.Cut, a.Ruler),
             .. a.Ask.Shrinks > 0 ? [Washed(a)] : Array.Empty<SewingStep>(),
             Wrapped(a),
             Marked(a),
@@ -21,93 +20,6 @@ internal static class SewingSteps
             Closed(a),
             Turned(a),
         ];
-
-    private static SewingStep Cut(Answer a)
-    {
-        var cut = a.Ask.Cut;
-        var drawing = BiasDrawings.Of(cut);
-        var all = string.Join("; ", a.Pieces.Select(p => p.Says(a.Ruler)));
-        return new SewingStep(
-            "cut",
-            cut.Way == BiasFields.Continuous ? "Cut the square" : "Cut the strips",
-            cut.Way switch
-            {
-                BiasFields.Continuous =>
-                    $"Cut {all}, on the grain. Draw the slanted line from corner to corner, and cut along it.",
-                BiasFields.FromRemnant =>
-                    $"Cut {all} from the remnant, as they lie on it: the longest first.",
-                _ =>
-                    $"Cut {all}, {(cut.Angle == 90 ? "straight across" : $"at {DecimalText.Write(cut.Angle, 0)}° to the selvedge")}, from selvedge to selvedge. The ends stay as the selvedge cuts them: slanted.",
-            },
-            a.Pieces.Count > 1 ? $"{a.Pieces.Sum(p => p.Count)} pieces" : all,
-            [
-                cut.Way == BiasFields.Continuous
-                    ? "All four sides follow a thread."
-                    : $"Each strip is {a.Ruler.Mark(cut.Width)} wide all along.",
-            ],
-            []
-        ).At(
-            Place.Table,
-            Pace.Cut(Math.Max(1, a.Pieces.Sum(p => p.Count))),
-            drawing,
-            [drawing == BiasDrawings.Tube ? "slant" : "strips"]
-        );
-    }
-
-    private static IEnumerable<SewingStep> Joined(Answer a)
-    {
-        var cut = a.Ask.Cut;
-        if (cut.Way == BiasFields.Continuous)
-        {
-            yield return new SewingStep(
-                "join",
-                "Join the halves, draw the lines",
-                $"Sew two straight sides together, right sides facing, with {a.Fine(cut.Join)} allowance, and press the seam open. On the slanted piece draw lines {a.Ruler.Mark(cut.Width)} apart, along the slant.",
-                $"lines {a.Ruler.Mark(cut.Width)} apart",
-                [
-                    "It is a slanted piece with two long bias edges.",
-                    "The last line leaves less than a strip: cut that off.",
-                ],
-                [],
-                Safety.Iron
-            ).At(Place.Machine, 8, BiasDrawings.Tube, ["lines"]);
-            yield return new SewingStep(
-                "tube",
-                "Sew the tube, cut it round",
-                $"Bring the other two straight sides together, one line further on, so that the first line meets the second; sew with {a.Fine(cut.Join)} allowance. Then cut along the line, round and round: {a.Ruler.Whole(cut.Required)}.",
-                a.Ruler.Whole(cut.Required),
-                [
-                    "One strip’s width stands out at either end of the seam.",
-                    "Every line meets the next at the seam, not at the raw edge.",
-                ],
-                [],
-                Safety.Pins
-            ).At(
-                Place.Machine,
-                6 + 2 * cut.Required.Millimetres / 1000,
-                BiasDrawings.Tube,
-                ["strips"]
-            );
-            yield break;
-        }
-        var joins = cut.Taken.Joins;
-        if (joins == 0)
-        {
-            yield break;
-        }
-        yield return new SewingStep(
-            "join",
-            "Join the strips",
-            $"Lay two ends at a right angle, right sides facing, and sew across on the slant with {a.Fine(cut.Join)} allowance: {joins} {(joins == 1 ? "join" : "joins")}. Press them open and cut the corners off.",
-            joins == 1 ? "1 join" : $"{joins} joins",
-            [
-                $"Joined they measure {a.Ruler.Whole(cut.Required)} or more.",
-                "At the join the raw edges run on without a step.",
-            ],
-            [],
-            Safety.Iron
-        ).At(Place.Machine, 3 * joins, BiasDrawings.Of(cut), ["strips"]);
-    }
 
     private static SewingStep Washed(Answer a) =>
         new SewingStep(

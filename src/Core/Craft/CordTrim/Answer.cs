@@ -1,0 +1,330 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.CordTrim.Answer>;
+
+namespace ZephyrReach.Core.Craft.CordTrim;
+
+/// <summary>How a ready-made trim is sewn round an edge.</summary>
+internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
+{
+    /// <summary>Beyond what lies over the other end, the tape is freed so far on either side.</summary>
+    private static readonly Length Freer = Length.FromMillimetres(20);
+
+    /// <summary>Stiff trim is held first and sewn close the second time; soft trim comes closer at once.</summary>
+    private Length Held => Length.FromMillimetres(Ask.IsStiff ? 2 : 1);
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Marked(
+            "required",
+            "Of trim, for one edge: Σ edges and the overlap; of an open edge an overlap at each end.",
+            a => a.Required
+        ),
+        F.Amount("trimLength", "For all of them.", a => a.Trim),
+        F.Marked(
+            "unpick",
+            "Of each end: the stitches come out of the flange so far.",
+            a => a.Unpick
+        ),
+        F.Marked(
+            "slant",
+            "Each ply goes down into the seam over this: four times its thickness.",
+            a => a.Slant
+        ),
+        F.Fine("ply", "How thick one ply is: as so many round ones fill the cord.", a => a.Ply),
+        F.Count("passes", "Lines of stitching before the back.", a => a.Lines.Count),
+        F.Count("laid", "Plies that are laid at the join, of both ends.", a => 2 * a.Ask.Plies),
+        F.Amount(
+            "needleThread",
+            "Of both passes and the closing: length·(1 + t/ℓ) each.",
+            a => a.NeedleThread
+        ),
+        F.Amount(
+            "clothLength",
+            "For the fronts and the backs; nothing where their size is not known.",
+            a => a.Cloth
+        ),
+        F.Ratio("minutes", "About how long one piece takes.", a => a.Minutes),
+        .. EdgeFigures,
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public override Length Covered => Ask.Cord;
+
+    /// <summary>The flange goes into the seam: it is clipped as far as it is wide, where it is narrower.</summary>
+    public override Length Flange => Ask.Seam;
+
+    public override BesideCord Foot => Ask.Foot;
+
+    public override IReadOnlyList<Length> Wanted => [Held, Length.Zero];
+
+    /// <summary>At the join the plies of both ends lie side by side, and the tape twice.</summary>
+    public override Length Thickest => Covered + 2 * Ply + 2 * Ask.Face;
+
+    public Length Required => Edge.Length + (Edge.Edge.IsClosed ? Ask.Overlap : 2 * Ask.Overlap);
+
+    public Length Trim => Required * Together.Count;
+
+    public Length Unpick => Ask.Overlap / 2 + Freer;
+
+    /// <summary>p round plies of thickness d lie within a cord of thickness d·(1 + 1/sin(π/p)).</summary>
+    public Length Ply => Ask.Cord / (1 + 1 / Math.Sin(Math.PI / Ask.Plies));
+
+    public Length Slant => 4 * Ply;
+
+    public Length NeedleThread =>
+        Together.Count
+        * (
+            2 * Edge.Length * (1 + 2 * Ask.Face / Ask.StitchLength)
+            + Edge.Length * (1 + 3 * Ask.Face / Ask.StitchLength)
+        );
+
+    /// <summary>A front and a back, as they are cut; null where their size is not known.</summary>
+    private (Length Width, Length Height)? CutSize =>
+        Edge.Cover is { } cover ? (cover.Width + 2 * Ask.Seam, cover.Height + 2 * Ask.Seam) : null;
+
+    /// <summary>Rows of fronts and backs side by side between the selvedges.</summary>
+    public Length Cloth
+    {
+        get
+        {
+            if (CutSize is not { } size)
+            {
+                return Length.Zero;
+            }
+            var (wide, high) = (
+                Rounding.Up(size.Width, Ruler.Cutting),
+                Rounding.Up(size.Height, Ruler.Cutting)
+            );
+            var beside = (int)Math.Clamp(Rounding.CountDown(Ask.ClothWidth / wide), 1, 1000);
+            return (2 * Together.Count + beside - 1) / beside * high;
+        }
+    }
+
+    public double Minutes =>
+        12 + 3 * Pace.Seam(Edge.Length) + 2 * Clips.Count + 2 * Ask.Plies + (Ask.HasZip ? 15 : 0);
+
+    public override IReadOnlyList<Piece> Pieces =>
+        CutSize is { } size
+            ?
+            [
+                Piece.Rectangle("front", Together.Count, "front", size.Width, size.Height) with
+                {
+                    GrainUpright = true,
+                },
+                Piece.Rectangle("back", Together.Count, "back", size.Width, size.Height) with
+                {
+                    GrainUpright = true,
+                },
+            ]
+            : [];
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            List<Fact> facts =
+            [
+                new("Trim to have", Ruler.Write(Trim, LengthKind.Amount)),
+                new(
+                    "Round one",
+                    $"{Ruler.Whole(Edge.Length)} and {Ruler.Mark(Required - Edge.Length)}"
+                ),
+            ];
+            if (Cloth > Length.Zero)
+            {
+                facts.Add(new("Of the cloth", Ruler.Cut(Cloth)));
+            }
+            if (Edge.Edge.IsClosed)
+            {
+                facts.Add(new("Begin", $"in the middle of {SideName}"));
+                facts.Add(new("Take the flange off", $"{Ruler.Mark(Unpick)} of each end"));
+                facts.Add(new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Fine(Slant)}"));
+            }
+            facts.AddRange(
+                Lines.Select(l => new Fact(
+                    l.Number == 1 ? "First pass" : "Second pass",
+                    $"{Fine(l.Gives ?? l.Wanted)} off: {NeedleAt(l)}"
+                ))
+            );
+            facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
+            return facts;
+        }
+    }
+
+    /// <summary>The side where it begins, as it is said.</summary>
+    public string SideName =>
+        Edge.Edge.Sides.Count == 1 ? "it, where it is seen least"
+        : Edge.Cover is null ? Edge.Start.Name
+        : $"the {Edge.Start.Name} side";
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new("Sew", $"{Ruler.Mark(Sample)} of trim between two scraps, round one corner"),
+            new("First pass", Fine(Lines[0].Gives ?? Lines[0].Wanted) + " from the cord"),
+            new("Second pass", Fine(Lines[1].Gives ?? Lines[1].Wanted) + " from the cord"),
+        ];
+
+    private static readonly Length Sample = Length.FromMillimetres(200);
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            .. Cloth > Length.Zero ? [new Need("cloth", Cloth, Stage.Cut)] : Array.Empty<Need>(),
+            new("cord", Trim, Stage.Keep),
+            new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
+        ];
+
+    public override Summary Summary => InShort($"{Fine(Ask.Cord)} trim");
+
+    public override IReadOnlyList<Caution> Cautions => CordTrimTechnique.Hazards;
+
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) =>
+        [
+            new(
+                "Trim",
+                $"{Ruler.Whole(Edge.Length)} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ruler.Mark(Ask.Overlap)} = {Ruler.Whole(Required)}",
+                Together.Count > 1 ? $"{Together.Count} of them: {Ruler.Whole(Trim)}." : ""
+            ),
+            new(
+                "Ply",
+                $"{Fine(Ask.Cord)} ÷ (1 + 1 ÷ sin(180° ÷ {Ask.Plies})) = {Fine(Ply)}",
+                "So thick are round plies that fill the cord."
+            ),
+            new("Down into the seam", $"4 × {Fine(Ply)} = {Fine(Slant)}"),
+            .. Lines
+                .Where(l => l.Place is not null)
+                .Select(l => new PencilLine(
+                    l.Number == 1 ? "First pass" : "Second pass",
+                    $"{l.Place} × {Fine(Foot.Step)} − {Fine(Covered / 2)} = {Fine(l.Gives!.Value)}"
+                )),
+            .. CutSize is { } size
+                ?
+                [
+                    new(
+                        "Front and back",
+                        $"{Ruler.Mark(Edge.Cover!.Value.Width)} + 2 × {Ruler.Mark(Ask.Seam)} = {Ruler.Cut(size.Width)}; {Ruler.Mark(Edge.Cover.Value.Height)} + 2 × {Ruler.Mark(Ask.Seam)} = {Ruler.Cut(size.Height)}"
+                    ),
+                ]
+                : Array.Empty<PencilLine>(),
+        ];
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [
+            EdgeDrawing.Of(
+                this,
+                "The front with its trim",
+                $"{Ruler.Whole(Edge.Length)} of edge with a trim {Fine(Ask.Cord)} thick, begun in the middle of {SideName}. {ClipsSay}",
+                place => ZipOn(place)
+            ),
+            PliesDrawing.Of(this),
+            CordDrawings.UnderTheSole(this, "Two passes beside the cord"),
+        ];
+
+    /// <summary>The zip lies along the side where it begins.</summary>
+    private IEnumerable<Shape> ZipOn(Paths.Affine place)
+    {
+        if (!Ask.HasZip || !Edge.Edge.IsClosed)
+        {
+            yield break;
+        }
+        var side = Edge.Start;
+        var reach = side.Length * 0.42;
+        var beside = -Edge.Edge.Outside * (Covered.Millimetres / 2 + 3);
+        yield return new ClothLine(
+            LineMeaning.StitchRemoved,
+            place.Of(Edge.Edge.Measured.At(side.Middle - reach).Beside(beside)),
+            place.Of(Edge.Edge.Measured.At(side.Middle + reach).Beside(beside)),
+            "zip"
+        )
+        {
+            Part = "zip",
+        };
+    }
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Ask.Together.Steps(SewingSteps.Of(this));
+
+    /// <summary>Reads and reckons; null when the reader has errors.</summary>
+    public static Answer? Of(AskReader reader)
+    {
+        if (Ask.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        var answer = new Answer(ask)
+        {
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+            Findings = [],
+        };
+        return answer with
+        {
+            Findings =
+            [
+                .. Noticed(answer)
+                    .Concat(NoticedOnEdges.In(answer))
+                    .OrderByDescending(f => f.Severity),
+            ],
+        };
+    }
+
+    private static IEnumerable<Finding> Noticed(Answer a)
+    {
+        if (a.Ask.ClothAtHand is { } there && there < a.Cloth)
+        {
+            yield return new(
+                "cloth-short",
+                Severity.Stop,
+                $"Fronts and backs take {a.Ruler.Cut(a.Cloth)} of cloth; there is {a.Ruler.Mark(there)}.",
+                "A back would be missing.",
+                "Take another cloth for the backs."
+            );
+        }
+        if (a.Ask.IsStiff && !a.Foot.IsZipper)
+        {
+            yield return new(
+                "stiff-in-groove",
+                Severity.Care,
+                "Stiff trim may leave no room for a foot with a groove.",
+                "On a home machine the foot climbs onto it.",
+                "Take the zipper foot: a first pass that holds, and a second closer."
+            );
+        }
+        if (a.Ask.IsStiff && a.Edge.Edge.Corners.Any(c => Math.Abs(c.Turn) > 60))
+        {
+            yield return new(
+                "stiff-corner",
+                Severity.Note,
+                "Stiff trim goes round corners unwillingly.",
+                "It springs back before the needle holds it.",
+                "Snip the flange closer at corners, and turn the wheel by hand there."
+            );
+        }
+        if (a.Ask.Tape < a.Ask.Seam - Length.FromMillimetres(0.05))
+        {
+            yield return new(
+                "edges-apart",
+                Severity.Note,
+                $"The flange is {a.Fine(a.Ask.Tape)} wide, the seam allowance {a.Fine(a.Ask.Seam)}.",
+                "Raw edge on raw edge, the cord would lie outside the seam line.",
+                $"Lay the edge of the flange {a.Fine(a.Ask.Seam - a.Ask.Tape)} inside the raw edge."
+            );
+        }
+        if (a.Ask.HasZip && a.Ask.BackFirst)
+        {
+            yield return new(
+                "zip-last",
+                Severity.Care,
+                "The zip comes after the back.",
+                "It has to be sewn into a narrow opening, past the trim on both sides.",
+                "Sew it in before the back, unless the cover is there already."
+            );
+        }
+    }
+}

@@ -1,0 +1,58 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.CordTrim;
+
+/// <summary>An edge with ready-made trim, as it is wanted.</summary>
+/// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="BackFirst">Whether the zip comes after the back.</param>
+internal sealed record Ask(
+    EdgeAsk Edge,
+    Length Cord,
+    Length Tape,
+    int Plies,
+    string Stiffness,
+    Length Face,
+    Length Seam,
+    Length Overlap,
+    Length ClothWidth,
+    Length? ClothAtHand,
+    BesideCord Foot,
+    Length StitchLength,
+    bool HasZip,
+    bool BackFirst,
+    Together Together
+)
+{
+    public bool IsStiff => Stiffness == Fields.Stiff;
+
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    public static Ask? Read(AskReader reader)
+    {
+        var cord = reader.Length(Fields.CordDiameter);
+        var edge = EdgeAsk.Read(reader, cord);
+        var ask = new Ask(
+            edge!,
+            cord,
+            Or(Fields.FlangeWidth),
+            (int)(reader.OptionalNumber(Fields.Plies) ?? Fields.Plies.Start!.Value),
+            reader.OptionalChoice(Fields.Stiffness) ?? Fields.Stiffness.Start!,
+            Or(CordedFields.FaceThickness),
+            Or(CordedFields.Seam),
+            Or(Fields.Overlap),
+            Or(BiasFields.ClothWidth),
+            reader.OptionalLength(BiasFields.ClothAtHand),
+            BesideCord.Read(reader),
+            Or(Fields.StitchLength),
+            reader.Flag(CordedFields.Zip),
+            (reader.OptionalChoice(Fields.Order) ?? Fields.Order.Start) == Fields.BackFirst,
+            Together.Read(reader)
+        );
+        return reader.Errors.Count > 0 || edge is null ? null : ask;
+
+        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
+    }
+}

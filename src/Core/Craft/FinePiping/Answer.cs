@@ -1,0 +1,202 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Bias;
+using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.FinePiping.Answer>;
+
+namespace ZephyrReach.Core.Craft.FinePiping;
+
+/// <summary>How a fine piping is made and applied, in one groove.</summary>
+internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
+{
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Fine(
+            "threadThickness",
+            "What the wraps lie across, by their number.",
+            a => a.Ask.Twist.Thread
+        ),
+        F.Fine("cordThickness", "d·√(k/0.7) of k strands.", a => a.Ask.Twist.Thick),
+        F.Marked("stripWidth", "roundUp(π(c + t) + 2s).", a => a.Ask.Covering.Width),
+        F.Marked("required", "Of strip and cord: Σ edges and the ends.", a => a.Ask.Required),
+        .. F.From(a => a.Ask.Cut, BiasCut.Told),
+        F.Amount(
+            "strandLength",
+            "Of thread, for every strand, with what twisting takes up.",
+            a => a.StrandLength
+        ),
+        F.Amount(
+            "needleThread",
+            "Of the lines that make it, apply it and close it.",
+            a => a.NeedleThread
+        ),
+        F.Ratio("minutes", "About how long it takes.", a => a.Minutes),
+        .. EdgeFigures,
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public override Length Covered => Ask.Covering.Covered;
+
+    public override Length Flange => Ask.Covering.Flange;
+
+    public override BesideCord Foot => Ask.Foot;
+
+    /// <summary>Just beside the groove: at its wall, or at the cord where that is wider. One place makes it and applies it.</summary>
+    public override IReadOnlyList<Length> Wanted =>
+        [
+            Foot.Groove is { } groove && !Foot.IsZipper
+                ? Length.Max(Length.Zero, (groove - Covered) / 2)
+                : Length.Zero,
+        ];
+
+    public override Length Thickest => Covered + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
+
+    /// <summary>Of thread: every strand the whole way, a quarter longer for the twist.</summary>
+    public Length StrandLength =>
+        Ask.Cut.Required * Ask.Twist.Strands * (Ask.Twist.Strands > 1 ? Twist.TakenUp : 1);
+
+    public Length NeedleThread =>
+        Together.Count
+        * (
+            Ask.Required * (1 + 2 * Ask.Covering.Thickness / Ask.StitchLength)
+            + 2 * Edge.Length * (1 + (2 * Ask.Covering.Thickness + 2 * Ask.Face) / Ask.StitchLength)
+        );
+
+    public double Minutes =>
+        Ask.Cut.Taken.Minutes
+        + Together.Count * (5 + 6 * Pace.Sewn(Ask.Required, Ask.StitchLength) + Clips.Count);
+
+    public override IReadOnlyList<Piece> Pieces => Ask.Cut.Pieces;
+
+    public override IReadOnlyList<Fact> Facts =>
+        [
+            new(
+                "Cord",
+                $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Fine(Ask.Twist.Thick)} thick"
+            ),
+            new("Strip, wide", Ruler.Mark(Ask.Covering.Width)),
+            new("Joined", Ruler.Whole(Ask.Cut.Required)),
+            new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
+            new("Groove", Foot.Groove is { } groove ? Fine(groove) : "not said"),
+            new("Needle", $"{Fine(Lines[0].Gives ?? Lines[0].Wanted)} off: {NeedleAt(Lines[0])}"),
+            new("Begin", Edge.Edge.IsClosed ? $"in the middle of {Edge.Start.Name}" : "at one end"),
+            new("About", $"{DecimalText.Write(Minutes, 0)} min"),
+        ];
+
+    public override IReadOnlyList<Fact> ForCard =>
+        [
+            new(
+                Card.Wants.CordField.Name,
+                $"{DecimalText.Write(Math.Max(0.3, Ask.Twist.Thick.Millimetres), 2)} mm"
+            ),
+        ];
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new("Twist", $"{Ask.Twist.Strands} strands, {Ruler.Mark(Sample)} long"),
+            new("Cut", $"a bias strip {Ruler.Mark(Ask.Covering.Width)} wide"),
+            new("Sew", $"in the groove, {NeedleAt(Lines[0])}"),
+            new("It should be", $"{Fine(Covered)} wide, all along"),
+        ];
+
+    private static readonly Length Sample = Length.FromMillimetres(150);
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            new("cloth", Ask.Cut.Cloth, Stage.Cut),
+            new("thread", StrandLength + 2 * 1.15 * NeedleThread, Stage.Keep),
+        ];
+
+    public override Summary Summary => InShort($"{Fine(Ask.Twist.Thick)} piping");
+
+    public override IReadOnlyList<Caution> Cautions => FinePipingTechnique.Hazards;
+
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) =>
+        [
+            new(
+                "Thread",
+                $"{Fine(Ask.Twist.Thread)} a wrap",
+                "What the wraps on the pencil lie across, by their number."
+            ),
+            new(
+                "Cord",
+                $"{Fine(Ask.Twist.Thread)} × √({Ask.Twist.Strands} ÷ {DecimalText.Write(Twist.Filled)}) = {Fine(Ask.Twist.Thick)}",
+                "Twisted strands fill about seven tenths of a round cord."
+            ),
+            new(
+                "Strip",
+                $"π × ({Fine(Ask.Twist.Thick)} + {Fine(Ask.Covering.Thickness)}) + 2 × {Fine(Flange)}, up = {Ruler.Mark(Ask.Covering.Width)}"
+            ),
+            new(
+                "Long",
+                $"{Ruler.Whole(Edge.Length)} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ruler.Mark(Ask.Overlap)} = {Ruler.Whole(Ask.Required)}"
+            ),
+            new("The better", Ask.Cut.Ways[0].Label, Ask.Cut.Why),
+            new(
+                "Needle",
+                Lines[0].Place is { } place
+                    ? $"{place} × {Fine(Foot.Step)} − {Fine(Covered / 2)} = {Fine(Lines[0].Gives!.Value)}"
+                    : NeedleAt(Lines[0]),
+                "At the wall of the groove; the same place makes it, applies it and closes it."
+            ),
+        ];
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [
+            EdgeDrawing.Of(
+                this,
+                "The piped edge",
+                $"{Ruler.Whole(Edge.Length)} of edge with a piping {Fine(Covered)} wide. {ClipsSay}",
+                _ => []
+            ),
+            CordDrawings.UnderTheSole(this, "Under the sole"),
+            .. BiasDrawings.All(Ask.Cut),
+        ];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Ask.Together.Steps(SewingSteps.Of(this));
+
+    /// <summary>Reads and reckons; null when the reader has errors.</summary>
+    public static Answer? Of(AskReader reader)
+    {
+        if (Ask.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        var answer = new Answer(ask)
+        {
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+            Findings = [],
+        };
+        return answer with
+        {
+            Findings =
+            [
+                .. Noticed(answer)
+                    .Concat(NoticedOnStrips.In(answer.Ask.Cut, answer.Edge))
+                    .Concat(NoticedOnEdges.In(answer))
+                    .OrderByDescending(f => f.Severity),
+            ],
+        };
+    }
+
+    private static IEnumerable<Finding> Noticed(Answer a)
+    {
+        if (a.Foot.Groove is { } groove && a.Covered < groove / 2 && !a.Foot.IsZipper)
+        {
+            yield return new(
+                "wanders",
+                Severity.Care,
+                $"Covered it is {a.Fine(a.Covered)} thick, in a groove of {a.Fine(groove)}.",
+                "It lies now on one side of the groove and now on the other: the piping is uneven.",
+                $"Twist {Twist.StrandsFor(groove - 2 * a.Ask.Covering.Thickness, a.Ask.Twist.Thread)} strands, or take a foot with finer grooves."
+            );
+        }
+    }
+}

@@ -1,0 +1,5 @@
+import { WaysToCut } from '../bias/WaysToCut';
+import type { Leaves } from '../leaves';
+
+/** What only covered cords have: the ways to cut their strips, side by side. */
+export const leaves: Leaves = { plan: WaysToCut };
