@@ -63,13 +63,13 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
         );
 
     /// <summary>The steps of one piece, and what is done for the others.</summary>
-    public IReadOnlyList<SewingStep> Steps(IReadOnlyList<SewingStep> one)
+    /// <param name="forAll">How many of the first steps are done for all of them at once: cutting, at least.</param>
+    public IReadOnlyList<SewingStep> Steps(IReadOnlyList<SewingStep> one, int forAll = 1)
     {
         if (Count == 1)
         {
             return one;
         }
-        // The first step cuts for all of them.
         var last = one[^1];
         var others = Count - 1;
         return
@@ -78,13 +78,13 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
             new SewingStep(
                 "others",
                 others == 1 ? "The other one" : $"The other {others}",
-                $"Sew {(others == 1 ? "the other one" : $"the other {others}")} just the same, from the second step on: the same settings, the same thread.",
+                $"Sew {(others == 1 ? "the other one" : $"the other {others}")} just the same, from {(forAll == 1 ? "the second step" : $"“{one[forAll].Title}”")} on: the same settings, the same thread.",
                 others == 1 ? "1 more" : $"{others} more",
                 [$"Laid on each other, all {Count} measure the same."],
                 []
             ).At(
                 Place.Machine,
-                others * one.Skip(1).Sum(s => s.Minutes),
+                others * one.Skip(forAll).Sum(s => s.Minutes),
                 last.Picture.Drawing,
                 last.Picture.Lit,
                 last.Picture.NotYet

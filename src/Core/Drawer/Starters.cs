@@ -114,7 +114,7 @@ internal static class Starters
         Snap("satin foot", "satin", 7.5, 8, 8, ("relief", 1.5)),
         Snap("open-toe foot", "open-toe", 8.5, 9, 9, ("relief", 1.5)),
         Snap("zipper foot", "zipper", 2.5, 2.5, 2.5, ("relief", 0.3)),
-        Snap("piping foot", "piping", 6, 8, 8, ("relief", 0.5), ("grooves", 1), ("grooveWidth", 4)),
+        Snap("piping foot", "piping", 9, 8, 8, ("relief", 0.5), ("grooves", 1), ("grooveWidth", 5)),
         Snap("cording foot", "cording", 7, 8, 8, ("relief", 1.2), ("cordHole", 2)),
         Snap(
             "seven-groove tuck foot",

@@ -48,7 +48,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "For the fronts and the backs; nothing where their size is not known.",
             a => a.Cloth
         ),
-        F.Ratio("minutes", "About how long one piece takes.", a => a.Minutes),
+        F.Ratio("minutes", "About how long it takes in all: the sum of its steps.", a => a.Minutes),
         .. EdgeFigures,
         .. SharedFigures,
     ];
@@ -64,8 +64,11 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
 
     public override IReadOnlyList<Length> Wanted => [Held, Length.Zero];
 
-    /// <summary>At the join the plies of both ends lie side by side, and the tape twice.</summary>
-    public override Length Thickest => Covered + 2 * Ply + 2 * Ask.Face;
+    /// <summary>
+    /// The cord under a groove; beside a zipper foot the plies of both ends, where they go down into the seam. Workshop rule: a
+    /// ply presses flat to half.
+    /// </summary>
+    public override Length Thickest => (Foot.IsZipper ? 2 * (Ply / 2) : Covered) + 2 * Ask.Face;
 
     public Length Required => Edge.Length + (Edge.Edge.IsClosed ? Ask.Overlap : 2 * Ask.Overlap);
 
@@ -107,8 +110,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
     }
 
-    public double Minutes =>
-        12 + 3 * Pace.Seam(Edge.Length) + 2 * Clips.Count + 2 * Ask.Plies + (Ask.HasZip ? 15 : 0);
+    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
 
     public override IReadOnlyList<Piece> Pieces =>
         CutSize is { } size
@@ -132,10 +134,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             List<Fact> facts =
             [
                 new("Trim to have", Ruler.Write(Trim, LengthKind.Amount)),
-                new(
-                    "Round one",
-                    $"{Ruler.Whole(Edge.Length)} and {Ruler.Mark(Required - Edge.Length)}"
-                ),
+                new("Of it round one", Ruler.Whole(Required)),
             ];
             if (Cloth > Length.Zero)
             {
@@ -145,12 +144,14 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             {
                 facts.Add(new("Begin", $"in the middle of {SideName}"));
                 facts.Add(new("Take the flange off", $"{Ruler.Mark(Unpick)} of each end"));
-                facts.Add(new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Fine(Slant)}"));
+                facts.Add(
+                    new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Ruler.Mark(Slant)}")
+                );
             }
             facts.AddRange(
                 Lines.Select(l => new Fact(
                     l.Number == 1 ? "First pass" : "Second pass",
-                    $"{Fine(l.Gives ?? l.Wanted)} off: {NeedleAt(l)}"
+                    LineSays(l)
                 ))
             );
             facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));

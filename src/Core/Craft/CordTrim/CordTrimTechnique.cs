@@ -68,12 +68,7 @@ internal static class CordTrimTechnique
                 [
                     new(Asking.First, "", "cordDiameter", "plies", "stiffness"),
                     new(Asking.First, "", CordedFields.Group),
-                    new(Asking.First, "", "leastSeen", "zip", "zipOrder"),
-                    new(
-                        Asking.Machine,
-                        "",
-                        [.. CordedFields.OfFoot.Select(f => f.Name), "stitchLength"]
-                    ),
+                    new(Asking.First, "", "zip", "zipOrder", "leastSeen", "withFoot"),
                     new(
                         Asking.Folded,
                         "Flange, seam and ends",
@@ -83,6 +78,16 @@ internal static class CordTrimTechnique
                         "cornerRadius"
                     ),
                     new(Asking.Folded, "Cloth", "clothWidth", "clothAtHand", "faceThickness"),
+                    new(
+                        Asking.Folded,
+                        "Foot and needle",
+                        [
+                            .. CordedFields
+                                .OfFoot.Select(f => f.Name)
+                                .Where(n => n != CordedFields.Foot.Name),
+                            "stitchLength",
+                        ]
+                    ),
                     FieldGroup.Alike,
                     new(Asking.Cut, "", "clothAtHand"),
                 ],

@@ -39,8 +39,8 @@ internal static class PliesDrawing
             },
         ];
         // What is still twisted, as far as the tape holds it.
-        shapes.Add(Twisted(Length.Zero, cord, "cord-a"));
-        shapes.Add(Twisted(wide - cord, wide, "cord-b"));
+        shapes.Add(Twisted(cord / 2, cord, "cord-a"));
+        shapes.Add(Twisted(wide - cord, wide - cord / 2, "cord-b"));
         for (var i = 1; i <= plies; i++)
         {
             // Within the cord they lie side by side.
@@ -67,7 +67,7 @@ internal static class PliesDrawing
         return new Drawing(
             Name,
             "The join, ply by ply",
-            $"{plies} plies of the one end slant down into the seam one after another, each over {a.Fine(slant)}; the {plies} of the other are laid over them in the same order, and the seam is sewn across.",
+            $"{plies} plies of the one end slant down into the seam one after another, each over {a.Ruler.Mark(slant)}; the {plies} of the other are laid over them in the same order, and the seam is sewn across.",
             wide,
             depth,
             shapes,

@@ -101,7 +101,7 @@ internal static class SewingSteps
         yield return new SewingStep(
             "under",
             "Lay the first end down",
-            $"Slant the {a.Ask.Plies} plies of the end on the left down into the seam, one after another as they lie in the twist, each over {a.Fine(a.Slant)}. Pin or baste them.",
+            $"Slant the {a.Ask.Plies} plies of the end on the left down into the seam, one after another as they lie in the twist, each over {a.Ruler.Mark(a.Slant)}. Pin or baste them.",
             $"{a.Ask.Plies} plies down",
             [
                 "They lie side by side in the seam, not on each other.",

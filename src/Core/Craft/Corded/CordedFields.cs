@@ -179,9 +179,7 @@ internal static class CordedFields
         };
 
     public static LengthField Opening { get; } =
-        Optional(
-            LengthField.Fine("footOpening", "Opening for the needle", "In the foot.", 0.5, 20)
-        ) with
+        Optional(LengthField.Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20)) with
         {
             From = "foot.opening",
             ShownWhen = new(Foot.Name, "groove"),

@@ -54,13 +54,16 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
         ),
         Figure<EdgePlan>.Fine(
             "thickest",
-            "What has to pass under the foot: covered cord, its seam, and both layers of the piece.",
+            "What has to pass under the foot: the cord with its seam and both layers of the piece; beside a zipper foot the seam alone.",
             a => a.Thickest
         ),
     ];
 
     /// <summary>The cord as it lies in the seam, from side to side.</summary>
     public abstract Length Covered { get; }
+
+    /// <summary>The cord without its covering.</summary>
+    public virtual Length Bare => Covered;
 
     /// <summary>From the cord to the raw edge.</summary>
     public abstract Length Flange { get; }
@@ -92,9 +95,18 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
 
     /// <summary>Where the needle stands for a line, in words.</summary>
     public string NeedleAt(NeedleLine line) =>
-        line.Place is { } place ? $"needle {place} {(place == 1 ? "place" : "places")} to the side"
-        : Foot.IsZipper ? $"the zipper foot {Fine(line.Wanted)} from the cord"
-        : $"by eye, {Fine(line.Wanted)} from the cord";
+        line.Place is { } place
+            ? $"needle {place} {(place == 1 ? "place" : "places")} to the side"
+            : (Foot.IsZipper ? "zipper foot" : "by eye")
+                + (
+                    line.Wanted > Length.Zero
+                        ? $", {Fine(line.Wanted)} from the cord"
+                        : " against the cord"
+                );
+
+    /// <summary>The same with how far from the cord that is.</summary>
+    public string LineSays(NeedleLine line) =>
+        line.Gives is { } gives ? $"{Fine(gives)} off: {NeedleAt(line)}" : NeedleAt(line);
 
     /// <summary>How the flange is clipped, in a sentence; empty where there is no bend.</summary>
     public string ClipsSay

@@ -41,8 +41,8 @@ internal sealed record BesideCord(
     /// <summary>How deep the cord lies in the foot: a round groove is half as deep as it is wide.</summary>
     public Length Hollow => IsZipper || Groove is not { } groove ? Length.Zero : groove / 2;
 
-    /// <summary>Whether the covered cord lies in the groove.</summary>
-    public bool Holds(Length covered) => Groove is not { } groove || groove >= covered;
+    /// <summary>Whether a cord lies in the groove: that is at least as wide as the cord without its covering, which gives.</summary>
+    public bool Holds(Length cord) => Groove is not { } groove || groove >= cord;
 
     /// <summary>Where the needle stands for each line, the cord lying in the middle of the groove: each at least one place nearer than the one before.</summary>
     /// <param name="covered">The covered cord, from side to side.</param>

@@ -43,7 +43,7 @@ internal static class NoticedOnEdges
             yield return new(
                 "lift",
                 Severity.Stop,
-                $"{a.Fine(a.Thickest)} have to pass under the foot, where the covering is joined; it lifts by {a.Fine(foot.Lift)}{(foot.Hollow > Length.Zero ? $", and its groove is about {a.Fine(foot.Hollow)} deep" : "")}.",
+                $"{a.Fine(a.Thickest)} have to pass under the foot at the thickest place; it lifts by {a.Fine(foot.Lift)}{(foot.Hollow > Length.Zero ? $", and its groove is about {a.Fine(foot.Hollow)} deep" : "")}.",
                 "At the joins it would stick, and be pushed aside.",
                 "Trim the joins slanting, use the knee or hand to lift it further, or take a thinner cord."
             );
@@ -59,12 +59,12 @@ internal static class NoticedOnEdges
             );
             yield break;
         }
-        if (!foot.Holds(a.Covered))
+        if (!foot.Holds(a.Bare))
         {
             yield return new(
                 "groove-too-narrow",
                 Severity.Stop,
-                $"The covered cord is {a.Fine(a.Covered)} thick; the groove is {a.Fine(foot.Groove!.Value)} wide.",
+                $"The cord is {a.Fine(a.Bare)} thick; the groove is {a.Fine(foot.Groove!.Value)} wide.",
                 "The foot rides on the cord and slips off to one side.",
                 "Take a foot with a wider groove, a thinner cord, or the zipper foot."
             );

@@ -33,7 +33,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "Of the lines that make it, apply it and close it.",
             a => a.NeedleThread
         ),
-        F.Ratio("minutes", "About how long it takes.", a => a.Minutes),
+        F.Ratio("minutes", "About how long it takes in all: the sum of its steps.", a => a.Minutes),
         .. EdgeFigures,
         .. SharedFigures,
     ];
@@ -41,6 +41,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public override IReadOnlyList<Figure> Figures => Told;
 
     public override Length Covered => Ask.Covering.Covered;
+
+    public override Length Bare => Ask.Twist.Thick;
 
     public override Length Flange => Ask.Covering.Flange;
 
@@ -54,7 +56,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 : Length.Zero,
         ];
 
-    public override Length Thickest => Covered + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
+    public override Length Thickest =>
+        (Foot.IsZipper ? Length.Zero : Covered) + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
 
     /// <summary>Of thread: every strand the whole way, a quarter longer for the twist.</summary>
     public Length StrandLength =>
@@ -67,9 +70,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             + 2 * Edge.Length * (1 + (2 * Ask.Covering.Thickness + 2 * Ask.Face) / Ask.StitchLength)
         );
 
-    public double Minutes =>
-        Ask.Cut.Taken.Minutes
-        + Together.Count * (5 + 6 * Pace.Sewn(Ask.Required, Ask.StitchLength) + Clips.Count);
+    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
 
     public override IReadOnlyList<Piece> Pieces => Ask.Cut.Pieces;
 
@@ -83,7 +84,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("Joined", Ruler.Whole(Ask.Cut.Required)),
             new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
             new("Groove", Foot.Groove is { } groove ? Fine(groove) : "not said"),
-            new("Needle", $"{Fine(Lines[0].Gives ?? Lines[0].Wanted)} off: {NeedleAt(Lines[0])}"),
+            new("Needle", LineSays(Lines[0])),
             new("Begin", Edge.Edge.IsClosed ? $"in the middle of {Edge.Start.Name}" : "at one end"),
             new("About", $"{DecimalText.Write(Minutes, 0)} min"),
         ];
@@ -158,8 +159,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             .. BiasDrawings.All(Ask.Cut),
         ];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
-        Ask.Together.Steps(SewingSteps.Of(this));
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this);
 
     /// <summary>Reads and reckons; null when the reader has errors.</summary>
     public static Answer? Of(AskReader reader)

@@ -50,15 +50,20 @@ internal static class FinePipingTechnique
                 Turned = [StrandsQuestion.Form, EvenSwatch.Form],
                 Groups =
                 [
-                    new(Asking.First, "", "wraps", "wrapSpan", "strands"),
+                    new(
+                        Asking.First,
+                        "",
+                        "wraps",
+                        "wrapSpan",
+                        "strands",
+                        "grooveWidth",
+                        "leastSeen"
+                    ),
                     new(Asking.First, "", CordedFields.Group),
-                    new(Asking.First, "", "leastSeen"),
-                    new(Asking.Machine, "", [.. CordedFields.OfFoot.Select(f => f.Name)]),
-                    new(Asking.Machine, "", BiasFields.Cutting),
                     new(
                         Asking.Folded,
                         "Cloth for the strips",
-                        [.. BiasFields.Cloth, "clothThickness"]
+                        [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
                     ),
                     new(Asking.Folded, "From a remnant", BiasFields.OfRemnant),
                     new(
@@ -69,6 +74,15 @@ internal static class FinePipingTechnique
                         "cornerRadius",
                         "faceThickness",
                         "stitchLength"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Foot and needle",
+                        [
+                            .. CordedFields
+                                .OfFoot.Select(f => f.Name)
+                                .Where(n => n != CordedFields.Groove.Name),
+                        ]
                     ),
                     FieldGroup.Alike,
                     new(Asking.Cut, "", "clothAtHand"),

@@ -8,7 +8,14 @@ namespace ZephyrReach.Core.Craft.FinePiping;
 /// <summary>The order of work on a fine piping.</summary>
 internal static class SewingSteps
 {
-    public static IReadOnlyList<SewingStep> Of(Answer a) =>
+    /// <summary>Strips, cord and the piping itself are made for all pieces at once.</summary>
+    public static IReadOnlyList<SewingStep> Of(Answer a)
+    {
+        IReadOnlyList<SewingStep> one = One(a);
+        return a.Ask.Together.Steps(one, one.TakeWhile(s => s.Key != "apply").Count());
+    }
+
+    private static IReadOnlyList<SewingStep> One(Answer a) =>
         [.. StripSteps.Of(a.Ask.Cut, a.Ruler), Twisted(a), Made(a), Applied(a), Closed(a)];
 
     private static SewingStep Twisted(Answer a) =>
@@ -30,7 +37,7 @@ internal static class SewingSteps
             "make",
             "Make it in the groove",
             $"Lay the thread into the strip, fold the strip over, and sew along it with the thread in the groove: stitches {a.Fine(a.Ask.StitchLength)} long, half speed.",
-            Pace.Folded(a.Ask.Required, a.Ask.StitchLength),
+            Pace.Folded(a.Ask.Cut.Required, a.Ask.StitchLength),
             ["It is one width all along.", "The needle falls beside the thread, never into it."]
         );
 

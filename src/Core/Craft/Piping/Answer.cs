@@ -51,7 +51,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "Whether no join of the covering lies at a corner, on any piped edge.",
             a => a.JoinsHidden
         ),
-        F.Ratio("minutes", "About how long one piece takes.", a => a.Minutes),
+        F.Ratio("minutes", "About how long it takes in all: the sum of its steps.", a => a.Minutes),
         .. EdgeFigures,
         .. SharedFigures,
     ];
@@ -60,6 +60,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
 
     public override Length Covered => Ask.Covering.Covered;
 
+    public override Length Bare => Ask.Covering.Cord;
+
     public override Length Flange => Ask.Covering.Flange;
 
     public override BesideCord Foot => Ask.Foot;
@@ -67,7 +69,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public override IReadOnlyList<Length> Wanted => FromCord;
 
     /// <summary>Where a join of the covering lies: the cord, four layers of covering, and the piece’s two.</summary>
-    public override Length Thickest => Covered + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
+    public override Length Thickest =>
+        (Foot.IsZipper ? Length.Zero : Covered) + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
 
     public Length CordLength => Ask.Cut.Required / (1 - Ask.Shrinks);
 
@@ -85,10 +88,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     private static Length Line(Length length, Length stitch, Length through) =>
         length * (1 + through / stitch);
 
-    public double Minutes =>
-        Ask.Cut.Taken.Minutes
-        + Ask.Rings * (3 * Pace.Sewn(Ask.Required, Ask.StitchLength) + 2 * Clips.Count + 8)
-        + (Ask.HasZip ? 15 : 0);
+    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
 
     public IReadOnlyList<Ring> Ringed => rings ??= Ring.All(Ask);
 
@@ -135,12 +135,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             {
                 facts.Add(new("Corners", $"rounded by {Ruler.Mark(CornerRadius)}"));
             }
-            facts.AddRange(
-                Lines.Select(l => new Fact(
-                    $"Line {l.Number}",
-                    $"{Fine(l.Gives ?? l.Wanted)} off: {NeedleAt(l)}"
-                ))
-            );
+            facts.AddRange(Lines.Select(l => new Fact($"Line {l.Number}", LineSays(l))));
             if (Edge.Cover is { } cover)
             {
                 facts.Add(
@@ -220,8 +215,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             EndsDrawing.Of(this),
         ];
 
-    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
-        Ask.Together.Steps(SewingSteps.Of(this));
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => SewingSteps.Of(this);
 
     /// <summary>Reads and reckons; null when the reader has errors.</summary>
     public static Answer? Of(AskReader reader)

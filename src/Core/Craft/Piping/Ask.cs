@@ -43,7 +43,10 @@ internal sealed record Ask(
         var flange = Or(CordedFields.Seam);
         var samples = DialSamples.Read(reader, Fields.Samples);
         var covering = new Covering(cord, thickness, flange, BiasFields.ReadStep(reader), 1);
-        var wraps = new Dial(samples, covering.Wrap, "Wrap", true);
+        var wraps = new Dial(samples, covering.Wrap, "Wrap", true)
+        {
+            Unit = "of what was reckoned",
+        };
         covering = covering with { Factor = samples.Count > 0 ? wraps.Factor : 1 };
         var edge = EdgeAsk.Read(reader, covering.Covered);
         var overlap = Or(CordedFields.Overlap);

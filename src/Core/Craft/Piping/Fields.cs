@@ -51,7 +51,7 @@ internal static class Fields
     public static NumberField Rounds { get; } =
         new(
             "rounds",
-            "Piped edges of each",
+            "Piped edges",
             "One round the middle; two for a box cushion, above and below.",
             1,
             4,

@@ -78,8 +78,10 @@ internal static class PipingPencil
         lines.Add(
             new(
                 "Under the foot",
-                $"{fine(a.Covered)} + 4 × {fine(ask.Covering.Thickness)} + 2 × {fine(ask.Face)} = {fine(a.Thickest)}",
-                $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow)} of it."
+                $"{(a.Foot.IsZipper ? "" : $"{fine(a.Covered)} + ")}4 × {fine(ask.Covering.Thickness)} + 2 × {fine(ask.Face)} = {fine(a.Thickest)}",
+                a.Foot.Hollow > Length.Zero
+                    ? $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow)} of it."
+                    : "Where a join of the covering lies."
             )
         );
         return lines;

@@ -56,14 +56,12 @@ internal static class PipingTechnique
                 Turned = [RemnantQuestion.Form, WrappedSwatch.Form],
                 Groups =
                 [
-                    new(Asking.First, "", "cordDiameter"),
+                    new(Asking.First, "", "cordDiameter", "zip", "rounds", "leastSeen"),
                     new(Asking.First, "", CordedFields.Group),
-                    new(Asking.First, "", "leastSeen", "zip", "rounds"),
-                    new(Asking.Machine, "", BiasFields.Cutting),
                     new(
                         Asking.Folded,
                         "Cloth for the strips",
-                        [.. BiasFields.Cloth, "clothThickness"]
+                        [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
                     ),
                     new(Asking.Folded, "From a remnant", BiasFields.OfRemnant),
                     new(

@@ -8,7 +8,14 @@ namespace ZephyrReach.Core.Craft.Piping;
 /// <summary>The order of work on a piped edge.</summary>
 internal static class SewingSteps
 {
-    public static IReadOnlyList<SewingStep> Of(Answer a) =>
+    /// <summary>Strips, cord and wrapping are done for all pieces at once.</summary>
+    public static IReadOnlyList<SewingStep> Of(Answer a)
+    {
+        IReadOnlyList<SewingStep> one = One(a);
+        return a.Ask.Together.Steps(one, one.TakeWhile(s => s.Key != "mark").Count());
+    }
+
+    private static IReadOnlyList<SewingStep> One(Answer a) =>
         [
             .. StripSteps.Of(a.Ask.Cut, a.Ruler),
             .. a.Ask.Shrinks > 0 ? [Washed(a)] : Array.Empty<SewingStep>(),
@@ -101,7 +108,7 @@ internal static class SewingSteps
                 ]
             ),
             Place.Machine,
-            a.Ask.Rings * (Pace.Sewn(a.Edge.Length, a.Ask.StitchLength) + a.Clips.Count),
+            a.Ask.Rounds * (Pace.Sewn(a.Edge.Length, a.Ask.StitchLength) + a.Clips.Count),
             EdgeDrawing.Name,
             a.Clips.Count > 0 ? ["cord", "clips"] : ["cord"]
         );
@@ -150,7 +157,7 @@ internal static class SewingSteps
                 Safety.Needle
             ),
             Place.Machine,
-            a.Ask.Rings * (Pace.Sewn(a.Edge.Length, a.Ask.StitchLength) + 3)
+            a.Ask.Rounds * (Pace.Sewn(a.Edge.Length, a.Ask.StitchLength) + 3)
         );
 
     private static SewingStep Turned(Answer a) =>

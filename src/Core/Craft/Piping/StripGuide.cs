@@ -37,18 +37,12 @@ internal static class StripGuide
             new(0, new(Edge, bottom), new(right, bottom), LineMeaning.Profile),
             new(
                 0,
-                new(Edge + lean, top),
                 new(Edge, bottom),
+                new(Edge + lean, top),
                 LineMeaning.Profile,
                 "along the grain"
             ),
-            new(
-                0,
-                new(Edge + lean + join, top),
-                new(Edge + join, bottom),
-                LineMeaning.Seam,
-                "join"
-            ),
+            new(0, new(Edge + lean + join, top), new(Edge + join, bottom), LineMeaning.Seam),
             new(
                 0,
                 new(Edge + lean + join, top + flange),

@@ -37,6 +37,9 @@ public sealed record Dial(
 
     private static readonly double[] One = [1];
 
+    /// <summary>What its factor is a share of.</summary>
+    public string Unit { get; init; } = "of what is set";
+
     private readonly Lazy<Regression> model = new(() => Learn(All));
 
     public Foretold Foretold => model.Value.At(One);
@@ -44,8 +47,7 @@ public sealed record Dial(
     /// <summary>What the machine gives for each millimetre that is dialled: exp of the location.</summary>
     public double Factor => Math.Exp(Foretold.Location);
 
-    public override Quantity Quantity =>
-        new(Title, "of what is set", 3, 0.8, 1.2, 0.05, "longer", "shorter");
+    public override Quantity Quantity => new(Title, Unit, 3, 0.8, 1.2, 0.05, "longer", "shorter");
 
     public override Likely Predicted => RangeOf(model.Value);
 
