@@ -55,7 +55,9 @@ public class StoredAskTests
             StoredAsk.Check(working, without, Ruler.Metric).ShouldBeEmpty(field.Name);
             var wrong = field switch
             {
-                LengthField or NumberField or CountsField => RawValue.Of("as long as the table"),
+                LengthField or LengthsField or NumberField or CountsField => RawValue.Of(
+                    "as long as the table"
+                ),
                 FlagField => RawValue.Of("perhaps"),
                 _ => RawValue.Of(99),
             };

@@ -181,6 +181,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
 
+    public override Guide? Guide => EdgeGuide.Of(this, null);
+
     public override Summary Summary => InShort($"{Fine(Ask.Cord)} trim");
 
     public override IReadOnlyList<Caution> Cautions => CordTrimTechnique.Hazards;

@@ -73,6 +73,11 @@ internal sealed record EdgeAsk(
                 ? said
                 : least;
         var leastSeen = (int?)reader.OptionalNumber(CordedFields.LeastSeen);
+        LookThrough(reader, made);
+        if (reader.Errors.Any(e => e.Refusal != Refusal.Missing))
+        {
+            return null;
+        }
         var ask = made switch
         {
             CordedFields.Cushion => OfPad(reader, radius),
@@ -94,6 +99,25 @@ internal sealed record EdgeAsk(
             return null;
         }
         return ask with { LeastSeen = leastSeen, LeastRadius = least };
+    }
+
+    /// <summary>What is said of ways that are not used: nothing that is said may be wrong.</summary>
+    private static void LookThrough(AskReader reader, string made)
+    {
+        if (made != CordedFields.Cushion)
+        {
+            reader.OptionalLength(CordedFields.CushionWidth);
+            reader.OptionalLength(CordedFields.CushionHeight);
+            reader.OptionalChoice(CordedFields.Plumpness);
+        }
+        if (made != CordedFields.Listed)
+        {
+            reader.Lengths(CordedFields.Edges);
+        }
+        if (made is CordedFields.Cushion or CordedFields.Listed)
+        {
+            Traced.LookThrough(reader, CordedFields.Shape, CordedFields.Outline);
+        }
     }
 
     private static EdgeAsk? OfPad(AskReader reader, Length radius)

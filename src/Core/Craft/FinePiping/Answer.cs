@@ -113,6 +113,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("thread", StrandLength + 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
 
+    public override Guide? Guide => EdgeGuide.Of(this, Ask.Cut);
+
     public override Summary Summary => InShort($"{Fine(Ask.Twist.Thick)} piping");
 
     public override IReadOnlyList<Caution> Cautions => FinePipingTechnique.Hazards;

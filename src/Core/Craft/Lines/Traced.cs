@@ -56,21 +56,8 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
         PathDataField outline
     )
     {
-        // All three are read, since nothing that is said may be wrong; one of them is used.
-        var paths = reader.Paths(outline);
-        var (named, size) = Sized(reader, shape);
         var isBuilt = way is not (LineFields.Read or LineFields.Shaped);
-        List<(Leg Leg, int Part)> parts =
-        [
-            .. reader
-                .Groups(LineFields.Path)
-                .SelectMany((g, i) => Leg(g, isBuilt).Select(leg => (leg, i))),
-        ];
-        var again = new Again(
-            (int)(reader.OptionalNumber(LineFields.Repeats) ?? 1),
-            reader.Flag(LineFields.Mirrored)
-        );
-        var isClosed = reader.Flag(LineFields.Closed) || outline.AreOutlines;
+        var (paths, named, size, parts, again, isClosed) = All(reader, isBuilt, shape, outline);
         Field needed =
             isBuilt ? LineFields.Path
             : way == LineFields.Read ? outline
@@ -92,6 +79,46 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
             way == LineFields.Read ? paths : Shape(reader, named, size, outline.AreOutlines);
         return [.. again.Of(Placed(lines)).Select(Of)];
     }
+
+    /// <summary>Looks through what an ask says of lines where none is used: nothing that is said may be wrong.</summary>
+    public static void LookThrough(AskReader reader, ChoiceField shape, PathDataField outline) =>
+        All(reader, false, shape, outline);
+
+    /// <summary>All three ways are read, since nothing that is said may be wrong; one of them is used.</summary>
+    private static Said All(
+        AskReader reader,
+        bool isBuilt,
+        ChoiceField shape,
+        PathDataField outline
+    )
+    {
+        var paths = reader.Paths(outline);
+        var (named, size) = Sized(reader, shape);
+        return new(
+            paths,
+            named,
+            size,
+            [
+                .. reader
+                    .Groups(LineFields.Path)
+                    .SelectMany((g, i) => Leg(g, isBuilt).Select(leg => (leg, i))),
+            ],
+            new Again(
+                (int)(reader.OptionalNumber(LineFields.Repeats) ?? 1),
+                reader.Flag(LineFields.Mirrored)
+            ),
+            reader.Flag(LineFields.Closed) || outline.AreOutlines
+        );
+    }
+
+    private sealed record Said(
+        IReadOnlyList<Path> Paths,
+        NamedShape Named,
+        ShapeSize Size,
+        IReadOnlyList<(Leg Leg, int Part)> Parts,
+        Again Again,
+        bool IsClosed
+    );
 
     private static (NamedShape Named, ShapeSize Size) Sized(AskReader reader, ChoiceField field)
     {

@@ -194,7 +194,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
 
-    public override Guide? Guide => StripGuide.Of(this);
+    public override Guide? Guide => EdgeGuide.Of(this, Ask.Cut);
 
     public override Summary Summary => InShort($"{Fine(Ask.Covering.Cord)} piping");
 

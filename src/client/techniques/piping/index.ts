@@ -1,4 +1,4 @@
-import { WaysToCut } from '../bias/WaysToCut';
+import { WaysToCut } from '../../parts/cut/WaysToCut';
 import type { Leaves } from '../leaves';
 
 /** What only covered cords have: the ways to cut their strips, side by side. */

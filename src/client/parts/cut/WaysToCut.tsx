@@ -1,5 +1,5 @@
 import type { Answer, Ask, Length } from '../../api/types';
-import { Measure } from '../../parts/Measure';
+import { Measure } from '../Measure';
 
 type Way = {
   name: string;
