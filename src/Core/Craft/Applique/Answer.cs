@@ -350,7 +350,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     /// <summary>Where a stitch lies along an outline, counted from where the sewing starts; in mm.</summary>
     internal double AlongOf(Round round, int stitch)
     {
-        foreach (var (_, from, to) in round.Sewn)
+        foreach (var (_, from, to) in round.Sewn(Step.Millimetres))
         {
             var count = CountOf(to - from);
             if (stitch <= count)
@@ -372,7 +372,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             .ToList();
         List<Turning> all = [];
         var (sewn, last) = (0, 0);
-        foreach (var (side, from, to) in round.Sewn)
+        foreach (var (side, from, to) in round.Sewn(Step.Millimetres))
         {
             foreach (var pivot in Along(pivots, round.Measured.Total, from, to))
             {
@@ -448,7 +448,6 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         List<FittedSide> all = [];
         foreach (var round in Rounds)
         {
-            round.StartOn(Step.Millimetres);
             foreach (var side in round.Sides)
             {
                 var planned = StitchFit.Of(side.Length, BestRepeat, Factor);

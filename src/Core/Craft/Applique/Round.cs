@@ -64,30 +64,31 @@ internal sealed class Round
     public IReadOnlyList<Side> Sides { get; }
 
     /// <summary>The side with which the sewing starts, and how far along it.</summary>
-    public (int Side, double Along) Start { get; private set; }
+    public (int Side, double Along) Start { get; }
 
-    /// <summary>Where the sewing starts, put on a stitch.</summary>
-    public void StartOn(double step) => Start = (Start.Side, Math.Round(Start.Along / step) * step);
+    /// <summary>Where the sewing starts along the outline, put on a stitch.</summary>
+    public double StartsAt(double step) => Sides[Start.Side].From + On(step);
 
-    /// <summary>The sides in the order they are sewn; where it starts within one, that comes again at the end.</summary>
-    public IEnumerable<(Side Side, double From, double To)> Sewn
+    private double On(double step) => Math.Round(Start.Along / step) * step;
+
+    /// <summary>The sides in the order they are sewn, begun on a stitch; where it starts within one, that comes again at the end.</summary>
+    /// <param name="step">From stitch to stitch, in mm.</param>
+    public IEnumerable<(Side Side, double From, double To)> Sewn(double step)
     {
-        get
+        if (Sides.Count == 0)
         {
-            if (Sides.Count == 0)
-            {
-                yield break;
-            }
-            var (first, along) = Start;
-            for (var i = 0; i < Sides.Count; i++)
-            {
-                var side = Sides[(first + i) % Sides.Count];
-                yield return (side, i == 0 ? side.From + along : side.From, side.To);
-            }
-            if (along > 0)
-            {
-                yield return (Sides[first], Sides[first].From, Sides[first].From + along);
-            }
+            yield break;
+        }
+        var first = Start.Side;
+        var along = On(step);
+        for (var i = 0; i < Sides.Count; i++)
+        {
+            var side = Sides[(first + i) % Sides.Count];
+            yield return (side, i == 0 ? side.From + along : side.From, side.To);
+        }
+        if (along > 0)
+        {
+            yield return (Sides[first], Sides[first].From, Sides[first].From + along);
         }
     }
 

@@ -154,7 +154,7 @@ internal static class SewingSteps
     {
         var shape = round.Shape;
         var turnings = a.Turnings(round);
-        var count = round.Sewn.Sum(s => a.CountOf(s.To - s.From));
+        var count = round.Sewn(a.Step.Millimetres).Sum(s => a.CountOf(s.To - s.From));
         var isHole = shape.Outlines.Count > 1 && round.Path != shape.Outlines[0];
         return (
             new SewingStep(

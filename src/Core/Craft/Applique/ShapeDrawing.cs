@@ -205,7 +205,7 @@ internal static class ShapeDrawing
         }
         if (round.Sides.Count > 0)
         {
-            var start = round.Measured.At(round.Sides[round.Start.Side].From + round.Start.Along);
+            var start = round.Measured.At(round.StartsAt(a.Step.Millimetres));
             yield return new ClothLine(
                 LineMeaning.Join,
                 place.Of(start.Beside(-3)),

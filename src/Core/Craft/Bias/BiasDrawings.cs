@@ -44,7 +44,7 @@ internal static class BiasDrawings
             single.ClothLength,
             cut.ClothAtHand is { } there ? Length.Min(there, single.ClothLength * 2) : Length.Zero
         );
-        List<Shape> shapes = [.. Cloth(length, cut.ClothWidth)];
+        List<Shape> shapes = [.. Cloth(cut, length, single.ClothLength)];
         for (var i = 0; i < Math.Min(single.Count, Most); i++)
         {
             shapes.AddRange(Strip(single.Corners(i), $"{i + 1}"));
@@ -72,7 +72,7 @@ internal static class BiasDrawings
         );
         List<Shape> shapes =
         [
-            .. Cloth(length, cut.ClothWidth),
+            .. Cloth(cut, length, tube.Along),
             new ClothPiece(Point.At(0, 0), new Point(tube.Along, tube.Across), ClothRole.Main)
             {
                 Part = "strips",
@@ -175,14 +175,23 @@ internal static class BiasDrawings
         );
     }
 
-    private static IEnumerable<Shape> Cloth(Length length, Length width)
+    /// <summary>The cloth between its selvedges, and how much of its length stays whole.</summary>
+    private static IEnumerable<Shape> Cloth(BiasCut cut, Length length, Length taken)
     {
+        var width = cut.ClothWidth;
         yield return new ClothPiece(
             Point.At(0, 0),
             new Point(length, width),
             ClothRole.LeftOver,
             TornRight: true
         );
+        if (cut.ClothAtHand is { } there && there > taken)
+        {
+            yield return new Words(
+                new Point(taken + (length - taken) * 0.1, width / 2),
+                $"{cut.Ruler.Mark(there - taken)} left"
+            );
+        }
         yield return new ClothLine(
             LineMeaning.Selvedge,
             Point.At(0, 0),

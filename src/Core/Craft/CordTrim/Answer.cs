@@ -223,11 +223,32 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 this,
                 "The front with its trim",
                 $"{Ruler.Whole(Edge.Length)} of edge with a trim {Fine(Ask.Cord)} thick, begun in the middle of {SideName}. {ClipsSay}",
-                place => ZipOn(place)
+                place => [.. ZipOn(place), .. UnpickedOn(place)]
             ),
             PliesDrawing.Of(this),
             CordDrawings.UnderTheSole(this, "Two passes beside the cord"),
         ];
+
+    /// <summary>How far the flange comes off, on either side of the start.</summary>
+    private IEnumerable<Shape> UnpickedOn(Paths.Affine place)
+    {
+        if (!Edge.Edge.IsClosed)
+        {
+            yield break;
+        }
+        foreach (var side in (double[])[-1, 1])
+        {
+            var at = Edge.Edge.Measured.At(StartsAt + side * Unpick.Millimetres);
+            yield return new ClothLine(
+                LineMeaning.Join,
+                place.Of(at.Beside(0)),
+                place.Of(at.Beside(Edge.Edge.Outside * Flange.Millimetres))
+            )
+            {
+                Part = "unpicked",
+            };
+        }
+    }
 
     /// <summary>The zip lies along the side where it begins.</summary>
     private IEnumerable<Shape> ZipOn(Paths.Affine place)

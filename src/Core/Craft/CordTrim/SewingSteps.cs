@@ -24,8 +24,8 @@ internal static class SewingSteps
         new SewingStep(
             "cut",
             "Cut front and back",
-            $"Cut {string.Join(" and ", a.Pieces.Select(p => $"{p.Name} {p.Says(a.Ruler)}"))}, on the grain, and round the corners by {a.Ruler.Mark(a.Edge.LeastRadius)}.",
-            a.Pieces[0].Says(a.Ruler),
+            $"Cut {(a.Together.Count == 1 ? "a front and a back" : $"{a.Together.Count} fronts and {a.Together.Count} backs")}, each {a.Ruler.Cut(a.Pieces[0].Length)} × {a.Pieces[0].DepthSays(a.Ruler)}, on the grain, and round the corners by {a.Ruler.Mark(a.Edge.LeastRadius)}.",
+            $"{a.Pieces.Sum(p => p.Count)} × {a.Ruler.Cut(a.Pieces[0].Length)} × {a.Pieces[0].DepthSays(a.Ruler)}",
             [
                 "Laid on each other, front and back are alike.",
                 "The corners are round: no cord turns a square one.",

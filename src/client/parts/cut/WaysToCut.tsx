@@ -37,10 +37,11 @@ export function WaysToCut({
                 <button
                   type="button"
                   className="btn bare"
+                  aria-label={`Cut it so: ${way.label}`}
                   disabled={!way.serves}
                   onClick={() => set('method', way.name)}
                 >
-                  Cut it so<span className="sr-only">: {way.label}</span>
+                  Cut it so
                 </button>
               )}
             </p>
