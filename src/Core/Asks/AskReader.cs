@@ -152,7 +152,7 @@ public sealed class AskReader
         var lengths = new List<Length>(parts.Count);
         foreach (var part in parts)
         {
-            if (ReadLength(field, part, LengthKind.Marked) is not { } length)
+            if (ReadLength(field, part, field.Kind) is not { } length)
             {
                 return [];
             }
@@ -160,7 +160,7 @@ public sealed class AskReader
             {
                 Unusable(
                     field,
-                    $"{field.Label}: each has to be more than nothing and at most {Ruler.Mark(field.Most)}."
+                    $"{field.Label}: each has to be more than nothing and at most {Ruler.Write(field.Most, field.Kind)}."
                 );
                 return [];
             }

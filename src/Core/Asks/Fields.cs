@@ -91,7 +91,11 @@ public sealed record LengthsField(
     Length Most,
     int MostReadings = 20,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded);
+) : Field(Name, Label, Says, IsNeeded)
+{
+    /// <summary>How they are written: small ones in mm, whatever the units.</summary>
+    public LengthKind Kind { get; init; } = LengthKind.Marked;
+}
 
 /// <summary>A plain number.</summary>
 public sealed record NumberField(

@@ -9,6 +9,9 @@ namespace ZephyrReach.Core.Swatches;
 /// <param name="All">Its readings, at least one.</param>
 public sealed record Taken(string Kind, IReadOnlyList<Length> All)
 {
+    /// <summary>How they are written.</summary>
+    public LengthKind Written { get; init; } = LengthKind.Marked;
+
     public Length Mean => FullnessReading.Mean(All);
 
     /// <summary>From the shortest to the longest.</summary>
@@ -48,8 +51,14 @@ public abstract record SwatchJudgement : Reckoning
             j => j.Readings,
             Figure<Taken>.Text("kind", "Its name.", r => r.Kind),
             Figure<Taken>.Count("count", "How many times it was read.", r => r.All.Count),
-            Figure<Taken>.Marked("mean", "Their mean.", r => r.Mean),
-            Figure<Taken>.Marked("spread", "From the shortest to the longest.", r => r.Spread)
+            Figure<Taken>.Marked("mean", "Their mean.", r => r.Mean) with
+            {
+                KindOf = WrittenOf,
+            },
+            Figure<Taken>.Marked("spread", "From the shortest to the longest.", r => r.Spread) with
+            {
+                KindOf = WrittenOf,
+            }
         ),
         Figure<SwatchJudgement>.Group(
             "takeOver",
@@ -96,10 +105,17 @@ public abstract record SwatchJudgement : Reckoning
     /// <summary>What one press takes into the plan; null where there is nothing.</summary>
     public virtual TakeOver? TakeOver => null;
 
+    private static LengthKind WrittenOf(object taken) => ((Taken)taken).Written;
+
     /// <summary>The kinds of readings that were taken at all.</summary>
     protected static IReadOnlyList<Taken> Of(
         params IReadOnlyList<(LengthsField Field, IReadOnlyList<Length> All)> kinds
-    ) => [.. kinds.Where(k => k.All.Count > 0).Select(k => new Taken(k.Field.Name, k.All))];
+    ) =>
+        [
+            .. kinds
+                .Where(k => k.All.Count > 0)
+                .Select(k => new Taken(k.Field.Name, k.All) { Written = k.Field.Kind }),
+        ];
 }
 
 /// <summary>What is seen on a swatch and what was tried already, as fields of an ask.</summary>

@@ -70,7 +70,11 @@ public sealed record SwatchOut(
                     (IReadOnlyList<LengthOut>)
                         [
                             .. r.Value.Select(mm =>
-                                LengthOut.Of(Length.FromMillimetres(mm), LengthKind.Marked, ruler)
+                                LengthOut.Of(
+                                    Length.FromMillimetres(mm),
+                                    SwatchWords.Written(r.Key),
+                                    ruler
+                                )
                             ),
                         ]
             ),

@@ -32,6 +32,10 @@ public static class SwatchWords
             .DistinctBy(f => f.Name),
     ];
 
+    /// <summary>How the readings of a name are written.</summary>
+    public static LengthKind Written(string reading) =>
+        Readings.FirstOrDefault(f => f.Name == reading)?.Kind ?? LengthKind.Marked;
+
     /// <summary>Whether a name is that of a technique, or of one of its cards.</summary>
     public static bool Knows(string technique) =>
         Core.Craft.Techniques.Named(technique) is not null

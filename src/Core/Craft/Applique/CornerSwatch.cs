@@ -22,7 +22,10 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
             "Ten stitches",
             "From the first bite to the eleventh, along the edge.",
             Length.FromMillimetres(300)
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     public static LengthsField MissedRead { get; } =
         new(
@@ -31,7 +34,10 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
             "From the last stitch to the corner.",
             Length.FromMillimetres(20),
             IsNeeded: false
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static readonly LengthField SetField = LengthField.Fine(
         "setRepeat",

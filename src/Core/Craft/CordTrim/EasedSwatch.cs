@@ -34,7 +34,10 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
             "What is seen of the flange, from the right side.",
             Length.FromMillimetres(20),
             IsNeeded: false
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static readonly LookFields Looks = new(CordTrimCard.Technique.Looks);
 

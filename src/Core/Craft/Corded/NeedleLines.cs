@@ -38,8 +38,11 @@ internal sealed record BesideCord(
             ? Length.Max(Length.Zero, Length.Min(Shift, opening / 2 - Blade))
             : Shift;
 
-    /// <summary>How deep the cord lies in the foot: a round groove is half as deep as it is wide.</summary>
-    public Length Hollow => IsZipper || Groove is not { } groove ? Length.Zero : groove / 2;
+    /// <summary>
+    /// How deep a cord lies in the foot: a round groove is half as deep as it is wide. Where its width is not known, the foot is taken
+    /// to be one for this cord.
+    /// </summary>
+    public Length Hollow(Length covered) => IsZipper ? Length.Zero : (Groove ?? covered) / 2;
 
     /// <summary>Whether a cord lies in the groove: that is at least as wide as the cord without its covering, which gives.</summary>
     public bool Holds(Length cord) => Groove is not { } groove || groove >= cord;

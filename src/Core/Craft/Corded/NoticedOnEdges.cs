@@ -38,12 +38,13 @@ internal static class NoticedOnEdges
     private static IEnumerable<Finding> OfFoot(EdgePlan a)
     {
         var foot = a.Foot;
-        if (a.Thickest - foot.Hollow + Air > foot.Lift)
+        var hollow = foot.Hollow(a.Covered);
+        if (a.Thickest - hollow + Air > foot.Lift)
         {
             yield return new(
                 "lift",
                 Severity.Stop,
-                $"{a.Fine(a.Thickest)} have to pass under the foot at the thickest place; it lifts by {a.Fine(foot.Lift)}{(foot.Hollow > Length.Zero ? $", and its groove is about {a.Fine(foot.Hollow)} deep" : "")}.",
+                $"{a.Fine(a.Thickest)} have to pass under the foot at the thickest place; it lifts by {a.Fine(foot.Lift)}{(hollow > Length.Zero ? $", and its groove is about {a.Fine(hollow)} deep" : "")}.",
                 "At the joins it would stick, and be pushed aside.",
                 "Trim the joins slanting, use the knee or hand to lift it further, or take a thinner cord."
             );

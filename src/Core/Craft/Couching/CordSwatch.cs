@@ -45,7 +45,10 @@ internal sealed record CordSwatch(
             "From hole to hole, square to the line.",
             Length.FromMillimetres(20),
             IsNeeded: false
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static readonly LengthField SetWidthField = LengthField.Fine(
         "setZigzag",

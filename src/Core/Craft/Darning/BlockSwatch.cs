@@ -28,16 +28,16 @@ internal sealed record BlockSwatch(
             "Came out, long",
             "From the first stitch to the last, read once or several times.",
             Longest
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     public static LengthsField WidthRead { get; } =
-        new(
-            "width",
-            "Came out, wide",
-            "From the first line to the last.",
-            Longest,
-            IsNeeded: false
-        );
+        new("width", "Came out, wide", "From the first line to the last.", Longest, IsNeeded: false)
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static readonly LengthField SetLengthField = SetField("setLength", "Set, long", 25);
     private static readonly LengthField SetWidthField = SetField("setWidth", "Set, wide", null);

@@ -22,7 +22,10 @@ internal sealed record EvenSwatch(Length Width, Length Spread, Length? Reckoned,
             "Piping, wide",
             "From its fold to the stitches, at three places or more.",
             Length.FromMillimetres(30)
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static readonly LengthField CoveredField = LengthField.Fine(
         "covered",

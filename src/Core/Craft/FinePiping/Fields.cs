@@ -16,7 +16,7 @@ internal static class Fields
         };
 
     public static NumberField Wraps { get; } =
-        new("wraps", "Wraps", "Wind the thread round a pencil, side by side, and count.", 3, 300)
+        new("wraps", "Wraps", "Wind the thread round a pencil, side by side, and count.", 2, 300)
         {
             IsWhole = true,
         };

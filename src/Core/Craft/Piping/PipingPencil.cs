@@ -79,8 +79,8 @@ internal static class PipingPencil
             new(
                 "Under the foot",
                 $"{(a.Foot.IsZipper ? "" : $"{fine(a.Covered)} + ")}4 × {fine(ask.Covering.Thickness)} + 2 × {fine(ask.Face)} = {fine(a.Thickest)}",
-                a.Foot.Hollow > Length.Zero
-                    ? $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow)} of it."
+                a.Foot.Hollow(a.Covered) > Length.Zero
+                    ? $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow(a.Covered))} of it."
                     : "Where a join of the covering lies."
             )
         );

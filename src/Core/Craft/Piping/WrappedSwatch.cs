@@ -36,7 +36,10 @@ internal sealed record WrappedSwatch(
             "Flange, wide",
             "From the first line of stitching to the raw edges.",
             Length.FromMillimetres(300)
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static LengthsField LineRead(int number) =>
         new(
@@ -45,7 +48,10 @@ internal sealed record WrappedSwatch(
             "From the covered cord to the stitches; a loupe helps.",
             Length.FromMillimetres(20),
             IsNeeded: false
-        );
+        )
+        {
+            Kind = LengthKind.Fine,
+        };
 
     private static readonly LengthsField[] LinesRead = [LineRead(1), LineRead(2), LineRead(3)];
 

@@ -55,6 +55,9 @@ export function SwatchCard(props: Props) {
 
   const kinds = technique.swatch.readings;
   const textOf = (kind: string) => typed[kind] ?? (swatch.readings[kind] ?? []).map((l) => l.text).join('; ');
+  // What is kept is judged as exactly as it was read, and not as it is written here.
+  const exact = (kind: string) =>
+    typed[kind] === undefined ? (swatch.readings[kind] ?? []).map((l) => l.mm) : readings(kind);
   const readings = (kind: string) =>
     textOf(kind)
       .split(';')
@@ -113,7 +116,7 @@ export function SwatchCard(props: Props) {
         : {}),
       ...(expected !== undefined && fields.some((f) => f.name === 'predicted') ? { predicted: true } : {}),
       ...Object.fromEntries(
-        kinds.filter((k) => readings(k.name).length).map((k) => [k.name, readings(k.name)]),
+        kinds.filter((k) => readings(k.name).length).map((k) => [k.name, exact(k.name)]),
       ),
       looks: swatch.looks,
       tried,
