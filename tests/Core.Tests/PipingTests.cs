@@ -308,6 +308,36 @@ public class PipingTests
         after["stripWidth"].ShouldBeGreaterThan(before["stripWidth"]);
     }
 
+    /// <summary>In the figures of the first sample the covering closes over the cord, with the flange that is wanted.</summary>
+    [Fact]
+    public void After_one_sample_the_strip_is_wide_enough_for_what_the_wrap_took() =>
+        Gen.Select(AnyCushion, Gen.Double[0.85, 1.12])
+            .Sample(
+                (ask, factor) =>
+                {
+                    var before = Told(ask);
+                    var seam = Number(ask, "seamAllowance");
+                    var took = before["wrap"] * factor;
+                    var sample = Piping.Swatch.Sample!(
+                        new(
+                            new Dictionary<string, IReadOnlyList<double>>
+                            {
+                                ["flange"] = [(before["stripWidth"] - took) / 2],
+                            },
+                            RawAsk.Of(
+                                ("stripWidth", before["stripWidth"]),
+                                ("wrap", before["wrap"])
+                            ),
+                            new Dictionary<string, string>(),
+                            true,
+                            true
+                        )
+                    );
+                    var after = Told(ask.With("samples", RawValue.Of([RawValue.Of(sample)])));
+                    return after["stripWidth"] >= took + 2 * seam - 1e-6;
+                }
+            );
+
     /// <summary>What is cut, the steps, the facts and the paper say one width, in either units.</summary>
     [Theory]
     [InlineData("strips")]

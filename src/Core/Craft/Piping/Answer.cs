@@ -27,11 +27,15 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     [
         F.Marked(
             "stripWidth",
-            "roundUp(π(c + t) + 2s), and wider where wraps came out wider.",
+            "roundUp(π(c + t) + 2s), and wider where wraps may come out wider.",
             a => a.Ask.Covering.Width
         ),
         F.Fine("wrap", "Round the cord: π(c + t).", a => a.Ask.Covering.Wrap),
-        F.Ratio("wrapFactor", "What wraps came to of that.", a => a.Ask.Covering.Factor),
+        F.Ratio(
+            "wrapFactor",
+            "What nineteen in twenty wraps come to of that, at the most, by what swatches taught.",
+            a => a.Ask.Covering.Factor
+        ),
         F.Marked(
             "required",
             "Of strip, for one piped edge: Σ edges and the ends.",

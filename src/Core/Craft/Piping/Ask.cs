@@ -47,7 +47,11 @@ internal sealed record Ask(
         {
             Unit = "of what was reckoned",
         };
-        covering = covering with { Factor = samples.Count > 0 ? wraps.Factor : 1 };
+        // Too wide is trimmed, too narrow is lost: as wide as nineteen in twenty come out.
+        covering = covering with
+        {
+            Factor = samples.Count > 0 ? wraps.Predicted.High : 1,
+        };
         var edge = EdgeAsk.Read(reader, covering.Covered);
         var overlap = Or(CordedFields.Overlap);
         var rounds = (int)(reader.OptionalNumber(Fields.Rounds) ?? 1);

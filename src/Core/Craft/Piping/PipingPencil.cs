@@ -19,7 +19,7 @@ internal static class PipingPencil
                 "Strip",
                 $"π × ({fine(ask.Covering.Cord)} + {fine(ask.Covering.Thickness)}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {fine(a.Flange)}, up = {a.Ruler.Mark(ask.Covering.Width)}",
                 ask.Wraps.All.Count > 0
-                    ? ask.Wraps.RestsOn
+                    ? $"As wide as nineteen in twenty wraps come out; a flange that is too wide is trimmed. {ask.Wraps.RestsOn}"
                     : "Round the cord in the middle of the cloth, and a flange on either side."
             ),
             new(

@@ -45,7 +45,7 @@ internal static class SewingSteps
             new SewingStep(
                 "wrap",
                 "Wrap the cord",
-                $"Lay the cord into the strip, wrong side inside, raw edges together, and sew it shut with long stitches, {a.Fine(Answer.Basting)}. Do not stretch the strip."
+                $"Lay the cord into the strip, wrong side inside, raw edges together, and sew it shut with long stitches, {a.Fine(Answer.Basting)}. Do not stretch the strip. Trim the flange to {a.Fine(a.Flange)}."
                     + (
                         a.Ask.Rings > 1
                             ? $" Cut it into {a.Ask.Rings} lengths of {a.Ruler.Whole(a.Ask.Required)}."
