@@ -81,21 +81,21 @@ test('a tea-tent cushion with trim, from its size to the closed cover, ply by pl
   await kept(page);
 
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
-  await expect(page.getByText('Ply 4 of the other end over', { exact: true })).toBeVisible();
+  await expect(page.getByText('Lay ply 4 over', { exact: true })).toBeVisible();
   await expect(page.getByText('open the window')).not.toHaveCount(0);
   await page.getByRole('link', { name: 'At the machine' }).click();
   const title = page.getByRole('heading', { level: 1 });
-  for (let i = 0; i < 30 && (await title.textContent()) !== 'Ply 2 of the other end over'; i++) {
+  for (let i = 0; i < 30 && (await title.textContent()) !== 'Lay ply 2 over'; i++) {
     await page.keyboard.press('ArrowRight');
     await page.waitForTimeout(120);
   }
-  await expect(title).toHaveText('Ply 2 of the other end over');
+  await expect(title).toHaveText('Lay ply 2 over');
   // Its own ply is lit; those that come later are not drawn yet.
   const picture = page.locator('[data-picture="plies"]').filter({ visible: true });
   await expect(picture.locator('.lit').first()).toBeVisible();
   const shown = await picture.locator('path').count();
   await page.keyboard.press('ArrowRight');
-  await expect(title).toHaveText('Ply 3 of the other end over');
+  await expect(title).toHaveText('Lay ply 3 over');
   expect(await picture.locator('path').count()).toBeGreaterThan(shown);
 });
 

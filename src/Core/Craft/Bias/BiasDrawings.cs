@@ -44,7 +44,7 @@ internal static class BiasDrawings
             single.ClothLength,
             cut.ClothAtHand is { } there ? Length.Min(there, single.ClothLength * 2) : Length.Zero
         );
-        List<Shape> shapes = [.. Cloth(cut, length, single.ClothLength)];
+        List<Shape> shapes = [.. Cloth(cut, length, single.ClothLength, cut.ClothWidth * 0.2)];
         for (var i = 0; i < Math.Min(single.Count, Most); i++)
         {
             shapes.AddRange(Strip(single.Corners(i), $"{i + 1}"));
@@ -72,7 +72,7 @@ internal static class BiasDrawings
         );
         List<Shape> shapes =
         [
-            .. Cloth(cut, length, tube.Along),
+            .. Cloth(cut, length, tube.Along, (tube.Across + cut.ClothWidth) / 2),
             new ClothPiece(Point.At(0, 0), new Point(tube.Along, tube.Across), ClothRole.Main)
             {
                 Part = "strips",
@@ -176,7 +176,8 @@ internal static class BiasDrawings
     }
 
     /// <summary>The cloth between its selvedges, and how much of its length stays whole.</summary>
-    private static IEnumerable<Shape> Cloth(BiasCut cut, Length length, Length taken)
+    /// <param name="free">How far down there is room to say so.</param>
+    private static IEnumerable<Shape> Cloth(BiasCut cut, Length length, Length taken, Length free)
     {
         var width = cut.ClothWidth;
         yield return new ClothPiece(
@@ -188,7 +189,7 @@ internal static class BiasDrawings
         if (cut.ClothAtHand is { } there && there > taken)
         {
             yield return new Words(
-                new Point(taken + (length - taken) * 0.1, width / 2),
+                new Point(length * 0.05, free),
                 $"{cut.Ruler.Mark(there - taken)} left"
             );
         }

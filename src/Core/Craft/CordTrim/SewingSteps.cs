@@ -120,7 +120,7 @@ internal static class SewingSteps
         {
             yield return new SewingStep(
                 $"ply-{i}",
-                $"Ply {i} of the other end over",
+                $"Lay ply {i} over",
                 $"Lay ply {i} of the end on the right over the others where its own place in the twist is, and slant it down into the seam on the far side.",
                 $"ply {i} of {a.Ask.Plies}",
                 [
