@@ -165,6 +165,7 @@ public class CardTests
     [InlineData("folded-ribbon", "window machine", "open-toe foot", "normal", "dial 4")]
     [InlineData("piping", "window machine", "piping foot", "normal", "dial 4")]
     [InlineData("fine-piping", "window machine", "seven-groove tuck foot", "normal", "dial 4")]
+    [InlineData("cord-trim", "window machine", "piping foot", "normal", "dial 4")]
     [InlineData("couching", "window machine", "cording foot", "−1 step", "dial 3")]
     [InlineData("applique", "window machine", "open-toe foot", "−0.5 steps", "dial 3.5")]
     [InlineData("darning-programmed", "window machine", "buttonhole foot", "normal", "dial 4")]
