@@ -1,4 +1,5 @@
-// How long a long line takes: to be reckoned with its stitches, an SVG file to be read, and what is typed to be seen.
+// How long a long line takes: to be reckoned with its stitches, strips to be laid on a remnant, an SVG file to be read, and what is
+// typed to be seen.
 //
 //   node tests/load/lines.mjs http://127.0.0.1:5080
 import { chromium } from 'playwright-core';
@@ -32,6 +33,28 @@ const reckoned = await timed(60, async () => {
 });
 console.log(
   `a line of ${Math.round(answer.pathLength.mm)} mm with ${answer.stitches} stitches, with all drawn: ${reckoned.toFixed(1)} ms   (wanted: 20 ms)`,
+);
+
+const corners = Array.from({ length: 12 }, (_, i) => ({
+  x: 1000 + (i % 2 ? 620 : 980) * Math.cos((i * Math.PI) / 6),
+  y: 1000 + (i % 2 ? 620 : 980) * Math.sin((i * Math.PI) / 6),
+}));
+let remnant;
+const cut = await timed(40, async () => {
+  const response = await fetch(`${address}/api/reckon/piping?with=working,drawings,steps`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      cordDiameter: '4 mm',
+      cushionWidth: '45 cm',
+      cushionHeight: '45 cm',
+      remnantCorners: corners,
+    }),
+  });
+  remnant = await response.json();
+});
+console.log(
+  `piping from a remnant two metres wide with 12 corners, which gives ${remnant.remnantGives.text}, with all drawn: ${cut.toFixed(1)} ms`,
 );
 
 const curves = Array.from({ length: 300 }, (_, i) => {

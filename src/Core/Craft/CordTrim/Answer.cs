@@ -48,7 +48,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "For the fronts and the backs; nothing where their size is not known.",
             a => a.Cloth
         ),
-        F.Ratio("minutes", "About how long it takes in all: the sum of its steps.", a => a.Minutes),
         .. EdgeFigures,
         .. SharedFigures,
     ];
@@ -110,8 +109,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
     }
 
-    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
-
     public override IReadOnlyList<Piece> Pieces =>
         CutSize is { } size
             ?
@@ -158,12 +155,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             return facts;
         }
     }
-
-    /// <summary>The side where it begins, as it is said.</summary>
-    public string SideName =>
-        Edge.Edge.Sides.Count == 1 ? "it, where it is seen least"
-        : Edge.Cover is null ? Edge.Start.Name
-        : $"the {Edge.Start.Name} side";
 
     public override IReadOnlyList<Fact> Scrap =>
         [

@@ -57,7 +57,21 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
             "What has to pass under the foot: the cord with its seam and both layers of the piece; beside a zipper foot the seam alone.",
             a => a.Thickest
         ),
+        Figure<EdgePlan>.Ratio(
+            "minutes",
+            "About how long it takes in all: the sum of its steps.",
+            a => a.Minutes
+        ),
     ];
+
+    /// <summary>About how long it takes in all.</summary>
+    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
+
+    /// <summary>The side where it begins, as it is said.</summary>
+    public string SideName =>
+        Edge.Edge.Sides.Count == 1 ? "it, where it is seen least"
+        : Edge.Cover is null ? Edge.Start.Name
+        : $"the {Edge.Start.Name} side";
 
     /// <summary>The cord as it lies in the seam, from side to side.</summary>
     public abstract Length Covered { get; }

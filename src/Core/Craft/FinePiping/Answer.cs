@@ -10,7 +10,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.FinePiping.Answ
 namespace ZephyrReach.Core.Craft.FinePiping;
 
 /// <summary>How a fine piping is made and applied, in one groove.</summary>
-internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
+internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask.Cut, Ask.Face)
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -20,9 +20,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             a => a.Ask.Twist.Thread
         ),
         F.Fine("cordThickness", "d·√(k/0.7) of k strands.", a => a.Ask.Twist.Thick),
-        F.Marked("stripWidth", "roundUp(π(c + t) + 2s).", a => a.Ask.Covering.Width),
         F.Marked("required", "Of strip and cord: Σ edges and the ends.", a => a.Ask.Required),
-        .. F.From(a => a.Ask.Cut, BiasCut.Told),
+        .. StripFigures,
         F.Amount(
             "strandLength",
             "Of thread, for every strand, with what twisting takes up.",
@@ -33,18 +32,11 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "Of the lines that make it, apply it and close it.",
             a => a.NeedleThread
         ),
-        F.Ratio("minutes", "About how long it takes in all: the sum of its steps.", a => a.Minutes),
         .. EdgeFigures,
         .. SharedFigures,
     ];
 
     public override IReadOnlyList<Figure> Figures => Told;
-
-    public override Length Covered => Ask.Covering.Covered;
-
-    public override Length Bare => Ask.Twist.Thick;
-
-    public override Length Flange => Ask.Covering.Flange;
 
     public override BesideCord Foot => Ask.Foot;
 
@@ -56,9 +48,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 : Length.Zero,
         ];
 
-    public override Length Thickest =>
-        (Foot.IsZipper ? Length.Zero : Covered) + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
-
     /// <summary>Of thread: every strand the whole way, a quarter longer for the twist.</summary>
     public Length StrandLength =>
         Ask.Cut.Required * Ask.Twist.Strands * (Ask.Twist.Strands > 1 ? Twist.TakenUp : 1);
@@ -66,13 +55,9 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public Length NeedleThread =>
         Together.Count
         * (
-            Ask.Required * (1 + 2 * Ask.Covering.Thickness / Ask.StitchLength)
-            + 2 * Edge.Length * (1 + (2 * Ask.Covering.Thickness + 2 * Ask.Face) / Ask.StitchLength)
+            Thread(Ask.Required, Ask.StitchLength, 2 * Ask.Covering.Thickness)
+            + 2 * Thread(Edge.Length, Ask.StitchLength, 2 * (Ask.Covering.Thickness + Ask.Face))
         );
-
-    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
-
-    public override IReadOnlyList<Piece> Pieces => Ask.Cut.Pieces;
 
     public override IReadOnlyList<Fact> Facts =>
         [
@@ -85,7 +70,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
             new("Groove", Foot.Groove is { } groove ? Fine(groove) : "not said"),
             new("Needle", LineSays(Lines[0])),
-            new("Begin", Edge.Edge.IsClosed ? $"in the middle of {Edge.Start.Name}" : "at one end"),
+            new("Begin", Edge.Edge.IsClosed ? $"in the middle of {SideName}" : "at one end"),
             new("About", $"{DecimalText.Write(Minutes, 0)} min"),
         ];
 
@@ -112,8 +97,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("cloth", Ask.Cut.Cloth, Stage.Cut),
             new("thread", StrandLength + 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
-
-    public override Guide? Guide => EdgeGuide.Of(this, Ask.Cut);
 
     public override Summary Summary => InShort($"{Fine(Ask.Twist.Thick)} piping");
 

@@ -10,7 +10,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Piping.Answer>;
 namespace ZephyrReach.Core.Craft.Piping;
 
 /// <summary>How an edge is piped.</summary>
-internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
+internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask.Cut, Ask.Face)
 {
     /// <summary>The first line only holds the covering shut.</summary>
     public static readonly Length Basting = Length.FromMillimetres(3.5);
@@ -25,11 +25,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
 
     public static IReadOnlyList<Figure> Told { get; } =
     [
-        F.Marked(
-            "stripWidth",
-            "roundUp(π(c + t) + 2s), and wider where wraps may come out wider.",
-            a => a.Ask.Covering.Width
-        ),
         F.Fine("wrap", "Round the cord: π(c + t).", a => a.Ask.Covering.Wrap),
         F.Ratio(
             "wrapFactor",
@@ -41,8 +36,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "Of strip, for one piped edge: Σ edges and the ends.",
             a => a.Ask.Required
         ),
-        F.Marked("requiredInAll", "For all of them.", a => a.Ask.Cut.Required),
-        .. F.From(a => a.Ask.Cut, BiasCut.Told),
+        .. StripFigures,
         F.Amount("cordLength", "For all, and more where it will shrink.", a => a.CordLength),
         F.Amount("needleThread", "Of the three lines: length·(1 + t/ℓ) each.", a => a.NeedleThread),
         F.Marked(
@@ -55,26 +49,15 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             "Whether no join of the covering lies at a corner, on any piped edge.",
             a => a.JoinsHidden
         ),
-        F.Ratio("minutes", "About how long it takes in all: the sum of its steps.", a => a.Minutes),
         .. EdgeFigures,
         .. SharedFigures,
     ];
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    public override Length Covered => Ask.Covering.Covered;
-
-    public override Length Bare => Ask.Covering.Cord;
-
-    public override Length Flange => Ask.Covering.Flange;
-
     public override BesideCord Foot => Ask.Foot;
 
     public override IReadOnlyList<Length> Wanted => FromCord;
-
-    /// <summary>Where a join of the covering lies: the cord, four layers of covering, and the piece’s two.</summary>
-    public override Length Thickest =>
-        (Foot.IsZipper ? Length.Zero : Covered) + 4 * Ask.Covering.Thickness + 2 * Ask.Face;
 
     public Length CordLength => Ask.Cut.Required / (1 - Ask.Shrinks);
 
@@ -82,17 +65,12 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public Length NeedleThread =>
         Ask.Rings
         * (
-            Line(Ask.Required, Basting, 2 * Ask.Covering.Thickness)
-            + Line(Edge.Length, Ask.StitchLength, Layers)
-            + Line(Edge.Length, Ask.StitchLength, Layers + Ask.Face)
+            Thread(Ask.Required, Basting, 2 * Ask.Covering.Thickness)
+            + Thread(Edge.Length, Ask.StitchLength, Layers)
+            + Thread(Edge.Length, Ask.StitchLength, Layers + Ask.Face)
         );
 
     private Length Layers => 2 * Ask.Covering.Thickness + Ask.Face;
-
-    private static Length Line(Length length, Length stitch, Length through) =>
-        length * (1 + through / stitch);
-
-    public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
 
     public IReadOnlyList<Ring> Ringed => rings ??= Ring.All(Ask);
 
@@ -110,8 +88,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public bool JoinsHidden => Ringed.All(r => r.IsHidden);
 
     public override Expected? Expected => Ask.Wraps.All.Count > 0 ? Ask.Wraps.Expected : null;
-
-    public override IReadOnlyList<Piece> Pieces => Ask.Cut.Pieces;
 
     public override IReadOnlyList<Fact> Facts
     {
@@ -154,12 +130,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
     }
 
-    /// <summary>The side where it begins, as it is said.</summary>
-    public string SideName =>
-        Edge.Edge.Sides.Count == 1
-            ? "it, where it is seen least"
-            : $"{(Edge.Cover is null ? "" : "the ")}{Edge.Start.Name}{(Edge.Cover is null ? "" : " side")}";
-
     private string Shifted =>
         Math.Abs(StartShift.Millimetres) > 1
             ? $", {Ruler.Mark(Length.FromMillimetres(Math.Abs(StartShift.Millimetres)))} to the {(StartShift > Length.Zero == IsRightward ? "right" : "left")}"
@@ -197,8 +167,6 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new("cord", CordLength, Stage.Keep),
             new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
-
-    public override Guide? Guide => EdgeGuide.Of(this, Ask.Cut);
 
     public override Summary Summary => InShort($"{Fine(Ask.Covering.Cord)} piping");
 
