@@ -67,7 +67,8 @@ public class CordedEdgeTests
             var plan = Plan(ask);
             var told = Captured.From(plan);
             var drawing = plan.Drawings(Ruler.Metric).Single(d => d.Name == "edge");
-            var cord = new MeasuredPath(Cord(plan)).Points(0, 1e9, 0.05);
+            var cord = new MeasuredPath(Cord(plan));
+            var places = cord.Points(0, cord.Total, 0.05);
             var seam = 12.0;
             var clips = drawing.Shapes.OfType<ClothLine>().Where(l => l.Part == "clips").ToList();
             return clips.Count == (int)told.Rows("clips").Sum(c => c["count"])
@@ -75,7 +76,7 @@ public class CordedEdgeTests
                     (c.To.X - c.From.X).Millimetres is var x
                     && (c.To.Y - c.From.Y).Millimetres is var y
                     && Math.Abs(Math.Sqrt(x * x + y * y) - told.Rows("clips")[0]["depth"]) < 1e-6
-                    && cord.Min(p => Apart(p, c.From))
+                    && places.Min(p => Apart(p, c.From))
                         >= seam - told.Rows("clips")[0]["depth"] - 0.1
                 );
         });
@@ -123,6 +124,35 @@ public class CordedEdgeTests
             face.Path.Bounds.Height.Millimetres.ShouldBe(174, 0.01);
             Captured.From(plan).Rows("clips").Count.ShouldBe(4);
         }
+    }
+
+    /// <summary>A curve that runs into a corner: it cannot be rounded on the drawing, and the raw edge still goes all round.</summary>
+    [Fact]
+    public void Where_a_curve_runs_into_a_corner_the_raw_edge_still_goes_all_round()
+    {
+        var plan = Plan(
+            RawAsk
+                .Of(("made", "built"), ("closed", true), ("cordDiameter", 3))
+                .With(
+                    "path",
+                    RawValue.Of([
+                        Part("straight", 200),
+                        Part("corner", 90),
+                        RawValue.Of(RawAsk.Of(("radius", 80), ("sweep", 90))),
+                        Part("straight", 120),
+                    ])
+                )
+        );
+        var face = plan.Drawings(Ruler.Metric)
+            .Single(d => d.Name == "edge")
+            .Shapes.OfType<PathShape>()
+            .First(s => s.Part == "face")
+            .Path;
+        var cord = Cord(plan).Points;
+        var raw = new MeasuredPath(face).Points(0, new MeasuredPath(face).Total, 0.05);
+
+        plan.Findings.ShouldContain(f => f.Code == "bend-too-tight");
+        cord.Max(p => Math.Abs(raw.Min(q => Apart(p, q)) - 12)).ShouldBeLessThan(4);
     }
 
     /// <summary>What provokes each finding of an edge, and what cures it as its remedy says.</summary>

@@ -260,7 +260,9 @@ internal sealed record BiasCut(
         if (cut.Method == BiasFields.FromRemnant && cut.Remnant!.Strips.Count == 0)
         {
             reader.Contradiction(
-                BiasFields.RemnantWidth,
+                reader.Has(BiasFields.RemnantCorners)
+                    ? BiasFields.RemnantCorners
+                    : BiasFields.RemnantWidth,
                 $"No strip {reader.Ruler.Mark(width)} wide can be cut from it."
             );
             return null;

@@ -62,6 +62,15 @@ internal sealed record CordedEdge(
     /// <summary>The same line so far outside it, for the raw edge; in mm.</summary>
     public Path Beside(double outside)
     {
+        // Where a corner could not be rounded, lines beside its legs would not meet.
+        if (
+            IsClosed
+            && Legs.OfType<OnTheSpot>().Any(c => Math.Abs(c.Turn) > LeastCorner)
+            && Area.Of([Path]).Within(outside).Outlines is [var outline, ..]
+        )
+        {
+            return outline;
+        }
         var legs = Paths.Legs.Beside(Legs, Outside * outside);
         var start = Measured.At(0);
         var from = start.Beside(Outside * outside);

@@ -202,7 +202,7 @@ function summary(field: Field | undefined, ask: Ask, fields: Field[]) {
   const is = field && ask[field.name];
   if (!field || is === undefined || is === false || !isAsked(field, ask, fields)) return null;
   const label = field.label.toLowerCase();
-  if (field.kind === 'flag') return label;
+  if (field.kind === 'flag') return !field.yes || field.yes === 'yes' ? label : `${label} ${field.yes}`;
   const text = field.choices?.find((c) => c.name === String(is))?.label ?? String(is);
   return `${label} ${text}${field.unit ? ` ${field.unit}` : ''}`;
 }
