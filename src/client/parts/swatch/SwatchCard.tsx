@@ -115,9 +115,7 @@ export function SwatchCard(props: Props) {
           }
         : {}),
       ...(expected !== undefined && fields.some((f) => f.name === 'predicted') ? { predicted: true } : {}),
-      ...Object.fromEntries(
-        kinds.filter((k) => readings(k.name).length).map((k) => [k.name, exact(k.name)]),
-      ),
+      ...Object.fromEntries(kinds.filter((k) => readings(k.name).length).map((k) => [k.name, exact(k.name)])),
       looks: swatch.looks,
       tried,
     },
