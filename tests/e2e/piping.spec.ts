@@ -62,7 +62,7 @@ test('the wrapped strip: two figures, and the strip is wider, the needle a place
   await expect(third).toContainText('one place nearer for the later line, which is 0.5 mm');
   await kept(page);
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'To cut', exact: true })).toContainText('Strip, wide40 mm');
+  await expect(page.getByRole('region', { name: 'To cut', exact: true })).toContainText('Strip, wide41 mm');
 });
 
 test('a tea-tent cushion with trim, from its size to the closed cover, ply by ply at the machine', async ({

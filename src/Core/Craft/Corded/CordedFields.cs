@@ -120,7 +120,7 @@ internal static class CordedFields
         Optional(
             LengthField.Fine(
                 "faceThickness",
-                "Cloth of the piece, thick",
+                "Piece, thick",
                 "One layer of what it is sewn to.",
                 0,
                 20,
