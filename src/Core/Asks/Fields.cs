@@ -72,6 +72,9 @@ public sealed record LengthField(
             start is { } mm ? Length.FromMillimetres(mm) : null
         );
 
+    /// <summary>The same, and it need not be said.</summary>
+    public LengthField Optional() => this with { IsNeeded = false };
+
     /// <summary>A small length, as read off a gauge or a dial; else as <see cref="Mm"/>.</summary>
     public static LengthField Fine(
         string name,

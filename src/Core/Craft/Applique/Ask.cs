@@ -125,9 +125,9 @@ internal sealed record Ask(
                 !isRead && LineFields.Sized(group, Fields.Shape)
             );
         }
-        var stitch = reader.OptionalChoice(Fields.Stitch) ?? Fields.Stitch.Start!;
+        var stitch = reader.ChoiceOrStart(Fields.Stitch);
         var repeat = reader.OptionalLength(Fields.Repeat) ?? UsualRepeat(stitch);
-        var step = Mm(Fields.RepeatStep);
+        var step = reader.LengthOrStart(Fields.RepeatStep);
         var ask = new Ask(
             shapes,
             stitch,
@@ -137,14 +137,14 @@ internal sealed record Ask(
             step,
             reader.OptionalLength(Fields.Bite) ?? UsualBite(stitch, shapes),
             reader.Flag(Fields.SecondPass) && stitch == Fields.Satin,
-            Mm(Fields.Allowance),
-            Mm(Fields.Under),
-            Mm(Fields.Tolerance),
-            reader.OptionalNumber(Fields.CornerAngle) ?? Fields.CornerAngle.Start!.Value,
+            reader.LengthOrStart(Fields.Allowance),
+            reader.LengthOrStart(Fields.Under),
+            reader.LengthOrStart(Fields.Tolerance),
+            reader.NumberOrStart(Fields.CornerAngle),
             reader.OptionalNumber(Fields.DialFactor),
-            Mm(Fields.MaxStitchWidth),
-            Mm(Fields.ClothThickness),
-            reader.OptionalNumber(Fields.Speed) ?? Fields.Speed.Start!.Value,
+            reader.LengthOrStart(Fields.MaxStitchWidth),
+            reader.LengthOrStart(Fields.ClothThickness),
+            reader.NumberOrStart(Fields.Speed),
             DialSamples.Read(reader, Fields.Samples)
         )
         {
@@ -174,8 +174,6 @@ internal sealed record Ask(
             return null;
         }
         return ask;
-
-        Length Mm(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
 
         void Add(AskReader group, IReadOnlyList<Traced> lines, string at, bool isStretched)
         {

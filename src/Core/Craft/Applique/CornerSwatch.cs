@@ -123,7 +123,7 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
 
     private static CornerSwatch? Judge(AskReader reader)
     {
-        var set = reader.OptionalLength(SetField) ?? SetField.Start!.Value;
+        var set = reader.LengthOrStart(SetField);
         var (ten, missed) = (reader.Lengths(TenRead), reader.Lengths(MissedRead));
         var change = Looks.Read(reader);
         return reader.Errors.Count > 0

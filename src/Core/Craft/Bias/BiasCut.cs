@@ -238,9 +238,9 @@ internal sealed record BiasCut(
         var cut = new BiasCut(
             required,
             width,
-            Or(BiasFields.ClothWidth),
+            reader.LengthOrStart(BiasFields.ClothWidth),
             reader.OptionalLength(BiasFields.ClothAtHand),
-            Or(BiasFields.JoinAllowance),
+            reader.LengthOrStart(BiasFields.JoinAllowance),
             reader.OptionalChoice(BiasFields.Method) ?? BiasFields.Better,
             BiasFields.ReadAngle(reader),
             BiasFields.ReadRemnant(reader)
@@ -276,8 +276,6 @@ internal sealed record BiasCut(
             return null;
         }
         return cut;
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 
     private IEnumerable<BiasWay> AllWays()

@@ -150,7 +150,7 @@ internal static class BiasFields
     public static double ReadAngle(AskReader reader)
     {
         var angle = reader.OptionalNumber(Angle) ?? 45;
-        return (reader.OptionalChoice(Grain) ?? Grain.Start) switch
+        return reader.ChoiceOrStart(Grain) switch
         {
             "straight" => 90,
             "other" => angle,
@@ -199,5 +199,5 @@ internal static class BiasFields
         double least,
         double most,
         double? start = null
-    ) => LengthField.Mm(name, label, says, least, most, start) with { IsNeeded = false };
+    ) => LengthField.Mm(name, label, says, least, most, start).Optional();
 }

@@ -69,7 +69,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     /// </summary>
     public override Length Thickest => (Foot.IsZipper ? 2 * (Ply / 2) : Covered) + 2 * Ask.Face;
 
-    public Length Required => Edge.Length + (Edge.Edge.IsClosed ? Ask.Overlap : 2 * Ask.Overlap);
+    public Length Required => Edge.WithEnds(Ask.Overlap);
 
     public Length Trim => Required * Together.Count;
 

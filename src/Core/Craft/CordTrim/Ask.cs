@@ -37,22 +37,20 @@ internal sealed record Ask(
         var ask = new Ask(
             edge!,
             cord,
-            Or(Fields.FlangeWidth),
-            (int)(reader.OptionalNumber(Fields.Plies) ?? Fields.Plies.Start!.Value),
-            reader.OptionalChoice(Fields.Stiffness) ?? Fields.Stiffness.Start!,
-            Or(CordedFields.FaceThickness),
-            Or(CordedFields.Seam),
-            Or(Fields.Overlap),
-            Or(BiasFields.ClothWidth),
+            reader.LengthOrStart(Fields.FlangeWidth),
+            (int)reader.NumberOrStart(Fields.Plies),
+            reader.ChoiceOrStart(Fields.Stiffness),
+            reader.LengthOrStart(CordedFields.FaceThickness),
+            reader.LengthOrStart(CordedFields.Seam),
+            reader.LengthOrStart(Fields.Overlap),
+            reader.LengthOrStart(BiasFields.ClothWidth),
             reader.OptionalLength(BiasFields.ClothAtHand),
             BesideCord.Read(reader),
-            Or(Fields.StitchLength),
+            reader.LengthOrStart(Fields.StitchLength),
             reader.Flag(CordedFields.Zip),
-            (reader.OptionalChoice(Fields.Order) ?? Fields.Order.Start) == Fields.BackFirst,
+            reader.ChoiceOrStart(Fields.Order) == Fields.BackFirst,
             Together.Read(reader)
         );
         return reader.Errors.Count > 0 || edge is null ? null : ask;
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 }

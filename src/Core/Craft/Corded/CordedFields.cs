@@ -91,46 +91,32 @@ internal static class CordedFields
         };
 
     public static LengthField CornerRadius { get; } =
-        Optional(
-            LengthField.Mm(
+        LengthField
+            .Mm(
                 "cornerRadius",
                 "Corners round by",
                 "The radius; as tight as this cord takes where nothing is said.",
                 0,
                 1000
             )
-        );
+            .Optional();
 
     public static LengthField Thickness { get; } =
-        Optional(
-            LengthField.Fine(
-                "clothThickness",
-                "Thickness",
-                "Of one layer of the covering.",
-                0,
-                50,
-                0.3
-            )
-        ) with
+        LengthField
+            .Fine("clothThickness", "Thickness", "Of one layer of the covering.", 0, 50, 0.3)
+            .Optional() with
         {
             From = "cloth.thickness",
         };
 
     public static LengthField FaceThickness { get; } =
-        Optional(
-            LengthField.Fine(
-                "faceThickness",
-                "Piece, thick",
-                "One layer of what it is sewn to.",
-                0,
-                20,
-                0.4
-            )
-        );
+        LengthField
+            .Fine("faceThickness", "Piece, thick", "One layer of what it is sewn to.", 0, 20, 0.4)
+            .Optional();
 
     public static LengthField Seam { get; } =
-        Optional(
-            LengthField.Mm(
+        LengthField
+            .Mm(
                 "seamAllowance",
                 "Flange",
                 "From the cord to the raw edge: the seam allowance of the piece.",
@@ -138,11 +124,11 @@ internal static class CordedFields
                 200,
                 12
             )
-        );
+            .Optional();
 
     public static LengthField Overlap { get; } =
-        Optional(
-            LengthField.Mm(
+        LengthField
+            .Mm(
                 "overlap",
                 "More for the ends",
                 "Where the ends meet; of an open edge, at each end.",
@@ -150,7 +136,7 @@ internal static class CordedFields
                 1000,
                 40
             )
-        );
+            .Optional();
 
     public static ChoiceField Foot { get; } =
         new(
@@ -172,14 +158,14 @@ internal static class CordedFields
     public const string Zipper = "zipper";
 
     public static LengthField Groove { get; } =
-        Optional(LengthField.Fine("grooveWidth", "Groove", "How wide it is.", 0.3, 20)) with
+        LengthField.Fine("grooveWidth", "Groove", "How wide it is.", 0.3, 20).Optional() with
         {
             From = "foot.grooveWidth",
             ShownWhen = new(Foot.Name, "groove"),
         };
 
     public static LengthField Opening { get; } =
-        Optional(LengthField.Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20)) with
+        LengthField.Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20).Optional() with
         {
             From = "foot.opening",
             ShownWhen = new(Foot.Name, "groove"),
@@ -202,25 +188,18 @@ internal static class CordedFields
         };
 
     public static LengthField Shift { get; } =
-        Optional(
-            LengthField.Fine(
-                "needleShift",
-                "Needle moves by",
-                "From the middle to either side.",
-                0,
-                7.5,
-                3.5
-            )
-        ) with
+        LengthField
+            .Fine("needleShift", "Needle moves by", "From the middle to either side.", 0, 7.5, 3.5)
+            .Optional() with
         {
             From = "machine.needleShift",
             ShownWhen = new(Foot.Name, "groove"),
         };
 
     public static LengthField Lift { get; } =
-        Optional(
-            LengthField.Fine("presserLift", "Foot lifts by", "Without the knee’s help.", 1, 25, 6)
-        ) with
+        LengthField
+            .Fine("presserLift", "Foot lifts by", "Without the knee’s help.", 1, 25, 6)
+            .Optional() with
         {
             From = "machine.presserLift",
         };
@@ -289,9 +268,7 @@ internal static class CordedFields
         double least,
         double most,
         double? start = null
-    ) => Optional(LengthField.Fine(name, label, says, least, most, start));
-
-    private static LengthField Optional(LengthField field) => field with { IsNeeded = false };
+    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);
 }

@@ -43,6 +43,9 @@ internal sealed record EdgeAsk(
     /// <summary>Σ of the edges.</summary>
     public Length Length => Length.FromMillimetres(Lengths.Sum(l => l.Millimetres));
 
+    /// <summary>Along it, and what the ends take: of a closed edge they meet once, of an open one each goes on.</summary>
+    public Length WithEnds(Length overlap) => Length + (Edge.IsClosed ? overlap : 2 * overlap);
+
     /// <summary>Where the cord begins and ends: the side that is seen least. Below on a cushion, else the longest.</summary>
     public EdgeSide Start =>
         Edge.Sides.FirstOrDefault(s => s.Number == LeastSeen)

@@ -79,14 +79,11 @@ internal sealed record BesideCord(
 
     public static BesideCord Read(AskReader reader) =>
         new(
-            (reader.OptionalChoice(CordedFields.Foot) ?? CordedFields.Foot.Start)
-                == CordedFields.Zipper,
+            reader.ChoiceOrStart(CordedFields.Foot) == CordedFields.Zipper,
             reader.OptionalLength(CordedFields.Groove),
             reader.OptionalLength(CordedFields.Opening),
-            (int)(
-                reader.OptionalNumber(CordedFields.Positions) ?? CordedFields.Positions.Start!.Value
-            ),
-            reader.OptionalLength(CordedFields.Shift) ?? CordedFields.Shift.Start!.Value,
-            reader.OptionalLength(CordedFields.Lift) ?? CordedFields.Lift.Start!.Value
+            (int)reader.NumberOrStart(CordedFields.Positions),
+            reader.LengthOrStart(CordedFields.Shift),
+            reader.LengthOrStart(CordedFields.Lift)
         );
 }

@@ -56,23 +56,23 @@ internal sealed record Ask(
         var ask = new Ask(
             lines,
             reader.Length(Fields.CordDiameter),
-            Or(Fields.CordFrom) == Fields.Rolled,
-            Or(Fields.Stiffness),
-            Mm(Fields.StripThickness),
-            Mm(Fields.StripPiece),
-            (int)Number(Fields.Cords),
-            Number(Fields.NeedleSize),
-            Mm(Fields.Clearance),
-            Mm(Fields.MaxStitchWidth),
-            Mm(Fields.WidthStep),
-            Mm(Fields.StitchLength),
-            Mm(Fields.Tolerance),
-            Mm(Fields.Taper),
-            Or(Fields.Ground),
-            Mm(Fields.ClothThickness),
+            reader.ChoiceOrStart(Fields.CordFrom) == Fields.Rolled,
+            reader.ChoiceOrStart(Fields.Stiffness),
+            reader.LengthOrStart(Fields.StripThickness),
+            reader.LengthOrStart(Fields.StripPiece),
+            (int)reader.NumberOrStart(Fields.Cords),
+            reader.NumberOrStart(Fields.NeedleSize),
+            reader.LengthOrStart(Fields.Clearance),
+            reader.LengthOrStart(Fields.MaxStitchWidth),
+            reader.LengthOrStart(Fields.WidthStep),
+            reader.LengthOrStart(Fields.StitchLength),
+            reader.LengthOrStart(Fields.Tolerance),
+            reader.LengthOrStart(Fields.Taper),
+            reader.ChoiceOrStart(Fields.Ground),
+            reader.LengthOrStart(Fields.ClothThickness),
             reader.OptionalLength(Fields.FootRelief),
             reader.OptionalLength(Fields.FootHole) is { } hole && hole > Length.Zero ? hole : null,
-            Number(Fields.Speed),
+            reader.NumberOrStart(Fields.Speed),
             DialSamples.Read(reader, Fields.Samples)
         )
         {
@@ -92,9 +92,5 @@ internal sealed record Ask(
             return null;
         }
         return ask;
-
-        Length Mm(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
-        double Number(NumberField field) => reader.OptionalNumber(field) ?? field.Start!.Value;
-        string Or(ChoiceField field) => reader.OptionalChoice(field) ?? field.Start!;
     }
 }

@@ -166,7 +166,7 @@ internal sealed record CordSwatch(
 
     private static CordSwatch? Judge(AskReader reader)
     {
-        var set = reader.OptionalLength(SetWidthField) ?? SetWidthField.Start!.Value;
+        var set = reader.LengthOrStart(SetWidthField);
         var thick = reader.OptionalLength(ThickField);
         var (cord, line, width) = (
             reader.Lengths(CordRead),

@@ -232,5 +232,5 @@ internal static class Fields
         double least,
         double most,
         double? start = null
-    ) => LengthField.Fine(name, label, says, least, most, start) with { IsNeeded = false };
+    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
 }

@@ -44,8 +44,7 @@ internal sealed record RolledStrip(Length Width, Length Thickness) : Reckoning
             {
                 var (width, thickness) = (
                     reader.Length(WidthField),
-                    reader.OptionalLength(Fields.StripThickness)
-                        ?? Fields.StripThickness.Start!.Value
+                    reader.LengthOrStart(Fields.StripThickness)
                 );
                 return reader.Errors.Count > 0
                     ? null

@@ -49,16 +49,16 @@ internal sealed record Ask(
             reader.Length(Fields.TearWidth),
             reader.Length(Fields.TearLength),
             reader.Choice(Fields.Method) <= 0,
-            Or(Fields.MaxStitchWidth),
-            Or(Fields.FootLength),
+            reader.LengthOrStart(Fields.MaxStitchWidth),
+            reader.LengthOrStart(Fields.FootLength),
             reader.Flag(Fields.ByLever),
             reader.Choice(Fields.SewsFirst) == 1,
-            Or(Fields.Margin),
-            Or(Fields.Overlap),
-            Or(Fields.BackingMargin),
-            Or(Fields.LineGap),
-            Or(Fields.StitchLength),
-            reader.OptionalNumber(Fields.Speed) ?? Fields.Speed.Start!.Value,
+            reader.LengthOrStart(Fields.Margin),
+            reader.LengthOrStart(Fields.Overlap),
+            reader.LengthOrStart(Fields.BackingMargin),
+            reader.LengthOrStart(Fields.LineGap),
+            reader.LengthOrStart(Fields.StitchLength),
+            reader.NumberOrStart(Fields.Speed),
             DialSamples.Read(reader, Fields.Samples)
         );
         if (reader.Errors.Count > 0)
@@ -70,8 +70,6 @@ internal sealed record Ask(
             return null;
         }
         return ask;
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 
     private bool Fits(AskReader reader)

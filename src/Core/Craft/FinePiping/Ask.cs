@@ -25,23 +25,18 @@ internal sealed record Ask(
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
-        var twist = new Twist(
-            Fields.ReadThread(reader),
-            (int)(reader.OptionalNumber(Fields.Strands) ?? Fields.Strands.Start!.Value)
-        );
+        var twist = new Twist(Fields.ReadThread(reader), (int)reader.NumberOrStart(Fields.Strands));
         var covering = new Covering(
             twist.Thick,
-            Or(CordedFields.Thickness),
-            Or(Fields.Flange),
+            reader.LengthOrStart(CordedFields.Thickness),
+            reader.LengthOrStart(Fields.Flange),
             BiasFields.ReadStep(reader),
             1
         );
         var edge = EdgeAsk.Read(reader, covering.Covered);
-        var overlap = Or(CordedFields.Overlap);
+        var overlap = reader.LengthOrStart(CordedFields.Overlap);
         var together = Together.Read(reader);
-        var required = edge is null
-            ? covering.Width
-            : edge.Length + (edge.Edge.IsClosed ? overlap : 2 * overlap);
+        var required = edge?.WithEnds(overlap) ?? covering.Width;
         var cut = BiasCut.Read(reader, required * together.Count, covering.Width);
         var ask = new Ask(
             edge!,
@@ -51,12 +46,10 @@ internal sealed record Ask(
             BesideCord.Read(reader),
             required,
             overlap,
-            Or(CordedFields.FaceThickness),
-            Or(Fields.StitchLength),
+            reader.LengthOrStart(CordedFields.FaceThickness),
+            reader.LengthOrStart(Fields.StitchLength),
             together
         );
         return reader.Errors.Count > 0 || edge is null || cut is null ? null : ask;
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 }

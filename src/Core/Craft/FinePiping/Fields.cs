@@ -65,5 +65,5 @@ internal static class Fields
 
     /// <summary>How thick the thread is: what so many wraps lie across.</summary>
     public static Length ReadThread(AskReader reader) =>
-        (reader.OptionalLength(WrapSpan) ?? WrapSpan.Start!.Value) / reader.Number(Wraps);
+        reader.LengthOrStart(WrapSpan) / reader.Number(Wraps);
 }

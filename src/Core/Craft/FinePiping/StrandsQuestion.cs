@@ -47,9 +47,7 @@ internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Th
             reader =>
             {
                 var groove = reader.OptionalLength(CordedFields.Groove);
-                var covering =
-                    reader.OptionalLength(CordedFields.Thickness)
-                    ?? CordedFields.Thickness.Start!.Value;
+                var covering = reader.LengthOrStart(CordedFields.Thickness);
                 var thread = Fields.ReadThread(reader);
                 if (groove is null && reader.Errors.Count == 0)
                 {

@@ -252,7 +252,7 @@ internal static class LineFields
 
     /// <summary>Whether fields say both the width and the height of a named shape.</summary>
     public static bool Sized(AskReader reader, ChoiceField shape) =>
-        (reader.OptionalChoice(shape) ?? shape.Start) is { } name
+        reader.ChoiceOrStart(shape) is { } name
         && new[] { ShapeWidth, ShapeHeight }.All(f =>
             f.ShownWhen!.Is == name || f.ShownWhen.Or.Contains(name)
         );
@@ -263,8 +263,8 @@ internal static class LineFields
         ChoiceField shape,
         LengthField field
     ) =>
-        (reader.OptionalChoice(made) ?? made.Start) == Shaped
-        && (reader.OptionalChoice(shape) ?? shape.Start) is { } name
+        reader.ChoiceOrStart(made) == Shaped
+        && reader.ChoiceOrStart(shape) is { } name
         && (field.ShownWhen!.Is == name || field.ShownWhen.Or.Contains(name))
         // A spiral and letters are as wide, and as high, as they come.
         && name is not ("spiral" or "letters")
@@ -281,5 +281,5 @@ internal static class LineFields
         double least,
         double most,
         double? start = null
-    ) => LengthField.Mm(name, label, says, least, most, start) with { IsNeeded = false };
+    ) => LengthField.Mm(name, label, says, least, most, start).Optional();
 }

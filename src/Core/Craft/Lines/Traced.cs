@@ -122,23 +122,18 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
 
     private static (NamedShape Named, ShapeSize Size) Sized(AskReader reader, ChoiceField field)
     {
-        var name = reader.OptionalChoice(field) ?? field.Start;
+        var name = reader.ChoiceOrStart(field);
         return (
             NamedShape.All.First(s => s.Name == name),
             new ShapeSize(
                 reader.OptionalLength(LineFields.ShapeWidth) ?? LineFields.ShapeWidth.Least,
-                Or(LineFields.ShapeHeight),
-                (int)(
-                    reader.OptionalNumber(LineFields.ShapeCount)
-                    ?? LineFields.ShapeCount.Start!.Value
-                ),
-                Or(LineFields.ShapeCorner),
-                Or(LineFields.ShapeBand),
+                reader.LengthOrStart(LineFields.ShapeHeight),
+                (int)reader.NumberOrStart(LineFields.ShapeCount),
+                reader.LengthOrStart(LineFields.ShapeCorner),
+                reader.LengthOrStart(LineFields.ShapeBand),
                 reader.OptionalName(LineFields.Letters) ?? ""
             )
         );
-
-        Length Or(LengthField f) => reader.OptionalLength(f) ?? f.Start!.Value;
     }
 
     private static IReadOnlyList<Path> Shape(

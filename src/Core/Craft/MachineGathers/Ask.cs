@@ -33,7 +33,7 @@ internal sealed record Ask(
             settings.StitchLength,
             layers
         );
-        var trim = reader.OptionalLength(Fields.TrimAllowance) ?? Fields.TrimAllowance.Start!.Value;
+        var trim = reader.LengthOrStart(Fields.TrimAllowance);
         var joinFlat = reader.Flag(Fields.JoinFlat);
         var reading = PullUpReading.Read(reader, family, settings);
         return piece is null || reading is null || reader.Errors.Count > 0

@@ -87,7 +87,10 @@ internal sealed record Ask(
     public static Ask? Read(AskReader reader, bool withCourse = true)
     {
         var isTwin = reader.Choice(Fields.Kind) <= 0;
-        var (width, length) = (reader.Length(Fields.PanelWidth), Or(Fields.PanelLength));
+        var (width, length) = (
+            reader.Length(Fields.PanelWidth),
+            reader.LengthOrStart(Fields.PanelLength)
+        );
         var said = reader.OptionalNumber(Fields.Tucks);
         var groups = ReadGroups(reader, said);
         var (spacing, step) = ReadSpacing(reader);
@@ -97,7 +100,7 @@ internal sealed record Ask(
             reader.Missing(Fields.ClusterGap);
         }
         var (waveHeight, openStitch) = (
-            Or(Fields.WaveHeight),
+            reader.LengthOrStart(Fields.WaveHeight),
             reader.OptionalChoice(Fields.OpenStitch)
         );
         var hasWave = reader.OptionalChoice(Fields.FirstLine) == Fields.Wave;
@@ -116,9 +119,9 @@ internal sealed record Ask(
             spacing,
             gap ?? spacing,
             reader.Length(Fields.SeamAllowance),
-            Or(Fields.NeedleSpacing),
-            Or(Fields.ClothThickness),
-            Or(Fields.Depth),
+            reader.LengthOrStart(Fields.NeedleSpacing),
+            reader.LengthOrStart(Fields.ClothThickness),
+            reader.LengthOrStart(Fields.Depth),
             reader.OptionalLength(Fields.TakeUp),
             reader.OptionalNumber(Fields.Draw),
             reader.OptionalLength(Fields.TakeUpSpread),
@@ -126,7 +129,7 @@ internal sealed record Ask(
             isTwin && reader.Has(TuckSamples.Field)
                 ? new TuckDraw(TuckSamples.Read(reader, planned), planned)
                 : null,
-            reader.OptionalNumber(Fields.Assurance) ?? Fields.Assurance.Start!.Value,
+            reader.NumberOrStart(Fields.Assurance),
             planned.Corded,
             step,
             reader.OptionalLength(Fields.GroovePitch),
@@ -134,9 +137,9 @@ internal sealed record Ask(
             (int?)reader.OptionalNumber(Fields.Grooves),
             reader.OptionalChoice(Fields.Grain) == "across",
             hasWave ? waveHeight : Length.Zero,
-            Or(Fields.WaveLength),
+            reader.LengthOrStart(Fields.WaveLength),
             isTwin ? openStitch ?? "none" : "none",
-            Or(Fields.WidestStitch),
+            reader.LengthOrStart(Fields.WidestStitch),
             withCourse ? Respacing.ReadCourse(reader, groups.Sum()) : [],
             (int?)said
         )
@@ -144,8 +147,6 @@ internal sealed record Ask(
             Together = Together.Read(reader),
         };
         return reader.Errors.Count > 0 ? null : ask;
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 
     /// <summary>The tucks in groups: as the pattern says, in clusters, or all in one.</summary>

@@ -406,5 +406,5 @@ internal static class Fields
         double least,
         double most,
         double? start = null
-    ) => LengthField.Fine(name, label, says, least, most, start) with { IsNeeded = false };
+    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
 }

@@ -132,8 +132,8 @@ internal static class TuckSamples
         foreach (var sample in reader.Groups(Field))
         {
             var settings = TuckSettings.Read(sample, planned.Weight.GramsPerSquareMetre);
-            var needles = sample.OptionalLength(Needles) ?? Needles.Start!.Value;
-            var cloth = sample.OptionalLength(Cloth) ?? Cloth.Start!.Value;
+            var needles = sample.LengthOrStart(Needles);
+            var cloth = sample.LengthOrStart(Cloth);
             var tucks = sample.Number(Tucks);
             var (flat, tucked) = (sample.Lengths(Fields.Flat), sample.Lengths(Fields.Tucked));
             var (same, counts) = (

@@ -261,13 +261,9 @@ internal sealed record TuckSwatch(
                 swatch.Settings.OptionalNumber(PullUpFields.ClothWeight) ?? PullUpFields.UsualWeight
             )
         );
-        var needles =
-            swatch.Settings.OptionalLength(Fields.NeedleSpacing)
-            ?? Fields.NeedleSpacing.Start!.Value;
-        var cloth =
-            swatch.Settings.OptionalLength(Fields.ClothThickness)
-            ?? Fields.ClothThickness.Start!.Value;
-        var tucks = swatch.Settings.OptionalNumber(TucksField) ?? TucksField.Start!.Value;
+        var needles = swatch.Settings.LengthOrStart(Fields.NeedleSpacing);
+        var cloth = swatch.Settings.LengthOrStart(Fields.ClothThickness);
+        var tucks = swatch.Settings.NumberOrStart(TucksField);
         var draw = Math.Max(
             0,
             SimulatedTruth

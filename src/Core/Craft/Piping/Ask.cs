@@ -39,8 +39,8 @@ internal sealed record Ask(
     public static Ask? Read(AskReader reader)
     {
         var cord = reader.Length(Fields.CordDiameter);
-        var thickness = Or(CordedFields.Thickness);
-        var flange = Or(CordedFields.Seam);
+        var thickness = reader.LengthOrStart(CordedFields.Thickness);
+        var flange = reader.LengthOrStart(CordedFields.Seam);
         var samples = DialSamples.Read(reader, Fields.Samples);
         var covering = new Covering(cord, thickness, flange, BiasFields.ReadStep(reader), 1);
         var wraps = new Dial(samples, covering.Wrap, "Wrap", true)
@@ -53,15 +53,13 @@ internal sealed record Ask(
             Factor = samples.Count > 0 ? wraps.Predicted.High : 1,
         };
         var edge = EdgeAsk.Read(reader, covering.Covered);
-        var overlap = Or(CordedFields.Overlap);
+        var overlap = reader.LengthOrStart(CordedFields.Overlap);
         var rounds = (int)(reader.OptionalNumber(Fields.Rounds) ?? 1);
-        var shrinks = reader.OptionalNumber(Fields.Shrinks) ?? Fields.Shrinks.Start!.Value;
+        var shrinks = reader.NumberOrStart(Fields.Shrinks);
         var washed = reader.OptionalFlag(Fields.PreShrunk) ?? true;
         var together = Together.Read(reader);
         // Σ edges, and where the ends meet once more; of an open edge at both ends.
-        var required = edge is null
-            ? covering.Width
-            : edge.Length + (edge.Edge.IsClosed ? overlap : 2 * overlap);
+        var required = edge?.WithEnds(overlap) ?? covering.Width;
         if (required * (rounds * together.Count) > Longest)
         {
             reader.Contradiction(
@@ -79,14 +77,12 @@ internal sealed record Ask(
             rounds,
             required,
             overlap,
-            Or(CordedFields.FaceThickness),
-            Or(Fields.StitchLength),
+            reader.LengthOrStart(CordedFields.FaceThickness),
+            reader.LengthOrStart(Fields.StitchLength),
             reader.Flag(CordedFields.Zip),
             together,
             wraps
         );
         return reader.Errors.Count > 0 || edge is null || cut is null ? null : ask;
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 }

@@ -62,12 +62,15 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
     {
         var covering = new Covering(
             reader.Length(Fields.CordDiameter),
-            Or(CordedFields.Thickness),
-            Or(CordedFields.Seam),
+            reader.LengthOrStart(CordedFields.Thickness),
+            reader.LengthOrStart(CordedFields.Seam),
             BiasFields.ReadStep(reader),
             1
         );
-        var (join, angle) = (Or(BiasFields.JoinAllowance), BiasFields.ReadAngle(reader));
+        var (join, angle) = (
+            reader.LengthOrStart(BiasFields.JoinAllowance),
+            BiasFields.ReadAngle(reader)
+        );
         var shape = BiasFields.ReadRemnant(reader);
         if (shape is null && reader.Errors.Count == 0)
         {
@@ -83,7 +86,5 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
             {
                 Findings = [],
             };
-
-        Length Or(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 }

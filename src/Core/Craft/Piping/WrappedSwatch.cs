@@ -280,7 +280,7 @@ internal sealed record WrappedSwatch(
         string says,
         double least,
         double most
-    ) => LengthField.Fine(name, label, says, least, most) with { IsNeeded = false };
+    ) => LengthField.Fine(name, label, says, least, most).Optional();
 
     private static Fact Headlined(Length flange, Ruler? ruler) =>
         new("flange", (ruler ?? Ruler.Metric).Write(flange, LengthKind.Fine));

@@ -62,14 +62,14 @@ internal sealed record Ask(
             reader.Length(Fields.SeamAllowance),
             (Layout)Math.Max(0, reader.Choice(Fields.Layout)),
             reader.Choice(Fields.Stitch) == 1,
-            reader.OptionalNumber(Fields.ElasticFactor) ?? Fields.ElasticFactor.Start!.Value,
+            reader.NumberOrStart(Fields.ElasticFactor),
             reader.Length(Fields.BobbinCapacity),
             reader.Length(Fields.Tail),
             planned.StitchLength,
             reader.Length(Fields.ClothThickness),
             reader.OptionalLength(Fields.MustPassOver),
             reader.OptionalLength(Fields.BodyMeasure),
-            reader.OptionalLength(Fields.ClothWidth) ?? Fields.ClothWidth.Start!.Value,
+            reader.LengthOrStart(Fields.ClothWidth),
             reading!
         )
         {

@@ -84,7 +84,7 @@ public sealed record StripAsk(
             reader.Length(StripFields.PlainThickness),
             reader.Length(StripFields.Tail),
             reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
-            reader.OptionalLength(StripFields.ZigzagWidth) ?? StripFields.ZigzagWidth.Start!.Value,
+            reader.LengthOrStart(StripFields.ZigzagWidth),
             reader.OptionalLength(StripFields.ClothAtHand),
             reader.OptionalNumber(StripFields.ClothWeight) is { } grams
                 ? ClothWeight.FromGramsPerSquareMetre(grams)

@@ -58,20 +58,20 @@ internal static class StripReading
             edge,
             1,
             closed,
-            Said(Depth),
-            Said(Seam),
+            reader.LengthOrStart(Depth),
+            reader.LengthOrStart(Seam),
             doubled ? Length.Zero : reader.OptionalLength(StripFields.HemAllowance) ?? Length.Zero,
             doubled,
-            Said(Join),
+            reader.LengthOrStart(Join),
             closed ? Length.Zero : reader.OptionalLength(StripFields.EndAllowance) ?? Length.Zero,
-            Said(Width),
+            reader.LengthOrStart(Width),
             reader.Choice(Cut) == 1,
             OnTheSeam,
             StripFields.RowGap.Start!.Value,
             stitch,
-            Said(Thickness) * layers,
-            Said(Plain),
-            Said(Tail),
+            reader.LengthOrStart(Thickness) * layers,
+            reader.LengthOrStart(Plain),
+            reader.LengthOrStart(Tail),
             reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
             Length.Zero,
             reader.OptionalLength(StripFields.ClothAtHand),
@@ -94,8 +94,6 @@ internal static class StripReading
             return null;
         }
         return strip;
-
-        Length Said(LengthField field) => reader.OptionalLength(field) ?? field.Start!.Value;
     }
 
     private static LengthField Lightly(LengthField field) => field with { IsNeeded = false };

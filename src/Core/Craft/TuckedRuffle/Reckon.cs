@@ -42,8 +42,8 @@ internal sealed record Ask(
         );
         var depth = reader.OptionalLength(Fields.TuckDepth);
         var fullness = reader.OptionalNumber(Fields.Fullness);
-        var most = reader.OptionalLength(Fields.MaxTuckDepth) ?? Fields.MaxTuckDepth.Start!.Value;
-        var trim = reader.OptionalLength(Fields.TrimAllowance) ?? Fields.TrimAllowance.Start!.Value;
+        var most = reader.LengthOrStart(Fields.MaxTuckDepth);
+        var trim = reader.LengthOrStart(Fields.TrimAllowance);
         if (depth is null && fullness is null)
         {
             reader.Missing(Fields.Fullness);
