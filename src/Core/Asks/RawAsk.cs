@@ -86,6 +86,10 @@ public sealed class RawAsk
 
     public bool TryGet(string field, out RawValue value) => values.TryGetValue(field, out value);
 
+    /// <summary>The same ask, which says one of its fields under another name too; as it is where it does not say it.</summary>
+    public RawAsk Also(string field, string name) =>
+        TryGet(field, out var value) ? With(name, value) : this;
+
     /// <summary>The same ask with one field set.</summary>
     public RawAsk With(string field, RawValue value) =>
         new(new Dictionary<string, RawValue>(values) { [field] = value });

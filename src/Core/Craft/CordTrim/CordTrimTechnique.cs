@@ -32,10 +32,7 @@ internal static class CordTrimTechnique
             Kin = Kin.Edges,
             Says = CordTrimCard.Technique.Says,
             Cards = [CordTrimCard.Technique],
-            ToldToCard = ask =>
-                ask.TryGet(Fields.CordDiameter.Name, out var cord)
-                    ? ask.With(Card.Wants.CordField.Name, cord)
-                    : ask,
+            ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
             Working = new()
             {
                 Begin = "Sew on cord trim",

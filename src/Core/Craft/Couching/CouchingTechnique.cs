@@ -23,10 +23,7 @@ internal static class CouchingTechnique
             Kin = Kin.Lines,
             Says = CouchingCard.Technique.Says,
             Cards = [CouchingCard.Technique],
-            ToldToCard = ask =>
-                ask.TryGet(Fields.CordDiameter.Name, out var cord)
-                    ? ask.With(Card.Wants.CordField.Name, cord)
-                    : ask,
+            ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
             Working = new()
             {
                 Begin = "Couch a cord",

@@ -24,10 +24,7 @@ internal static class PipingTechnique
             Kin = Kin.Edges,
             Says = PipingCard.Technique.Says,
             Cards = [PipingCard.Technique],
-            ToldToCard = ask =>
-                ask.TryGet(Fields.CordDiameter.Name, out var cord)
-                    ? ask.With(Card.Wants.CordField.Name, cord)
-                    : ask,
+            ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
             Working = new()
             {
                 Begin = "Pipe an edge",
