@@ -29,8 +29,8 @@ internal sealed record Remnant(IReadOnlyList<Point> Shape, Length Width, Length 
 
     private double Radians => Angle * Math.PI / 180;
 
-    /// <summary>What a join takes of two strips together.</summary>
-    public Length AtJoin => 2 * Join / Math.Sin(Radians);
+    /// <inheritdoc cref="SelvedgeStrips.TakenByJoin"/>
+    public Length AtJoin => SelvedgeStrips.TakenByJoin(Width, Join, Angle);
 
     /// <summary>The strips, the longest first.</summary>
     public IReadOnlyList<RemnantStrip> Strips => strips ??= Best();

@@ -21,16 +21,18 @@ internal sealed record SelvedgeStrips(
 
     private double Cot => Angle == 90 ? 0 : 1 / Math.Tan(Angle * Math.PI / 180);
 
-    private bool IsStraight => Angle == 90;
-
     /// <summary>Along the middle of a strip: W/sin θ, which is W√2 on the bias.</summary>
     public Length Each => ClothWidth / Sin;
+
+    /// <inheritdoc cref="TakenByJoin"/>
+    public Length AtJoin => TakenByJoin(Width, Join, Angle);
 
     /// <summary>
     /// What a join takes of two strips together: 2q/sin θ. Strips on the straight grain are laid across each other and sewn from
     /// corner to corner, so that the join slants too: that takes the width of the strip.
     /// </summary>
-    public Length AtJoin => IsStraight ? Width : 2 * Join / Sin;
+    public static Length TakenByJoin(Length width, Length join, double angle) =>
+        angle == 90 ? width : 2 * join / Math.Sin(angle * Math.PI / 180);
 
     /// <summary>The smallest n with n·W/sin θ − (n − 1)·join at least as long as is required; 0 where a strip is all joins.</summary>
     public int Count =>
