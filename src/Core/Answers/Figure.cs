@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Answers;
@@ -14,6 +15,9 @@ public enum FigureShape
     Text,
     Table,
     Group,
+
+    /// <summary>Lines, each as the places it goes through, in mm.</summary>
+    Lines,
 }
 
 /// <summary>One figure of an answer, declared once: JSON, the API's description and the tests come from it.</summary>
@@ -23,7 +27,7 @@ public enum FigureShape
 /// <param name="Kind">How its lengths are rounded when they are written.</param>
 /// <param name="IsAlways">Whether every answer tells it.</param>
 /// <param name="Take">
-/// Takes it from the answer: a <see cref="Length"/>, an int, a double, a bool, a string, a list of lengths or of ints, the
+/// Takes it from the answer: a <see cref="Length"/>, an int, a double, a bool, a string, a list of lengths or of ints, lists of places, the
 /// rows of a table, or the object of a group; null where it is not there.
 /// </param>
 /// <param name="Inner">The figures of a table's row or of a group.</param>
@@ -103,6 +107,13 @@ public static class Figure<T>
     /// <summary>A text that not every answer tells.</summary>
     public static Figure MaybeText(string name, string says, Func<T, string?> take) =>
         Of(name, FigureShape.Text, says, take, isAlways: false);
+
+    /// <summary>Lines, each as the places it goes through.</summary>
+    public static Figure Lines(
+        string name,
+        string says,
+        Func<T, IReadOnlyList<IReadOnlyList<Point>>> take
+    ) => Of(name, FigureShape.Lines, says, take);
 
     /// <summary>A table: the figures of each row.</summary>
     public static Figure Table<TRow>(

@@ -110,6 +110,7 @@ internal sealed class Schemas(OpenApiDocument document)
             FigureShape.Ratio => Of(JsonSchemaType.Number),
             FigureShape.Flag => Of(JsonSchemaType.Boolean),
             FigureShape.Text => Of(JsonSchemaType.String),
+            FigureShape.Lines => ListOf(ListOf(ListOf(Of(JsonSchemaType.Number)))),
             FigureShape.Table => ListOf(ToldAlone(figure.Inner)),
             _ => ToldAlone(figure.Inner),
         };

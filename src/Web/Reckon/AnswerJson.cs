@@ -2,6 +2,7 @@ using System.Collections;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Measures;
@@ -201,6 +202,18 @@ public static class AnswerJson
                 json.WriteNumber(Mm, length.Millimetres);
                 json.WriteString(Text, ruler.Write(length, kind));
                 json.WriteEndObject();
+                break;
+            case IReadOnlyList<Point> line:
+                json.WriteStartArray();
+                foreach (var place in line)
+                {
+                    json.WriteStartArray();
+                    // A thousandth of a millimetre is finer than any needle.
+                    json.WriteNumberValue(Math.Round(place.X.Millimetres, 3));
+                    json.WriteNumberValue(Math.Round(place.Y.Millimetres, 3));
+                    json.WriteEndArray();
+                }
+                json.WriteEndArray();
                 break;
             case int count:
                 json.WriteNumberValue(count);

@@ -40,16 +40,33 @@ public sealed record Dial(
     /// <summary>What its factor is a share of.</summary>
     public string Unit { get; init; } = "of what is set";
 
-    private readonly Lazy<Regression> model = new(() => Learn(All));
+    /// <summary>What is believed before any sample; of a dial, where nothing else is said.</summary>
+    public Family Believed { get; init; } = Family;
 
-    public Foretold Foretold => model.Value.At(One);
+    /// <summary>How the factor is drawn: a scale from least to most.</summary>
+    public (double Least, double Most, double Step) Scale { get; init; } = (0.8, 1.2, 0.05);
+
+    /// <summary>What it rests on before anything is measured, in a sentence.</summary>
+    public string Unmeasured { get; init; } =
+        "On nothing measured yet: only on what dials usually do.";
+
+    /// <summary>The words for more of it, and for less.</summary>
+    public (string More, string Less) Words { get; init; } = ("longer", "shorter");
+
+    private Regression? model;
+
+    // Not before it is asked for: what is believed is said after it is made.
+    private Regression Model => model ??= Learn(All);
+
+    public Foretold Foretold => Model.At(One);
 
     /// <summary>What the machine gives for each millimetre that is dialled: exp of the location.</summary>
     public double Factor => Math.Exp(Foretold.Location);
 
-    public override Quantity Quantity => new(Title, Unit, 3, 0.8, 1.2, 0.05, "longer", "shorter");
+    public override Quantity Quantity =>
+        new(Title, Unit, 3, Scale.Least, Scale.Most, Scale.Step, Words.More, Words.Less);
 
-    public override Likely Predicted => RangeOf(model.Value);
+    public override Likely Predicted => RangeOf(Model);
 
     public override string PlannedSays => $"{DecimalText.Write(Wanted.Millimetres)} mm wanted";
 
@@ -57,7 +74,7 @@ public sealed record Dial(
     {
         get
         {
-            const string nothing = "On nothing measured yet: only on what dials usually do.";
+            var nothing = Unmeasured;
             // Rows of stitches are measured on the machine itself; blocks are swatches of a cloth.
             return !AreSwatches
                 ? All.Count(s => s.Counts) switch
@@ -73,7 +90,7 @@ public sealed record Dial(
     public override IReadOnlyList<LearntSample> Samples =>
         [
             .. All.Zip(
-                model.Value.Residuals(),
+                Model.Residuals(),
                 (s, r) =>
                     new LearntSample(
                         s.Factor,
@@ -111,7 +128,7 @@ public sealed record Dial(
     {
         get
         {
-            var lessens = model.Value.Lessens(One, One);
+            var lessens = Model.Lessens(One, One);
             return new NextSwatch(
                 $"Sew and measure one more: {Narrower(lessens)}",
                 lessens,
@@ -129,9 +146,9 @@ public sealed record Dial(
     public override Likely Without(IReadOnlySet<int> samples) =>
         RangeOf(Learn([.. All.Where((_, i) => !samples.Contains(i))]));
 
-    private static Regression Learn(IReadOnlyList<DialSample> samples) =>
+    private Regression Learn(IReadOnlyList<DialSample> samples) =>
         new(
-            Family,
+            Believed,
             [
                 .. samples.Select(s => new Observation(
                     One,
