@@ -38,6 +38,8 @@ public class ComparisonTests
                             w.Key == p.Key
                             && w.Of == p.Of
                             && w.Count >= p.Count
+                            // What was cut on the bias is no strip along the thread.
+                            && w.OnBias == p.OnBias
                             && (
                                 IsBox(w.Outline) && IsBox(p.Outline)
                                     ? Reaches(w.Outline.Bounds.Width, p.Outline.Bounds.Width)

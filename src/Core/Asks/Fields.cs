@@ -30,6 +30,9 @@ public sealed record ShownWhen(string Field, string Is, bool Not = false)
 {
     /// <summary>What else it may say.</summary>
     public IReadOnlyList<string> Or { get; init; } = [];
+
+    /// <summary>What has to hold beside it; null where nothing else has to.</summary>
+    public ShownWhen? And { get; init; }
 }
 
 /// <summary>A length, or several that are added up.</summary>

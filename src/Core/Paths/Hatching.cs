@@ -29,20 +29,28 @@ public static class Hatching
     )
     {
         var (sin, cos) = Math.SinCos(angle * Math.PI / 180);
-        var edges = Edges(outlines, sin, cos);
-        if (edges.Count == 0)
-        {
-            return [];
-        }
-        var rows = Rows(edges, apart.Millimetres);
         List<IReadOnlyList<Point>> stretches = [];
-        while (
-            rows.SelectMany((r, i) => r.Where(s => !s.IsSewn).Take(1).Select(s => (s, i)))
-                .FirstOrDefault()
-                is (not null, _) first
-        )
+        var left = Patches(outlines)
+            .Select(p => Edges(p, sin, cos))
+            .Where(p => p.Count > 0)
+            .ToList();
+        (double U, double V)? at = null;
+        while (left.Count > 0)
         {
-            stretches.Add([.. Stretch(rows, edges, first.i, first.s!).Select(Back)]);
+            // From patch to patch by the shortest way, beginning at the left.
+            var patch = left.MinBy(p =>
+                at is { } from
+                    ? p.Min(e => Far(from, (e.U1, e.V1)))
+                    : p.Min(e => e.U1 * cos - e.V1 * sin)
+            )!;
+            left.Remove(patch);
+            var rows = Rows(patch, apart.Millimetres);
+            while (Next(rows, at) is { } next)
+            {
+                var line = Stretch(rows, patch, next.Row, next.Span, next.Turned);
+                stretches.Add([.. line.Select(Back)]);
+                at = line[^1];
+            }
         }
         return stretches;
 
@@ -50,15 +58,80 @@ public static class Hatching
             Point.At(p.U * cos - p.V * sin, p.U * sin + p.V * cos);
     }
 
+    private static double Far((double U, double V) a, (double U, double V) b) =>
+        (a.U - b.U) * (a.U - b.U) + (a.V - b.V) * (a.V - b.V);
+
+    /// <summary>Where the next stretch begins: the first line of a patch, then what is left nearest to where the last ended.</summary>
+    private static (int Row, Span Span, bool Turned)? Next(
+        IReadOnlyList<IReadOnlyList<Span>> rows,
+        (double U, double V)? from
+    )
+    {
+        var isBegun = rows.Any(r => r.Any(s => s.IsSewn));
+        var open = rows.SelectMany(
+            (r, i) => r.Where(s => !s.IsSewn).Select(s => (Row: i, Span: s))
+        );
+        foreach (
+            var (row, span) in isBegun && from is { } at
+                ? open.OrderBy(s => Near(s.Span, at))
+                : open
+        )
+        {
+            var turned = from is { } f && Far(f, (span.To, span.V)) < Far(f, (span.From, span.V));
+            return (row, span, turned);
+        }
+        return null;
+
+        static double Near(Span s, (double U, double V) at) =>
+            Math.Min(Far(at, (s.From, s.V)), Far(at, (s.To, s.V)));
+    }
+
+    /// <summary>Outlines with their holes, apart from each other.</summary>
+    private static IEnumerable<IReadOnlyList<Path>> Patches(IReadOnlyList<Path> outlines)
+    {
+        var rings = outlines
+            .Select(o => (Path: o, Edges: Edges([o], 0, 1)))
+            .Where(r => r.Edges.Count > 0)
+            .ToList();
+        var depth = rings
+            .Select(r =>
+                rings.Count(o => o != r && IsWithin(o.Edges, r.Edges[0].U1, r.Edges[0].V1))
+            )
+            .ToList();
+        for (var i = 0; i < rings.Count; i++)
+        {
+            if (depth[i] % 2 == 0)
+            {
+                yield return
+                [
+                    rings[i].Path,
+                    .. rings
+                        .Where(
+                            (r, k) =>
+                                depth[k] == depth[i] + 1
+                                && IsWithin(rings[i].Edges, r.Edges[0].U1, r.Edges[0].V1)
+                        )
+                        .Select(r => r.Path),
+                ];
+            }
+        }
+    }
+
+    private static bool IsWithin(IReadOnlyList<Edge> edges, double u, double v) =>
+        edges.Count(e => e.V1 > v != e.V2 > v && e.At(v) > u) % 2 == 1;
+
     /// <summary>One stretch, from a line on: each next line is the nearest of the row above or below that is reached inside.</summary>
     private static List<(double U, double V)> Stretch(
         IReadOnlyList<IReadOnlyList<Span>> rows,
         IReadOnlyList<Edge> edges,
         int row,
-        Span span
+        Span span,
+        bool turned
     )
     {
-        List<(double U, double V)> line = [(span.From, span.V), (span.To, span.V)];
+        List<(double U, double V)> line = turned
+            ? [(span.To, span.V), (span.From, span.V)]
+            : [(span.From, span.V), (span.To, span.V)];
         span.IsSewn = true;
         for (; ; )
         {

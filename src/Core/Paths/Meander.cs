@@ -6,7 +6,7 @@ namespace ZephyrReach.Core.Paths;
 /// <summary>One line that fills a field and never crosses or touches itself.</summary>
 /// <remarks>
 /// A spanning tree is grown on a coarse grid, by chance but the same for the same seed; the line walks once around it on a grid
-/// twice as fine, and its corners are rounded. Lines that walk along either side of a branch cannot meet.
+/// twice as fine, and it is led through those places as a spline. Lines that walk along either side of a branch cannot meet.
 /// </remarks>
 public static class Meander
 {
@@ -17,7 +17,10 @@ public static class Meander
     public const int MostPlaces = 60_000;
 
     /// <summary>Rounding its corners makes the line shorter by about this: the grid is so much finer that the field is filled as its spacing says.</summary>
-    private const double Rounding = 0.88;
+    private const double Rounding = 0.91;
+
+    /// <summary>How far a place lies off the grid, of the way from place to place.</summary>
+    private const double Wanders = 0.17;
 
     /// <summary>How far a rounded corner strays from its arc, in mm.</summary>
     private const double Flat = 0.1;
@@ -35,12 +38,16 @@ public static class Meander
     public static IReadOnlyList<Point> Of(Length width, Length height, Length apart, int seed)
     {
         var (columns, rows) = Cells(width / apart, height / apart);
-        var open = Grown(columns, rows, seed);
+        var chance = new Chance(seed);
+        var open = Grown(columns, rows, chance);
         var (dx, dy) = (width.Millimetres / (2 * columns), height.Millimetres / (2 * rows));
         var places = Walked(columns, rows, open)
-            .Select(p => (X: (p.X + 0.5) * dx, Y: (p.Y + 0.5) * dy))
+            .Select(p => (X: (p.X + 0.5 + Aside()) * dx, Y: (p.Y + 0.5 + Aside()) * dy))
             .ToList();
-        return Rounded(places, Math.Min(dx, dy) / 2);
+        return Rounded(places);
+
+        // A hand wanders off the grid a little, and never so far that lines meet.
+        double Aside() => Wanders * (2 * chance.Share() - 1);
     }
 
     /// <summary>How many cells side by side and one below the other make the line as long as the field should have.</summary>
@@ -64,11 +71,10 @@ public static class Meander
     }
 
     /// <summary>A tree that reaches every cell, as the ways that are open: to the right of a cell, and below it.</summary>
-    private static (bool[,] Right, bool[,] Below) Grown(int columns, int rows, int seed)
+    private static (bool[,] Right, bool[,] Below) Grown(int columns, int rows, Chance chance)
     {
         var (right, below) = (new bool[columns, rows], new bool[columns, rows]);
         var reached = new bool[columns, rows];
-        var chance = new Chance(seed);
         List<(int X, int Y)> growing = [(chance.Below(columns), chance.Below(rows))];
         reached[growing[0].X, growing[0].Y] = true;
         while (growing.Count > 0)
@@ -159,36 +165,31 @@ public static class Meander
             _ => (x, y - 1),
         };
 
-    private static List<Point> Rounded(List<(double X, double Y)> places, double radius)
+    /// <summary>A quadratic spline that the places pull at: it stays between them, and turns no corner.</summary>
+    private static List<Point> Rounded(List<(double X, double Y)> places)
     {
         List<Point> line = [Point.At(places[0].X, places[0].Y)];
-        var parts = Math.Max(
-            2,
-            (int)Math.Ceiling(Math.PI / 2 * radius / Math.Sqrt(8 * Flat * radius))
-        );
+        var from = places[0];
         for (var i = 1; i < places.Count - 1; i++)
         {
-            var (a, b, c) = (places[i - 1], places[i], places[i + 1]);
-            var (inX, inY) = (Math.Sign(b.X - a.X), Math.Sign(b.Y - a.Y));
-            var (outX, outY) = (Math.Sign(c.X - b.X), Math.Sign(c.Y - b.Y));
-            if (inX == outX && inY == outY)
+            var (at, next) = (places[i], places[i + 1]);
+            var to =
+                i == places.Count - 2 ? next : (X: (at.X + next.X) / 2, Y: (at.Y + next.Y) / 2);
+            // A chord of 1/n of it strays by |a − 2b + c|/(4n²).
+            var bend = Math.Sqrt(
+                Math.Pow(from.X - 2 * at.X + to.X, 2) + Math.Pow(from.Y - 2 * at.Y + to.Y, 2)
+            );
+            var parts = Math.Max(4, (int)Math.Ceiling(Math.Sqrt(bend / (4 * Flat))));
+            for (var k = 1; k <= parts; k++)
             {
-                continue;
-            }
-            // A quarter of a circle about the point that lies inside the corner.
-            var (mx, my) = (b.X + radius * (outX - inX), b.Y + radius * (outY - inY));
-            for (var k = 0; k <= parts; k++)
-            {
-                var (sin, cos) = Math.SinCos(Math.PI / 2 * k / parts);
+                var t = (double)k / parts;
+                var (u, v, w) = ((1 - t) * (1 - t), 2 * t * (1 - t), t * t);
                 line.Add(
-                    Point.At(
-                        mx - radius * (outX * cos - inX * sin),
-                        my - radius * (outY * cos - inY * sin)
-                    )
+                    Point.At(u * from.X + v * at.X + w * to.X, u * from.Y + v * at.Y + w * to.Y)
                 );
             }
+            from = to;
         }
-        line.Add(Point.At(places[^1].X, places[^1].Y));
         return line;
     }
 }

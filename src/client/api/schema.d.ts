@@ -3463,6 +3463,7 @@ export interface components {
             not: boolean;
             /** @description What else it may say. */
             or?: string[];
+            and?: null | components["schemas"]["ShownWhen"];
         };
         SimulatedIn: {
             /** Format: uuid */

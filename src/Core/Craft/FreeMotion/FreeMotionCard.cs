@@ -14,6 +14,7 @@ internal static class FreeMotionCard
             Name = "free-motion",
             Title = "free-motion stitching",
             Says = "Drawing, writing, filling and quilting, the cloth moved by hand.",
+            Fields = [Wants.LayersField],
             FeedDogsDown = true,
             School = Wants.SchoolField(
                 new Choice("line", "straight lines", "Drawing, writing, quilting."),

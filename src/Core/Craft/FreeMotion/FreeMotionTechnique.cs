@@ -1,8 +1,28 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+
 namespace ZephyrReach.Core.Craft.FreeMotion;
 
-/// <summary>Free motion: so far its card alone.</summary>
+/// <summary>Free motion, as the rest of the program knows it: the hands move the cloth, and the machine only sews.</summary>
 internal static class FreeMotionTechnique
 {
+    public static Caution Fingers { get; } =
+        new(
+            "fingers",
+            "Nothing stands between needle and fingers: hold the hoop by its rim or lay flat hands a hand's breadth from the needle, and "
+                + "lift your foot from the control before you reach in.",
+            Stage.SetUp,
+            Stage.Sew
+        );
+
+    /// <summary>Its hazards.</summary>
+    public static IReadOnlyList<Caution> Hazards { get; } =
+    [Safety.Needle, Safety.Pins, Safety.Iron, Fingers];
+
     public static Technique Technique { get; } =
         new()
         {
@@ -12,5 +32,109 @@ internal static class FreeMotionTechnique
             Kin = Kin.FreeMotion,
             Says = FreeMotionCard.Technique.Says,
             Cards = [FreeMotionCard.Technique],
+            // A zigzag is the card's other way.
+            ToldToCard = ask =>
+                ask.TryGet(Fields.StitchWidth.Name, out var wide)
+                && !ask.TryGet("school", out _)
+                && wide.Number is not 0
+                && wide.Text is not "0"
+                    ? ask.With("school", RawValue.Of("fill"))
+                    : ask,
+            Working = new()
+            {
+                Begin = "Draw with the needle",
+                Mark = Mark(),
+                Straight = new Form(
+                    "",
+                    "How to sew it free-motion",
+                    Fields.All,
+                    Answer.Told,
+                    RawAsk.Of(
+                        ("kind", Fields.Meandered),
+                        ("width", "30 cm"),
+                        ("height", "20 cm"),
+                        ("lineSpacing", "10 mm"),
+                        ("stitchLength", "2.5 mm"),
+                        ("machineSpeed", 600),
+                        ("layers", 3),
+                        ("held", Fields.Basted)
+                    ),
+                    Answer.Of
+                ),
+                Turned = [PaceQuestion.Form, HandSwatch.Form],
+                Groups =
+                [
+                    new(
+                        Asking.First,
+                        "",
+                        "kind",
+                        "width",
+                        "height",
+                        "lineSpacing",
+                        "seed",
+                        "text",
+                        "capHeight",
+                        "font",
+                        "ring",
+                        "made",
+                        "shape",
+                        "shapeWidth",
+                        "shapeHeight",
+                        "shapeCount",
+                        "shapeCorner",
+                        "shapeBand",
+                        "path",
+                        "outline",
+                        "angle",
+                        "stitchWidth"
+                    ),
+                    new(Asking.Machine, "", "stitchLength", "machineSpeed", "handSpeed", "passes"),
+                    new(
+                        Asking.Folded,
+                        "Cloth and hoop",
+                        "layers",
+                        "held",
+                        "hoopInside",
+                        "clothThickness",
+                        "clothWeight"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Bobbin and machine",
+                        "elastic",
+                        "bobbinCapacity",
+                        "maxStitchWidth"
+                    ),
+                ],
+                First = new(
+                    "width",
+                    "How wide is the field?",
+                    "Choose what is sewn; it is drawn here stitch by stitch as you type."
+                ),
+                Stages = Working.StagesWithoutCut,
+                Uses = ["foot", "thread", "stabiliser"],
+                Cautions = Hazards,
+                Swatch = HandSwatch.Described,
+            },
         };
+
+    private static Drawing Mark()
+    {
+        var (wide, high) = (Length.FromMillimetres(96), Length.FromMillimetres(56));
+        return new Drawing(
+            "mark",
+            "",
+            "One line that wanders and never meets itself.",
+            wide,
+            high,
+            [
+                new PathShape(
+                    Path.Of(false, Meander.Of(wide, high, Length.FromMillimetres(10), 5)),
+                    LineMeaning.Cord,
+                    Width: Length.FromMillimetres(2)
+                ),
+            ],
+            true
+        );
+    }
 }

@@ -188,7 +188,8 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
         }
     }
 
-    private static string? Unwritable(string text)
+    /// <summary>Why a text cannot be written with the letters there are, in a sentence; null where it can.</summary>
+    public static string? Unwritable(string text)
     {
         if (text.Length > LetterShapes.Most)
         {

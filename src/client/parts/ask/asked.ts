@@ -1,8 +1,11 @@
 import type { Ask, Field, Technique } from '../../api/types';
 
 /** Whether a field is asked, by what another one says. */
-export function isAsked({ shownWhen }: Field, ask: Ask, fields: Field[]): boolean {
+export const isAsked = (field: Field, ask: Ask, fields: Field[]) => holds(field.shownWhen, ask, fields);
+
+function holds(shownWhen: Field['shownWhen'], ask: Ask, fields: Field[]): boolean {
   if (!shownWhen) return true;
+  if (shownWhen.and && !holds(shownWhen.and, ask, fields)) return false;
   const other = fields.find((f) => f.name === shownWhen.field);
   // What hangs on a field that is not asked is not asked either.
   if (other && !isAsked(other, ask, fields)) return false;

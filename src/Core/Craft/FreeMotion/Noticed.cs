@@ -1,0 +1,130 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.FreeMotion;
+
+/// <summary>What is to be known about free-motion work before it is sewn.</summary>
+internal static class Noticed
+{
+    public static IEnumerable<Finding> In(Answer a) =>
+        OfPace(a.Ask.Tempo, a.Ruler, a.Ask.IsZigzag).Concat(OfTheWork(a)).Concat(OfSwatches(a));
+
+    /// <param name="isZigzag">Satin lies close: each stitch goes to the other side.</param>
+    /// <summary>Stitches too long for the needle, or so short that thread piles up.</summary>
+    public static IEnumerable<Finding> OfPace(Tempo tempo, Ruler ruler, bool isZigzag = false)
+    {
+        if (tempo.Stitch > Tempo.Bends)
+        {
+            yield return new(
+                "needle-bends",
+                Severity.Care,
+                $"Stitches of {ruler.Write(tempo.Stitch, LengthKind.Fine)} bend the needle.",
+                "The cloth goes on while the needle is still in it.",
+                $"Slower hands, or the machine at {DecimalText.Write(Math.Ceiling(tempo.Hand * 60 / Tempo.Bends.Millimetres / 50) * 50, 0)} a minute or more."
+            );
+        }
+        if (tempo.Stitch < (isZigzag ? Tempo.PilesInSatin : Tempo.Piles))
+        {
+            yield return new(
+                "piles-up",
+                Severity.Care,
+                $"Stitches of {ruler.Write(tempo.Stitch, LengthKind.Fine)} lie on each other.",
+                "Thread builds up under the foot, and breaks.",
+                $"Quicker hands: {DecimalText.Write(Math.Ceiling(tempo.Machine / 60), 0)} mm/s give a millimetre a stitch."
+            );
+        }
+    }
+
+    private static IEnumerable<Finding> OfTheWork(Answer a)
+    {
+        var ask = a.Ask;
+        if (ask.StitchWidth > ask.MaxStitchWidth)
+        {
+            yield return new(
+                "wider-than-machine",
+                Severity.Stop,
+                $"The column is {a.Fine(ask.StitchWidth)} wide, and the machine swings {a.Fine(ask.MaxStitchWidth)}.",
+                "No needle reaches both sides.",
+                $"Make it {a.Fine(ask.MaxStitchWidth)} or less, or sew two columns side by side."
+            );
+        }
+        if (ask.Layers == 1 && ask.Held is Fields.Loose or Fields.Basted && ask.Layers == 1)
+        {
+            yield return new(
+                "nothing-holds",
+                Severity.Care,
+                "A single layer, and nothing holds it.",
+                "The thread draws it together under the needle.",
+                "Hoop it drum-tight, or lay stabiliser behind it."
+            );
+        }
+        if (a.Density is { } density && density > a.MostDense)
+        {
+            yield return new(
+                "too-dense",
+                Severity.Care,
+                $"{DecimalText.Write(density)} stitches lie on a square millimetre; this cloth bears about {DecimalText.Write(a.MostDense, 1)}.",
+                "So many holes stiffen it, and the thread breaks on thread.",
+                "Lay the lines further apart, lengthen the stitch, or sew over it once less."
+            );
+        }
+        if (ask.Kind == Fields.Line && a.Crossings > 0)
+        {
+            yield return new(
+                "crosses-itself",
+                Severity.Note,
+                a.Crossings == 1
+                    ? "The line crosses itself once."
+                    : $"The line crosses itself {a.Crossings} times.",
+                "Three layers of stitches lie there, and a quilting line should never cross.",
+                "In a drawing that is no fault: go over it without stopping. Else lead the line round."
+            );
+        }
+        if (ask.Held == Fields.Hoop && !a.Hooping.HoldsAll)
+        {
+            yield return new(
+                "hoop-moves",
+                Severity.Note,
+                $"A hoop of {a.Ruler.Mark(ask.HoopInside)} is moved: {a.Hooping.Fields.Count} places.",
+                $"All of it needs {a.Ruler.Mark(a.Hooping.Needed)} inside.",
+                "Stop with the needle down where lines leave the field, and begin there again after it is moved."
+            );
+        }
+        if (ask.Elastic && ask.Kind is not Fields.Meandered)
+        {
+            yield return new(
+                "elastic-field",
+                Severity.Note,
+                "Elastic draws in along every line.",
+                "A field of lines both ways draws in evenly; a line or a letter puckers.",
+                "For a texture, sew a meander."
+            );
+        }
+        if (a.BobbinEnds.Count > 0)
+        {
+            yield return new(
+                "bobbin-ends",
+                Severity.Note,
+                a.BobbinEnds.Count == 1
+                    ? $"The bobbin runs out after {a.Ruler.Write(a.BobbinEnds[0], LengthKind.Amount)} of line."
+                    : $"The bobbin runs out {a.BobbinEnds.Count} times, first after {a.Ruler.Write(a.BobbinEnds[0], LengthKind.Amount)} of line.",
+                $"A stitch takes {DecimalText.Write(a.PerStitch.Millimetres)} mm of it.",
+                $"Wind {a.Bobbins} before you begin."
+            );
+        }
+    }
+
+    private static IEnumerable<Finding> OfSwatches(Answer a) =>
+        a
+            .Hand.Samples.Select((s, i) => (Sample: s, Place: i + 1))
+            .Where(s => s.Sample.IsOdd)
+            .Select(s =>
+                Learnt.Odd(
+                    s.Sample.Deviations,
+                    $"Line {s.Place} came to {DecimalText.Write(s.Sample.Value, 2)} of the stitch that was planned, and the others say {DecimalText.Write(s.Sample.Expected, 2)}.",
+                    "Were the stitches counted twice? It counts until you take it out."
+                )
+            );
+}
