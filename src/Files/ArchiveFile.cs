@@ -146,6 +146,8 @@ public sealed class ArchiveReader : IAsyncDisposable
                 JsonNode.Parse(bytes, null, Strict) as JsonObject
                 ?? throw new FormatException("This is no archive of the program.");
             Check(everything);
+            // Archives from before there was practice have none.
+            everything["practices"] ??= new JsonArray();
             return new ArchiveReader(zip, everything);
         }
         catch (Exception wrong)

@@ -9,12 +9,14 @@ namespace ZephyrReach.Files;
 /// <param name="Title">What the bundle is, for people.</param>
 /// <param name="Projects">The projects.</param>
 /// <param name="Drawer">What is owned.</param>
+/// <param name="Practice">What was practised on the simulated machine.</param>
 public sealed record Bundle(
     string Format,
     int Version,
     string Title,
     IReadOnlyList<BundleProject> Projects,
-    BundleDrawer? Drawer = null
+    BundleDrawer? Drawer = null,
+    IReadOnlyList<BundlePractice>? Practice = null
 )
 {
     /// <summary>The name that every bundle carries.</summary>
@@ -110,6 +112,15 @@ public sealed record BundleTried(
     Guid? Needle = null,
     double Width = 0,
     string Note = ""
+);
+
+/// <summary>A try on the simulated machine, in a bundle.</summary>
+/// <param name="Figures">What it was scored by.</param>
+public sealed record BundlePractice(
+    Guid Id,
+    string Exercise,
+    DateTimeOffset At,
+    JsonElement Figures
 );
 
 /// <summary>A swatch in a bundle. What is left out is that of its working.</summary>

@@ -46,6 +46,7 @@ public sealed class ArchiveStore(Database database)
         ("swatches", InProject),
         ("cut_lists", InProject),
         ("keeps", InProject),
+        ("practices", "false"),
         ("photographs", $"swatch_id in (select id from swatches where {InProject})"),
     ];
 

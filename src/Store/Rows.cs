@@ -130,6 +130,10 @@ public sealed record CutListRow(
     Stamp Stamp
 ) : IRow;
 
+/// <summary>A try on the simulated machine.</summary>
+/// <param name="Figures">What it was scored by.</param>
+public sealed record PracticeRow(Guid Id, string Exercise, JsonElement Figures, Stamp Stamp) : IRow;
+
 /// <summary>What was set and what came out, kept for next time.</summary>
 public sealed record KeepRow(
     Guid Id,

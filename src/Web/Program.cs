@@ -14,6 +14,7 @@ using ZephyrReach.Web.Hosting;
 using ZephyrReach.Web.Keeps;
 using ZephyrReach.Web.Lines;
 using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Practice;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Projects;
 using ZephyrReach.Web.Reckon;
@@ -58,6 +59,7 @@ try
     app.MapGuides();
     app.MapLines();
     app.MapCutLists();
+    app.MapPractice();
     app.MapKeeps();
     app.MapHistory();
     app.MapFind();

@@ -57,6 +57,7 @@ const views = {
   whichWay: async () => ({ Component: (await import('./views/Reckoner/WhichWay')).WhichWay }),
   book: async () => ({ Component: (await import('./views/SwatchBook/SwatchBook')).SwatchBook }),
   swatch: async () => ({ Component: (await import('./views/SwatchBook/SwatchPage')).SwatchPage }),
+  practice: async () => ({ Component: (await import('./views/Practice/Practice')).Practice }),
   workroom: async () => ({ Component: (await import('./views/Workroom/Workroom')).Workroom }),
 };
 
@@ -80,6 +81,8 @@ const router = createBrowserRouter([
       { path: '/drawer/rules', lazy: views.rules },
       { path: '/drawer/thing/:id', lazy: views.thing },
       { path: '/drawer/:kind', lazy: views.drawer },
+      { path: '/practice', lazy: views.practice },
+      { path: '/practice/:exercise', lazy: views.practice },
       { path: '/workroom', lazy: views.workroom },
       { path: '*', element: <Lost /> },
     ],

@@ -6,7 +6,17 @@ namespace ZephyrReach.Store.Tests;
 public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
     public static TheoryData<string> Kinds() =>
-        ["project", "working", "swatch", "photograph", "cut list", "summary", "thing", "note"];
+        [
+            "project",
+            "working",
+            "swatch",
+            "photograph",
+            "cut list",
+            "summary",
+            "thing",
+            "note",
+            "try",
+        ];
 
     public static TheoryData<string> ThatChange() =>
         ["project", "working", "swatch", "summary", "thing"];
@@ -215,6 +225,19 @@ public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
                             version,
                             "a length cut off",
                             new ThingChange(null, null, new LeftChange(Mm(2500))),
+                            Cancel
+                        )
+                );
+            case "try":
+                return Of(
+                    store.Practices,
+                    id =>
+                        store.Practices.AddAsync(
+                            seat,
+                            id,
+                            "even",
+                            Json("""{"stitches": 40}"""),
+                            null,
                             Cancel
                         )
                 );

@@ -37,6 +37,8 @@ public sealed class StoreFixture : IAsyncLifetime
 
     public TriedStore Tried => new(new Database(Source));
 
+    public PracticeStore Practices => new(new Database(Source));
+
     public KeepStore Keeps => new(new Database(Source));
 
     public HistoryStore History => new(new Database(Source));
@@ -103,6 +105,7 @@ public sealed class StoreFixture : IAsyncLifetime
             "swatches",
             "cut_lists",
             "keeps",
+            "practices",
             "photographs",
             "things",
             "tried_notes",

@@ -218,6 +218,7 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         "swatches",
         "cut_lists",
         "keeps",
+        "practices",
         "photographs",
     ];
 

@@ -125,6 +125,11 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
                 };
                 value.EnumerateArray().ToList().ForEach(v => HasShape(v, one, at));
                 break;
+            case FigureShape.Lines:
+                value
+                    .EnumerateArray()
+                    .ShouldAllBe(line => line.EnumerateArray().All(p => p.GetArrayLength() == 2));
+                break;
             case FigureShape.Length:
                 double.IsFinite(value.GetProperty("mm").GetDouble()).ShouldBeTrue(at);
                 value.GetProperty("text").GetString().ShouldNotBeNullOrEmpty(at);

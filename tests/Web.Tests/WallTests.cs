@@ -17,6 +17,7 @@ public class WallTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         "swatches",
         "cut_lists",
         "keeps",
+        "practices",
         "photographs",
         "cloth",
         "machine",
@@ -197,6 +198,8 @@ public class WallTests(ServerFixture fixture) : IClassFixture<ServerFixture>
             ]}}', '{}', '{"{{Mark}}":1}', '[]');
             insert into keeps (id, workroom_id, working_id, note)
                 values ('{{Ids["keeps"]}}', '{{Room}}', '{{Ids["workings"]}}', '{{Mark}} keep');
+            insert into practices (id, workroom_id, exercise, figures)
+                values ('{{Ids["practices"]}}', '{{Room}}', '{{Mark}}', '{}');
             insert into photographs (id, workroom_id, swatch_id, width, height)
                 values ('{{Ids["photographs"]}}', '{{Room}}', '{{Ids["swatches"]}}', 3, 2);
             insert into pictures (id, workroom_id, jpeg, small) values ('{{Ids[

@@ -10,7 +10,7 @@ using ZephyrReach.Web.Workrooms;
 namespace ZephyrReach.Web.Archives;
 
 /// <summary>How the records of a kind in an archive stand to what is there.</summary>
-/// <param name="List">The kind: things, tried_notes, projects, workings, swatches, cut_lists, keeps or photographs.</param>
+/// <param name="List">The kind: things, tried_notes, projects, workings, swatches, cut_lists, keeps, practices or photographs.</param>
 public sealed record ArchiveList(string List, int New, int Same, int Differing);
 
 /// <summary>What an archive would bring.</summary>

@@ -21,6 +21,7 @@ public sealed class BundleLoader(
     Freezer freezer,
     ThingStore things,
     TriedStore tried,
+    PracticeStore practices,
     LoadStore loads
 )
 {
@@ -63,6 +64,17 @@ public sealed class BundleLoader(
                     cancel
                 );
             }
+        }
+        foreach (var practised in bundle.Practice ?? [])
+        {
+            await practices.AddAsync(
+                seat,
+                practised.Id,
+                practised.Exercise,
+                practised.Figures,
+                practised.At,
+                cancel
+            );
         }
         await loads.FinishAsync(seat, name, cancel);
     }

@@ -47,6 +47,7 @@ public static class Services
         services.AddSingleton<SampleFeed>();
         services.AddSingleton<PlanFeed>();
         services.AddSingleton<CutListStore>();
+        services.AddSingleton<PracticeStore>();
         services.AddSingleton<KeepStore>();
         services.AddSingleton<HistoryStore>();
         services.AddSingleton<FindStore>();

@@ -1848,6 +1848,183 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is practised, in its order. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExercisesOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a try comes to, with one thing to try next; nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TryIn"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Score"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was practised, the newest first, and the pace that hands keep. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PracticeOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        /** Scores a try and keeps its figures. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TryKeptIn"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TryOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a try away. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workings/{id}/keep": {
         parameters: {
             query?: never;
@@ -3044,6 +3221,25 @@ export interface components {
             things: components["schemas"]["ThingOut"][];
             tried: components["schemas"]["TriedOut"][];
         };
+        ExerciseOut: {
+            name: string;
+            title: string;
+            says: string;
+            of: string;
+            lines: string[];
+            /** Format: double */
+            stitch: number;
+            /** Format: double */
+            machine: number;
+            byKeys: boolean;
+        };
+        ExercisesOut: {
+            /** Format: double */
+            wide: number;
+            /** Format: double */
+            high: number;
+            exercises: components["schemas"]["ExerciseOut"][];
+        };
         FacetOut: {
             name: string;
             label: string;
@@ -3160,6 +3356,24 @@ export interface components {
             version: number;
             /** Format: date-time */
             keptAt: string;
+        };
+        /** @description The pace that a hand keeps, of what it practised. */
+        KeptPace: {
+            /**
+             * Format: double
+             * @description mm a second.
+             */
+            hand: number;
+            /**
+             * Format: double
+             * @description Stitches a minute at which it kept it.
+             */
+            machine: number;
+            /**
+             * Format: int32
+             * @description How many tries it rests on.
+             */
+            tries: number;
         };
         /**
          * @description The kin of techniques: what they make.
@@ -3342,6 +3556,10 @@ export interface components {
             foot: string;
             settings: string;
         };
+        PracticeOut: {
+            tries: components["schemas"]["TryOut"][];
+            pace: null | components["schemas"]["KeptPace"];
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -3440,6 +3658,78 @@ export interface components {
             code: string;
             gravest: string;
             checks: string;
+        };
+        /** @description What a try came to, from the stitches that fell, with one thing to try next. */
+        Score: {
+            /** @description What was practised. */
+            exercise: string;
+            /**
+             * Format: int32
+             * @description How many fell.
+             */
+            stitches: number;
+            /**
+             * Format: double
+             * @description Of their lengths, in mm; jumps between lines left out.
+             */
+            mean: number;
+            /**
+             * Format: double
+             * @description Of their lengths: the standard deviation over the mean.
+             */
+            spread: number;
+            /**
+             * Format: double
+             * @description Of the thirds of the try, the shortest mean stitch over the longest; 1 is the same all along.
+             */
+            evenness: number;
+            /**
+             * Format: double
+             * @description From the line, at the mean; in mm. Of an edge, from where it should be.
+             */
+            off: number;
+            /**
+             * Format: double
+             * @description From the line, at the most.
+             */
+            farthest: number;
+            /**
+             * Format: double
+             * @description How much of the line, or of the area, was sewn; 0 to 1.
+             */
+            covered: number;
+            /**
+             * Format: int32
+             * @description Stitches that lie on the one before.
+             */
+            piles: number;
+            /**
+             * Format: int32
+             * @description Stitches that are too long for a needle.
+             */
+            jumps: number;
+            /**
+             * Format: double
+             * @description Stitches a minute, as they fell.
+             */
+            machine: number;
+            /**
+             * Format: double
+             * @description The speed of the hands, mm a second: mean·n/60.
+             */
+            hand: number;
+            /**
+             * Format: double
+             * @description All of it in one figure, 0 to 100.
+             */
+            points: number;
+            /**
+             * Format: double
+             * @description The machine speed to try next; 0 where it says nothing of that.
+             */
+            runAt: number;
+            /** @description The one thing to try next, in words. */
+            next: string;
         };
         SeenIn: {
             seen: null | string[];
@@ -3649,6 +3939,24 @@ export interface components {
             /** Format: date */
             on: string;
             note: string;
+        };
+        TryIn: {
+            exercise: string;
+            stitches: number[][];
+        };
+        TryKeptIn: {
+            /** Format: uuid */
+            id: string;
+            exercise: string;
+            stitches: number[][];
+        };
+        TryOut: {
+            /** Format: uuid */
+            id: string;
+            exercise: string;
+            score: components["schemas"]["Score"];
+            /** Format: date-time */
+            at: string;
         };
         /** @description A form that turns the question round, shown as soon as what it needs is said. */
         TurnedRound: {

@@ -16,6 +16,7 @@ const views = [
   { name: 'Swatches', to: '/swatches', dot: 'var(--teal)' },
   { name: 'Drawer', to: '/drawer', dot: 'var(--plum)' },
   { name: 'Reckoner', to: '/reckoner', dot: 'var(--indigo)' },
+  { name: 'Practice', to: '/practice', dot: 'var(--chalk)' },
   { name: 'Workroom', to: '/workroom', dot: 'var(--moss)' },
 ];
 

@@ -22,6 +22,7 @@ const kinds: Record<string, string> = {
   swatches: 'swatches',
   cut_lists: 'cut lists',
   keeps: 'summaries',
+  practices: 'tries on the simulated machine',
   photographs: 'photographs',
 };
 

@@ -1,0 +1,56 @@
+import type { Exercise, Score } from './usePractice';
+
+type Props = { exercise: Exercise; score: Score; again: () => void; next?: () => void };
+
+/** What a try came to, and the one thing to try next. */
+export function Verdict({ exercise, score, again, next }: Props) {
+  const isSewn = exercise.of !== 'pull';
+  const facts: [string, string][] = isSewn
+    ? [
+        ['Stitch', `${score.mean.toFixed(1)} mm; aim at ${exercise.stitch} mm`],
+        ['They spread by', `${Math.round(score.spread * 100)} %`],
+        [
+          exercise.of === 'corner'
+            ? 'From the corner'
+            : exercise.of === 'area'
+              ? 'Outside, at the mean'
+              : 'From the line',
+          `${score.off.toFixed(1)} mm`,
+        ],
+        ['Hands', `${score.hand.toFixed(0)} mm a second`],
+        ['Machine', `${score.machine.toFixed(0)} stitches a minute`],
+        ['On each other, too long', `${score.piles}, ${score.jumps}`],
+      ]
+    : [['Parts differ by', `${Math.round(score.spread * 100)} %`]];
+  return (
+    <section className="tacked" aria-label="What it says" aria-live="polite">
+      <h2 className="text-soft">What it says</h2>
+      <p className="flex items-baseline gap-2">
+        <span className="fig text-[2.6rem]">{Math.round(score.points)}</span>
+        <span className="text-soft">of 100</span>
+      </p>
+      <dl className="facts">
+        {facts.map(([name, text]) => (
+          <div key={name} className="contents">
+            <dt>{name}</dt>
+            <dd>{text}</dd>
+          </div>
+        ))}
+      </dl>
+      <div className="care mt-3">
+        <b className="block">One thing to try next</b>
+        {score.next}
+      </div>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <button type="button" className="btn" onClick={again}>
+          {score.runAt > 0 ? `Again, at ${score.runAt}` : 'Again'}
+        </button>
+        {next && (
+          <button type="button" className="btn quiet" onClick={next}>
+            The next exercise
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
