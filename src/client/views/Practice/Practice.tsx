@@ -45,7 +45,7 @@ export function Practice() {
         crumb="on a simulated machine, which ships with the program and breaks no needle"
       />
       <div className="mt-3 grid gap-4 lg:grid-cols-[15rem_minmax(0,1fr)]">
-        <nav aria-label="Exercises">
+        <nav aria-label="Exercises" className="min-w-0">
           <ol className="grid gap-1 max-lg:flex max-lg:overflow-x-auto max-lg:pb-2">
             {exercises.map((e, i) => (
               <Exercises

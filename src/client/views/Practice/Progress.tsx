@@ -2,7 +2,7 @@ import { onDay } from '../../app/dates';
 import type { Units } from '../../api/types';
 import type { Try } from './usePractice';
 
-const [wide, high, left, top] = [560, 150, 34, 12];
+const [wide, high, left, top] = [280, 130, 30, 10];
 
 /** How an exercise went from try to try: the points, and how far stitches spread. */
 export function Progress({ tries, units }: { tries: Try[]; units: Units }) {

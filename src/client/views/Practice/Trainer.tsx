@@ -1,4 +1,4 @@
-import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { saysOf } from '../../api/http';
 import { troubles, type Ready } from './machine';
 import { scale, size } from './paint';
@@ -48,6 +48,8 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
   const set = isFed || exercise.of === 'timing' ? { ...is, feedDogsDown: true } : is;
   const machine = useMachine({ exercise, cloth, start, ready: set, speed, sound });
   const { told } = machine;
+  /** Where the hoop is held. */
+  const grasp = useRef({ x: 0, y: 0 });
   const trouble = told.trouble && troubles[told.trouble];
 
   const done = async () => {
@@ -83,7 +85,9 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
   const moved = (e: PointerEvent<HTMLCanvasElement>) => {
     if (!e.currentTarget.hasPointerCapture(e.pointerId)) return;
     const shown = e.currentTarget.getBoundingClientRect().width / size.width;
-    machine.move(e.movementX / (scale * shown), e.movementY / (scale * shown));
+    const { x, y } = grasp.current;
+    machine.move((e.clientX - x) / (scale * shown), (e.clientY - y) / (scale * shown));
+    grasp.current = { x: e.clientX, y: e.clientY };
     // A pen says how hard it is pressed; of a mouse the second button is the pedal.
     if (e.pointerType === 'pen') machine.pedal(Math.min(1, e.pressure * 1.6));
     else if (e.pointerType === 'mouse') machine.pedal(latched || (e.buttons & 2) > 0 ? 1 : 0);
@@ -127,6 +131,7 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
           onPointerDown={(e) => {
             e.currentTarget.focus();
             e.currentTarget.setPointerCapture(e.pointerId);
+            grasp.current = { x: e.clientX, y: e.clientY };
             if (e.pointerType === 'mouse' && e.button === 2) machine.pedal(1);
           }}
           onPointerMove={moved}
@@ -187,7 +192,7 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
           />
           Needle heard
         </label>
-        <label className="field min-w-44 flex-1">
+        <label className="field min-w-44 flex-1 max-sm:basis-full">
           <span className="label">
             Machine at <b className="text-ink">{speed}</b> stitches a minute
           </span>

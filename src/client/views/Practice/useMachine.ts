@@ -92,7 +92,8 @@ export function useMachine(options: Options) {
 
     const run = (time: number) => {
       frame = requestAnimationFrame(run);
-      const seconds = Math.min(0.1, (time - last) / 1000);
+      // A frame that came late is made up for; one that never came, as in another tab, is not.
+      const seconds = Math.min(0.5, (time - last) / 1000);
       last = time;
       const before = machine.current;
       const moved = advance(before, seconds, doing(seconds));

@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, value } from '../../api/http';
+import type { Answer, Ask } from '../../api/types';
+
+type Told = Answer & { handSpeed?: number; machineSpeed?: number };
+
+/** The pace that her hands keep in practice, to be planned with. */
+export function PracticePace({
+  answer,
+  set,
+}: {
+  answer: Answer | null;
+  ask: Ask;
+  set: (field: string, typed: unknown) => void;
+}) {
+  const pace = useQuery({
+    queryKey: ['practice', 'tries'],
+    queryFn: () => value(api.GET('/api/practice')),
+  }).data?.pace;
+  const told = answer as Told | null;
+  const isTaken =
+    pace && told && Math.abs(told.handSpeed! - pace.hand) < 0.1 && told.machineSpeed === pace.machine;
+  return (
+    <section className="sheet" aria-label="From your practice">
+      <h2>From your practice</h2>
+      {pace ? (
+        <>
+          <p>
+            Your hands keep <b>{pace.hand} mm a second</b> with the machine at <b>{pace.machine}</b>: stitches
+            of <b>{((pace.hand * 60) / pace.machine).toFixed(1)} mm</b>.
+          </p>
+          {isTaken ? (
+            <p className="text-soft">✓ planned like this</p>
+          ) : (
+            <button
+              type="button"
+              className="btn quiet mt-2"
+              onClick={() => {
+                // Of the three two are said.
+                set('stitchLength', '');
+                set('machineSpeed', pace.machine);
+                set('handSpeed', pace.hand);
+              }}
+            >
+              Plan with it
+            </button>
+          )}
+        </>
+      ) : (
+        <p>
+          Nothing even yet. <Link to="/practice">Practise on the simulated machine</Link>: it finds the pace
+          that your hands keep.
+        </p>
+      )}
+    </section>
+  );
+}
