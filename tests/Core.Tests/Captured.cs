@@ -39,6 +39,9 @@ internal sealed class Captured
 
     public IReadOnlyList<double> List(string name) => (IReadOnlyList<double>)told[name];
 
+    public IReadOnlyList<IReadOnlyList<Drawings.Point>> Polylines(string name) =>
+        (IReadOnlyList<IReadOnlyList<Drawings.Point>>)told[name];
+
     public IReadOnlyList<Captured> Rows(string name) => (IReadOnlyList<Captured>)told[name];
 
     public Captured Inner(string name) => (Captured)told[name];

@@ -87,6 +87,8 @@ public class ContractTests
         foreach (var field in working.Straight.Fields)
         {
             field.Label.ShouldNotBeEmpty();
+            // A card is asked with the things of the drawer beside the plan, by their kinds.
+            Drawer.ThingKinds.Named(field.Name).ShouldBeNull(field.Name);
             (field.ShownWhen is { } when ? fields.Contains(when.Field) : true).ShouldBeTrue(
                 field.Name
             );

@@ -164,6 +164,10 @@ async function onPaper(page: Page, plan: Plan, figures: string[], name: string) 
   const sheet = page.getByTestId('cut-sheet');
   await page.emulateMedia({ media: 'print' });
   await expect(sheet).toBeVisible();
+  // The sheet is there before the workroom has said its units.
+  await expect
+    .poll(async () => bare(await sheet.textContent()), { message: name })
+    .toContain(figures[0]!.replace(' ', ''));
   const paper = bare(await sheet.textContent());
   for (const figure of figures) expect(paper, name).toContain(figure.replace(' ', ''));
   for (const fact of plan.facts) expect(paper, `${name} ${fact.name}`).toContain(bare(fact.text));

@@ -1,26 +1,32 @@
-// How many frames are lost while a line of 20 000 stitches is drawn and moved about from near.
+// How many frames are lost while some 20 000 stitches are drawn and moved about from near, and how long the first drawing takes.
 //
-//   node tests/load/pan.mjs http://127.0.0.1:5080
+//   node tests/load/pan.mjs http://127.0.0.1:5080 [couching | free-motion]
 import { chromium } from 'playwright-core';
 
-const [address = 'http://127.0.0.1:5080'] = process.argv.slice(2);
+const [address = 'http://127.0.0.1:5080', technique = 'couching'] = process.argv.slice(2);
 const path = Array.from({ length: 10 }, (_, i) => [
   { straight: '150 mm' },
   { radius: '60 mm', sweep: i % 2 ? -150 : 150 },
   { radius: '75 mm', sweep: i % 2 ? 140 : -140 },
 ]).flat();
-const query = new URLSearchParams({
-  cordDiameter: '2 mm',
-  stitchLength: '0.25 mm',
-  path: JSON.stringify(path),
-});
+const asks = {
+  couching: { cordDiameter: '2 mm', stitchLength: '0.25 mm', path: JSON.stringify(path) },
+  'free-motion': {
+    width: '60 cm',
+    height: '60 cm',
+    lineSpacing: '6 mm',
+    stitchLength: '3 mm',
+    machineSpeed: 600,
+  },
+};
+const query = new URLSearchParams(asks[technique]);
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu'],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 900 } });
-await page.goto(`${address}/reckoner/couching?${query}`);
+await page.goto(`${address}/reckoner/${technique}?${query}`);
 const near = page.getByRole('application');
 await near.waitFor();
 await near.scrollIntoViewIfNeeded();

@@ -51,6 +51,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Marked("reachHeight", "From top to bottom.", a => a.Reach.Height),
         F.Marked("hoopNeeded", "Inside, to hold all of it.", a => a.Hooping.Needed),
         F.Count("hoopFields", "Places of the hoop.", a => a.Fields_.Count),
+        F.Length(
+            "columnWidth",
+            LengthKind.Fine,
+            "Of a monogram: 3 mm on capitals of 30 mm, to 6 mm on 90 mm and more.",
+            a => a.ColumnWidth
+        ),
         F.Count("crossings", "How often a line crosses itself.", a => a.Crossings),
         F.Ratio(
             "handFactor",
@@ -155,6 +161,15 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         Ask.Held == Fields.Hoop
             ? Hooping.Fields
             : [new(1, Point.At(0, 0), Reach.Width, Reach.Height)];
+
+    /// <summary>Workshop rule: 3 + (capital − 30)/20 mm, between 3 and 6, to the half millimetre; of one to three letters only.</summary>
+    public Length? ColumnWidth =>
+        Ask.Capital is { } high
+            ? Rounding.Nearest(
+                Length.FromMillimetres(Math.Clamp(3 + (high.Millimetres - 30) / 20, 3, 6)),
+                Length.FromMillimetres(0.5)
+            )
+            : null;
 
     public int Crossings =>
         Ask.Kind == Fields.Line
@@ -271,7 +286,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Path> Traces =>
         Ask.Kind == Fields.Meandered
             ? [.. Ask.Stretches.Select(s => Path.Of(false, s))]
-            : Ask.Outlines;
+            : Ask.Sketch;
 
     public override Summary Summary =>
         new(
@@ -378,7 +393,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     private static (Length, Length) ReachOf(Ask ask)
     {
-        var reach = NamedShape.BoundsOf(ask.Outlines);
+        var reach = NamedShape.BoundsOf(ask.Sketch);
         return (reach.To.X, reach.To.Y);
     }
 }

@@ -42,12 +42,34 @@ internal sealed record Ask(
     /// <summary>More stitches than this nobody sews.</summary>
     private const int MostStitches = 200_000;
 
+    /// <summary>More letters are a name, and no monogram.</summary>
+    private const int Monogram = 3;
+
     /// <summary>From one line of a zigzag to the next, of its width: they overlap by a tenth.</summary>
     private const double Overlapped = 0.9;
 
     private static readonly Length Flat = Length.FromMillimetres(0.1);
 
     public bool IsZigzag => StitchWidth > Length.Zero;
+
+    /// <summary>Round a monogram; null where there is none. It is sewn, and fills nothing.</summary>
+    public Path? Ring { get; init; }
+
+    /// <summary>All that is drawn on the cloth.</summary>
+    public IReadOnlyList<Path> Sketch => Ring is { } ring ? [.. Outlines, ring] : Outlines;
+
+    /// <summary>How high a capital of a monogram is; null where it is none.</summary>
+    public Length? Capital { get; init; }
+
+    /// <summary>Of the lines of a fill, in degrees.</summary>
+    public double Angle { get; init; }
+
+    /// <summary>From the middle of a zigzag to its one side, square to the lines of the fill; in mm.</summary>
+    public (double X, double Y) Swing =>
+        (
+            -Math.Sin(Angle * Math.PI / 180) * StitchWidth.Millimetres / 2,
+            Math.Cos(Angle * Math.PI / 180) * StitchWidth.Millimetres / 2
+        );
 
     /// <summary>What a field of it is typed into; empty where it follows.</summary>
     public string WidthField { get; init; } = "";
@@ -92,7 +114,7 @@ internal sealed record Ask(
             [],
             kind == Fields.Line ? Length.Zero : apart,
             isFilled ? zigzag : Length.Zero,
-            new Tempo(Fields.StitchLength.Start!.Value, 600, 20),
+            new Tempo(Tempo.Usual, 600, 20),
             (int)reader.NumberOrStart(Fields.Passes),
             (int)reader.NumberOrStart(Fields.Layers),
             held,
@@ -113,7 +135,7 @@ internal sealed record Ask(
         {
             return null;
         }
-        ask = ask with { Tempo = tempo };
+        ask = ask with { Tempo = tempo, Angle = isFilled ? angle : 0 };
         ask = kind switch
         {
             Fields.Meandered => ask.OfField(reader, width!.Value, height!.Value, seed),
@@ -275,6 +297,7 @@ internal sealed record Ask(
             reader.Contradiction(Fields.Text, "The letters are too small for a single line.");
             return this;
         }
+        Path? around = null;
         if (ring)
         {
             var circle = NamedShape
@@ -291,12 +314,15 @@ internal sealed record Ask(
                 )[0];
             var measured = new MeasuredPath(circle);
             stretches.Add(measured.Points(0, measured.Total * (1 - 1e-12), Flat.Millimetres));
-            placed.Add(circle);
+            around = circle;
         }
         return this with
         {
             Outlines = placed,
-            Stretches = stretches, // Only where the letters are as high as a capital does the drawing state it.
+            Stretches = stretches,
+            Ring = around,
+            Capital = text.Trim().Length <= Monogram ? cap : null,
+            // Only where the letters are as high as a capital does the drawing state it.
             HeightField =
                 ring || Length.Between(reach.Height, cap).Millimetres > 0.01
                     ? ""

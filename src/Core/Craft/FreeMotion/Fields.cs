@@ -179,7 +179,13 @@ internal static class Fields
         };
 
     public static LengthField StitchLength { get; } =
-        Fine("stitchLength", "Stitch", "Hand speed over machine speed.", 0.1, 12, 2);
+        Fine(
+            "stitchLength",
+            "Stitch",
+            "Hand speed over machine speed; 2 mm where neither it nor the hands are said.",
+            0.1,
+            12
+        );
 
     public static NumberField MachineSpeed { get; } =
         new("machineSpeed", "Machine", "As fast as it is run for this.", 50, 2000, 600, false)
@@ -233,7 +239,7 @@ internal static class Fields
         };
 
     public static FlagField Elastic { get; } =
-        new("elastic", "In the bobbin", "Elastic draws the whole field in, both ways.")
+        new("elasticBobbin", "In the bobbin", "Elastic draws the whole field in, both ways.")
         {
             No = "thread",
             Yes = "elastic thread",

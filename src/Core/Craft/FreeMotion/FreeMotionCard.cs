@@ -14,7 +14,7 @@ internal static class FreeMotionCard
             Name = "free-motion",
             Title = "free-motion stitching",
             Says = "Drawing, writing, filling and quilting, the cloth moved by hand.",
-            Fields = [Wants.LayersField],
+            Fields = [Wants.LayersField, Wants.StitchWidthField],
             FeedDogsDown = true,
             School = Wants.SchoolField(
                 new Choice("line", "straight lines", "Drawing, writing, quilting."),
@@ -42,7 +42,7 @@ internal static class FreeMotionCard
                         null,
                         "Hand speed over machine speed.",
                         "by hand",
-                        Mm(3),
+                        ask.Wants.StitchWidth ?? Mm(3),
                         Mm(1),
                         "As wide as the strokes are."
                     )

@@ -32,14 +32,7 @@ internal static class FreeMotionTechnique
             Kin = Kin.FreeMotion,
             Says = FreeMotionCard.Technique.Says,
             Cards = [FreeMotionCard.Technique],
-            // A zigzag is the card's other way.
-            ToldToCard = ask =>
-                ask.TryGet(Fields.StitchWidth.Name, out var wide)
-                && !ask.TryGet("school", out _)
-                && wide.Number is not 0
-                && wide.Text is not "0"
-                    ? ask.With("school", RawValue.Of("fill"))
-                    : ask,
+            ToldToCard = ToldToCard,
             Working = new()
             {
                 Begin = "Draw with the needle",
@@ -101,7 +94,7 @@ internal static class FreeMotionTechnique
                     new(
                         Asking.Folded,
                         "Bobbin and machine",
-                        "elastic",
+                        "elasticBobbin",
                         "bobbinCapacity",
                         "maxStitchWidth"
                     ),
@@ -117,6 +110,20 @@ internal static class FreeMotionTechnique
                 Swatch = HandSwatch.Described,
             },
         };
+
+    /// <summary>A zigzag is the card's other way, and as wide as it is planned; of a straight stitch there is no width to be told.</summary>
+    private static RawAsk ToldToCard(RawAsk ask)
+    {
+        var reader = new AskReader(ask, Ruler.Metric);
+        var isFilled = reader.OptionalChoice(Fields.Kind) is Fields.Fill or Fields.Lettered;
+        return
+            isFilled
+            && reader.OptionalLength(Fields.StitchWidth) >= Card.Wants.StitchWidthField.Least
+            ? ask.TryGet("school", out _)
+                ? ask
+                : ask.With("school", RawValue.Of("fill"))
+            : ask.Without(Fields.StitchWidth.Name);
+    }
 
     private static Drawing Mark()
     {

@@ -50,7 +50,17 @@ internal static class Noticed
                 $"Make it {a.Fine(ask.MaxStitchWidth)} or less, or sew two columns side by side."
             );
         }
-        if (ask.Layers == 1 && ask.Held is Fields.Loose or Fields.Basted && ask.Layers == 1)
+        if (a.ColumnWidth is { } column && !ask.IsZigzag)
+        {
+            yield return new(
+                "columns",
+                Severity.Note,
+                $"For a monogram this high, columns of {a.Fine(column)} are usual.",
+                "A zigzag, the machine brisk and the hands slow, gives satin.",
+                $"Set the zigzag {a.Fine(column)} wide and the stitch to 0.4 mm."
+            );
+        }
+        if (ask.Layers == 1 && (ask.Held is Fields.Loose or Fields.Basted))
         {
             yield return new(
                 "nothing-holds",

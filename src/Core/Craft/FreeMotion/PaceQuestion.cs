@@ -34,10 +34,7 @@ internal static class PaceQuestion
             "pace",
             "What hands and machine make together",
             [
-                Fields.StitchLength with
-                {
-                    Start = null,
-                },
+                Fields.StitchLength,
                 Fields.MachineSpeed with
                 {
                     Start = null,

@@ -41,7 +41,7 @@ internal static class SewnDrawing
             {
                 Part = "cloth",
             },
-            .. a.Ask.Outlines.Select(o => new PathShape(place.Of(o), LineMeaning.Chalk)
+            .. a.Ask.Sketch.Select(o => new PathShape(place.Of(o), LineMeaning.Chalk)
             {
                 Part = "outline",
             }),
@@ -128,7 +128,7 @@ internal static class SewnDrawing
             a.Reach.Width + 2 * margin,
             Length.Max(a.Reach.Height + 2 * margin, large / 5),
             [
-                .. (a.Ask.Kind == Fields.Meandered ? Few(a) : a.Ask.Outlines).Select(
+                .. (a.Ask.Kind == Fields.Meandered ? Few(a) : a.Ask.Sketch).Select(
                     o => new PathShape(place.Of(o), LineMeaning.Cord, Width: large / 60)
                 ),
             ],
@@ -161,9 +161,7 @@ internal static class SewnDrawing
             yield break;
         }
         List<Point> points = [];
-        foreach (
-            var p in Holes(line, a.Ask.Tempo.Stitch.Millimetres, a.Ask.StitchWidth.Millimetres)
-        )
+        foreach (var p in Holes(line, a.Ask.Tempo.Stitch.Millimetres, a.Ask.Swing))
         {
             points.Add(place.Of(p));
             if (points.Count > Together)
@@ -191,8 +189,14 @@ internal static class SewnDrawing
 
     /// <summary>Where the needle goes in along a line: every stitch, and its end.</summary>
     /// <param name="stitch">In mm; above 0.</param>
-    /// <param name="wide">Of a zigzag, from side to side; in mm.</param>
-    public static IEnumerable<Point> Holes(IReadOnlyList<Point> line, double stitch, double wide)
+    /// <param name="swing">
+    /// From the middle of a zigzag to its one side, in mm. It is the machine’s, and stays the same however the line turns.
+    /// </param>
+    public static IEnumerable<Point> Holes(
+        IReadOnlyList<Point> line,
+        double stitch,
+        (double X, double Y) swing
+    )
     {
         var (left, side) = (0.0, 1);
         for (var i = 1; i < line.Count; i++)
@@ -209,24 +213,26 @@ internal static class SewnDrawing
                 yield return At(left);
             }
             left -= far;
-            if (i == line.Count - 1 && left > 1e-6)
+            if (i == line.Count - 1 && left < stitch - 1e-6)
             {
                 yield return At(far);
             }
 
             Point At(double along)
             {
-                var beside = side * wide / 2;
                 side = -side;
                 return Point.At(
-                    ax + (bx - ax) * along / far - (by - ay) / far * beside,
-                    ay + (by - ay) * along / far + (bx - ax) / far * beside
+                    ax + (bx - ax) * along / far + side * swing.X,
+                    ay + (by - ay) * along / far + side * swing.Y
                 );
             }
         }
     }
 
-    /// <summary>Where each stretch begins, and the jumps between them.</summary>
+    /// <summary>A tie, three stitches on the spot: a ring of so many mm.</summary>
+    private static readonly Length Tie = Length.FromMillimetres(2);
+
+    /// <summary>Where each stretch begins, where it is tied off, and the jumps between them.</summary>
     private static IEnumerable<Shape> Numbers(Answer a, Affine place)
     {
         for (var i = 0; i < Math.Min(a.Ask.Stretches.Count, MostStretches); i++)
@@ -244,7 +250,24 @@ internal static class SewnDrawing
                 };
             }
             yield return new Words(start, $"{i + 1}", true) { Part = Part(i) };
+            yield return new PathShape(Ring(place.Of(a.Ask.Stretches[i][^1])), LineMeaning.Seam)
+            {
+                Part = Part(i),
+            };
         }
+    }
+
+    private static Path Ring(Point middle)
+    {
+        var (left, right) = (middle.X - Tie / 2, middle.X + Tie / 2);
+        return new(
+            new Point(left, middle.Y),
+            [
+                new ArcTo(new Point(right, middle.Y), Tie / 2, true),
+                new ArcTo(new Point(left, middle.Y), Tie / 2, true),
+            ],
+            true
+        );
     }
 
     private static IEnumerable<Shape> Hoop(HoopField field, Affine place)

@@ -9,6 +9,9 @@ namespace ZephyrReach.Core.Craft.FreeMotion;
 /// <param name="Hand">v, mm a second.</param>
 internal sealed record Tempo(Length Stitch, double Machine, double Hand)
 {
+    /// <summary>The stitch to aim at, where nothing says it.</summary>
+    public static readonly Length Usual = Length.FromMillimetres(2);
+
     /// <summary>All three may be said, where they agree to this.</summary>
     private const double Agree = 0.005;
 
@@ -47,9 +50,7 @@ internal sealed record Tempo(Length Stitch, double Machine, double Hand)
         // Hands that are said go before the stitch that a new ask begins with.
         machine ??=
             stitch is { } s && hand is { } h ? 60 * h / s : Fields.MachineSpeed.Start!.Value;
-        stitch ??= hand is { } v
-            ? 60 * v / machine.Value
-            : Fields.StitchLength.Start!.Value.Millimetres;
+        stitch ??= hand is { } v ? 60 * v / machine.Value : Usual.Millimetres;
         hand ??= stitch.Value * machine.Value / 60;
         if (Math.Abs(stitch.Value * machine.Value / 60 / hand.Value - 1) > Agree)
         {

@@ -8,6 +8,7 @@ type Told = Answer & { handSpeed?: number; machineSpeed?: number };
 /** The pace that her hands keep in practice, to be planned with. */
 export function PracticePace({
   answer,
+  ask,
   set,
 }: {
   answer: Answer | null;
@@ -18,6 +19,8 @@ export function PracticePace({
     queryKey: ['practice', 'tries'],
     queryFn: () => value(api.GET('/api/practice')),
   }).data?.pace;
+  // Satin is sewn with slow hands, whatever pace they keep in a line.
+  if (Number.parseFloat(String(ask.stitchWidth ?? '')) > 0) return null;
   const told = answer as Told | null;
   const isTaken =
     pace && told && Math.abs(told.handSpeed! - pace.hand) < 0.1 && told.machineSpeed === pace.machine;

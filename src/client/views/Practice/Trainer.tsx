@@ -1,7 +1,8 @@
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { saysOf } from '../../api/http';
+import { useKeys } from '../../app/keys';
 import { troubles, type Ready } from './machine';
-import { scale, size } from './paint';
+import { footSide, scale, size } from './paint';
 import { startOf, useMachine } from './useMachine';
 import { useKeepTry, type Exercise, type Score, type Sent } from './usePractice';
 
@@ -41,8 +42,13 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
   const [held, setHeld] = useState<string[]>([]);
   const start = useMemo(() => startOf(exercise.lines), [exercise]);
   const cloth = useMemo(
-    () => ({ wide, high, lines: exercise.lines.map((l) => new Path2D(l)) }),
-    [exercise, wide, high],
+    () => ({
+      wide,
+      high,
+      lines: exercise.lines.map((l) => new Path2D(l)),
+      edge: exercise.of === 'edge' ? start.y - footSide : 0,
+    }),
+    [exercise, start, wide, high],
   );
   // With feed dogs that carry the cloth there is nothing to lower.
   const set = isFed || exercise.of === 'timing' ? { ...is, feedDogsDown: true } : is;
@@ -51,6 +57,12 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
   /** Where the hoop is held. */
   const grasp = useRef({ x: 0, y: 0 });
   const trouble = told.trouble && troubles[told.trouble];
+
+  const toCloth = () => machine.canvas.current?.focus();
+  useKeys([
+    { keys: [' '], shown: 'space', says: 'the pedal, held while the cloth has the focus', run: toCloth },
+    { keys: Object.keys(arrows), shown: '← → ↑ ↓', says: 'move the cloth', run: toCloth },
+  ]);
 
   const done = async () => {
     machine.pedal(0);

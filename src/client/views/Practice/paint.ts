@@ -17,7 +17,16 @@ const look = {
   hole: '#14233c',
 };
 
-export type Cloth = { wide: number; high: number; lines: Path2D[] };
+export type Cloth = {
+  wide: number;
+  high: number;
+  lines: Path2D[];
+  /** Where the cloth begins, from its top, when its edge is kept at the side of the foot; in mm. */
+  edge: number;
+};
+
+/** The side of the foot, from the needle; in mm. */
+export const footSide = 8;
 
 /** Draws the moment: the cloth as it lies under the needle, every stitch that fell, and the needle itself. */
 export function paint(
@@ -33,10 +42,10 @@ export function paint(
   to.fillRect(0, 0, width, height);
   to.translate(width / 2 - machine.under.x * scale, height / 2 - machine.under.y * scale);
   to.fillStyle = look.cloth;
-  to.fillRect(0, 0, cloth.wide * scale, cloth.high * scale);
+  to.fillRect(0, cloth.edge * scale, cloth.wide * scale, (cloth.high - cloth.edge) * scale);
   to.strokeStyle = look.edge;
   to.lineWidth = 1;
-  to.strokeRect(0, 0, cloth.wide * scale, cloth.high * scale);
+  to.strokeRect(0, cloth.edge * scale, cloth.wide * scale, (cloth.high - cloth.edge) * scale);
   to.save();
   to.scale(scale, scale);
   to.strokeStyle = look.line;
@@ -54,6 +63,14 @@ export function paint(
   to.beginPath();
   to.arc(0, 0, 26, 0.35, 2 * Math.PI - 0.35);
   to.stroke();
+  if (cloth.edge > 0) {
+    // The side of the foot, at which the edge is kept.
+    to.lineWidth = 4;
+    to.beginPath();
+    to.moveTo(-10 * scale, -footSide * scale);
+    to.lineTo(14 * scale, -footSide * scale);
+    to.stroke();
+  }
   const down = quiet ? (machine.speed > 0 ? 0.5 : 0) : isDown(machine) ? 1 : 0.25;
   to.fillStyle = machine.trouble ? look.thread : look.hole;
   to.globalAlpha = 0.35 + 0.65 * down;
