@@ -86,7 +86,7 @@ export function sew(to: CanvasRenderingContext2D, stitches: Stitch[], from: numb
   for (let i = Math.max(1, from); i < stitches.length; i++) {
     const [a, b] = [stitches[i - 1]!, stitches[i]!];
     if (Math.hypot(b.x - a.x, b.y - a.y) > 12) continue;
-    const gap = Math.min(0.35, Math.hypot(b.x - a.x, b.y - a.y) / 5);
+    const gap = Math.min(0.6, Math.hypot(b.x - a.x, b.y - a.y) / 4);
     const [u, v] = [along(a, b, gap), along(b, a, gap)];
     to.strokeStyle = look.thread;
     to.lineWidth = 2.4;
