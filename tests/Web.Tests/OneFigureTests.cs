@@ -61,6 +61,55 @@ public class OneFigureTests(ServerFixture fixture) : IClassFixture<ServerFixture
         );
     }
 
+    /// <summary>Which foot serves free motion is said by the plan and by the card: both say the same.</summary>
+    [Theory]
+    [InlineData(1, false, "open toe", "open darning foot", "straight")]
+    [InlineData(3, false, "closed ring", "closed darning foot", "straight")]
+    [InlineData(1, true, "closed ring", "closed darning foot", "straight")]
+    public async Task The_foot_of_a_free_motion_plan_is_the_foot_on_its_card(
+        int layers,
+        bool elasticBobbin,
+        string planned,
+        string foot,
+        string stitch
+    )
+    {
+        var ask = new
+        {
+            kind = "meander",
+            width = "30 cm",
+            height = "20 cm",
+            layers,
+            elasticBobbin,
+            stitchWidth = "0 mm",
+            clothWeight = 150,
+        };
+        var (_, plan) = await Server.SendAsync(HttpMethod.Post, "/api/reckon/free-motion", ask);
+        plan.GetProperty("facts")
+            .EnumerateArray()
+            .Single(f => f.GetProperty("name").GetString() == "Foot")
+            .GetProperty("text")
+            .GetString()!
+            .ShouldStartWith(planned);
+        (await LineAsync("free-motion", ask, "foot")).ShouldBe(foot);
+        (await LineAsync("free-motion", ask, "stitch")).ShouldBe(stitch);
+    }
+
+    [Fact]
+    public async Task The_card_of_letters_says_the_zigzag_that_is_planned()
+    {
+        var ask = new
+        {
+            kind = "letters",
+            text = "Wren",
+            capHeight = "45 mm",
+            stitchWidth = "4 mm",
+            clothWeight = 150,
+        };
+        (await LineAsync("free-motion", ask, "stitch")).ShouldBe("zigzag");
+        (await LineAsync("free-motion", ask, "width")).ShouldBe("4 mm");
+    }
+
     [Fact]
     public async Task A_summary_takes_the_thread_that_the_bench_reckons_with_its_swatches()
     {

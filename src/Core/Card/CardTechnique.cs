@@ -59,6 +59,9 @@ public sealed record CardTechnique
     /// <summary>Feet that serve, the best first.</summary>
     public required IReadOnlyList<FootChoice> Feet { get; init; }
 
+    /// <summary>The same feet in another order, where the piece wants it; null where it never does.</summary>
+    public Func<CardAsk, IReadOnlyList<FootChoice>>? FeetFor { get; init; }
+
     /// <summary>Orders feet of one choice for a cloth: the least comes first.</summary>
     public Func<CardAsk, Foot, double> Rank { get; init; } = (_, _) => 0;
 

@@ -35,6 +35,7 @@ internal sealed record Pick(
     /// <param name="wanted">The stitch width that is wanted; down to the plan's least where no foot lets it through.</param>
     public static Pick For(CardTechnique technique, CardAsk ask, StitchPlan plan, Length wanted)
     {
+        technique = technique with { Feet = technique.FeetFor?.Invoke(ask) ?? technique.Feet };
         var found = Candidates(technique, ask, wanted);
         var width = wanted;
         if (found.Count == 0 && plan.WidthLeast < wanted)

@@ -257,7 +257,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     /// <summary>Open to see the line; closed where it would catch.</summary>
     public string Foot =>
-        Ask.Elastic || Ask.Layers > 2
+        Ask.Elastic || Ask.Layers > FreeMotionCard.FirmLayers
             ? "closed ring: it catches in nothing that is soft"
             : "open toe: the line is seen";
 

@@ -8,6 +8,37 @@ namespace ZephyrReach.Core.Craft.FreeMotion;
 /// <summary>Drawing with the needle.</summary>
 internal static class FreeMotionCard
 {
+    /// <summary>Through more layers than this the surface is soft, and an open toe catches in it: workshop rule.</summary>
+    public const int FirmLayers = 2;
+
+    private static readonly FootChoice OpenToe = new(
+        [FootKinds.OpenDarning],
+        "It hovers, and the line can be seen."
+    );
+
+    private static IReadOnlyList<FootChoice> Open { get; } =
+    [
+        OpenToe,
+        new(
+            [FootKinds.Darning],
+            "It hovers; closed, it does not catch in loose texture.",
+            "The line is harder to see."
+        ),
+    ];
+
+    private static IReadOnlyList<FootChoice> Closed { get; } =
+    [
+        new([FootKinds.Darning], "It hovers; closed, it catches in nothing that is soft."),
+        OpenToe with
+        {
+            Costs = "It may catch in a loop or in the wadding.",
+        },
+    ];
+
+    /// <summary>Whether the surface is soft: of texture, or of many layers.</summary>
+    private static bool IsSoft(Wants wants) =>
+        wants.School == "texture" || wants.Layers > FirmLayers;
+
     public static CardTechnique Technique { get; } =
         new()
         {
@@ -22,17 +53,11 @@ internal static class FreeMotionCard
                     "fill",
                     "zigzag fill",
                     "Slow hands give satin, quick hands an open scribble."
-                )
-            ),
-            Feet =
-            [
-                new([FootKinds.OpenDarning], "It hovers, and the line can be seen."),
-                new(
-                    [FootKinds.Darning],
-                    "It hovers; closed, it does not catch in loose texture.",
-                    "The line is harder to see."
                 ),
-            ],
+                new Choice("texture", "texture", "Elastic in the bobbin: the field draws in.")
+            ),
+            Feet = Open,
+            FeetFor = ask => IsSoft(ask.Wants) ? Closed : Open,
             BuyAlso = _ => "an open toe to see the line, a closed ring over texture",
             Stitch = ask =>
                 ask.Wants.School == "fill"

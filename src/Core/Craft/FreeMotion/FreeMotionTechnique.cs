@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Lines;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
@@ -111,18 +112,18 @@ internal static class FreeMotionTechnique
             },
         };
 
-    /// <summary>A zigzag is the card's other way, and as wide as it is planned; of a straight stitch there is no width to be told.</summary>
+    /// <summary>A zigzag is another way of the card’s, as wide as it is planned; elastic is a third. A straight stitch has no width to be told.</summary>
     private static RawAsk ToldToCard(RawAsk ask)
     {
         var reader = new AskReader(ask, Ruler.Metric);
         var isFilled = reader.OptionalChoice(Fields.Kind) is Fields.Fill or Fields.Lettered;
-        return
-            isFilled
-            && reader.OptionalLength(Fields.StitchWidth) >= Card.Wants.StitchWidthField.Least
-            ? ask.TryGet("school", out _)
-                ? ask
-                : ask.With("school", RawValue.Of("fill"))
-            : ask.Without(Fields.StitchWidth.Name);
+        var isZigzag =
+            isFilled && reader.OptionalLength(Fields.StitchWidth) >= Wants.StitchWidthField.Least;
+        var told = isZigzag ? ask : ask.Without(Fields.StitchWidth.Name);
+        return ask.TryGet("school", out _) ? told
+            : isZigzag ? told.With("school", RawValue.Of("fill"))
+            : reader.Flag(Fields.Elastic) ? told.With("school", RawValue.Of("texture"))
+            : told;
     }
 
     private static Drawing Mark()
