@@ -269,7 +269,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             [
                 new("Draw", $"a line of {Ruler.Mark(HandSwatch.LineDrawn)} and a loop"),
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
-                new("Ten stitches should measure", Ruler.Mark(10 * Ask.Tempo.Stitch)),
+                new("Ten stitches should measure", Fine(10 * Ask.Tempo.Stitch)),
             ];
             if (Ask.Elastic)
             {
