@@ -121,10 +121,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         + BobbinChange * (Bobbins - 1);
 
     /// <summary>Of a fill, its outlines; of a meander, its field; a line fills nothing.</summary>
-    private double? Filled =>
-        Ask.Kind == Fields.Line ? null
-        : Area.Of(Ask.Outlines).Size is > 0 and var size ? size
-        : null;
+    private double? Filled { get; } =
+        Ask.Kind != Fields.Line && Area.Of(Ask.Outlines).Size is > 0 and var size ? size : null;
 
     public double? Density => Stitches / Filled;
 
@@ -171,7 +169,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             )
             : null;
 
-    public int Crossings =>
+    public int Crossings { get; } =
         Ask.Kind == Fields.Line
             ? Ask.Outlines.Sum(p => Area.Crossings(new MeasuredPath(p)).Count)
             : 0;

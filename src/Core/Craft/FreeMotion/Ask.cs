@@ -94,7 +94,7 @@ internal sealed record Ask(
         var seed = (int)reader.NumberOrStart(Fields.Seed);
         var angle = reader.NumberOrStart(Fields.Angle);
         var (path, outline) = (reader.Paths(Fields.Path), reader.Paths(Fields.Outline));
-        var (shape, size) = Shaped(reader);
+        var (shape, size) = Traced.Sized(reader, Fields.Shape);
         var (text, cap) = (
             reader.OptionalName(Fields.Text),
             reader.OptionalLength(Fields.CapHeight)
@@ -107,7 +107,7 @@ internal sealed record Ask(
             reader.LengthOrStart(Fields.HoopInside)
         );
         var samples = DialSamples.Read(reader, Fields.Samples);
-        var squares = reader.Groups(Fields.Samples).Select(SquareOf).ToList();
+        var squares = reader.Groups(Fields.Samples).Zip(samples, SquareOf).ToList();
         var ask = new Ask(
             kind,
             [],
@@ -228,7 +228,7 @@ internal sealed record Ask(
 
     private Ask OfLine(IReadOnlyList<Path> paths)
     {
-        var placed = Placed(paths);
+        var placed = Traced.Placed(paths);
         return this with
         {
             Outlines = placed,
@@ -250,7 +250,7 @@ internal sealed record Ask(
             reader.Contradiction(field, "It encloses nothing that could be filled.");
             return this;
         }
-        var placed = Placed(closed);
+        var placed = Traced.Placed(closed);
         if (Hatching.Lines(placed, Apart) > Hatching.Most)
         {
             reader.Contradiction(
@@ -330,32 +330,6 @@ internal sealed record Ask(
         };
     }
 
-    private static IReadOnlyList<Path> Placed(IReadOnlyList<Path> paths)
-    {
-        if (paths.Count == 0)
-        {
-            return paths;
-        }
-        var from = NamedShape.BoundsOf(paths).From;
-        return [.. paths.Select(Affine.Move(-from.X.Millimetres, -from.Y.Millimetres).Of)];
-    }
-
-    private static (NamedShape Shape, ShapeSize Size) Shaped(AskReader reader)
-    {
-        var name = reader.ChoiceOrStart(Fields.Shape);
-        return (
-            NamedShape.All.First(s => s.Name == name),
-            new ShapeSize(
-                reader.OptionalLength(LineFields.ShapeWidth) ?? LineFields.ShapeWidth.Least,
-                reader.LengthOrStart(LineFields.ShapeHeight),
-                (int)reader.NumberOrStart(LineFields.ShapeCount),
-                reader.LengthOrStart(LineFields.ShapeCorner),
-                reader.LengthOrStart(LineFields.ShapeBand),
-                ""
-            )
-        );
-    }
-
     private static string MadeOf(AskReader reader) =>
         reader.OptionalChoice(Fields.Made)
         ?? (
@@ -374,24 +348,13 @@ internal sealed record Ask(
             _ => [Fields.Path],
         };
 
-    private static Drawn? SquareOf(AskReader group)
+    private static Drawn? SquareOf(AskReader group, DialSample sample)
     {
-        var f = Fields.Samples.Fields;
-        LengthField named(string name) => (LengthField)f.Single(x => x.Name == name);
-        FlagField flag(string name) => (FlagField)f.Single(x => x.Name == name);
         var (square, along, across) = (
-            group.OptionalLength(named("square")),
-            group.OptionalLength(named("along")),
-            group.OptionalLength(named("across"))
+            group.OptionalLength(Fields.Square),
+            group.OptionalLength(Fields.Along),
+            group.OptionalLength(Fields.Across)
         );
-        return square is { } flat
-            ? new(
-                flat,
-                along,
-                across,
-                group.OptionalFlag(flag("same")) ?? true,
-                group.OptionalFlag(flag("counts")) ?? true
-            )
-            : null;
+        return square is { } flat ? new(flat, along, across, sample.Same, sample.Counts) : null;
     }
 }

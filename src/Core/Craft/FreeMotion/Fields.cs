@@ -275,37 +275,15 @@ internal static class Fields
             Kind = LengthKind.Amount,
         };
 
-    private static readonly LengthField Square = Fine(
-        "square",
-        "Square, flat",
-        "Sewn with elastic in the bobbin.",
-        5,
-        1000
-    );
+    public static LengthField Square { get; } =
+        Fine("square", "Square, flat", "Sewn with elastic in the bobbin.", 5, 1000);
+
+    public static LengthField Along { get; } = Square with { Name = "along", Label = "Along" };
+
+    public static LengthField Across { get; } = Square with { Name = "across", Label = "Across" };
 
     /// <summary>What swatches showed of her hand, and of how elastic draws a square in.</summary>
-    public static GroupsField Samples { get; } =
-        DialSamples.Field("Stitches that were counted, and squares that were drawn in.")
-            is var field
-            ? field with
-            {
-                Fields =
-                [
-                    .. field.Fields,
-                    Square.Optional(),
-                    Square.Optional() with
-                    {
-                        Name = "along",
-                        Label = "Along",
-                    },
-                    Square.Optional() with
-                    {
-                        Name = "across",
-                        Label = "Across",
-                    },
-                ],
-            }
-            : field;
+    public static GroupsField Samples { get; } = WithSquares();
 
     public static IReadOnlyList<Field> All { get; } =
     [
@@ -343,6 +321,14 @@ internal static class Fields
         BobbinCapacity,
         Samples,
     ];
+
+    private static GroupsField WithSquares()
+    {
+        var counted = DialSamples.Field(
+            "Stitches that were counted, and squares that were drawn in."
+        );
+        return counted with { Fields = [.. counted.Fields, Square, Along, Across] };
+    }
 
     private static LengthField Mm(
         string name,

@@ -120,7 +120,8 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
         bool IsClosed
     );
 
-    private static (NamedShape Named, ShapeSize Size) Sized(AskReader reader, ChoiceField field)
+    /// <summary>The named shape that an ask says, and its size.</summary>
+    public static (NamedShape Named, ShapeSize Size) Sized(AskReader reader, ChoiceField field)
     {
         var name = reader.ChoiceOrStart(field);
         return (
@@ -274,7 +275,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
     }
 
     /// <summary>Moved so that all of them reach from the top left corner.</summary>
-    private static IReadOnlyList<Path> Placed(IReadOnlyList<Path> paths)
+    public static IReadOnlyList<Path> Placed(IReadOnlyList<Path> paths)
     {
         if (paths.Count == 0)
         {

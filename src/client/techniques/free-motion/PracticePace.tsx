@@ -1,7 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, value } from '../../api/http';
 import type { Answer, Ask } from '../../api/types';
+import { usePractised } from '../../app/practised';
 
 type Told = Answer & { handSpeed?: number; machineSpeed?: number };
 
@@ -15,10 +14,7 @@ export function PracticePace({
   ask: Ask;
   set: (field: string, typed: unknown) => void;
 }) {
-  const pace = useQuery({
-    queryKey: ['practice', 'tries'],
-    queryFn: () => value(api.GET('/api/practice')),
-  }).data?.pace;
+  const pace = usePractised()?.pace;
   // Satin is sewn with slow hands, whatever pace they keep in a line.
   if (Number.parseFloat(String(ask.stitchWidth ?? '')) > 0) return null;
   const told = answer as Told | null;

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { PageHead } from '../../app/PageHead';
+import { usePractised } from '../../app/practised';
 import { useUnits } from '../../app/workroom';
 import type { Ready } from './machine';
 import { Progress } from './Progress';
 import { Pull } from './Pull';
 import { Trainer } from './Trainer';
-import { useExercises, usePractised, type Exercise, type Score } from './usePractice';
+import { useExercises, type Exercise, type Score } from './usePractice';
 import { Verdict } from './Verdict';
 
 /** Practice for the hands, on a machine that is not there and cannot break a needle. */
@@ -16,14 +17,13 @@ export function Practice() {
   const units = useUnits();
   const all = useExercises();
   const practised = usePractised();
-  const [last, setLast] = useState<{ of: string; score: Score; tries: number } | null>(null);
+  const [last, setLast] = useState<{ of: string; score: Score } | null>(null);
   // What was set up stays set up from exercise to exercise, as on a real machine.
   const [is, setIs] = useState<Ready>({ feedDogsDown: false, footDown: false, bobbinUp: false });
   const [speeds, setSpeeds] = useState<Record<string, number>>({});
   if (!all) return <PageHead title="Practice" crumb="Opening…" />;
   const { exercises, wide, high } = all;
-  const place = exercises.findIndex((e) => e.name === asked);
-  const exercise = asked ? exercises[place] : exercises[0];
+  const exercise = asked ? exercises.find((e) => e.name === asked) : exercises[0];
   const tries = practised?.tries ?? [];
   if (!exercise)
     return (
@@ -35,7 +35,7 @@ export function Practice() {
       </>
     );
   const said = last?.of === exercise.name ? last : null;
-  const scored = (score: Score) => setLast({ of: exercise.name, score, tries: (said?.tries ?? 0) + 1 });
+  const scored = (score: Score) => setLast({ of: exercise.name, score });
   const setSpeed = (speed: number) => setSpeeds({ ...speeds, [exercise.name]: speed });
   const after = exercises[exercises.indexOf(exercise) + 1];
   return (

@@ -104,8 +104,7 @@ export function advance(machine: Machine, seconds: number, doing: Doing): Machin
   const steps = Math.max(1, Math.ceil(seconds / finest));
   const dt = seconds / steps;
   const fed = { x: 0, y: 0 };
-  const stitches = [...machine.stitches];
-  let { speed, phase, time, pulled, under } = machine;
+  let { speed, phase, time, pulled, under, stitches } = machine;
   let trouble: Trouble | null = null;
 
   for (let i = 1; i <= steps && !trouble; i++) {
@@ -131,11 +130,12 @@ export function advance(machine: Machine, seconds: number, doing: Doing): Machin
     const next = phase + round;
     if (phase < 0.5 && next >= 0.5) {
       const share = (0.5 - phase) / round;
-      stitches.push({
+      const fell = {
         x: before.x + (under.x - before.x) * share,
         y: before.y + (under.y - before.y) * share,
         at: time - dt * (1 - share),
-      });
+      };
+      stitches = [...stitches, fell];
       trouble ??= troubleOf(stitches, doing.ready);
     }
     phase = next >= 1 ? next - 1 : next;

@@ -19,10 +19,6 @@ export const useExercises = () =>
     queryFn: () => value(api.GET('/api/practice/exercises')),
   }).data;
 
-/** What was practised, the newest first, and the pace that hands keep by it. */
-export const usePractised = () =>
-  useQuery({ queryKey: ['practice', 'tries'], queryFn: () => value(api.GET('/api/practice')) }).data;
-
 /** Keeps a try, and gives back what it came to. */
 export function useKeepTry() {
   const queries = useQueryClient();
