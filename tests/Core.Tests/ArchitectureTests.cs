@@ -78,7 +78,7 @@ public class ArchitectureTests
     [Fact]
     public void No_technique_uses_another()
     {
-        string[] shared = ["Strips", "Fullness", "Lines", "Bias", "Corded"];
+        string[] shared = ["Strips", "Fullness", "Lines", "Bias", "Corded", "Book"];
         var between = Core
             .Types.Select(t => (Type: t, Technique: TechniqueOf(t.FullName)))
             .Where(t => t.Technique is not null && t.Technique != "WhichWay")

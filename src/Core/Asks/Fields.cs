@@ -186,6 +186,9 @@ public sealed record NameField(string Name, string Label, string Says)
 {
     /// <summary>A longer one is refused.</summary>
     public const int Most = 120;
+
+    /// <summary>The kind of thing of the drawer that it names; empty where it names anything.</summary>
+    public string Of { get; init; } = "";
 }
 
 /// <summary>Several fields under one name.</summary>

@@ -66,6 +66,8 @@ public static class ThingKinds
         Cloth.Described,
         Stabiliser.Described,
         Cord.Described,
+        Ribbon.Described,
+        Stitch.Described,
     ];
 
     /// <summary>Finds a kind by its name; null when there is none.</summary>

@@ -88,7 +88,16 @@ public sealed record ClothLine(LineMeaning Meaning, Point From, Point To, string
 /// <summary>How stitches lie along a line, so that they are drawn one by one where the scale allows.</summary>
 /// <param name="Length">Of one stitch, along the line; above 0.</param>
 /// <param name="Width">From side to side; nothing for a straight stitch.</param>
-public sealed record StitchLook(Length Length, Length Width);
+public sealed record StitchLook(Length Length, Length Width)
+{
+    /// <summary>Of a decorative stitch, one repeat; <see cref="Length"/> is then that of a repeat in this row. Null for a plain one.</summary>
+    public Repeat? Repeat { get; init; }
+}
+
+/// <summary>One repeat of a decorative stitch, which is drawn over and over along its row.</summary>
+/// <param name="Path">From 0 on along the row, and to its right from its middle.</param>
+/// <param name="Length">How long it is as it is drawn there; a row may stretch it.</param>
+public sealed record Repeat(Path Path, Length Length);
 
 /// <summary>A line or an outline of any form.</summary>
 /// <param name="Path">Where it runs.</param>

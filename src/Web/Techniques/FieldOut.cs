@@ -14,6 +14,7 @@ namespace ZephyrReach.Web.Techniques;
 /// <param name="IsEdge">Whether it is an edge, whose length another piece can give.</param>
 /// <param name="ComesAlong">Whether it is the same for a piece that is sewn to its edge.</param>
 /// <param name="From">Where a thing of the drawer says it, such as <c>cloth.usableWidth</c>; or empty.</param>
+/// <param name="Names">Of a name, the kind of thing that it names; left out where it names anything.</param>
 public sealed record FieldOut(
     string Name,
     string Label,
@@ -32,6 +33,7 @@ public sealed record FieldOut(
     string? No = null,
     string? Yes = null,
     IReadOnlyList<Choice>? Choices = null,
+    string? Names = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
         IReadOnlyList<FieldOut>? Fields = null
 )
@@ -75,7 +77,7 @@ public sealed record FieldOut(
             ChoiceField f => plain with { Kind = "choice", Start = f.Start, Choices = f.Choices },
             ChoicesField f => plain with { Kind = "choices", Choices = f.Choices },
             ColourField => plain with { Kind = "colour" },
-            NameField => plain with { Kind = "name" },
+            NameField f => plain with { Kind = "name", Names = f.Of.Length > 0 ? f.Of : null },
             PathDataField f => plain with { Kind = f.AreOutlines ? "outline" : "path" },
             GroupField f => plain with { Kind = "group", Fields = All(f.Fields, ruler) },
             GroupsField f => plain with

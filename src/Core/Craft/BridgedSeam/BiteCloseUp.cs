@@ -1,0 +1,150 @@
+using ZephyrReach.Core.Craft.Book;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.BridgedSeam;
+
+/// <summary>The gap from near: both folds, the bar between them, the swing of the needle and how far it bites; and beside it every stitch to choose from.</summary>
+internal static class BiteCloseUp
+{
+    public const string Name = "bite";
+
+    private static readonly Length Margin = Length.FromMillimetres(8);
+    private static readonly Length Height = Length.FromMillimetres(30);
+    private static readonly Length Beside = Length.FromMillimetres(6);
+    private static readonly Length Needle = Length.FromMillimetres(0.45);
+
+    /// <summary>Of more stitches the first few are drawn.</summary>
+    private const int MostShown = 5;
+
+    public static Drawing Of(Answer a)
+    {
+        var ask = a.Ask;
+        var reach = Length.Max(
+            a.StitchWidth,
+            a.Choices.Select(c => c.Stitch.Width).DefaultIfEmpty(Length.Zero).Max()
+        );
+        var one = Length.Max(reach, ask.Gap) + 2 * Margin;
+        List<Shape> shapes = [.. Sample(a, Length.Zero, one, a.Stitch, true)];
+        var x = one;
+        foreach (var choice in a.Choices.Where(c => c.Stitch != a.Stitch).Take(MostShown))
+        {
+            shapes.AddRange(Sample(a, x + Beside, one, choice.Stitch, false));
+            x += Beside + one;
+        }
+        var middle = one / 2;
+        var (left, right) = (middle - ask.Gap / 2, middle + ask.Gap / 2);
+        shapes.Add(
+            new Dimension(
+                new Point(left, Length.Zero),
+                new Point(right, Length.Zero),
+                Side.Above,
+                ask.Gap,
+                LengthKind.Fine,
+                "gap",
+                Fields.Gap.Name
+            )
+        );
+        shapes.Add(
+            new Dimension(
+                new Point(middle - a.Stitch.Width / 2, Height),
+                new Point(middle + a.Stitch.Width / 2, Height),
+                Side.Below,
+                a.Stitch.Width,
+                LengthKind.Fine,
+                "swing"
+            )
+        );
+        return new Drawing(
+            Name,
+            a.Choices.Count > 1
+                ? "The gap from near, and the stitches across it"
+                : "The gap from near",
+            $"Two folds {a.Fine(ask.Gap)} apart; the stitch swings {a.Fine(a.Stitch.Width)}, {a.Fine((a.Stitch.Width - ask.Gap) / 2)} into each.",
+            x,
+            Height,
+            shapes,
+            true,
+            true
+        );
+    }
+
+    private static IEnumerable<Shape> Sample(
+        Answer a,
+        Length x,
+        Length width,
+        BookStitch stitch,
+        bool isSewn
+    )
+    {
+        var gap = a.Ask.Gap;
+        var middle = x + width / 2;
+        var part = isSewn ? "folds" : "others";
+        yield return new ClothPiece(
+            new Point(x, Length.Zero),
+            new Point(middle - gap / 2, Height),
+            ClothRole.Main
+        )
+        {
+            Part = part,
+        };
+        yield return new ClothPiece(
+            new Point(middle + gap / 2, Length.Zero),
+            new Point(x + width, Height),
+            ClothRole.Main
+        )
+        {
+            Part = part,
+        };
+        var needle = Height * 0.7;
+        if (isSewn)
+        {
+            // What lies before the needle is still held by the bar.
+            yield return new Plate(
+                new Point(middle - gap / 2, needle),
+                new Point(middle + gap / 2, Height),
+                "groove",
+                false
+            )
+            {
+                Part = "bar",
+            };
+        }
+        if (isSewn && a.Ask.Cord is { } cord)
+        {
+            yield return new PathShape(
+                Path.Of(false, new Point(middle, Length.Zero), new Point(middle, Height)),
+                LineMeaning.Cord,
+                Width: cord
+            )
+            {
+                Part = "cord",
+            };
+        }
+        yield return new PathShape(
+            Path.Of(
+                false,
+                new Point(middle, Length.Zero),
+                new Point(middle, isSewn ? needle : Height)
+            ),
+            LineMeaning.Thread,
+            Stitches: stitch.LookAt(stitch.Repeat)
+        )
+        {
+            Part = isSewn ? "stitches" : "others",
+        };
+        if (isSewn)
+        {
+            var half = stitch.Width / 2 + Needle;
+            yield return new Plate(
+                new Point(middle - half, needle - Needle),
+                new Point(middle + half, needle + Needle),
+                "swing",
+                false
+            )
+            {
+                Part = "stitches",
+            };
+        }
+    }
+}

@@ -1,0 +1,267 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Book;
+using ZephyrReach.Core.Craft.Strips;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.BridgedSeam;
+
+/// <summary>What an ask for bridged seams may say.</summary>
+internal static class Fields
+{
+    public const string Bar = "bar";
+    public const string FoldedCard = "card";
+
+    public static LengthField TotalWidth { get; } =
+        LengthField.Mm(
+            "totalWidth",
+            "Finished width",
+            "Of all panels and gaps together.",
+            20,
+            20_000
+        ) with
+        {
+            IsEdge = true,
+        };
+
+    public static NumberField Bridges { get; } =
+        new("bridges", "Bridges", "How many open seams there are.", 1, 40, 1) { IsWhole = true };
+
+    public static LengthField SeamLength { get; } =
+        LengthField.Mm(
+            "seamLength",
+            "Length",
+            "Of the finished piece, along the seams.",
+            20,
+            20_000,
+            500
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField Gap { get; } =
+        LengthField.Fine("gap", "Gap", "Between the two folds.", 0.5, 12, 3);
+
+    public static LengthField FoldAllowance { get; } =
+        LengthField.Mm(
+            "foldAllowance",
+            "Fold",
+            "Pressed under at each side of a gap; 10 to 13 mm.",
+            4,
+            40,
+            12
+        );
+
+    public static LengthField OuterAllowance { get; } =
+        LengthField.Mm(
+            "outerAllowance",
+            "Outer edges",
+            "Hem or seam at both outer edges.",
+            0,
+            100,
+            20
+        );
+
+    public static LengthField EndAllowance { get; } =
+        LengthField.Mm(
+            "endAllowance",
+            "Ends",
+            "Hem or seam at both ends of the seams.",
+            0,
+            100,
+            20
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField Bite { get; } =
+        LengthField.Fine(
+            "bite",
+            "Bite",
+            "How far the stitch goes into each fold.",
+            0.5,
+            4,
+            1.2
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField MaxStitchWidth { get; } =
+        LengthField.Fine(
+            "maxStitchWidth",
+            "Machine’s widest",
+            "The widest stitch that the machine makes.",
+            1,
+            15,
+            7
+        ) with
+        {
+            From = "machine.widestStitch",
+        };
+
+    public static LengthField WidthStep { get; } =
+        LengthField.Fine(
+            "widthStep",
+            "Width’s step",
+            "From one figure of the width dial to the next.",
+            0.05,
+            2,
+            0.5
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField StitchLength { get; } =
+        LengthField.Fine(
+            "stitchLength",
+            "Length set",
+            "Of the wide stitch, where none is taken from the book.",
+            0.3,
+            6,
+            2.5
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static GroupsField Candidates { get; } =
+        BookStitch.ListOf(
+            "candidates",
+            "Stitches to choose from",
+            "From the stitch book; the first that reaches both folds is sewn.",
+            12
+        );
+
+    public static ChoiceField HeldBy { get; } =
+        new(
+            "heldBy",
+            "Folds held by",
+            "What keeps the gap.",
+            [
+                new(
+                    Bar,
+                    "a bar or spacer",
+                    "Fixed on the needle plate or the foot: both folds run along it."
+                ),
+                new(
+                    FoldedCard,
+                    "a folded card",
+                    "Card folded to the gap, taped to the plate in front of the needle."
+                ),
+            ],
+            Bar,
+            false
+        );
+
+    public static LengthsField Bars { get; } =
+        new(
+            "bars",
+            "Bars there are",
+            "How wide each bar or spacer is, such as 2 + 3.",
+            Length.FromMillimetres(20),
+            IsNeeded: false
+        )
+        {
+            Kind = LengthKind.Fine,
+            ShownWhen = new(HeldBy.Name, Bar),
+        };
+
+    public static LengthField CardThickness { get; } =
+        LengthField.Fine("cardThickness", "Card, thick", "One layer of it.", 0.1, 2, 0.4) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(HeldBy.Name, FoldedCard),
+        };
+
+    public static LengthField CordDiameter { get; } =
+        LengthField.Fine(
+            "cordDiameter",
+            "Cord in the gap",
+            "Down the middle, under the stitch.",
+            0.3,
+            12
+        ) with
+        {
+            IsNeeded = false,
+            From = "cord.diameter",
+        };
+
+    public static LengthField Leader { get; } =
+        LengthField.Mm(
+            "leader",
+            "Led in from",
+            "So far before the folds it begins, on a scrap of stabiliser, with both threads held.",
+            0,
+            100,
+            20
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField PatternWidth { get; } =
+        LengthField.Mm(
+            "patternWidth",
+            "Pattern’s width",
+            "Of the piece that the bridged one takes the place of.",
+            20,
+            20_000
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField PanelAtHand { get; } =
+        LengthField.Mm(
+            "panelAtHand",
+            "Panels there are",
+            "How wide each one is cut already.",
+            20,
+            20_000
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static NumberField ClothWeight { get; } = StripFields.ClothWeight;
+
+    public static LengthField ClothThickness { get; } = StripFields.ClothThickness.Optional();
+
+    public static LengthField ClothWidth { get; } = StripFields.ClothWidth.Optional();
+
+    public static GroupsField Samples { get; } =
+        DialSamples.Field("Stitches that were measured across a gap.");
+
+    /// <summary>Every field of the straight form, in the order of planning.</summary>
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        TotalWidth,
+        SeamLength,
+        Bridges,
+        Gap,
+        Candidates,
+        HeldBy,
+        Bars,
+        CardThickness,
+        CordDiameter,
+        FoldAllowance,
+        OuterAllowance,
+        EndAllowance,
+        Bite,
+        MaxStitchWidth,
+        WidthStep,
+        StitchLength,
+        Leader,
+        PatternWidth,
+        PanelAtHand,
+        ClothWeight,
+        ClothThickness,
+        ClothWidth,
+        Samples,
+        .. Answers.Together.Fields,
+    ];
+}

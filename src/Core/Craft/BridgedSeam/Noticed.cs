@@ -1,0 +1,87 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.BridgedSeam;
+
+/// <summary>What is to be known about bridged seams.</summary>
+internal static class Noticed
+{
+    /// <summary>A bar that is off by less is as good as the gap.</summary>
+    private static readonly Length AsGood = Length.FromMillimetres(0.1);
+
+    private static readonly Length LeastFold = Length.FromMillimetres(10);
+    private static readonly Length MostFold = Length.FromMillimetres(13);
+
+    public static IEnumerable<Finding> In(Answer a)
+    {
+        var ask = a.Ask;
+        if (a.IsTooWide)
+        {
+            yield return new(
+                "stitch-too-narrow",
+                Severity.Stop,
+                $"A stitch of {a.Fine(a.StitchWidth)} is wanted, and the machine makes {a.Fine(ask.MaxStitchWidth)}.",
+                "It would miss a fold, and the seam fall open.",
+                a.WidestGap > Length.Zero
+                    ? $"Take a gap of {a.Fine(a.WidestGap)} or less."
+                    : "Bite less far, or work the bars by hand over paper."
+            );
+        }
+        if (!a.IsTooWide && ask.Candidates.Count > 0 && !a.Choices.Any(c => c.Serves))
+        {
+            var best = a.Choices.MaxBy(c => c.Reach)!;
+            yield return new(
+                "no-stitch-reaches",
+                Severity.Care,
+                best.Reach > Length.Zero
+                    ? $"None of the stitches bites far enough: {best.Stitch.Called} reaches {a.Fine(best.Reach)} into each fold."
+                    : $"None of the stitches reaches across {a.Fine(ask.Gap)}.",
+                $"{a.Fine(ask.Bite)} into each fold is wanted.",
+                $"Set one to {a.Fine(a.StitchWidth)}, if it goes so wide; or sew a zigzag, as it is drawn here."
+            );
+        }
+        if (a.Bar is { } bar && Length.Between(bar, ask.Gap) > AsGood)
+        {
+            var wide = ask.TotalWidth + ask.Bridges * (bar - ask.Gap);
+            yield return new(
+                "no-such-bar",
+                Severity.Care,
+                $"There is no bar of {a.Fine(ask.Gap)}; the nearest is {a.Fine(bar)}.",
+                $"With it the piece comes out {a.Ruler.Mark(wide)} wide, from panels that are cut for {a.Ruler.Mark(ask.TotalWidth)}.",
+                $"Plan with a gap of {a.Fine(bar)}, or fold a card to {a.Fine(ask.Gap)}."
+            );
+        }
+        if (ask.Cord is { } cord && cord > ask.Gap)
+        {
+            yield return new(
+                "cord-too-thick",
+                Severity.Stop,
+                $"A cord of {a.Fine(cord)} does not lie in a gap of {a.Fine(ask.Gap)}.",
+                "It would push the folds apart, and lie under the needle.",
+                $"Take a cord of {a.Fine(ask.Gap)} or less, or a wider gap."
+            );
+        }
+        if (ask.Fold < LeastFold || ask.Fold > MostFold)
+        {
+            yield return new(
+                "fold",
+                Severity.Note,
+                $"A fold of {a.Ruler.Mark(ask.Fold)} is {(ask.Fold < LeastFold ? "narrow" : "wide")}.",
+                ask.Fold < LeastFold
+                    ? "It unfolds, and the stitch finds one layer only."
+                    : "It shows through, and is trimmed after.",
+                $"{a.Ruler.Mark(LeastFold)} to {a.Ruler.Mark(MostFold)} is usual."
+            );
+        }
+        if (a.OuterPanelCut > ask.ClothWidth)
+        {
+            yield return new(
+                "cloth-too-narrow",
+                Severity.Care,
+                $"A panel is cut {a.Ruler.Cut(a.OuterPanelCut)} wide, and the cloth is {a.Ruler.Mark(ask.ClothWidth)}.",
+                "It cannot be cut in one.",
+                "Cut it along the cloth, or plan one bridge more."
+            );
+        }
+    }
+}

@@ -1,0 +1,175 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.BridgedSeam;
+
+/// <summary>The order of work on bridged seams.</summary>
+internal static class SewingSteps
+{
+    public static IReadOnlyList<SewingStep> Of(Answer a) =>
+        [
+            Cut(a),
+            Fold(a),
+            Hold(a),
+            Set(a),
+            .. a.Ask.Cord is null ? Array.Empty<SewingStep>() : [Cord(a)],
+            First(a),
+            .. a.Ask.Bridges > 1 ? [Others(a)] : Array.Empty<SewingStep>(),
+            Finished(a),
+        ];
+
+    private static SewingStep Cut(Answer a) =>
+        new SewingStep(
+            "cut",
+            "Cut the panels",
+            $"Cut {string.Join(" and ", a.Pieces.Select(p => $"{p.Count} {p.Name} {a.Ruler.Cut(p.Length)} × {a.Ruler.Cut(p.Depth)}"))}, all with the grain along the seams.",
+            string.Join(", ", a.Pieces.Select(p => $"{p.Count} × {a.Ruler.Cut(p.Length)}")),
+            ["All are as long, and square at the ends."],
+            []
+        ).At(
+            Place.Table,
+            Pace.Cut(a.Panels),
+            BridgeDrawing.CutName,
+            a.Ask.Bridges > 1 ? ["outer", "inner"] : ["outer"],
+            ["folds"]
+        );
+
+    private static SewingStep Fold(Answer a) =>
+        new SewingStep(
+            "fold",
+            "Press the folds",
+            $"Press {a.Ruler.Mark(a.Ask.Fold)} under along every edge that meets a gap: firmly, over a card cut to that width.",
+            a.Ruler.Mark(a.Ask.Fold),
+            [
+                "Each fold is straight from end to end.",
+                $"Between its folds a panel measures {a.Ruler.Mark(a.Ask.PanelFinished)}{(a.Ask.Bridges > 1 ? "" : $" and {a.Ruler.Mark(a.Ask.Outer)} for the outer edge")}.",
+            ],
+            [],
+            Safety.Iron
+        ).At(
+            Place.Iron,
+            a.Ask.Bridges * 2 * Pace.Pressed(a.PanelLength),
+            BridgeDrawing.CutName,
+            ["folds"]
+        );
+
+    private static SewingStep Hold(Answer a)
+    {
+        var by =
+            a.Ask.ByCard
+                ? $"Fold card to {a.CardLayers} layers, {a.Fine(a.Ask.CardThickness * a.CardLayers)}, and tape it upright to the plate in front of the needle"
+            : a.Bar is { } bar ? $"Fix the bar of {a.Fine(bar)} on the plate"
+            : $"Fix a bar of {a.Fine(a.Ask.Gap)} on the plate";
+        return new SewingStep(
+            "hold",
+            "Set the gap",
+            $"{by}; about {a.Fine(a.BarHeight)} high for this cloth. Both folds run along it, right sides up.",
+            a.Fine(a.Bar ?? a.Ask.Gap),
+            [
+                "The needle falls in the middle of the gap.",
+                "Nothing of the bar stands under the needle’s swing.",
+            ],
+            [
+                new("a bar or spacer", "It stays where it is; folds only have to touch it."),
+                new("a folded card", "Any gap; it wears, and is made anew."),
+                new("basted to paper", "No bar: the gap is drawn on paper, which is torn off."),
+            ],
+            Safety.Needle
+        ).At(Place.Machine, 3, BiteCloseUp.Name, ["bar", "folds"], ["stitches"]);
+    }
+
+    private static SewingStep Set(Answer a) =>
+        (
+            new SewingStep(
+                "set",
+                "Set the stitch",
+                $"{Capital(a.Stitch.Called)}, {a.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Fine(dial)} long" : "")}: {a.Fine(a.StitchWidth)} reaches {a.Fine((a.StitchWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
+                $"{a.Fine(a.SetWidth)} wide",
+                [
+                    "Turned by hand, the needle goes into both folds at its widest.",
+                    "It strikes neither the foot nor the bar.",
+                ],
+                [],
+                Safety.Needle
+            ).At(Place.Machine, 3, BiteCloseUp.Name, ["stitches"])
+        ) with
+        {
+            Sets =
+            [
+                .. a.Stitch.Number is { } number ? [$"stitch {number}"] : Array.Empty<string>(),
+                $"width {a.Fine(a.SetWidth)}",
+                .. a.Stitch.Dial is { } length
+                    ? [$"length {a.Fine(length)}"]
+                    : Array.Empty<string>(),
+                "half speed",
+                "needle stop down",
+            ],
+        };
+
+    private static SewingStep Cord(Answer a) =>
+        new SewingStep(
+            "cord",
+            "Lead the cord in",
+            $"Lead a cord of {a.Fine(a.Ask.Cord!.Value)} through a tube of {a.Fine(a.Tube!.Value)} bore, taped in front of the foot over the middle of the gap. {a.Ruler.Whole(a.CordLength!.Value)} of it for all seams.",
+            a.Fine(a.Ask.Cord.Value),
+            [
+                "It runs freely, and lies in the middle.",
+                "Its ends are caught at both ends of the seam, and none hangs loose.",
+            ],
+            [],
+            Safety.Cords
+        ).At(Place.Machine, 2, BiteCloseUp.Name, ["cord"]);
+
+    private static SewingStep First(Answer a) =>
+        new SewingStep(
+            "first",
+            a.Ask.Bridges == 1 ? "Sew the bridge" : "Sew the first bridge",
+            $"Begin {a.Ruler.Mark(a.Ask.Leader)} before the folds, on a scrap of wash-away, with both threads under and behind the foot and held. Feed both folds along the bar, slowly; stop every hand’s width and look.",
+            $"held from {a.Ruler.Mark(a.Ask.Leader)} before",
+            [
+                "Both folds still touch the bar.",
+                "The stitch bites both folds.",
+                $"The gap measures {a.Fine(a.Ask.Gap)} at both ends and in the middle.",
+            ],
+            []
+        ).At(
+            Place.Machine,
+            2 + 4 * a.PanelLength.Millimetres / 1000,
+            BridgeDrawing.Name,
+            ["first"],
+            a.Ask.Bridges > 1 ? ["bridges"] : null
+        );
+
+    private static SewingStep Others(Answer a) =>
+        new SewingStep(
+            "others-bridges",
+            a.Ask.Bridges == 2 ? "Sew the second bridge" : "Sew the other bridges",
+            $"One panel after the other, just the same. After each, measure what is sewn: {a.Ruler.Mark(a.Ask.PanelFinished)} and {a.Fine(a.Ask.Gap)} for every panel and gap.",
+            $"{a.Ask.Bridges - 1} more",
+            [
+                $"In all it measures {a.Ruler.Mark(a.Ask.TotalWidth)} between the outer edges, without their hems.",
+            ],
+            []
+        ).At(
+            Place.Machine,
+            (a.Ask.Bridges - 1) * (2 + 4 * a.PanelLength.Millimetres / 1000),
+            BridgeDrawing.Name,
+            ["bridges"]
+        );
+
+    private static SewingStep Finished(Answer a) =>
+        new SewingStep(
+            "finish",
+            "Wash out, press, hem",
+            $"Wash out what lay under the gap, press from behind, and finish the outer edges ({a.Ruler.Mark(a.Ask.Outer)}) and the ends ({a.Ruler.Mark(a.Ask.End)}).",
+            a.Ruler.Mark(a.Ask.TotalWidth),
+            [
+                $"It measures {a.Ruler.Mark(a.Ask.TotalWidth)} × {a.Ruler.Mark(a.Ask.SeamLength)}.",
+                "No fold has come away from its stitches.",
+            ],
+            [],
+            Safety.Iron
+        ).At(Place.Iron, 8, BridgeDrawing.Name, ["panels"]);
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}

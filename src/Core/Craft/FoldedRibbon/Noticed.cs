@@ -1,0 +1,49 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.FoldedRibbon;
+
+/// <summary>What is to be known about ribbon laid in folds.</summary>
+internal static class Noticed
+{
+    /// <summary>Legs that go on by less than half as much again as the ribbon is wide hide the ground, and build up; a workshop rule.</summary>
+    private const double Close = 1.5;
+
+    /// <summary>A count that is longer than this is lost.</summary>
+    private const int LongCount = 12;
+
+    public static IEnumerable<Finding> In(Answer a)
+    {
+        var least = a.FoldEdge / 2;
+        if (a.Clearance < Length.Zero)
+        {
+            yield return new(
+                "legs-collide",
+                Severity.Stop,
+                $"Each fold is {a.Fine(a.FoldEdge)} long, and two on one side stand {a.Fine(2 * a.Advance)} apart.",
+                "They lie on each other: the band gets a ridge, and the needle meets four layers.",
+                $"Let each leg go on by {a.Fine(least)} or more, or take a ribbon of {a.Fine(a.Advance * Math.Sqrt(2))} or less."
+            );
+        }
+        else if (a.Advance < Close * a.Ask.RibbonWidth)
+        {
+            yield return new(
+                "close",
+                Severity.Note,
+                $"Legs {a.Fine(a.Advance)} on leave {a.Fine(a.Clearance)} between folds.",
+                "The ground hardly shows, and the band gets stiff.",
+                $"{a.Fine(Close * a.Ask.RibbonWidth)} or more lets it show."
+            );
+        }
+        if (!a.Ask.StopsItself && a.StitchesPerLeg > LongCount)
+        {
+            yield return new(
+                "long-count",
+                Severity.Note,
+                $"There are {a.StitchesPerLeg} stitches to count for each leg.",
+                "A count that long is lost, and the band gets uneven.",
+                $"Set the stitch to {a.Fine(a.SetAdvance / 8)}: then it is 8; or mark the folds along the line."
+            );
+        }
+    }
+}

@@ -1,0 +1,344 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Book;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.StitchRows;
+
+/// <summary>What an ask for rows of decorative stitches may say.</summary>
+internal static class Fields
+{
+    public const string Field = "field";
+    public const string Border = "border";
+    public const string Whole = "whole";
+    public const string Swatches = "swatches";
+    public const string Oversized = "oversize";
+    public const string Typed = "typed";
+    public const string Marked = "marked";
+
+    public static ChoiceField Layout { get; } =
+        new(
+            "layout",
+            "Rows over",
+            "How the rows lie.",
+            [
+                new(Field, "the whole piece", "Parallel rows at an angle, from edge to edge."),
+                new(Border, "a border", "Rows that run along all four edges and turn each corner."),
+            ],
+            Field,
+            false
+        );
+
+    public static LengthField Width { get; } =
+        LengthField.Mm("width", "Width", "Of the finished piece.", 10, 20_000) with
+        {
+            IsEdge = true,
+        };
+
+    public static LengthField Height { get; } =
+        LengthField.Mm("height", "Height", "Of the finished piece.", 10, 20_000);
+
+    public static NumberField Angle { get; } =
+        new("angle", "Angle", "Of the rows, with the clock from the width.", -180, 180, 45, false)
+        {
+            Unit = "°",
+            Step = 5,
+            ShownWhen = InField,
+        };
+
+    public static LengthField RowGap { get; } =
+        LengthField.Mm(
+            "rowGap",
+            "Rows apart",
+            "From the middle of a row to the next.",
+            1,
+            2000,
+            12
+        ) with
+        {
+            Kind = LengthKind.Fine,
+            IsNeeded = false,
+        };
+
+    public static LengthField FootEdge { get; } =
+        LengthField.Fine(
+            "footEdge",
+            "Foot’s edge",
+            "From the needle to the edge of the foot that runs along the row before.",
+            0.5,
+            60
+        ) with
+        {
+            IsNeeded = false,
+            From = "foot.soleRight",
+        };
+
+    public static ChoiceField Guided { get; } =
+        new(
+            "guided",
+            "Guided by",
+            "What keeps the rows apart.",
+            [
+                new(
+                    Typed,
+                    "the row before",
+                    "An edge of the foot, or a guide bar, runs along the last row."
+                ),
+                new(
+                    Marked,
+                    "a marked grid",
+                    "Every row is drawn on the cloth first: slower, and no error adds up."
+                ),
+            ],
+            Typed,
+            false
+        );
+
+    public static GroupsField Pattern { get; } =
+        BookStitch.ListOf(
+            "pattern",
+            "Stitches in turn",
+            "From the stitch book; each row takes the next one.",
+            20
+        );
+
+    public static LengthField RepeatLength { get; } =
+        BookStitch.OneRepeat with
+        {
+            ShownWhen = NoPattern,
+        };
+
+    public static LengthField StitchWidth { get; } =
+        BookStitch.OneWidth with
+        {
+            ShownWhen = NoPattern,
+        };
+
+    public static ChoiceField Fit { get; } =
+        new(
+            "fit",
+            "Rows end",
+            "How the last repeat of a row ends.",
+            [
+                new("even", "with as much bare at both ends", "Every row at the usual length."),
+                new(
+                    Whole,
+                    "on a whole repeat",
+                    "Each row gets a length of its own, so that its repeats fill it."
+                ),
+            ],
+            Whole,
+            false
+        );
+
+    public static LengthField RepeatRange { get; } =
+        LengthField.Fine(
+            "repeatRange",
+            "Repeat, give or take",
+            "So far a repeat may be stretched or squeezed before it shows.",
+            0,
+            20,
+            1
+        ) with
+        {
+            IsNeeded = false,
+            ShownWhen = IsWhole,
+        };
+
+    public static LengthField DialStep { get; } =
+        LengthField.Fine(
+            "dialStep",
+            "Dial’s step",
+            "From one figure of the length dial to the next.",
+            0.01,
+            1,
+            0.1
+        ) with
+        {
+            IsNeeded = false,
+            ShownWhen = IsWhole,
+        };
+
+    public static NumberField BorderRows { get; } =
+        new("borderRows", "Rows in the border", "From the outside in.", 1, 40, 2, false)
+        {
+            IsWhole = true,
+            ShownWhen = InBorder,
+        };
+
+    public static LengthField BorderInset { get; } =
+        LengthField.Mm(
+            "borderInset",
+            "Outer row, from the edge",
+            "From the finished edge to the middle of the outermost row.",
+            0,
+            2000,
+            20
+        ) with
+        {
+            IsNeeded = false,
+            ShownWhen = InBorder,
+        };
+
+    public static ChoiceField Direction { get; } =
+        new(
+            "direction",
+            "Each row sewn",
+            "Which way rows follow each other.",
+            [
+                new(
+                    "same",
+                    "the same way",
+                    "All rows drag the cloth alike: it stays square less easily, and the pattern points one way."
+                ),
+                new(
+                    "alternating",
+                    "to and fro",
+                    "The drag of one row takes back that of the last: the piece stays square."
+                ),
+            ],
+            "alternating",
+            false
+        );
+
+    public static ChoiceField CutBy { get; } =
+        new(
+            "cutBy",
+            "Cut larger by",
+            "What says how much the stitching draws in.",
+            [
+                new(Swatches, "what swatches say", "Each way its own, as sure as is asked."),
+                new(Oversized, "a share", "The same both ways, as a rule of thumb."),
+            ],
+            Swatches,
+            false
+        );
+
+    public static NumberField Oversize { get; } =
+        new("oversize", "Larger by", "As a part of the finished size.", 0, 1, 0.08, false)
+        {
+            Step = 0.01,
+            ShownWhen = new(CutBy.Name, Oversized),
+        };
+
+    public static FlagField Stabilised { get; } =
+        new("stabilised", "Stabiliser", "Whether something lies under the cloth.", true)
+        {
+            No = "none",
+            Yes = "under the cloth",
+        };
+
+    public static NumberField ClothWeight { get; } = PullUpFields.ClothWeight;
+
+    public static NumberField Assurance { get; } =
+        PullUpFields.Assurance with
+        {
+            ShownWhen = new(CutBy.Name, Swatches),
+        };
+
+    public static LengthField ClothThickness { get; } =
+        Strips.StripFields.ClothThickness.Optional();
+
+    public static LengthField Tail { get; } =
+        LengthField.Mm("tail", "Tails", "Thread left at either end of a row.", 0, 500, 80) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField BobbinCapacity { get; } =
+        LengthField.Mm(
+            "bobbinCapacity",
+            "On a bobbin",
+            "How much thread one holds.",
+            1000,
+            1e6,
+            50_000
+        ) with
+        {
+            IsNeeded = false,
+            From = "machine.bobbinThread",
+        };
+
+    public static LengthField WidestStitch { get; } =
+        LengthField.Fine(
+            "widestStitch",
+            "Machine’s widest",
+            "The widest stitch that the machine makes.",
+            0,
+            15
+        ) with
+        {
+            IsNeeded = false,
+            From = "machine.widestStitch",
+        };
+
+    public static NumberField RowsWanted { get; } =
+        new("rowsWanted", "So many rows", "The gap that gives them.", 2, 2000, null, false)
+        {
+            IsWhole = true,
+            ShownWhen = InField,
+        };
+
+    public static LengthField ThreadAtHand { get; } =
+        LengthField.Mm("threadAtHand", "Thread there is", "For the needle.", 1000, 1e7) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField PieceAcross { get; } =
+        LengthField.Mm("pieceAcross", "Piece there is, wide", "As it lies, flat.", 10, 20_000) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField PieceDown { get; } =
+        LengthField.Mm("pieceDown", "Piece there is, high", "As it lies, flat.", 10, 20_000) with
+        {
+            IsNeeded = false,
+        };
+
+    /// <summary>Every field of the straight form, in the order of planning.</summary>
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        Layout,
+        Width,
+        Height,
+        Angle,
+        BorderRows,
+        BorderInset,
+        RowGap,
+        FootEdge,
+        Guided,
+        Pattern,
+        StitchWidth,
+        RepeatLength,
+        Fit,
+        RepeatRange,
+        DialStep,
+        Direction,
+        CutBy,
+        Oversize,
+        Stabilised,
+        ClothWeight,
+        ClothThickness,
+        Assurance,
+        Tail,
+        BobbinCapacity,
+        WidestStitch,
+        RowsWanted,
+        ThreadAtHand,
+        PieceAcross,
+        PieceDown,
+        ShrinkSamples.Field,
+        .. Answers.Together.Fields,
+    ];
+
+    private static ShownWhen InField => new(Layout.Name, Field);
+
+    private static ShownWhen InBorder => new(Layout.Name, Border);
+
+    private static ShownWhen IsWhole => new("fit", Whole);
+
+    /// <summary>One stitch is typed where none was taken from the book.</summary>
+    private static ShownWhen NoPattern => new("pattern", "");
+}

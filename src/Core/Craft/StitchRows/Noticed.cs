@@ -1,0 +1,117 @@
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.StitchRows;
+
+/// <summary>What is to be known about rows of stitches.</summary>
+internal static class Noticed
+{
+    public static IEnumerable<Finding> In(Answer a)
+    {
+        var ask = a.Ask;
+        if (ask.WidestStitch is { } widest && a.Widest > widest)
+        {
+            yield return new(
+                "too-wide",
+                Severity.Stop,
+                $"A stitch of the pattern is {a.Fine(a.Widest)} wide, and the machine makes {a.Fine(widest)}.",
+                "Set wider than it goes, the needle strikes the foot or the plate.",
+                $"Take a stitch of {a.Fine(widest)} or less, or set this one narrower and measure it again."
+            );
+        }
+        if (a.RowIsTooLong)
+        {
+            yield return new(
+                "row-longer-than-bobbin",
+                Severity.Stop,
+                $"The longest row takes more thread than a bobbin of {a.Ruler.Write(ask.BobbinCapacity, LengthKind.Amount)} holds.",
+                "It would run out in the middle of a row, where the pattern cannot be taken up unseen.",
+                "Take a finer bobbin thread, of which more goes on, an open stitch, or divide the piece."
+            );
+        }
+        if (Touching(a) is { } gap)
+        {
+            yield return new(
+                "rows-touch",
+                Severity.Care,
+                $"Rows {a.Fine(gap)} apart run into each other.",
+                $"Half of each of two rows is {a.Fine(a.Widest)} wide.",
+                "Set them further apart; or let them overlap on purpose, and try it on a scrap."
+            );
+        }
+        if (!ask.Stabilised && ask.Pattern.FirstOrDefault(s => s.IsDense) is { } dense)
+        {
+            yield return new(
+                "tunnels",
+                Severity.Care,
+                $"Nothing lies under the cloth, and {dense.Called} is dense.",
+                "Dense stitches pull the cloth into a tunnel.",
+                "Lay a stabiliser under the whole piece."
+            );
+        }
+        var bare = a.Rows.Count(r => r.Sewn.Repeats == 0);
+        if (bare > 0)
+        {
+            yield return new(
+                "shorter-than-a-repeat",
+                Severity.Note,
+                $"{(bare == 1 ? "One row is" : $"{bare} rows are")} shorter than a repeat.",
+                "It would hold a part of one only.",
+                "Leave it out, or let it run over the edge and be trimmed."
+            );
+        }
+        var cut = a
+            .Rows.Where(r => r.Sewn.Repeats > 0 && r.Sewn.Bare >= Answer.Shows * r.Stitch.Repeat)
+            .ToList();
+        if (ask.IsWhole && cut.Count > 0)
+        {
+            yield return new(
+                "half-a-repeat",
+                Severity.Note,
+                $"{(cut.Count == 1 ? $"Row {cut[0].Number} is" : $"{cut.Count} rows are")} not filled by whole repeats, even stretched by {a.Fine(ask.RepeatRange)}.",
+                "Sewn from the edge, the last repeat would be cut through.",
+                $"Begin {a.Fine(cut.Min(r => r.Start))} to {a.Fine(cut.Max(r => r.Start))} from the edge, as the list of rows says: then both ends are alike."
+            );
+        }
+        if (ask.OneWayOnly && !ask.IsBorder)
+        {
+            yield return new(
+                "first-to-last",
+                Severity.Note,
+                "These rows are sewn from the first to the last, and not from the middle out.",
+                "The foot’s edge sets each gap from the row before, and the stitches are of unequal widths.",
+                "Mark the rows, or say a gap, to sew from the middle out."
+            );
+        }
+        if (
+            !ask.IsBorder
+            && a.Rows.Any(r =>
+                r.From.X == r.To.X && (r.From.X == Length.Zero || r.From.X == ask.Width)
+                || r.From.Y == r.To.Y && (r.From.Y == Length.Zero || r.From.Y == ask.Height)
+            )
+        )
+        {
+            yield return new(
+                "on-the-edge",
+                Severity.Note,
+                "The first and the last row lie on the edge itself.",
+                "Half of each is trimmed away, or goes into the seam.",
+                "Change the gap a little, or the angle, if they shall be seen whole."
+            );
+        }
+    }
+
+    /// <summary>A gap in which two rows run into each other; null where none do.</summary>
+    private static Length? Touching(Answer a)
+    {
+        for (var i = 0; i < a.Ask.Pattern.Count && a.Count > 1; i++)
+        {
+            var gap = a.Ask.GapAfter(i);
+            if (gap < (a.Ask.StitchOf(i).Width + a.Ask.StitchOf(i + 1).Width) / 2)
+            {
+                return gap;
+            }
+        }
+        return null;
+    }
+}

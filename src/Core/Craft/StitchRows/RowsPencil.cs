@@ -1,0 +1,82 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
+
+namespace ZephyrReach.Core.Craft.StitchRows;
+
+/// <summary>The computation of rows of stitches, to be followed with a pencil.</summary>
+internal static class RowsPencil
+{
+    public static IReadOnlyList<PencilLine> Of(Answer a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        string m(Length length) => ruler.Mark(length);
+        string r(double ratio, int places = 3) => DecimalText.Write(ratio, places);
+        List<PencilLine> lines = [];
+        if (ask.FootEdge is { } edge)
+        {
+            lines.Add(
+                new(
+                    "Gap",
+                    $"{a.Fine(edge)} + {a.Fine(ask.StitchOf(0).Width)} ÷ 2 = {a.Fine(ask.GapAfter(0))}",
+                    "The foot’s edge runs along the edge of the row before, and that row is half its width wide on this side."
+                )
+            );
+        }
+        if (ask.IsBorder)
+        {
+            lines.Add(
+                new(
+                    "Border",
+                    $"{a.Count} rows, the outermost {m(ask.BorderInset)} from the edge: {m(a.Rows[0].Length)} and {m(a.Rows[1].Length)} long",
+                    "Each begins and ends in the corners."
+                )
+            );
+        }
+        else
+        {
+            lines.Add(
+                new(
+                    "Reach",
+                    $"{m(ask.Width)} × |sin {r(ask.Angle, 1)}°| + {m(ask.Height)} × |cos {r(ask.Angle, 1)}°| = {m(2 * ask.Half)}",
+                    "From corner to corner, square to the rows."
+                )
+            );
+            lines.Add(
+                new(
+                    "Rows",
+                    $"{m(2 * ask.Half)} ÷ {a.Fine(ask.MeanGap)}, whole ones, + 1 = {a.Count}",
+                    "Centred; one that only touches a corner is left out."
+                )
+            );
+        }
+        var longest = a.Rows.MaxBy(row => row.Length)!;
+        lines.Add(
+            new(
+                $"Row {longest.Number}, the longest",
+                $"{m(longest.Length)} = {longest.Sewn.Repeats} × {a.Fine(longest.Sewn.Repeat)} + {a.Fine(longest.Sewn.Bare)}",
+                longest.Sewn.Dial is { } dial
+                    ? $"Set {a.Fine(dial)}: {a.Fine(longest.Stitch.Dial!.Value)} gives {a.Fine(longest.Stitch.Repeat)}."
+                    : "What is left over is divided between both ends."
+            )
+        );
+        var (across, down) = a.Larger(ask.Assurance);
+        lines.Add(
+            new(
+                "To cut",
+                $"{m(ask.Width)} × {r(across)} = {ruler.Cut(a.CutWidth)}; {m(ask.Height)} × {r(down)} = {ruler.Cut(a.CutHeight)}",
+                ask.Shrink is { } shrink
+                    ? $"{PullUpReading.Says(ask.Assurance)}; {shrink.Along.RestsOn}"
+                    : "A share that is added both ways."
+            )
+        );
+        lines.Add(
+            new(
+                "Thread above",
+                $"{r(Answer.Spare, 2)} × {m(a.Thread / Answer.Spare)} = {ruler.Write(a.Thread, LengthKind.Amount)}",
+                $"{r(Answer.Sum(ask.Pattern.Select(s => s.Thread(ask.ClothThickness))) / Answer.Sum(ask.Pattern.Select(s => s.Repeat)), 1)} times what is stitched, and a tail at either end of every row; 15 % for starts and ends."
+            )
+        );
+        return lines;
+    }
+}

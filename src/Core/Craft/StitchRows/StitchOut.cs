@@ -1,0 +1,476 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches;
+using ZephyrReach.Core.Swatches.Learning;
+using ZephyrReach.Core.Swatches.PullUp;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.StitchRows.StitchOut>;
+
+namespace ZephyrReach.Core.Craft.StitchRows;
+
+/// <summary>One line of a stitch-out: a stitch as it was set, and what it came to.</summary>
+/// <param name="Name">Which stitch of the book.</param>
+/// <param name="Changed">What was changed for it; empty for nothing.</param>
+/// <param name="Length">On the length dial; null where it was not written down.</param>
+/// <param name="Width">On the width dial.</param>
+/// <param name="Said">One repeat as the book says it at that length; null where it does not.</param>
+/// <param name="Ten">What ten repeats measured.</param>
+/// <param name="Wide">What it measured from side to side.</param>
+internal sealed record StitchLine(
+    string Name,
+    string Changed,
+    Length? Length,
+    Length? Width,
+    Length? Said,
+    Length? Ten,
+    Length? Wide,
+    bool Stabilised,
+    bool Tunnelled
+)
+{
+    /// <summary>Repeats that are measured together.</summary>
+    public const int Repeats = 10;
+
+    /// <summary>One repeat as it really is.</summary>
+    public Length? Repeat => Ten / Repeats;
+
+    /// <summary>What the machine gives of what is set along the row.</summary>
+    public double? LengthFactor => Repeat is { } real && Said is { } said ? real / said : null;
+
+    /// <summary>The same across.</summary>
+    public double? WidthFactor =>
+        Wide is { } real && Width is { } set && set > Measures.Length.Zero ? real / set : null;
+}
+
+/// <summary>What a scrap with rows of stitches says: how far it drew in, what each stitch really is, and what held the cloth flat.</summary>
+internal sealed record StitchOut(
+    Length? AlongBefore,
+    Length? AlongAfter,
+    Length? AcrossBefore,
+    Length? AcrossAfter,
+    IReadOnlyList<StitchLine> Sewn,
+    Ruler Ruler
+) : SwatchJudgement
+{
+    /// <summary>Marked so far apart along the rows…</summary>
+    public static Length Along { get; } = Length.FromMillimetres(200);
+
+    /// <summary>…and across them.</summary>
+    public static Length Across { get; } = Length.FromMillimetres(100);
+
+    public static LengthsField AlongBeforeRead { get; } = Between("alongBefore", "Along, before");
+    public static LengthsField AlongAfterRead { get; } = Between("alongAfter", "Along, after");
+    public static LengthsField AcrossBeforeRead { get; } =
+        Between("acrossBefore", "Across, before");
+    public static LengthsField AcrossAfterRead { get; } = Between("acrossAfter", "Across, after");
+
+    private static readonly NumberField StabilisedFigure = new(
+        Fields.Stabilised.Name,
+        Fields.Stabilised.Label,
+        "1 where something lay under it, else 0.",
+        0,
+        1,
+        1,
+        false
+    )
+    {
+        IsWhole = true,
+    };
+
+    private static readonly LengthField GapFigure = LengthField.Fine(
+        "meanGap",
+        "Rows apart",
+        "On the mean.",
+        0.5,
+        2000,
+        12
+    ) with
+    {
+        IsNeeded = false,
+    };
+
+    private static readonly LengthField WidthFigure = LengthField.Fine(
+        "meanWidth",
+        "Stitches wide",
+        "On the mean.",
+        0.1,
+        15,
+        5
+    ) with
+    {
+        IsNeeded = false,
+    };
+
+    private static readonly NameField NameOf = new("name", "Stitch", "Which one of the book.");
+    private static readonly NameField ChangedOf = new(
+        "changed",
+        "Changed",
+        "What was changed for it."
+    );
+    private static readonly LengthField LengthOf = Small("length", "Length set", 15);
+    private static readonly LengthField WidthOf = Small("width", "Width set", 15);
+    private static readonly LengthField SaidOf = Small("said", "Repeat, by the book", 300);
+    private static readonly LengthField TenOf = Small("ten", "Ten repeats", 3000);
+    private static readonly LengthField WideOf = Small("wide", "Across", 20);
+    private static readonly FlagField HeldOf = new(
+        "held",
+        "Stabiliser",
+        "Whether something lay under this one."
+    );
+
+    private static readonly FlagField TunnelOf = new(
+        "tunnelled",
+        "Tunnels",
+        "Whether the cloth was pulled into a tunnel."
+    );
+
+    /// <summary>The stitches of one scrap, line by line.</summary>
+    public static GroupsField LinesField { get; } =
+        new(
+            "stitches",
+            "Stitches on it",
+            "A line for each: how it was set, what ten repeats and its width measured.",
+            [NameOf, ChangedOf, LengthOf, WidthOf, SaidOf, TenOf, WideOf, HeldOf, TunnelOf],
+            40
+        );
+
+    private static readonly LookFields Looks = new(StitchRowsCard.Technique.Looks);
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Ratio("drawnAlong", "1 − after/before, along the rows.", a => a.Drawn(true)),
+        F.Ratio("drawnAcross", "The same across them.", a => a.Drawn(false)),
+        F.Table(
+            "stitches",
+            "Each stitch on it.",
+            a => a.Sewn,
+            Figure<StitchLine>.Text("name", "Which one.", l => l.Name),
+            Figure<StitchLine>.Length(
+                "repeat",
+                LengthKind.Fine,
+                "One repeat: a tenth of ten.",
+                l => l.Repeat
+            ),
+            Figure<StitchLine>.Length("wide", LengthKind.Fine, "From side to side.", l => l.Wide),
+            Figure<StitchLine>.Ratio("lengthFactor", "Of what the book says.", l => l.LengthFactor),
+            Figure<StitchLine>.Ratio("widthFactor", "Of what was set across.", l => l.WidthFactor)
+        ),
+        F.MaybeText("serves", "What held the cloth flat, where both were tried.", a => a.Serves),
+        .. SharedFigures,
+    ];
+
+    public static Form Form { get; } =
+        new(
+            SwatchOf.FormName,
+            "What a scrap with rows of stitches says",
+            [
+                .. new[]
+                {
+                    AlongBeforeRead,
+                    AlongAfterRead,
+                    AcrossBeforeRead,
+                    AcrossAfterRead,
+                }.Select(f => f with { IsNeeded = false }),
+                StabilisedFigure,
+                WidthFigure,
+                GapFigure,
+                PullUpFields.ClothWeight,
+                LinesField,
+                Looks.Seen,
+                Looks.Tried,
+            ],
+            Told,
+            RawAsk.Of(
+                ("alongBefore", new[] { "200 mm" }),
+                ("alongAfter", new[] { "193 mm", "194 mm" }),
+                ("acrossBefore", new[] { "100 mm" }),
+                ("acrossAfter", new[] { "98.5 mm" }),
+                ("stabilised", 1),
+                ("meanWidth", 5),
+                ("meanGap", 12),
+                ("clothWeight", 180),
+                (
+                    "stitches",
+                    new[]
+                    {
+                        RawAsk.Of(
+                            ("name", "leaf stem"),
+                            ("length", 2.5),
+                            ("width", 6),
+                            ("said", 10),
+                            ("ten", "97 mm"),
+                            ("wide", 5.8),
+                            ("held", true)
+                        ),
+                        RawAsk.Of(
+                            ("name", "leaf stem"),
+                            ("changed", "no stabiliser"),
+                            ("length", 2.5),
+                            ("width", 6),
+                            ("said", 10),
+                            ("ten", "93 mm"),
+                            ("wide", 5.7),
+                            ("tunnelled", true)
+                        ),
+                    }
+                ),
+                ("looks", new[] { "right" })
+            ),
+            Judge
+        );
+
+    /// <summary>What stitch-outs measure and teach.</summary>
+    public static SwatchOf Described { get; } =
+        new()
+        {
+            Readings = [AlongBeforeRead, AlongAfterRead, AcrossBeforeRead, AcrossAfterRead],
+            Features =
+            [
+                StabilisedFigure,
+                WidthFigure,
+                GapFigure,
+                PullUpFields.ClothWeight,
+                LinesField,
+            ],
+            Knobs =
+            [
+                new(StabilisedFigure.Name, "Stabiliser", "0 or 1", 1, 1),
+                new(WidthFigure.Name, WidthFigure.Label, "mm", 0.5, 5),
+                new(GapFigure.Name, GapFigure.Label, "mm", 0.5, 12),
+            ],
+            InShort = swatch =>
+                1 - swatch.Mean(AlongAfterRead.Name) / swatch.Mean(AlongBeforeRead.Name)
+                    is { } drawn
+                    ? Headlined(drawn)
+                    : null,
+            Teaches =
+            [
+                new(
+                    ShrunkLearnt.AlongFamily.Name,
+                    "drawn in along the rows",
+                    reader => Ask.Read(reader)?.Shrink?.Along,
+                    Sew
+                ),
+                new(
+                    ShrunkLearnt.AcrossFamily.Name,
+                    "drawn in across them",
+                    reader => Ask.Read(reader)?.Shrink?.Across
+                ),
+            ],
+            Sample = Sample,
+        };
+
+    public double? Drawn(bool along) =>
+        along ? 1 - AlongAfter / AlongBefore : 1 - AcrossAfter / AcrossBefore;
+
+    /// <summary>Stabiliser or none, where the same stitch was sewn both ways and only one of them stayed flat.</summary>
+    public string? Serves
+    {
+        get
+        {
+            foreach (var stitch in Sewn.GroupBy(l => l.Name))
+            {
+                var (with, without) = (
+                    stitch.Where(l => l.Stabilised).ToList(),
+                    stitch.Where(l => !l.Stabilised).ToList()
+                );
+                if (with.Count == 0 || without.Count == 0)
+                {
+                    continue;
+                }
+                if (without.Any(l => l.Tunnelled) && with.All(l => !l.Tunnelled))
+                {
+                    return $"“{stitch.Key}” lies flat with the stabiliser, and tunnels without: this cloth wants it.";
+                }
+                if (without.All(l => !l.Tunnelled))
+                {
+                    return $"“{stitch.Key}” lies flat without a stabiliser too: this cloth does not want one for it.";
+                }
+                if (with.Any(l => l.Tunnelled))
+                {
+                    return $"“{stitch.Key}” tunnels even with the stabiliser: take a firmer one, or an opener stitch.";
+                }
+            }
+            return null;
+        }
+    }
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public override Fact Headline =>
+        Drawn(true) is { } drawn ? Headlined(drawn)
+        : Sewn.Count > 0 ? new(Sewn.Count == 1 ? "stitch on it" : "stitches on it", $"{Sewn.Count}")
+        : new("", "");
+
+    public override IReadOnlyList<string> Lines
+    {
+        get
+        {
+            List<string> lines = [];
+            if (Drawn(true) is { } along)
+            {
+                lines.Add(
+                    $"Along the rows {Ruler.Mark(AlongBefore!.Value)} became {Ruler.Mark(AlongAfter!.Value)}: {Percent(along)} drawn in."
+                );
+            }
+            if (Drawn(false) is { } across)
+            {
+                lines.Add(
+                    $"Across them {Ruler.Mark(AcrossBefore!.Value)} became {Ruler.Mark(AcrossAfter!.Value)}: {Percent(across)}."
+                );
+            }
+            lines.AddRange(
+                Sewn.Where(l => l.Repeat is not null || l.Wide is not null).Select(Says)
+            );
+            if (Serves is { } serves)
+            {
+                lines.Add(serves);
+            }
+            if (lines.Count == 0)
+            {
+                lines.Add("Nothing is measured of it yet.");
+            }
+            return lines;
+        }
+    }
+
+    private string Says(StitchLine line)
+    {
+        var repeat = line.Repeat is { } real
+            ? $" one repeat {Fine(real)}"
+                + (
+                    line.LengthFactor is { } f && Math.Abs(f - 1) >= 0.005
+                        ? $", {Percent(Math.Abs(f - 1))} {(f > 1 ? "more" : "less")} than the book says"
+                        : ""
+                )
+            : "";
+        var wide = line.Wide is { } w
+            ? $"{(repeat == "" ? "" : ";")} {Fine(w)} wide"
+                + (line.Width is { } set ? $" where {Fine(set)} was set" : "")
+            : "";
+        return $"“{line.Name}”{(line.Changed == "" ? "" : $", {line.Changed}")}:{repeat}{wide}.";
+    }
+
+    private static StitchOut? Judge(AskReader reader)
+    {
+        var taken = new[] { AlongBeforeRead, AlongAfterRead, AcrossBeforeRead, AcrossAfterRead }
+            .Select(f => (Field: f, All: reader.Lengths(f with { IsNeeded = false })))
+            .ToList();
+        var lines = reader
+            .Groups(LinesField)
+            .Select(l => new StitchLine(
+                l.OptionalName(NameOf) ?? "a stitch",
+                l.OptionalName(ChangedOf) ?? "",
+                l.OptionalLength(LengthOf),
+                l.OptionalLength(WidthOf),
+                l.OptionalLength(SaidOf),
+                l.OptionalLength(TenOf),
+                l.OptionalLength(WideOf),
+                l.Flag(HeldOf),
+                l.Flag(TunnelOf)
+            ))
+            .ToList();
+        _ = reader.OptionalNumber(StabilisedFigure);
+        _ = reader.OptionalLength(WidthFigure);
+        _ = reader.OptionalLength(GapFigure);
+        _ = reader.OptionalNumber(PullUpFields.ClothWeight);
+        var change = Looks.Read(reader);
+        return reader.Errors.Count > 0
+            ? null
+            : new StitchOut(Mean(0), Mean(1), Mean(2), Mean(3), lines, reader.Ruler)
+            {
+                Readings = Of([.. taken]),
+                Change = change,
+                Findings = [],
+            };
+
+        Length? Mean(int i) => taken[i].All.Count > 0 ? FullnessReading.Mean(taken[i].All) : null;
+    }
+
+    /// <summary>A swatch as a sample of how far such rows draw in.</summary>
+    private static RawAsk Sample(SewnSwatch swatch)
+    {
+        var f = swatch.Features;
+        var raw = RawAsk.Of(
+            ("stabilised", Figure(f, StabilisedFigure.Name, 1) > 0),
+            ("stitchWidth", Figure(f, WidthFigure.Name, 5)),
+            ("rowGap", Figure(f, GapFigure.Name, 12)),
+            ("same", swatch.IsSame),
+            ("counts", swatch.Counts)
+        );
+        foreach (var reading in Described.Readings)
+        {
+            raw = raw.With(reading.Name, RawValue.Of(swatch.Mean(reading.Name) ?? 1));
+        }
+        return f.TryGet(PullUpFields.ClothWeight.Name, out var weight)
+            ? raw.With(PullUpFields.ClothWeight.Name, weight)
+            : raw;
+    }
+
+    /// <summary>What a simulated machine makes of a scrap.</summary>
+    private static Dictionary<string, double> Sew(SimulatedSwatch swatch)
+    {
+        var settings = new ShrinkSettings(
+            (
+                swatch.Settings.Has(Fields.Stabilised)
+                    ? swatch.Settings.OptionalFlag(Fields.Stabilised)
+                    : true
+            ) ?? true,
+            swatch.Settings.OptionalLength(WidthFigure) ?? WidthFigure.Start!.Value,
+            swatch.Settings.OptionalLength(GapFigure) ?? GapFigure.Start!.Value,
+            swatch.Settings.OptionalNumber(PullUpFields.ClothWeight)
+        );
+        double After(Length before, Family family) =>
+            Length
+                .Max(
+                    swatch.Settings.Ruler.Marking,
+                    Rounding.Nearest(
+                        before
+                            * Math.Exp(
+                                -Math.Max(
+                                    0,
+                                    SimulatedTruth
+                                        .Of(family, swatch.Seed)
+                                        .Response(settings.Features, swatch.Piece)
+                                )
+                            ),
+                        swatch.Settings.Ruler.Marking
+                    )
+                )
+                .Millimetres;
+        return new()
+        {
+            [AlongBeforeRead.Name] = Along.Millimetres,
+            [AlongAfterRead.Name] = After(Along, ShrunkLearnt.AlongFamily),
+            [AcrossBeforeRead.Name] = Across.Millimetres,
+            [AcrossAfterRead.Name] = After(Across, ShrunkLearnt.AcrossFamily),
+        };
+    }
+
+    private static double Figure(RawAsk features, string name, double usual) =>
+        features.TryGet(name, out var said)
+            ? said.Number
+                ?? (
+                    said.Flag is { } flag
+                        ? flag
+                            ? 1
+                            : 0
+                        : usual
+                )
+            : usual;
+
+    private static Fact Headlined(double drawn) => new("drawn in along the rows", Percent(drawn));
+
+    private static string Percent(double share) => $"{DecimalText.Write(share * 100, 1)} %";
+
+    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
+
+    private static LengthsField Between(string name, string label) =>
+        new(name, label, "Between two marks, flat.", Length.FromMillimetres(2000));
+
+    private static LengthField Small(string name, string label, double most) =>
+        LengthField.Fine(name, label, "As it was set, or measured.", 0.1, most) with
+        {
+            IsNeeded = false,
+        };
+}

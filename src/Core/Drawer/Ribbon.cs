@@ -1,0 +1,50 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>A ribbon or a flat tape.</summary>
+public sealed record Ribbon(Length? Width, Colour? Colour, bool? SameBehind, Length? Left) : IThing
+{
+    private static readonly LengthField WidthField = Fine("width", "Width", "", 1, 80);
+
+    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+
+    private static readonly FlagField BehindField = new(
+        "sameBehind",
+        "The same behind",
+        "Whether both sides can be seen; folded, every other leg shows its back."
+    );
+
+    private static readonly LengthField LeftField = Long(
+        Stock.FieldName,
+        "Left",
+        "What is left of it.",
+        2000
+    );
+
+    public static ThingKind Described { get; } =
+        new(
+            "ribbon",
+            "ribbon",
+            "ribbons",
+            "Ribbons and flat tapes: how wide, how much is left.",
+            [WidthField, ColourOf, BehindField, LeftField],
+            [
+                new("narrow ribbon", "", RawAsk.Of(("width", 4), ("lengthLeft", "5 m"))),
+                new("ribbon", "", RawAsk.Of(("width", 10), ("lengthLeft", "5 m"))),
+                new(
+                    "twill tape",
+                    "",
+                    RawAsk.Of(("width", 15), ("sameBehind", true), ("lengthLeft", "5 m"))
+                ),
+            ],
+            reader => new Ribbon(
+                reader.OptionalLength(WidthField),
+                reader.OptionalColour(ColourOf),
+                reader.OptionalFlag(BehindField),
+                reader.OptionalLength(LeftField)
+            )
+        );
+}

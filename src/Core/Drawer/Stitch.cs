@@ -1,0 +1,271 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+
+namespace ZephyrReach.Core.Drawer;
+
+/// <summary>A stitch of a machine, as it stands in the stitch book. Null is not known.</summary>
+/// <param name="Machine">The name of the machine that sews it.</param>
+/// <param name="Number">Its number or its key there.</param>
+/// <param name="Look">What it is like, of <see cref="StitchLooks"/>.</param>
+/// <param name="Length">The usual figure on the length dial.</param>
+/// <param name="Width">The usual figure on the width dial.</param>
+/// <param name="Repeat">How long one repeat really is at that length.</param>
+/// <param name="SameMirrored">Whether it looks the same mirrored.</param>
+/// <param name="PairWidth">Safe with a pair of needles up to this width; 0 for never.</param>
+/// <param name="Word">Of letters, what they spell.</param>
+/// <param name="Pitch">Of letters, from one to the next.</param>
+/// <param name="Picture">One repeat as it was drawn; empty for the usual picture of its look.</param>
+public sealed record Stitch(
+    string? Machine,
+    string? Number,
+    string? Look,
+    Length? Length,
+    Length? LeastLength,
+    Length? MostLength,
+    Length? Width,
+    Length? LeastWidth,
+    Length? MostWidth,
+    Length? Repeat,
+    bool? Dense,
+    bool? SameMirrored,
+    Length? PairWidth,
+    string? Word,
+    Length? Pitch,
+    IReadOnlyList<Path> Picture
+) : IThing
+{
+    /// <summary>The name of its kind.</summary>
+    public const string KindName = "machine-stitch";
+
+    /// <summary>A repeat where nothing is known of it.</summary>
+    private static readonly Length UsualRepeat = Measures.Length.FromMillimetres(8);
+
+    private static readonly Length UsualWidth = Measures.Length.FromMillimetres(5);
+
+    /// <summary>How many repeats are shown of it.</summary>
+    private const int Shown = 3;
+
+    /// <summary>One repeat: of a word, its letters in their pitch; else as it is known.</summary>
+    public Length? OneRepeat =>
+        Word is { Length: > 0 } word && Pitch is { } pitch ? pitch * word.Length : Repeat;
+
+    /// <summary>One repeat as it is drawn, at its usual width.</summary>
+    public Path Drawn
+    {
+        get
+        {
+            var (length, width) = (OneRepeat ?? UsualRepeat, Width ?? UsualWidth);
+            return Picture.Count > 0 ? StitchLooks.Fitted(Picture, length, width, length, width)
+                : Look == StitchLooks.Letters && Word is { Length: > 0 } word
+                    ? StitchLooks.Word(word, length / word.Length, width)
+                : StitchLooks.Drawn(Look ?? StitchLooks.Zigzag, length, width);
+        }
+    }
+
+    private static readonly NameField MachineField = new(
+        "onMachine",
+        "On the machine",
+        "The machine that sews it, by its name."
+    )
+    {
+        Of = "machine",
+    };
+
+    private static readonly NameField NumberField = new(
+        "number",
+        "Number or key",
+        "What is chosen on the machine."
+    );
+
+    private static readonly ChoiceField LookField = new(
+        "look",
+        "Like",
+        "What it looks like.",
+        StitchLooks.Choices,
+        IsNeeded: false
+    );
+
+    private static readonly LengthField LengthField = Fine(
+        "length",
+        "Usual length",
+        "On the length dial.",
+        0.1,
+        15
+    );
+
+    private static readonly LengthField LeastLengthField = Fine(
+        "leastLength",
+        "Length, least",
+        "The shortest it can be set to.",
+        0.1,
+        15
+    );
+
+    private static readonly LengthField MostLengthField = Fine(
+        "mostLength",
+        "Length, most",
+        "The longest.",
+        0.1,
+        15
+    );
+
+    private static readonly LengthField WidthField = Fine(
+        "width",
+        "Usual width",
+        "On the width dial; 0 for a straight one.",
+        0,
+        15
+    );
+
+    private static readonly LengthField LeastWidthField = Fine(
+        "leastWidth",
+        "Width, least",
+        "The narrowest it can be set to.",
+        0,
+        15
+    );
+
+    private static readonly LengthField MostWidthField = Fine(
+        "mostWidth",
+        "Width, most",
+        "The widest.",
+        0,
+        15
+    );
+
+    private static readonly LengthField RepeatField = Fine(
+        "repeat",
+        "One repeat",
+        "How long one really is at its usual length: measure ten, and take a tenth.",
+        0.2,
+        300
+    );
+
+    private static readonly FlagField DenseField = new(
+        "dense",
+        "Sewn densely",
+        "Pulls at the cloth, and wants something behind it."
+    );
+
+    private static readonly FlagField MirrorField = new(
+        "sameMirrored",
+        "The same mirrored",
+        "Whether it looks the same from the other side of its row."
+    );
+
+    private static readonly LengthField PairField = Fine(
+        "pairWidth",
+        "With a pair, up to",
+        "The widest at which a pair of needles clears; 0 for never.",
+        0,
+        15
+    );
+
+    private static readonly NameField WordField = new(
+        "word",
+        "Spells",
+        "Of letters: the word that is one repeat."
+    );
+
+    private static readonly LengthField PitchField = Fine(
+        "pitch",
+        "From letter to letter",
+        "Measured over ten of them.",
+        1,
+        60
+    );
+
+    private static readonly PathDataField PictureField = new(
+        "picture",
+        "Its picture",
+        "One repeat in mm: along the row from 0, and across it from its middle.",
+        false
+    );
+
+    public static ThingKind Described { get; } =
+        new(
+            KindName,
+            "stitch",
+            "stitches",
+            "The stitch book: each stitch of a machine with its number, its settings and its picture.",
+            [
+                MachineField,
+                NumberField,
+                LookField,
+                LengthField,
+                LeastLengthField,
+                MostLengthField,
+                WidthField,
+                LeastWidthField,
+                MostWidthField,
+                RepeatField,
+                DenseField,
+                MirrorField,
+                PairField,
+                WordField,
+                PitchField,
+                PictureField,
+            ],
+            StitchStarters.All,
+            Read
+        )
+        {
+            Draw = thing => Strip((Stitch)thing),
+        };
+
+    private static Stitch Read(AskReader reader) =>
+        new(
+            reader.OptionalName(MachineField),
+            reader.OptionalName(NumberField),
+            reader.OptionalChoice(LookField),
+            reader.OptionalLength(LengthField),
+            reader.OptionalLength(LeastLengthField),
+            reader.OptionalLength(MostLengthField),
+            reader.OptionalLength(WidthField),
+            reader.OptionalLength(LeastWidthField),
+            reader.OptionalLength(MostWidthField),
+            reader.OptionalLength(RepeatField),
+            reader.OptionalFlag(DenseField),
+            reader.OptionalFlag(MirrorField),
+            reader.OptionalLength(PairField),
+            reader.OptionalName(WordField),
+            reader.OptionalLength(PitchField),
+            reader.Paths(PictureField)
+        );
+
+    /// <summary>A few repeats side by side, on a strip of cloth.</summary>
+    private static Drawing Strip(Stitch stitch)
+    {
+        var (one, wide) = (
+            stitch.OneRepeat ?? UsualRepeat,
+            Measures.Length.Max(stitch.Width ?? UsualWidth, Measures.Length.FromMillimetres(1))
+        );
+        // A word is long enough by itself.
+        var count = stitch.Word is { Length: > 2 } ? 1 : Shown;
+        var (margin, middle) = (wide * 0.4, wide * 0.9);
+        var (width, height) = (one * count + 2 * margin, wide * 1.8);
+        return new Drawing(
+            "stitch",
+            "",
+            $"{count} repeats of the stitch, each {DecimalText.Write(one.Millimetres)} mm long and {DecimalText.Write(wide.Millimetres)} mm wide.",
+            width,
+            height,
+            [
+                new ClothPiece(
+                    new Point(default, default),
+                    new Point(width, height),
+                    ClothRole.Main
+                ),
+                new PathShape(
+                    Path.Of(false, new Point(margin, middle), new Point(width - margin, middle)),
+                    LineMeaning.Thread,
+                    Stitches: new StitchLook(one, wide) { Repeat = new Repeat(stitch.Drawn, one) }
+                ),
+            ],
+            true,
+            true
+        );
+    }
+}
