@@ -125,7 +125,7 @@ public sealed record BundlePractice(
 
 /// <summary>A swatch in a bundle. What is left out is that of its working.</summary>
 /// <param name="Readings">What was measured, by the names that its technique gives; in mm.</param>
-/// <param name="Features">The settings that decide what comes out, as figures; lengths in mm.</param>
+/// <param name="Features">The settings that decide what comes out, as figures, and the lines of a scrap; lengths in mm.</param>
 /// <param name="Counts">Whether predictions learn from it.</param>
 /// <param name="Simulated">Whether it was read off the simulated bench.</param>
 public sealed record BundleSwatch(
@@ -136,7 +136,7 @@ public sealed record BundleSwatch(
     string Changed = "",
     string Verdict = "",
     string Note = "",
-    IReadOnlyDictionary<string, double>? Features = null,
+    IReadOnlyDictionary<string, JsonElement>? Features = null,
     IReadOnlyDictionary<string, Guid>? Uses = null,
     bool Counts = true,
     bool Simulated = false

@@ -45,13 +45,22 @@ internal static class Lines
                 "length",
                 "Stitch length",
                 length is { } l ? Say.Mm(l) : plan.LengthSays,
-                length == machine.LongestStitch && length is not null ? "longest" : "",
-                plan.LengthBecause
+                Truth.OfLength(machine, length)
+                    ?? (length == machine.LongestStitch && length is not null ? "longest" : ""),
+                $"{plan.LengthBecause}{Truth.RestsOn(machine.StitchDial, length)}"
             ),
         ];
         if (pick.Width > Length.Zero)
         {
-            lines.Add(new("width", "Stitch width", Say.Mm(pick.Width), "", plan.WidthBecause));
+            lines.Add(
+                new(
+                    "width",
+                    "Stitch width",
+                    Say.Mm(pick.Width),
+                    Truth.OfWidth(machine, pick.Width) ?? "",
+                    $"{plan.WidthBecause}{Truth.RestsOn(machine.WidthDial, pick.Width)}"
+                )
+            );
         }
         lines.Add(
             new(

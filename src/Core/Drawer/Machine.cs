@@ -17,6 +17,7 @@ namespace ZephyrReach.Core.Drawer;
 /// <param name="Fastest">Stitches a minute.</param>
 /// <param name="Dial">Its needle tension.</param>
 /// <param name="StitchDial">What so many stitches of a dialled length measured on it.</param>
+/// <param name="WidthDial">What stitches of a dialled width measured from side to side.</param>
 public sealed record Machine(
     string? Kind,
     IReadOnlyList<string> Mounts,
@@ -43,7 +44,8 @@ public sealed record Machine(
     double? LeastDifferential,
     double? GreatestDifferential,
     bool? ChainLooper,
-    IReadOnlyList<DialSample> StitchDial
+    IReadOnlyList<DialSample> StitchDial,
+    IReadOnlyList<DialSample> WidthDial
 ) : IThing
 {
     /// <summary>Whether it is known to sew straight stitches only, by its plate or for good.</summary>
@@ -273,6 +275,15 @@ public sealed record Machine(
             "Sew a row at one dialled length, count ten stitches or more and measure them together: then what the dial really gives is known.",
     };
 
+    /// <summary>The same for its stitch-width dial.</summary>
+    private static readonly GroupsField WidthDialField = DialQuestion.Samples with
+    {
+        Name = "widthDial",
+        Label = "Measured widths",
+        Says =
+            "Sew a zigzag at one dialled width, and measure it from hole to hole: several stitches one after another count as so many.",
+    };
+
     public static ThingKind Described { get; } =
         new(
             "machine",
@@ -308,12 +319,25 @@ public sealed record Machine(
                 MostDiff,
                 Looper,
                 StitchDialField,
+                WidthDialField,
             ],
             Starters.Machines,
             Read
         )
         {
-            Measured = new(StitchDialField.Name, DialQuestion.Form.Name),
+            Measured =
+            [
+                new(
+                    StitchDialField.Name,
+                    DialQuestion.Form.Name,
+                    "What its stitch-length dial really gives"
+                ),
+                new(
+                    WidthDialField.Name,
+                    DialQuestion.Form.Name,
+                    "What its stitch-width dial really gives"
+                ),
+            ],
         };
 
     /// <summary>A machine of which nothing is known.</summary>
@@ -365,7 +389,8 @@ public sealed record Machine(
             reader.OptionalNumber(LeastDiff),
             reader.OptionalNumber(MostDiff),
             reader.OptionalFlag(Looper),
-            DialQuestion.Read(reader, StitchDialField)
+            DialQuestion.Read(reader, StitchDialField),
+            DialQuestion.Read(reader, WidthDialField)
         );
         if (machine.ShortestStitch > machine.LongestStitch)
         {

@@ -52,7 +52,7 @@ public sealed record Stitch(
         Word is { Length: > 0 } word && Pitch is { } pitch ? pitch * word.Length : Repeat;
 
     /// <summary>One repeat as it is drawn, at its usual width.</summary>
-    public Path Drawn
+    public IReadOnlyList<Path> Drawn
     {
         get
         {

@@ -85,15 +85,17 @@ public static class StitchLooks
     /// <summary>One repeat of a look at a size.</summary>
     /// <param name="length">Of the repeat, along the row.</param>
     /// <param name="width">From side to side.</param>
-    public static Path Drawn(string look, Length length, Length width) =>
-        Path.Of(
-            false,
-            [.. Places(look).Select(p => new Point(length * p.Along, width * p.Across))]
-        );
+    public static IReadOnlyList<Path> Drawn(string look, Length length, Length width) =>
+        [
+            Path.Of(
+                false,
+                [.. Places(look).Select(p => new Point(length * p.Along, width * p.Across))]
+            ),
+        ];
 
     /// <summary>A word, each letter in its pitch and as high as the stitch is wide, as lines along the row.</summary>
     /// <param name="pitch">From letter to letter.</param>
-    public static Path Word(string word, Length pitch, Length width)
+    public static IReadOnlyList<Path> Word(string word, Length pitch, Length width)
     {
         List<Path> all = [];
         foreach (var (letter, i) in word.Select((l, i) => (l, i)))
@@ -111,13 +113,11 @@ public static class StitchLooks
             );
             all.AddRange(drawn.Select(place.Of));
         }
-        return all.Count == 0
-            ? Drawn("satin", pitch * Math.Max(1, word.Length), width)
-            : Joined(all);
+        return all.Count == 0 ? Drawn("satin", pitch * Math.Max(1, word.Length), width) : all;
     }
 
     /// <summary>A picture that was drawn at another size, at this one: lengthwise from its start, and across from its middle.</summary>
-    public static Path Fitted(
+    public static IReadOnlyList<Path> Fitted(
         IReadOnlyList<Path> picture,
         Length length,
         Length width,
@@ -126,20 +126,8 @@ public static class StitchLooks
     )
     {
         var scale = Affine.Scale(length / ofLength, ofWidth > Length.Zero ? width / ofWidth : 1);
-        return Joined([.. picture.Select(scale.Of)]);
+        return [.. picture.Select(scale.Of)];
     }
-
-    /// <summary>Several lines as one, with a thread from each to the next, as the machine sews it.</summary>
-    private static Path Joined(IReadOnlyList<Path> paths) =>
-        paths.Count == 1
-            ? paths[0]
-            : new Path(
-                paths[0].Start,
-                [
-                    .. paths[0].Steps,
-                    .. paths.Skip(1).SelectMany(p => (PathStep[])[new LineTo(p.Start), .. p.Steps]),
-                ]
-            );
 
     private static (double, double)[] Bend(Func<double, double> across) =>
         [

@@ -40,8 +40,8 @@ public sealed record ThingKind(
     /// <summary>Draws one to scale; null where its kind is not drawn.</summary>
     public Func<IThing, Drawing>? Draw { get; init; }
 
-    /// <summary>What measures of a thing tell about it; null where none do.</summary>
-    public Measured? Measured { get; init; }
+    /// <summary>What measures of a thing tell about it; empty where none do.</summary>
+    public IReadOnlyList<Measured> Measured { get; init; } = [];
 
     /// <summary>What is left of it, for what is used up; null for what is not.</summary>
     public LengthField? Left =>
@@ -51,7 +51,8 @@ public sealed record ThingKind(
 /// <summary>Measures of a thing that answer a question about it.</summary>
 /// <param name="Field">The field that keeps them.</param>
 /// <param name="Question">The question that they answer; its field of the same name takes them.</param>
-public sealed record Measured(string Field, string Question);
+/// <param name="Title">What they tell, such as <c>What its dial really gives</c>.</param>
+public sealed record Measured(string Field, string Question, string Title);
 
 /// <summary>The kinds of things that are kept in the drawer.</summary>
 public static class ThingKinds

@@ -95,9 +95,9 @@ public sealed record StitchLook(Length Length, Length Width)
 }
 
 /// <summary>One repeat of a decorative stitch, which is drawn over and over along its row.</summary>
-/// <param name="Path">From 0 on along the row, and to its right from its middle.</param>
+/// <param name="Paths">From 0 on along the row, and to its right from its middle; more than one where the needle starts anew.</param>
 /// <param name="Length">How long it is as it is drawn there; a row may stretch it.</param>
-public sealed record Repeat(Path Path, Length Length);
+public sealed record Repeat(IReadOnlyList<Path> Paths, Length Length);
 
 /// <summary>A line or an outline of any form.</summary>
 /// <param name="Path">Where it runs.</param>

@@ -13,7 +13,7 @@ namespace ZephyrReach.Web.Drawer;
 
 /// <summary>A thing to put into the drawer.</summary>
 /// <param name="Id">A UUID of version 7, made by the client.</param>
-/// <param name="Kind">machine, foot, needle, thread, elastic, cloth, stabiliser or cord.</param>
+/// <param name="Kind">machine, foot, needle, thread, elastic, cloth, stabiliser, cord, ribbon or machine-stitch.</param>
 /// <param name="Properties">What is known of it, by field; what is left out is not known.</param>
 public sealed record ThingIn(
     [property: Uuid7] Guid Id,
@@ -75,10 +75,16 @@ public sealed record ThingOut(
 }
 
 /// <summary>A usual thing to begin from.</summary>
-public sealed record StarterOut(string Name, string Says, JsonElement Properties);
+/// <param name="Drawing">One to scale; null where its kind is not drawn.</param>
+public sealed record StarterOut(
+    string Name,
+    string Says,
+    JsonElement Properties,
+    JsonElement? Drawing
+);
 
 /// <summary>A kind of thing: what can be said of one.</summary>
-/// <param name="Measured">What measures of one tell about it; null where none do.</param>
+/// <param name="Measured">What measures of one tell about it; empty where none do.</param>
 public sealed record KindOut(
     string Name,
     string Title,
@@ -86,7 +92,7 @@ public sealed record KindOut(
     string Says,
     IReadOnlyList<FieldOut> Fields,
     IReadOnlyList<StarterOut> Starters,
-    Measured? Measured
+    IReadOnlyList<Measured> Measured
 )
 {
     public static KindOut Of(ThingKind kind, Ruler ruler) =>
@@ -100,7 +106,10 @@ public sealed record KindOut(
                 .. kind.Starters.Select(s => new StarterOut(
                     s.Name,
                     s.Says,
-                    AskJson.Of(s.Properties)
+                    AskJson.Of(s.Properties),
+                    kind.Draw?.Invoke(kind.Read(new AskReader(s.Properties, ruler))) is { } drawing
+                        ? CraftJson.Of(drawing, ruler)
+                        : null
                 )),
             ],
             kind.Measured

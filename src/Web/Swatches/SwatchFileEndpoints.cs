@@ -340,18 +340,7 @@ public static class SwatchFileEndpoints
             var said = SwatchWords
                 .Features.Select(f => (f.Name, Cell: Cell(f.Name)))
                 .Where(f => f.Cell.Length > 0)
-                .ToDictionary(
-                    f => f.Name,
-                    f =>
-                        double.TryParse(
-                            f.Cell.Replace(',', '.'),
-                            NumberStyles.Float,
-                            CultureInfo.InvariantCulture,
-                            out var number
-                        )
-                            ? number
-                            : (object)f.Cell
-                );
+                .ToDictionary(f => f.Name, f => ValueOf(f.Cell));
             var read = SwatchWords.ReadFeatures(
                 JsonSerializer.SerializeToElement(said),
                 ruler,
@@ -359,6 +348,30 @@ public static class SwatchFileEndpoints
             );
             Bad(errors);
             return read!.Value;
+        }
+
+        /// <summary>A figure, the lines of a scrap as they were written, or what is refused where it is read.</summary>
+        private static object ValueOf(string cell)
+        {
+            if (
+                double.TryParse(
+                    cell.Replace(',', '.'),
+                    NumberStyles.Float,
+                    CultureInfo.InvariantCulture,
+                    out var number
+                )
+            )
+            {
+                return number;
+            }
+            try
+            {
+                return cell.StartsWith('[') ? JsonSerializer.Deserialize<JsonElement>(cell) : cell;
+            }
+            catch (JsonException)
+            {
+                return cell;
+            }
         }
 
         /// <summary>What is wrong within readings or settings stands in the column of that name.</summary>

@@ -62,31 +62,44 @@ public static class SwatchWords
         return read;
     }
 
-    /// <summary>Settings as plain numbers, lengths in mm; null where nothing was said.</summary>
+    /// <summary>Settings as plain numbers, lengths in mm, and the lines of a scrap; null where nothing was said.</summary>
     public static JsonElement? ReadFeatures(JsonElement? said, Ruler ruler, List<FieldError> errors)
     {
         if (Open(said, "features", Features, ruler, errors) is not { } reader)
         {
             return null;
         }
-        var read = new Dictionary<string, double>();
-        foreach (var field in Features.Where(f => reader.Has(f)))
+        var read = Read(reader, Features);
+        errors.AddRange(reader.Errors);
+        return JsonSerializer.SerializeToElement(read);
+    }
+
+    /// <summary>What was said of fields, lengths in mm; of the lines of a scrap, each by itself.</summary>
+    private static Dictionary<string, object> Read(AskReader reader, IReadOnlyList<Field> fields)
+    {
+        var read = new Dictionary<string, object>();
+        foreach (var field in fields.Where(f => reader.Has(f)))
         {
             if (
                 field switch
                 {
                     LengthField length => reader.OptionalLength(length)?.Millimetres,
                     NumberField number => reader.OptionalNumber(number),
-                    _ => null,
+                    FlagField flag => reader.Flag(flag),
+                    NameField name => reader.OptionalName(name),
+                    GroupsField groups => reader
+                        .Groups(groups)
+                        .Select(line => Read(line, groups.Fields))
+                        .ToList(),
+                    _ => (object?)null,
                 } is
-                { } figure
+                { } said
             )
             {
-                read[field.Name] = figure;
+                read[field.Name] = said;
             }
         }
-        errors.AddRange(reader.Errors);
-        return JsonSerializer.SerializeToElement(read);
+        return read;
     }
 
     /// <summary>A swatch that was kept, as its technique takes it.</summary>

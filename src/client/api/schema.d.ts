@@ -3272,6 +3272,7 @@ export interface components {
             no?: null | string;
             yes?: null | string;
             choices?: null | components["schemas"]["Choice"][];
+            names?: null | string;
             fields?: null | components["schemas"]["FieldOut"][];
         };
         /** @description Something noticed in an ask or a swatch. */
@@ -3387,7 +3388,7 @@ export interface components {
             says: string;
             fields: components["schemas"]["FieldOut"][];
             starters: components["schemas"]["StarterOut"][];
-            measured: null | components["schemas"]["Measured"];
+            measured: components["schemas"]["Measured"][];
         };
         /** @description A setting that can be turned between two swatches. */
         Knob: {
@@ -3461,6 +3462,8 @@ export interface components {
             field: string;
             /** @description The question that they answer; its field of the same name takes them. */
             question: string;
+            /** @description What they tell, such as `What its dial really gives`. */
+            title: string;
         };
         NarrowedOut: {
             /** Format: int32 */
@@ -3779,6 +3782,7 @@ export interface components {
             name: string;
             says: string;
             properties: components["schemas"]["JsonElement"];
+            drawing: null | components["schemas"]["JsonElement"];
         };
         StepIn: {
             /** Format: int64 */

@@ -38,7 +38,12 @@ export type LineMeaning =
 export type ClothRole = 'main' | 'plain' | 'length' | 'leftOver' | 'backing' | 'hole';
 
 /** A row of stitches, drawn one by one where the scale allows; mm. */
-export type StitchLook = { length: number; width: number };
+export type StitchLook = {
+  length: number;
+  width: number;
+  /** Of a decorative stitch: one repeat, from 0 along its row and from its middle across. */
+  repeat?: { paths: string[]; length: number };
+};
 
 export type Shape = Part &
   (

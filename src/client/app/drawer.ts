@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, value } from '../api/http';
+import { api, ifMatch, value } from '../api/http';
 import { newId } from '../api/id';
 import type { components } from '../api/schema';
 import type { CardTechnique, ThingKind } from '../api/types';
@@ -70,6 +70,20 @@ export function useDrawerChanges() {
     return id;
   };
 
+  /** Sets figures of a thing; null makes one unknown. */
+  const adjust = async (thing: Thing, properties: Record<string, unknown>) => {
+    await keeping(
+      value(
+        api.PATCH('/api/drawer/things/{id}', {
+          params: { path: { id: thing.id }, query: { units } as never },
+          headers: ifMatch(thing.version),
+          body: { name: null, properties: properties as never },
+        }),
+      ),
+    );
+    await refresh();
+  };
+
   const remove = async (thing: Thing) => {
     await keeping(api.DELETE('/api/drawer/things/{id}', { params: { path: { id: thing.id } } }));
     await refresh();
@@ -92,5 +106,5 @@ export function useDrawerChanges() {
     notify({ says: 'Note taken away.', action: { label: 'Undo', run: () => void turn('undo') } });
   };
 
-  return { add, remove, note, forget, refresh };
+  return { add, adjust, remove, note, forget, refresh };
 }

@@ -5,6 +5,7 @@ import { Dimension } from './Dimension';
 import { Gathered } from './Gathered';
 import { PlateView } from './PlateView';
 import { PullDot } from './PullDot';
+import { StitchRow } from './StitchRow';
 
 /** How a drawing lies on the screen. All but the scale are pixels. */
 export type Frame = {
@@ -129,6 +130,13 @@ function PathView({ shape, frame, fill, look }: Props & { shape: Extract<Shape, 
     (shape.fill && { main: `url(#${fill}-main)`, ...others(look) }[shape.fill]);
   const style = shape.meaning && lines[shape.meaning];
   const stitch = shape.stitches && shape.stitches.length * s >= 3 ? shape.stitches : undefined;
+  const { repeat } = shape.stitches ?? {};
+  if (repeat)
+    return (
+      <g transform={`scale(${s})`}>
+        <StitchRow shape={shape} stitches={{ ...shape.stitches!, repeat }} scale={s} look={look} />
+      </g>
+    );
   // A cord or a ribbon has its own width; a line has as much on the screen whatever the scale.
   const width = shape.width ? shape.width : (style?.width ?? 1.1) / s;
   const isDark = shape.fill === 'hole' || shape.fill === 'backing';

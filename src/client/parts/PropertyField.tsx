@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { useDrawer } from '../app/drawer';
 import type { Field, Length, Units } from '../api/types';
 import { MeasureField } from './MeasureField';
 import { NumberField, numberOf } from './NumberField';
@@ -68,6 +69,19 @@ export function PropertyField({
       />
     );
   }
+  if (field.kind === 'name')
+    return field.names ? (
+      <Named field={field} value={value} set={set} error={error} placeholder={placeholder} />
+    ) : (
+      <NumberField
+        label={field.label}
+        typed={(value as string | undefined) ?? ''}
+        onType={set}
+        error={error}
+        hint={field.says || undefined}
+        placeholder={placeholder}
+      />
+    );
   if (field.kind === 'choices') return <Several field={field} value={value} set={set} error={error} />;
   if (field.kind === 'colour') return <ColourField field={field} value={value} set={set} />;
   return (
@@ -76,6 +90,28 @@ export function PropertyField({
       says={field.choices?.find((c) => c.name === value)?.follows || field.says}
       value={(value as string | undefined) ?? ''}
       choices={field.choices ?? []}
+      set={(name) => set(name === '' ? null : name)}
+      error={error}
+      placeholder={placeholder}
+    />
+  );
+}
+
+/** The name of a thing that is owned; one that is not there any more stays said. */
+function Named({ field, value, set, error, placeholder = '' }: Omit<Props, 'units' | 'understood'>) {
+  const names = useDrawer()
+    .data?.things.filter((t) => t.kind === field.names)
+    .map((t) => t.name);
+  const said = (value as string | undefined) ?? '';
+  return (
+    <Choose
+      label={field.label}
+      says={field.says}
+      value={said}
+      choices={[...new Set([...(names ?? []), ...(said ? [said] : [])])].map((name) => ({
+        name,
+        label: name,
+      }))}
       set={(name) => set(name === '' ? null : name)}
       error={error}
       placeholder={placeholder}

@@ -37,7 +37,10 @@ internal sealed record BookStitch(
         0.2,
         15,
         5
-    );
+    ) with
+    {
+        From = Stitch.KindName + ".width",
+    };
 
     private static readonly LengthField RepeatField = LengthField.Fine(
         "repeatLength",
@@ -46,7 +49,10 @@ internal sealed record BookStitch(
         0.2,
         300,
         10
-    );
+    ) with
+    {
+        From = Stitch.KindName + ".repeat",
+    };
 
     private static readonly LengthField DialField = LengthField.Fine(
         "stitchLength",
@@ -57,15 +63,22 @@ internal sealed record BookStitch(
     ) with
     {
         IsNeeded = false,
+        From = Stitch.KindName + ".length",
     };
 
-    private static readonly NameField NameOf = new("name", "Stitch", "What she calls it.");
+    private static readonly NameField NameOf = new("name", "Stitch", "What she calls it.")
+    {
+        From = Stitch.KindName + ".name",
+    };
 
     private static readonly NameField NumberOf = new(
         "number",
         "Number",
         "What is chosen on the machine."
-    );
+    )
+    {
+        From = Stitch.KindName + ".number",
+    };
 
     private static readonly ChoiceField LookOf = new(
         "look",
@@ -74,28 +87,40 @@ internal sealed record BookStitch(
         StitchLooks.Choices,
         StitchLooks.Zigzag,
         false
-    );
+    )
+    {
+        From = Stitch.KindName + ".look",
+    };
 
-    private static readonly NameField WordOf = new("word", "Spells", "Of letters: the word.");
+    private static readonly NameField WordOf = new("word", "Spells", "Of letters: the word.")
+    {
+        From = Stitch.KindName + ".word",
+    };
 
     private static readonly FlagField DenseOf = new(
         "dense",
         "Sewn densely",
         "It pulls at the cloth."
-    );
+    )
+    {
+        From = Stitch.KindName + ".dense",
+    };
 
     private static readonly PathDataField PictureOf = new(
         "picture",
         "Its picture",
         "One repeat in mm, as the book draws it.",
         false
-    );
+    )
+    {
+        From = Stitch.KindName + ".picture",
+    };
 
     /// <summary>The width by itself, for one stitch alone.</summary>
-    public static LengthField OneWidth { get; } = WidthField;
+    public static LengthField OneWidth { get; } = WidthField with { From = "" };
 
     /// <summary>The repeat by itself, for one stitch alone.</summary>
-    public static LengthField OneRepeat { get; } = RepeatField;
+    public static LengthField OneRepeat { get; } = RepeatField with { From = "" };
 
     /// <summary>What may be said of each stitch of a list.</summary>
     public static IReadOnlyList<Field> Fields { get; } =
@@ -103,7 +128,7 @@ internal sealed record BookStitch(
 
     /// <summary>Stitches in turn.</summary>
     public static GroupsField ListOf(string name, string label, string says, int most) =>
-        new(name, label, says, Fields, most);
+        new(name, label, says, Fields, most) { From = Stitch.KindName };
 
     /// <summary>Reads a list of them.</summary>
     public static IReadOnlyList<BookStitch> Read(AskReader reader, GroupsField field) =>
@@ -139,7 +164,7 @@ internal sealed record BookStitch(
             : "the stitch";
 
     /// <summary>Where the needle goes in one repeat, at its size.</summary>
-    public Path Drawn =>
+    public IReadOnlyList<Path> Drawn =>
         Picture.Count > 0 ? StitchLooks.Fitted(Picture, Repeat, Width, Drawn_.Width, Drawn_.Height)
         : Look == StitchLooks.Letters && Word is { Length: > 0 } word
             ? StitchLooks.Word(word, Repeat / word.Length, Width)
@@ -154,7 +179,9 @@ internal sealed record BookStitch(
         IsDense && Dial is { } dial
             ? (int)Math.Clamp(Rounding.CountUp(Repeat / dial), 1, 10_000)
             : Math.Max(
-                Picture.Count > 0 || Look != StitchLooks.Zigzag ? Drawn.Points.Count - 1 : 2,
+                Picture.Count > 0 || Look != StitchLooks.Zigzag
+                    ? Drawn.Sum(p => p.Points.Count - 1)
+                    : 2,
                 (int)Rounding.CountUp(Repeat / UsualStitch)
             );
 
@@ -169,7 +196,12 @@ internal sealed record BookStitch(
         var swung = Length.FromMillimetres(
             n * Math.Sqrt(step * step + Math.Pow(Width.Millimetres, 2))
         );
-        return (IsDense || Look == StitchLooks.Zigzag ? swung : Drawn.Along) + n * thickness;
+        return (
+                IsDense || Look == StitchLooks.Zigzag
+                    ? swung
+                    : Drawn.Aggregate(Length.Zero, (sum, p) => sum + p.Along)
+            )
+            + n * thickness;
     }
 
     /// <summary>Between which figures its picture was drawn.</summary>

@@ -26,7 +26,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Count("legs", "max(1, round(X/q)).", a => a.Ask.Legs),
         F.Fine("advance", "X/legs: how far each goes on.", a => a.Advance),
         F.Fine("bandWidth", "As wide as one leg advances.", a => a.Advance),
-        F.Amount("ribbonLength", "X·√2 + 2 · tail, for one band.", a => a.RibbonLength),
+        F.Cut("ribbonLength", "X·√2 + 2 · tail, for one band.", a => a.RibbonLength),
         F.Amount("ribbonTotal", "For all bands of all pieces.", a => a.RibbonTotal),
         F.Fine("foldEdge", "b·√2: how long each fold is.", a => a.FoldEdge),
         F.Fine(
@@ -139,7 +139,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             .. Ask.Bands > 1 ? [new Fact("All bands", Ruler.Mark(AllBands))] : Array.Empty<Fact>(),
             new("Between folds", Fine(Clearance)),
             new("Stitches to a leg", $"{StitchesPerLeg}"),
-            new("One band takes", Ruler.Write(RibbonLength, LengthKind.Amount)),
+            new("One band takes", Ruler.Cut(RibbonLength)),
             new("Ribbon in all", Ruler.Write(RibbonTotal, LengthKind.Amount)),
         ];
 
@@ -180,7 +180,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ),
             new(
                 "Ribbon",
-                $"{m(Ask.Run)} × √2 + 2 × {m(Ask.Tail)} = {ruler.Write(RibbonLength, LengthKind.Amount)}",
+                $"{m(Ask.Run)} × √2 + 2 × {m(Ask.Tail)} = {ruler.Cut(RibbonLength)}",
                 "Every leg lies at 45°: √2 times as long as it goes on."
             ),
             .. Ask.Bands * Together.Count > 1
@@ -188,7 +188,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 [
                     new PencilLine(
                         "In all",
-                        $"{Ask.Bands * Together.Count} × {ruler.Write(RibbonLength, LengthKind.Amount)} = {ruler.Write(RibbonTotal, LengthKind.Amount)}"
+                        $"{Ask.Bands * Together.Count} × {ruler.Cut(RibbonLength)} = {ruler.Write(RibbonTotal, LengthKind.Amount)}"
                     ),
                 ]
                 : Array.Empty<PencilLine>(),

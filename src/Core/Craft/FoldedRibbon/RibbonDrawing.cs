@@ -87,7 +87,8 @@ internal static class RibbonDrawing
                 .. a.Catches.Select(c => new Near(
                     new Point(beside + c.At, above + q / 2),
                     3 * q + e,
-                    0,
+                    // The band runs to the right: turned so, what comes next runs towards her.
+                    90,
                     $"catch {c.Number}"
                 )),
             ],

@@ -24,8 +24,8 @@ internal static class SewingSteps
         new SewingStep(
             "ribbon",
             "Measure the ribbon",
-            $"{Times(a.Ask.Bands)}{a.Ruler.Write(a.RibbonLength, LengthKind.Amount)} of ribbon, {a.Fine(a.Ask.RibbonWidth)} wide. Leave it on its roll until the end, if there is more.",
-            a.Ruler.Write(a.Ask.Bands * a.RibbonLength, LengthKind.Amount),
+            $"{Times(a.Ask.Bands)}{a.Ruler.Cut(a.RibbonLength)} of ribbon, {a.Fine(a.Ask.RibbonWidth)} wide. Leave it on its roll until the end, if there is more.",
+            Times(a.Ask.Bands) + a.Ruler.Cut(a.RibbonLength),
             ["It lies flat: press out what it was wound round."],
             []
         ).At(Place.Table, 2, RibbonDrawing.Name, ["first"], ["catches"]);

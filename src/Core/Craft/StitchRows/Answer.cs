@@ -179,7 +179,13 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             .. Ask.Stabilised
                 ?
                 [
-                    Piece.Rectangle("under", Together.Count, "under it", CutWidth, CutHeight) with
+                    Piece.Rectangle(
+                        "under",
+                        Together.Count,
+                        "stabiliser, under it",
+                        CutWidth,
+                        CutHeight
+                    ) with
                     {
                         Of = "stabiliser",
                     },
@@ -224,7 +230,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             List<Fact> facts =
             [
                 new("Rows", $"{Count}, {Fine(Ask.MeanGap)} apart"),
-                new("Stitched", Ruler.Whole(StitchedLength)),
+                new("Stitched", Ruler.Write(StitchedLength, LengthKind.Amount)),
                 new(
                     "On a whole repeat",
                     Landing == Rows.Count ? "all of them" : $"{Landing} of {Rows.Count}"

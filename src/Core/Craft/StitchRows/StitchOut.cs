@@ -234,9 +234,9 @@ internal sealed record StitchOut(
             ],
             Knobs =
             [
-                new(StabilisedFigure.Name, "Stabiliser", "0 or 1", 1, 1),
-                new(WidthFigure.Name, WidthFigure.Label, "mm", 0.5, 5),
-                new(GapFigure.Name, GapFigure.Label, "mm", 0.5, 12),
+                new(StabilisedFigure.Name, "Backed", "0 or 1", 1, 1),
+                new(WidthFigure.Name, "Wide", "mm", 0.5, 5),
+                new(GapFigure.Name, "Gap", "mm", 0.5, 12),
             ],
             InShort = swatch =>
                 1 - swatch.Mean(AlongAfterRead.Name) / swatch.Mean(AlongBeforeRead.Name)

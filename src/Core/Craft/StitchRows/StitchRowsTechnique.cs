@@ -180,7 +180,7 @@ internal static class StitchRowsTechnique
                         "angle-of-least-bare",
                         "angle",
                         "angle",
-                        "whole repeats leave least bare at",
+                        "whole repeats leave least bare at an angle of",
                         "angle"
                     ),
                 ],

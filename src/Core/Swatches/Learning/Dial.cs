@@ -233,6 +233,9 @@ public static class DialQuestion
             100
         );
 
+    /// <summary>No dial of a machine goes further.</summary>
+    public static Length MostDialled { get; } = Length.FromMillimetres(15);
+
     private static readonly LengthField Step = LengthField.Fine(
         "step",
         "Step",

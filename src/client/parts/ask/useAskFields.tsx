@@ -3,6 +3,7 @@ import { wrongAt, type Reckoning } from '../../app/useReckoning';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { Segmented } from '../Segmented';
+import { PickStitches } from '../book/PickStitches';
 import { Groups } from './Groups';
 
 type Given = {
@@ -96,16 +97,20 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
         className={className}
       />
     ),
-    groups: (name: string) => (
-      <Groups
-        key={name}
-        field={field(name)}
-        value={(ask[name] as Ask[] | undefined) ?? []}
-        set={(rows) => set(name, rows.length ? rows : '')}
-        errors={reckoning.errors}
-        units={units}
-      />
-    ),
+    groups: (name: string) => {
+      // Stitches are picked by their look from the book.
+      const Rows = field(name).from === 'machine-stitch' ? PickStitches : Groups;
+      return (
+        <Rows
+          key={name}
+          field={field(name)}
+          value={(ask[name] as Ask[] | undefined) ?? []}
+          set={(rows) => set(name, rows.length ? rows : '')}
+          errors={reckoning.errors}
+          units={units}
+        />
+      );
+    },
     follows: (name: string) => field(name).choices?.find((c) => c.name === ask[name])?.follows,
     choices: (name: string) => field(name).choices ?? [],
   };

@@ -13,6 +13,7 @@ import { changesOf, type Features } from './features';
 import { KnobFields } from './KnobFields';
 import { Photographs } from './Photographs';
 import { Readings } from './Readings';
+import { SwatchLines, type LineSays } from './SwatchLines';
 import { SwatchVerdict } from './SwatchVerdict';
 import type { PlotPoint } from './usePlot';
 import type { Swatch, SwatchChange } from './useSwatches';
@@ -97,7 +98,11 @@ export function SwatchCard(props: Props) {
     }));
     return Object.keys(errors).length === 0;
   };
-  const isMeasured = kinds.every((k) => !k.isNeeded || readings(k.name).length > 0);
+  // Some scraps hold several stitches, each measured by itself.
+  const lineField = fields.find((f) => f.kind === 'groups' && technique.swatch.features.includes(f.name));
+  const lines =
+    lineField && ((swatch.features as Record<string, unknown>)[lineField.name] as Ask[] | undefined);
+  const isMeasured = kinds.every((k) => !k.isNeeded || readings(k.name).length > 0) || Boolean(lines?.length);
   const says = useReckoning<SwatchSays>(
     isMeasured ? `reckon/${technique.name}/swatch` : null,
     {
@@ -162,6 +167,17 @@ export function SwatchCard(props: Props) {
           />
         ))}
       </div>
+      {lineField && (
+        <SwatchLines
+          swatch={swatch.id}
+          field={lineField}
+          machine={(swatch.uses as Record<string, string> | null)?.machine}
+          lines={lines ?? []}
+          errors={wrong}
+          keep={(next) => keepKnobs({ [lineField.name]: next } as never)}
+          says={(says.answer as unknown as Record<string, LineSays[]> | null)?.[lineField.name]}
+        />
+      )}
       {says.answer && <SwatchVerdict says={says.answer} take={props.take} />}
       {point?.isOdd && (
         <div className="care">

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { ThingKind } from '../../api/types';
-import { useDrawerChanges } from '../../app/drawer';
+import { useDrawer, useDrawerChanges } from '../../app/drawer';
+import { StitchStrip } from '../../drawing/StitchStrip';
+import { pictureOf, stitchKind } from '../../parts/book/StitchShelf';
 
 /** Usual things to begin from: tick those that are owned, and adjust them after. */
 export function AddThings({ kind, close }: { kind: ThingKind; close: () => void }) {
@@ -9,12 +11,20 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
   const { add } = useDrawerChanges();
   const navigate = useNavigate();
   const [isBusy, setBusy] = useState(false);
+  // What belongs to another thing is put in with its name: a stitch with its machine.
+  const owner = kind.fields.find((f) => f.names);
+  const owners = useDrawer().data?.things.filter((t) => t.kind === owner?.names) ?? [];
+  const [of, setOf] = useState<string>();
+  const whose = of ?? owners[0]?.name;
   const put = async (names: string[]) => {
     setBusy(true);
     let last = '';
     for (const name of names) {
       const starter = kind.starters.find((s) => s.name === name);
-      last = await add(kind.name, name, (starter?.properties ?? {}) as Record<string, unknown>);
+      last = await add(kind.name, name, {
+        ...((starter?.properties ?? {}) as Record<string, unknown>),
+        ...(owner && whose ? { [owner.name]: whose } : {}),
+      });
     }
     setBusy(false);
     close();
@@ -26,6 +36,16 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
       <p className="mb-3 text-soft">
         Their figures are usual ones. Measure yours and adjust them, or make a figure “not known”.
       </p>
+      {owner && owners.length > 0 && (
+        <label className="field mb-3 w-60">
+          {owner.label}
+          <select className="entry" value={whose} onChange={(e) => setOf(e.target.value)}>
+            {owners.map((t) => (
+              <option key={t.id}>{t.name}</option>
+            ))}
+          </select>
+        </label>
+      )}
       <ul className="grid gap-x-5 gap-y-1 sm:grid-cols-2">
         {kind.starters.map((starter) => (
           <li key={starter.name}>
@@ -42,6 +62,9 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
                   )
                 }
               />
+              {kind.name === stitchKind && pictureOf(starter) && (
+                <StitchStrip drawing={pictureOf(starter)!} width={104} height={44} />
+              )}
               <span>
                 <b>{starter.name}</b>
                 {starter.says && <span className="block text-sm text-soft">{starter.says}</span>}

@@ -6,7 +6,9 @@ import { PageHead } from '../../app/PageHead';
 import { Measure } from '../../parts/Measure';
 import { AddThings } from './AddThings';
 import { CsvTray } from '../../parts/CsvTray';
+import { stitchKind } from '../../parts/book/StitchShelf';
 import { factsOf, unknownsOf } from './facts';
+import { StitchBook } from './StitchBook';
 import { ThingPicture } from './ThingPicture';
 
 /** What is owned, shelf by shelf. */
@@ -51,11 +53,15 @@ export function Drawer() {
             </section>
           ) : (
             <>
-              <ul className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
-                {things.map((thing) => (
-                  <Tile key={thing.id} thing={thing} kind={kind} />
-                ))}
-              </ul>
+              {kind.name === stitchKind ? (
+                <StitchBook />
+              ) : (
+                <ul className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
+                  {things.map((thing) => (
+                    <Tile key={thing.id} thing={thing} kind={kind} />
+                  ))}
+                </ul>
+              )}
               <div className="mt-5 flex flex-wrap items-center gap-3">
                 <button type="button" className="btn" onClick={() => setAdding(true)}>
                   Put in {kind.plural}

@@ -24,7 +24,7 @@ type DialAnswer = Answer & {
 type Props = {
   thing: Thing;
   kind: ThingKind;
-  measured: NonNullable<ThingKind['measured']>;
+  measured: ThingKind['measured'][number];
   set: (field: string, typed: unknown) => void;
 };
 
@@ -77,8 +77,8 @@ export function MeasuredDial({ thing, kind, measured, set }: Props) {
   });
   const { answer } = reckoning;
   return (
-    <section className="sheet grid gap-4" aria-label="What its stitch dial really gives">
-      <h2>What its stitch dial really gives</h2>
+    <section className="sheet grid gap-4" aria-label={measured.title}>
+      <h2>{measured.title}</h2>
       <Groups
         field={field}
         value={rows}

@@ -6,6 +6,7 @@ import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
 import { PropertyField } from '../../parts/PropertyField';
+import { StitchPad } from '../../parts/StitchPad';
 import { DrawerRooms } from './Drawer';
 import { FootBench } from './FootBench';
 import { MeasuredDial } from './MeasuredDial';
@@ -78,7 +79,7 @@ function Opened({
             aria-label="What is known of it"
           >
             {kind.fields
-              .filter((f) => f.kind !== 'groups')
+              .filter((f) => f.kind !== 'groups' && f.kind !== 'path')
               .map((field) => (
                 <div
                   key={field.name}
@@ -95,9 +96,29 @@ function Opened({
                 </div>
               ))}
           </section>
-          {kind.measured && (
-            <MeasuredDial thing={thing} kind={kind} measured={kind.measured} set={edited.set} />
-          )}
+          {kind.fields
+            .filter((f) => f.kind === 'path')
+            .map((f) => (
+              <StitchPad
+                key={f.name}
+                label={f.label}
+                says={f.says}
+                value={String(edited.properties[f.name] ?? '')}
+                set={(data) => edited.set(f.name, data)}
+                length={thing.understood.repeat?.mm ?? 8}
+                width={thing.understood.width?.mm || 5}
+                error={edited.errors[f.name]}
+              />
+            ))}
+          {kind.measured.map((measured) => (
+            <MeasuredDial
+              key={measured.field}
+              thing={thing}
+              kind={kind}
+              measured={measured}
+              set={edited.set}
+            />
+          ))}
         </div>
         <aside className="grid content-start gap-4">
           {thing.kind === 'machine' ? (

@@ -4,6 +4,7 @@ import type { Thing } from '../../app/drawer';
 import { lookOf } from '../../drawing/cloth';
 import { ClothPattern } from '../../drawing/ClothPattern';
 import { FootSole } from '../../drawing/FootSole';
+import { StitchStrip } from '../../drawing/StitchStrip';
 
 const mm = (thing: Thing, field: string) => thing.understood[field]?.mm;
 const number = (thing: Thing, field: string) => thing.properties[field] as number | undefined;
@@ -13,6 +14,15 @@ export function ThingPicture({ thing }: { thing: Thing }) {
   switch (thing.kind) {
     case 'foot':
       return thing.drawing ? <FootSole drawing={thing.drawing as unknown as Drawing} scale={3.1} /> : null;
+    case 'machine-stitch':
+      return thing.drawing ? <StitchStrip drawing={thing.drawing as unknown as Drawing} /> : null;
+    case 'ribbon':
+      return (
+        <RibbonView
+          width={mm(thing, 'width')}
+          colour={(thing.properties.colour as string | undefined) ?? 'var(--metal)'}
+        />
+      );
     case 'machine':
       return <Dial thing={thing} />;
     case 'needle':
@@ -207,6 +217,28 @@ function CordView({ diameter, plies }: { diameter: number | undefined; plies: nu
           />
         );
       })}
+    </svg>
+  );
+}
+
+/** A ribbon, as wide as it is for its kind, with one fold. */
+function RibbonView({ width, colour }: { width: number | undefined; colour: string }) {
+  const w = Math.min(34, Math.max(6, (width ?? 8) * 2));
+  return (
+    <svg width={96} height={64} aria-hidden>
+      <path
+        d={`M6 ${56 - w * 0.2}L${52 - w / 2} 8H${52 + w / 2}L${6 + w} ${56 - w * 0.2}Z`}
+        fill={colour}
+        stroke="var(--ink)"
+        strokeWidth={1.1}
+      />
+      <path
+        d={`M${52 - w / 2} 8H${52 + w / 2}L92 ${56 - w * 0.2}H${92 - w}Z`}
+        fill={colour}
+        fillOpacity={0.55}
+        stroke="var(--ink)"
+        strokeWidth={1.1}
+      />
     </svg>
   );
 }

@@ -11,6 +11,8 @@ const telling: Record<string, string[]> = {
   cloth: ['weight', 'build', 'usableWidth'],
   stabiliser: ['kind'],
   cord: ['diameter', 'stiffness'],
+  ribbon: ['width'],
+  'machine-stitch': ['look', 'length', 'repeat'],
 };
 
 /** A thing in a few words. What is not known is left out. */

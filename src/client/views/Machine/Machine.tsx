@@ -132,7 +132,7 @@ export function Machine() {
             <p className="max-w-[34em] text-[clamp(1.15rem,2.2vw,1.6rem)] leading-snug">
               <Measure text={step.says} />
             </p>
-            <StepFacts step={step} big />
+            <StepFacts step={step} card={card} big />
             {step.key === 'set-up' && <SetOnCard card={card} />}
             {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
             {step.schools.length > 0 && (

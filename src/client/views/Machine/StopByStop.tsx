@@ -3,7 +3,7 @@ import type { Cloth, Drawing, Progress, Step } from '../../api/types';
 import { useKeys } from '../../app/keys';
 import { NearView } from '../../drawing/NearView';
 import { useWidth } from '../../drawing/useWidth';
-import { turnOf } from '../../parts/StopList';
+import { stopsOf, turnOf } from '../../parts/StopList';
 
 type Props = {
   step: Step;
@@ -47,7 +47,7 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
     { keys: ['ArrowRight', 'Enter'], shown: '→', says: 'the stop itself, then the next', run: arrive },
     { keys: ['ArrowLeft', 'PageUp', 'Backspace'], shown: '←', says: 'one back', run: back },
   ]);
-  const stops = step.stops.filter((s) => s.turn).length;
+  const { stops, isStop, turns } = stopsOf(step);
   return (
     <>
       <section
@@ -58,7 +58,7 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
           <h1 className="text-2xl sm:text-3xl">
             {step.title}
             <span className="ml-3 text-xl font-normal text-soft">
-              {stop.turn ? `stop ${at + 1} of ${stops}` : 'to the end'}
+              {isStop(at) ? `stop ${at + 1} of ${stops}` : 'to the end'}
             </span>
           </h1>
           <button type="button" className="stop-count" onClick={tick}>
@@ -69,8 +69,10 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
               </>
             ) : (
               <>
-                <b className="fig">{stop.turn ? turnOf(stop) : 'There'}</b>
-                <span>{stop.turn ? `needle down, ${stop.needle}` : 'the end of it'}</span>
+                <b className="fig">{stop.turn ? turnOf(stop) : isStop(at) ? 'Stop' : 'There'}</b>
+                <span>
+                  {stop.turn ? `needle down, ${stop.needle}` : isStop(at) ? 'needle down' : 'the end of it'}
+                </span>
               </>
             )}
           </button>
@@ -94,7 +96,13 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
           One back
         </button>
         <button type="button" className="btn min-h-16 text-xl" onClick={arrive}>
-          {left > 0 ? 'I am at the stop' : at === step.stops.length - 1 ? 'Sewn' : 'Turned: next'}
+          {left > 0
+            ? 'I am at the stop'
+            : at === step.stops.length - 1
+              ? 'Sewn'
+              : turns
+                ? 'Turned: next'
+                : 'Done: next'}
         </button>
       </footer>
     </>

@@ -57,7 +57,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                       cloth={working.cloth}
                       units={units}
                     />
-                    <StepFacts step={step} />
+                    <StepFacts step={step} card={card} />
                     {step.stops.length > 0 && (
                       <details>
                         <summary className="min-h-11 content-center">

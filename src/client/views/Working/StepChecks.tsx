@@ -1,4 +1,4 @@
-import type { Progress, Step } from '../../api/types';
+import type { CardAnswer, Progress, Step } from '../../api/types';
 import { Measure } from '../../parts/Measure';
 
 type Props = { step: Step; progress: Progress; tick: (progress: Progress) => void; big?: boolean };
@@ -34,11 +34,12 @@ export function StepChecks({ step, progress, tick, big }: Props) {
 const places = { table: 'at the table', iron: 'at the iron', machine: 'at the machine', hand: 'by hand' };
 
 /** Where a step is done, about how long it takes, and what is set for it. */
-export function StepFacts({ step, big }: { step: Step; big?: boolean }) {
+export function StepFacts({ step, card, big }: { step: Step; card?: CardAnswer | null; big?: boolean }) {
   const words = [
     step.place && places[step.place],
     step.minutes !== undefined && `about ${step.minutes} min`,
     ...step.sets,
+    ...trueOn(step, card),
   ].filter(Boolean);
   if (words.length === 0) return null;
   return (
@@ -46,6 +47,14 @@ export function StepFacts({ step, big }: { step: Step; big?: boolean }) {
       <Measure text={words.join(' · ')} />
     </p>
   );
+}
+
+/** Of what a step sets, what this machine's dials really give, where that was measured. */
+function trueOn(step: Step, card?: CardAnswer | null) {
+  return (card?.lines ?? [])
+    .filter((l) => ['length', 'width'].includes(l.key) && l.dial.startsWith('set '))
+    .filter((l) => step.sets.some((s) => s.includes(`${l.key} ${l.figure}`)))
+    .map((l) => `${l.key}: ${l.dial}`);
 }
 
 /** Whether every check of a step is ticked. */

@@ -1,0 +1,15 @@
+import { Link } from 'react-router';
+import { StitchFace, StitchShelf } from '../../parts/book/StitchShelf';
+
+/** The stitch book: every stitch by its look, its number in letters that read from afar. */
+export function StitchBook() {
+  return (
+    <StitchShelf
+      tile={(t) => (
+        <Link to={`/drawer/thing/${t.id}`} className="stitch-tile">
+          <StitchFace stitch={t} />
+        </Link>
+      )}
+    />
+  );
+}
