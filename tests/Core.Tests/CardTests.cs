@@ -271,6 +271,82 @@ public class CardTests
             .ShouldContain(s => s.Contains("needle", StringComparison.Ordinal));
     }
 
+    /// <summary>The window machine gives 3.6 % more than is dialled along the row, and 3.5 % less across it.</summary>
+    [Fact]
+    public void What_a_dial_really_gives_is_said_wherever_it_was_measured_and_nowhere_else()
+    {
+        string Dial(string machine, string key) =>
+            Line(
+                CardWriter.Write(
+                    Techniques.CardNamed("applique")!,
+                    Demo.Ask(machine, "potting linen") is var ask
+                        ? ask with
+                        {
+                            Wants = ask.Wants with { StitchLength = Mm(3), StitchWidth = Mm(4) },
+                        }
+                        : ask
+                ),
+                key
+            )!.Dial;
+
+        Dial("window machine", "length").ShouldBe("set 2.9 mm: this machine gives 2.98 mm there");
+        Dial("window machine", "width").ShouldBe("set 4.1 mm: this machine gives 3.98 mm there");
+        Line(
+            CardWriter.Write(
+                Techniques.CardNamed("pulled-gathers")!,
+                Demo.Ask("grandmother’s straight stitch", "potting linen")
+            ),
+            "length"
+        )!
+            .Dial.ShouldNotStartWith("set");
+    }
+
+    /// <summary>What a plan's own swatches say of its dial comes before what was measured on the machine; never both.</summary>
+    [Fact]
+    public void A_dial_that_the_plan_knows_is_not_turned_twice()
+    {
+        var ask = Demo.Ask("window machine", "potting linen");
+        string Dial(double wanted, double dialled) =>
+            Line(
+                CardWriter.Write(
+                    Techniques.CardNamed("couching")!,
+                    ask with
+                    {
+                        Wants = ask.Wants with
+                        {
+                            StitchWidth = Mm(wanted),
+                            DialledWidth = Mm(dialled),
+                        },
+                    }
+                ),
+                "width"
+            )!.Dial;
+
+        Dial(4, 4.5).ShouldBe("set 4.5 mm, as swatches say");
+        Dial(4, 4).ShouldBeEmpty();
+    }
+
+    /// <summary>Rows of stitches are guided by the side of the last: the sole's edge and half a stitch.</summary>
+    [Fact]
+    public void Every_foot_that_serves_tells_its_gap_for_rows_of_stitches_the_nearest_first()
+    {
+        var ask = Demo.Ask("window machine", "tea-tent sheeting");
+        var card = CardWriter.Write(
+            Techniques.CardNamed("stitch-rows")!,
+            ask with
+            {
+                Wants = ask.Wants with { RowGap = Mm(11), StitchWidth = Mm(6) },
+            }
+        );
+
+        card.Guides.Select(g => g.Off!.Value.Millimetres).ShouldBeInOrder();
+        card.Guides.Select(g => g.Says.Split(',')[0]).Distinct().Count().ShouldBeGreaterThan(2);
+        var openToe = card.Guides.First(g =>
+            g.Says.StartsWith("open-toe foot,", StringComparison.Ordinal)
+        );
+        openToe.Gap.Millimetres.ShouldBe(9 + 3, 1e-9);
+    }
+
     [Fact]
     public void Without_a_foot_the_card_says_what_to_look_for()
     {

@@ -117,7 +117,7 @@ public class ComparisonTests
             .Answer as WorkPlan;
 
     private static bool Reaches(Length was, Length wanted) =>
-        was.Millimetres >= wanted.Millimetres * (1 - 1e-9);
+        was.Millimetres >= wanted.Millimetres - 0.001;
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);
 }

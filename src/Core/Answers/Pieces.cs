@@ -59,6 +59,7 @@ public sealed record Piece(
     /// <summary>Its depth in words.</summary>
     public string DepthSays(Ruler ruler) => ruler.Write(Depth, DepthKind);
 
+    /// <summary>To a thousandth of a millimetre, as outlines are written: what is less than that shorter is as long.</summary>
     private static bool IsAsLong(Length was, Length wanted) =>
-        was.Millimetres >= wanted.Millimetres * (1 - 1e-9);
+        was.Millimetres >= wanted.Millimetres - 0.001;
 }

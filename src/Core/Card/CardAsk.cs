@@ -61,7 +61,9 @@ public sealed record Wants(
     string? School,
     double? TensionSteps = null,
     double? Differential = null,
-    int Passes = 1
+    int Passes = 1,
+    Length? DialledLength = null,
+    Length? DialledWidth = null
 )
 {
     public static LengthField CordField { get; } =
@@ -81,6 +83,14 @@ public sealed record Wants(
 
     public static LengthField StitchWidthField { get; } =
         Fine("stitchWidth", "Stitch width", "When the plan has one.", 0.5, 15);
+
+    /// <summary>What is set for the stitch length where the plan knows its dial: from the book, or by its own swatches.</summary>
+    public static LengthField DialledLengthField { get; } =
+        Fine("dialledLength", "Length on the dial", "When the plan knows it.", 0.1, 15);
+
+    /// <summary>The same for the width.</summary>
+    public static LengthField DialledWidthField { get; } =
+        Fine("dialledWidth", "Width on the dial", "When the plan knows it.", 0.1, 15);
 
     public static LengthField TailField { get; } =
         new(
@@ -157,7 +167,9 @@ public sealed record Wants(
             technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null,
             reader.OptionalNumber(TensionField),
             reader.OptionalNumber(DifferentialField),
-            (int)(reader.OptionalNumber(PassesField) ?? 1)
+            (int)(reader.OptionalNumber(PassesField) ?? 1),
+            Of(DialledLengthField),
+            Of(DialledWidthField)
         );
 
         Length? Of(LengthField field) => reader.OptionalLength(field);

@@ -153,6 +153,9 @@ public sealed record CardTechnique
     /// <summary>Whether rows lie side by side, so that edges and grooves guide them.</summary>
     public bool HasRows { get; init; }
 
+    /// <summary>Whether any foot that serves may guide its rows, each by the side of the last; else the picked one along its middle.</summary>
+    public bool GuidedByAnyFoot { get; init; }
+
     /// <summary>What is looked for on a swatch, and what to try for each, the likeliest first.</summary>
     public required IReadOnlyList<Look> Looks { get; init; }
 
@@ -163,5 +166,7 @@ public sealed record CardTechnique
             .. School is { } school ? new Field[] { school } : [],
             Wants.LayersField,
             Wants.ClothWeightField,
+            Wants.DialledLengthField,
+            Wants.DialledWidthField,
         ];
 }

@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
 
@@ -9,47 +10,37 @@ internal static class Guides
     private const int Most = 12;
     private static readonly Length Least = Length.FromMillimetres(0.5);
 
-    /// <summary>The gaps of the picked foot, the nearest to the wanted one first; without a wish, the narrowest first.</summary>
+    /// <summary>The gaps of the picked foot, or of every foot that serves, the nearest to the wanted one first; without a wish, the narrowest first.</summary>
     /// <remarks>
-    /// The last row runs along an edge of the sole, so the gap is that edge's distance from the needle. A needle moved
-    /// towards an edge comes nearer to it, and goes as much further from the other.
+    /// An edge of the sole runs along the last row, so the gap is that edge's distance from the needle; and where rows are wide,
+    /// half of the row before beside it, since the edge runs along its side. A needle moved towards an edge comes nearer to it,
+    /// and goes as much further from the other.
     /// </remarks>
     public static IReadOnlyList<Guide> Of(CardAsk ask, Pick pick)
     {
-        if (pick.Foot is not { Is: var foot })
-        {
-            return [];
-        }
         List<(Length Gap, string Says)> gaps = [];
-        if (foot.GroovePitch is { } pitch && foot.HasGrooves)
+        if (pick.Technique.GuidedByAnyFoot)
         {
-            var last = Math.Max(1, (foot.Grooves ?? 3) - 1);
-            for (var k = 1; k <= Math.Min(3, last); k++)
+            foreach (var foot in ask.Drawer.Feet)
             {
-                gaps.Add(
-                    (
-                        pitch * k,
-                        k == 1
-                            ? "the last row in the next groove"
-                            : $"the last row {k} grooves away"
-                    )
+                var with = pick with { Foot = foot };
+                if (
+                    foot.Is.HasGrooves
+                    || Fitting.Glance(with.Combination(ask)).Verdict == Verdict.No
+                )
+                {
+                    continue;
+                }
+                gaps.AddRange(
+                    Edges(foot.Is, pick.Width / 2, [Length.Zero])
+                        .Select(g => (g.Gap, $"{foot.Name}, {g.Says}"))
                 );
             }
         }
-        foreach (var shift in Shifts(ask, pick))
+        else if (pick.Foot is { Is: var foot })
         {
-            var needle =
-                shift == Length.Zero
-                    ? ""
-                    : $", needle {Say.Mm(shift < Length.Zero ? -shift : shift)} {(shift < Length.Zero ? "left" : "right")}";
-            if (foot.SoleLeft is { } left)
-            {
-                gaps.Add((left + shift, $"left edge of the sole along the last row{needle}"));
-            }
-            if (foot.SoleRight is { } right)
-            {
-                gaps.Add((right - shift, $"right edge of the sole along the last row{needle}"));
-            }
+            gaps.AddRange(Grooves(foot));
+            gaps.AddRange(Edges(foot, Length.Zero, [.. Shifts(ask, pick)]));
         }
         var wanted = ask.Wants.RowGap;
         return
@@ -67,6 +58,54 @@ internal static class Guides
                     wanted is { } w ? Length.Between(g.Gap, w) : null
                 )),
         ];
+    }
+
+    /// <summary>The last row in a groove beside the needle's.</summary>
+    private static IEnumerable<(Length Gap, string Says)> Grooves(Foot foot)
+    {
+        if (foot.GroovePitch is not { } pitch || !foot.HasGrooves)
+        {
+            yield break;
+        }
+        var last = Math.Max(1, (foot.Grooves ?? 3) - 1);
+        for (var k = 1; k <= Math.Min(3, last); k++)
+        {
+            yield return (
+                pitch * k,
+                k == 1 ? "the last row in the next groove" : $"the last row {k} grooves away"
+            );
+        }
+    }
+
+    /// <summary>An edge of the sole along the last row, with the needle where it is and moved.</summary>
+    /// <param name="row">Half of the row before.</param>
+    private static IEnumerable<(Length Gap, string Says)> Edges(
+        Foot foot,
+        Length row,
+        IReadOnlyList<Length> shifts
+    )
+    {
+        foreach (var shift in shifts)
+        {
+            var needle =
+                shift == Length.Zero
+                    ? ""
+                    : $", needle {Say.Mm(shift < Length.Zero ? -shift : shift)} {(shift < Length.Zero ? "left" : "right")}";
+            if (foot.SoleLeft is { } left)
+            {
+                yield return (
+                    left + shift + row,
+                    $"left edge of the sole along the last row{needle}"
+                );
+            }
+            if (foot.SoleRight is { } right)
+            {
+                yield return (
+                    right - shift + row,
+                    $"right edge of the sole along the last row{needle}"
+                );
+            }
+        }
     }
 
     /// <summary>Needle positions that clear the foot and the plate, the middle first.</summary>

@@ -45,9 +45,9 @@ internal static class Lines
                 "length",
                 "Stitch length",
                 length is { } l ? Say.Mm(l) : plan.LengthSays,
-                Truth.OfLength(machine, length)
+                Truth.OfLength(ask, length)
                     ?? (length == machine.LongestStitch && length is not null ? "longest" : ""),
-                $"{plan.LengthBecause}{Truth.RestsOn(machine.StitchDial, length)}"
+                $"{plan.LengthBecause}{Truth.RestsOn(machine.StitchDial, length, ask.Wants.DialledLength)}"
             ),
         ];
         if (pick.Width > Length.Zero)
@@ -57,8 +57,8 @@ internal static class Lines
                     "width",
                     "Stitch width",
                     Say.Mm(pick.Width),
-                    Truth.OfWidth(machine, pick.Width) ?? "",
-                    $"{plan.WidthBecause}{Truth.RestsOn(machine.WidthDial, pick.Width)}"
+                    Truth.OfWidth(ask, pick.Width) ?? "",
+                    $"{plan.WidthBecause}{Truth.RestsOn(machine.WidthDial, pick.Width, ask.Wants.DialledWidth)}"
                 )
             );
         }

@@ -11,31 +11,44 @@ internal static class Truth
     /// <summary>Dials are read to a tenth of a millimetre.</summary>
     private static readonly Length Step = Length.FromMillimetres(0.1);
 
-    /// <summary>For a stitch length; null where nothing was measured, or none is wanted.</summary>
-    public static string? OfLength(Machine machine, Length? wanted) =>
-        wanted is { } length
+    /// <summary>For a stitch length: what the plan knows of its dial; else what rows on this machine measured. Null where neither says anything, or none is wanted.</summary>
+    public static string? OfLength(CardAsk ask, Length? wanted) =>
+        ask.Wants.DialledLength is { } dialled ? Known(dialled, wanted)
+        : wanted is { } length
             ? Of(
-                machine.StitchDial,
+                ask.Machine.Is.StitchDial,
                 length,
-                machine.ShortestStitch ?? Step,
-                machine.LongestStitch ?? DialQuestion.MostDialled
+                ask.Machine.Is.ShortestStitch ?? Step,
+                ask.Machine.Is.LongestStitch ?? DialQuestion.MostDialled
             )
-            : null;
+        : null;
 
     /// <summary>For a stitch width.</summary>
-    public static string? OfWidth(Machine machine, Length wanted) =>
-        Of(
-            machine.WidthDial,
-            wanted,
-            Length.Zero,
-            machine.WidestStitch ?? DialQuestion.MostDialled
-        );
+    public static string? OfWidth(CardAsk ask, Length wanted) =>
+        ask.Wants.DialledWidth is { } dialled
+            ? Known(dialled, wanted)
+            : Of(
+                ask.Machine.Is.WidthDial,
+                wanted,
+                Length.Zero,
+                ask.Machine.Is.WidestStitch ?? DialQuestion.MostDialled
+            );
 
-    /// <summary>What it rests on, after the reason of the setting; nothing where nothing was measured.</summary>
-    public static string RestsOn(IReadOnlyList<DialSample> measured, Length? wanted) =>
-        measured.Count == 0 || wanted is not { } length
+    /// <summary>What the machine’s own measures rest on, after the reason of the setting; nothing where they are not asked.</summary>
+    public static string RestsOn(
+        IReadOnlyList<DialSample> measured,
+        Length? wanted,
+        Length? known
+    ) =>
+        measured.Count == 0 || known is not null || wanted is not { } length
             ? ""
             : $" What to set: {char.ToLowerInvariant(DialOf(measured, length).RestsOn[0])}{DialOf(measured, length).RestsOn[1..]}";
+
+    /// <summary>What is set, where that is not what is wanted.</summary>
+    private static string? Known(Length dialled, Length? wanted) =>
+        wanted is { } length && Length.Between(dialled, length).Millimetres < 0.005
+            ? null
+            : $"set {Say.Mm(dialled)}, as swatches say";
 
     private static string? Of(
         IReadOnlyList<DialSample> measured,

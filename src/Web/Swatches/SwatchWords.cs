@@ -87,6 +87,7 @@ public static class SwatchWords
                     NumberField number => reader.OptionalNumber(number),
                     FlagField flag => reader.Flag(flag),
                     NameField name => reader.OptionalName(name),
+                    ChoiceField choice => reader.OptionalChoice(choice),
                     GroupsField groups => reader
                         .Groups(groups)
                         .Select(line => Read(line, groups.Fields))

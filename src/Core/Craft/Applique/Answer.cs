@@ -259,11 +259,17 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Fact> ForCard =>
         [
-            new(
-                Card.Wants.StitchLengthField.Name,
-                $"{DecimalText.Write(BestRepeat.Millimetres, 2)} mm"
-            ),
+            new(Card.Wants.StitchLengthField.Name, $"{DecimalText.Write(Step.Millimetres, 2)} mm"),
             new(Card.Wants.StitchWidthField.Name, $"{DecimalText.Write(Bite.Millimetres, 2)} mm"),
+            .. Ask.DialFactor is not null || Ask.Measured.Count > 0
+                ?
+                [
+                    new Fact(
+                        Card.Wants.DialledLengthField.Name,
+                        $"{DecimalText.Write(BestRepeat.Millimetres, 2)} mm"
+                    ),
+                ]
+                : Array.Empty<Fact>(),
         ];
 
     public override IReadOnlyList<Fact> Scrap =>

@@ -15,6 +15,7 @@ namespace ZephyrReach.Core.Craft.Book;
 /// <param name="Word">Of letters, what they spell.</param>
 /// <param name="Dense">Whether it is sewn densely.</param>
 /// <param name="Picture">One repeat as it was drawn; empty for the usual picture of its look.</param>
+/// <param name="PairWidth">How wide it may be with a pair of needles; null where that is not known.</param>
 internal sealed record BookStitch(
     string? Name,
     string? Number,
@@ -24,7 +25,8 @@ internal sealed record BookStitch(
     string Look,
     string? Word,
     bool Dense,
-    IReadOnlyList<Path> Picture
+    IReadOnlyList<Path> Picture,
+    Length? PairWidth = null
 )
 {
     /// <summary>Where the dial is not known: stitches of this length, which is what open decorative stitches are made of.</summary>
@@ -116,6 +118,18 @@ internal sealed record BookStitch(
         From = Stitch.KindName + ".picture",
     };
 
+    private static readonly LengthField PairOf = LengthField.Fine(
+        "pairWidth",
+        "With a pair, up to",
+        "The widest at which a pair of needles clears.",
+        0,
+        15
+    ) with
+    {
+        IsNeeded = false,
+        From = Stitch.KindName + ".pairWidth",
+    };
+
     /// <summary>The width by itself, for one stitch alone.</summary>
     public static LengthField OneWidth { get; } = WidthField with { From = "" };
 
@@ -144,7 +158,8 @@ internal sealed record BookStitch(
                     s.ChoiceOrStart(LookOf),
                     s.OptionalName(WordOf),
                     s.Flag(DenseOf),
-                    s.Paths(PictureOf)
+                    s.Paths(PictureOf),
+                    s.OptionalLength(PairOf)
                 )),
         ];
 

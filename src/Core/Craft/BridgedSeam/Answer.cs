@@ -40,6 +40,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         ),
         F.Cut("panelLength", "seamLength + 2 · endAllowance.", a => a.PanelLength),
         F.Fine("stitchWidth", "gap + 2 · bite, rounded up to the dial’s step.", a => a.StitchWidth),
+        F.Fine("sewnWidth", "How wide the stitch is that is sewn.", a => a.SewnWidth),
         F.Fine("setWidth", "What to set for that, by what stitches came to.", a => a.SetWidth),
         F.Fine("setAcross", "The same, as a swatch keeps it.", a => a.SetWidth),
         F.Fine(
@@ -111,12 +112,22 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public Length WidestGap => Length.Max(Length.Zero, Ask.MaxStitchWidth - 2 * Ask.Bite);
 
     /// <summary>What the width dial is believed to give.</summary>
-    public Dial Dial => dial ??= new(Ask.Measured, StitchWidth, "Width across the gap", true);
+    public Dial Dial => dial ??= new(Ask.Measured, SewnWidth, "Width across the gap", true);
 
     private Dial? dial;
 
+    /// <summary>How wide the stitch is that is sewn: one of the book as it stands there, a zigzag as wide as it has to be.</summary>
+    public Length SewnWidth => Stitch.Width;
+
+    /// <summary>sewn/f, up to the next step of the dial and no further than the machine goes; of a zigzag or a stitch of the book alike.</summary>
     public Length SetWidth =>
-        Rounding.Up(StitchWidth / Dial.Factor - Length.FromMillimetres(0.02), Ask.WidthStep);
+        Length.Max(
+            Length.Min(
+                Rounding.Up(SewnWidth / Dial.Factor - Length.FromMillimetres(0.02), Ask.WidthStep),
+                Ask.MaxStitchWidth
+            ),
+            Ask.Measured.Count == 0 ? SewnWidth : Length.Zero
+        );
 
     public override Expected? Expected => Ask.Measured.Count > 0 ? Dial.Expected : null;
 
@@ -228,6 +239,17 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new("gap", $"{DecimalText.Write(Ask.Gap.Millimetres)} mm"),
             new("bite", $"{DecimalText.Write(Ask.Bite.Millimetres)} mm"),
+            new("stitchWidth", $"{DecimalText.Write(SewnWidth.Millimetres, 2)} mm"),
+            .. Stitch.Name is not null || Ask.Measured.Count > 0
+                ? [new Fact("dialledWidth", $"{DecimalText.Write(SetWidth.Millimetres, 2)} mm")]
+                : Array.Empty<Fact>(),
+            .. Stitch.Name is not null && Stitch.Dial is { } length
+                ?
+                [
+                    new Fact("stitchLength", $"{DecimalText.Write(length.Millimetres, 2)} mm"),
+                    new Fact("dialledLength", $"{DecimalText.Write(length.Millimetres, 2)} mm"),
+                ]
+                : Array.Empty<Fact>(),
         ];
 
     public override IReadOnlyList<Fact> Facts
@@ -237,8 +259,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             List<Fact> facts =
             [
                 new("Panels", $"{Panels}, finished {Ruler.Mark(Ask.PanelFinished)} each"),
-                new("Stitch", $"{Fine(StitchWidth)} wide or wider"),
-                new("Set the width to", Fine(SetWidth)),
+                new("Stitch", $"{Stitch.Called}, {Fine(SewnWidth)} wide"),
+                new("At least", $"{Fine(StitchWidth)} wide"),
+                .. Ask.Measured.Count > 0
+                    ? [new Fact("Set the width to", Fine(SetWidth))]
+                    : Array.Empty<Fact>(),
                 new(
                     "Folds held by",
                     Ask.ByCard ? $"card folded to {CardLayers} layers"
@@ -319,11 +344,16 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 $"{Fine(a.Gap)} + 2 × {Fine(a.Bite)}, to the next {Fine(a.WidthStep)} = {Fine(StitchWidth)}",
                 "At its widest it has to bite both folds."
             ),
-            new(
-                "To set",
-                $"{Fine(StitchWidth)} ÷ {DecimalText.Write(Dial.Factor, 3)}, up to the next {Fine(a.WidthStep)} = {Fine(SetWidth)}",
-                Dial.RestsOn
-            ),
+            .. a.Measured.Count > 0
+                ?
+                [
+                    new PencilLine(
+                        "To set",
+                        $"{Fine(SewnWidth)} ÷ {DecimalText.Write(Dial.Factor, 3)}, up to the next {Fine(a.WidthStep)} or the widest = {Fine(SetWidth)}",
+                        Dial.RestsOn
+                    ),
+                ]
+                : Array.Empty<PencilLine>(),
             new(
                 "Widest gap",
                 $"{Fine(a.MaxStitchWidth)} − 2 × {Fine(a.Bite)} = {Fine(WidestGap)}",

@@ -14,7 +14,13 @@ internal static class BridgedSeamCard
             Name = "bridged-seam",
             Title = "bridged, open seam",
             Says = "Two folded edges a fixed gap apart, held by a wide stitch.",
-            Fields = [Wants.GapField, Wants.BiteField],
+            Fields =
+            [
+                Wants.GapField,
+                Wants.BiteField,
+                Wants.StitchWidthField,
+                Wants.StitchLengthField,
+            ],
             Feet =
             [
                 new([FootKinds.OpenToe], "Both folds can be seen against the spacer."),
@@ -29,11 +35,11 @@ internal static class BridgedSeamCard
             {
                 var need = (ask.Wants.Gap ?? Mm(3)) + 2 * (ask.Wants.Bite ?? Mm(1.2));
                 // As the planning does: rounded up to the half millimetres of a dial.
-                var width = Rounding.Up(need, Mm(0.5));
+                var width = ask.Wants.StitchWidth ?? Rounding.Up(need, Mm(0.5));
                 return new(
                     "wide decorative, reaching to both sides",
                     "It jumps from fold to fold.",
-                    Mm(2.5),
+                    ask.Wants.StitchLength ?? Mm(2.5),
                     "Long enough to see each bar of thread.",
                     "",
                     width,

@@ -83,7 +83,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 "Set the stitch",
-                $"{Capital(a.Stitch.Called)}, {a.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Fine(dial)} long" : "")}: {a.Fine(a.StitchWidth)} reaches {a.Fine((a.StitchWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
+                $"{Capital(a.Stitch.Called)}, {a.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Fine(dial)} long" : "")}: {a.Fine(a.SewnWidth)} reaches {a.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
                 $"{a.Fine(a.SetWidth)} wide",
                 [
                     "Turned by hand, the needle goes into both folds at its widest.",

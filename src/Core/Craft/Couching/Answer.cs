@@ -217,7 +217,18 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     }
 
     public override IReadOnlyList<Fact> ForCard =>
-        [new(Card.Wants.StitchWidthField.Name, $"{DecimalText.Write(SetWidth.Millimetres, 2)} mm")];
+        [
+            new(Card.Wants.StitchWidthField.Name, $"{DecimalText.Write(Zigzag.Millimetres, 2)} mm"),
+            .. Ask.Measured.Count > 0
+                ?
+                [
+                    new Fact(
+                        Card.Wants.DialledWidthField.Name,
+                        $"{DecimalText.Write(SetWidth.Millimetres, 2)} mm"
+                    ),
+                ]
+                : Array.Empty<Fact>(),
+        ];
 
     public override IReadOnlyList<Fact> Scrap =>
         [

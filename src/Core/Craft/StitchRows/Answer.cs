@@ -206,6 +206,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         [
             new("stitchWidth", Millimetres(Length.Max(Widest, Length.FromMillimetres(0.5)))),
             new("rowGap", Millimetres(Bounded(Ask.MeanGap))),
+            // What the book says is what is set.
             .. Ask.Pattern[0].Dial is { } dial
                 ?
                 [
@@ -213,7 +214,11 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
                         "stitchLength",
                         Millimetres(Length.Max(dial, Length.FromMillimetres(0.2)))
                     ),
+                    new Fact("dialledLength", Millimetres(dial)),
                 ]
+                : Array.Empty<Fact>(),
+            .. Ask.Pattern.All(s => s.Name is not null)
+                ? [new Fact("dialledWidth", Millimetres(Widest))]
                 : Array.Empty<Fact>(),
         ];
 

@@ -11,6 +11,7 @@ namespace ZephyrReach.Core.Craft.StitchRows;
 /// <param name="RowGap">Between middles; null where the foot's edge sets it.</param>
 /// <param name="FootEdge">From the needle to the edge that runs along the row before; null where a gap is said.</param>
 /// <param name="Pattern">The stitches in turn, at least one.</param>
+/// <param name="NeedleSpacing">Of a pair of needles; nothing for a single one.</param>
 /// <param name="Shrink">What is known of how the stitching draws in; null where a share is added.</param>
 internal sealed record Ask(
     bool IsBorder,
@@ -36,6 +37,7 @@ internal sealed record Ask(
     Length Tail,
     Length BobbinCapacity,
     Length? WidestStitch,
+    Length NeedleSpacing,
     Together Together
 )
 {
@@ -116,6 +118,7 @@ internal sealed record Ask(
             reader.LengthOrStart(Fields.Tail),
             reader.LengthOrStart(Fields.BobbinCapacity),
             reader.OptionalLength(Fields.WidestStitch),
+            reader.OptionalLength(Fields.NeedleSpacing) ?? Length.Zero,
             Together.Read(reader)
         );
         // Only turned round are they asked for; what is said of them is checked all the same.

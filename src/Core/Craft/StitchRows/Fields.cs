@@ -272,6 +272,19 @@ internal static class Fields
             From = "machine.widestStitch",
         };
 
+    public static LengthField NeedleSpacing { get; } =
+        LengthField.Fine(
+            "needleSpacing",
+            "Pair of needles, apart",
+            "0 for a single needle.",
+            0,
+            6
+        ) with
+        {
+            IsNeeded = false,
+            From = "needle.twinSpacing",
+        };
+
     public static NumberField RowsWanted { get; } =
         new("rowsWanted", "So many rows", "The gap that gives them.", 2, 2000, null, false)
         {
@@ -325,6 +338,7 @@ internal static class Fields
         Tail,
         BobbinCapacity,
         WidestStitch,
+        NeedleSpacing,
         RowsWanted,
         ThreadAtHand,
         PieceAcross,

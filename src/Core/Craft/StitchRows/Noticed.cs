@@ -19,6 +19,23 @@ internal static class Noticed
                 $"Take a stitch of {a.Fine(widest)} or less, or set this one narrower and measure it again."
             );
         }
+        if (
+            ask.NeedleSpacing > Length.Zero
+            && ask.Pattern.FirstOrDefault(s => s.PairWidth < s.Width) is { } paired
+        )
+        {
+            yield return new(
+                "pair-strikes",
+                Severity.Stop,
+                paired.PairWidth == Length.Zero
+                    ? $"{paired.Called} is not sewn with a pair of needles."
+                    : $"With a pair of needles {paired.Called} goes up to {a.Fine(paired.PairWidth!.Value)}, and {a.Fine(paired.Width)} is set.",
+                "The outer needle strikes the foot or the plate.",
+                paired.PairWidth == Length.Zero
+                    ? "Take a single needle, or another stitch."
+                    : $"Set it to {a.Fine(paired.PairWidth!.Value)} or less, or take a single needle."
+            );
+        }
         if (a.RowIsTooLong)
         {
             yield return new(

@@ -24,7 +24,7 @@ internal sealed record StitchLine(
     Length? Said,
     Length? Ten,
     Length? Wide,
-    bool Stabilised,
+    string Under,
     bool Tunnelled
 )
 {
@@ -101,6 +101,8 @@ internal sealed record StitchOut(
         IsNeeded = false,
     };
 
+    private const string Nothing = "nothing";
+
     private static readonly NameField NameOf = new("name", "Stitch", "Which one of the book.");
     private static readonly NameField ChangedOf = new(
         "changed",
@@ -112,10 +114,19 @@ internal sealed record StitchOut(
     private static readonly LengthField SaidOf = Small("said", "Repeat, by the book", 300);
     private static readonly LengthField TenOf = Small("ten", "Ten repeats", 3000);
     private static readonly LengthField WideOf = Small("wide", "Across", 20);
-    private static readonly FlagField HeldOf = new(
-        "held",
-        "Stabiliser",
-        "Whether something lay under this one."
+    private static readonly ChoiceField UnderOf = new(
+        "under",
+        "Under it",
+        "What lay under this one.",
+        [
+            new(Nothing, "nothing", ""),
+            new(Drawer.Stabiliser.TearAway, "tear-away", ""),
+            new(Drawer.Stabiliser.CutAway, "cut-away", ""),
+            new(Drawer.Stabiliser.WashAway, "wash-away", ""),
+            new(Drawer.Stabiliser.Interfacing, "fusible interfacing", ""),
+        ],
+        Nothing,
+        false
     );
 
     private static readonly FlagField TunnelOf = new(
@@ -130,7 +141,7 @@ internal sealed record StitchOut(
             "stitches",
             "Stitches on it",
             "A line for each: how it was set, what ten repeats and its width measured.",
-            [NameOf, ChangedOf, LengthOf, WidthOf, SaidOf, TenOf, WideOf, HeldOf, TunnelOf],
+            [NameOf, ChangedOf, LengthOf, WidthOf, SaidOf, TenOf, WideOf, UnderOf, TunnelOf],
             40
         );
 
@@ -200,7 +211,7 @@ internal sealed record StitchOut(
                             ("said", 10),
                             ("ten", "97 mm"),
                             ("wide", 5.8),
-                            ("held", true)
+                            ("under", Drawer.Stabiliser.TearAway)
                         ),
                         RawAsk.Of(
                             ("name", "leaf stem"),
@@ -263,33 +274,26 @@ internal sealed record StitchOut(
     public double? Drawn(bool along) =>
         along ? 1 - AlongAfter / AlongBefore : 1 - AcrossAfter / AcrossBefore;
 
-    /// <summary>Stabiliser or none, where the same stitch was sewn both ways and only one of them stayed flat.</summary>
+    /// <summary>What held the cloth flat, where one stitch was sewn over several, or over something and over nothing.</summary>
     public string? Serves
     {
         get
         {
             foreach (var stitch in Sewn.GroupBy(l => l.Name))
             {
-                var (with, without) = (
-                    stitch.Where(l => l.Stabilised).ToList(),
-                    stitch.Where(l => !l.Stabilised).ToList()
-                );
-                if (with.Count == 0 || without.Count == 0)
+                var tried = stitch.GroupBy(l => l.Under).ToList();
+                if (tried.Count < 2)
                 {
                     continue;
                 }
-                if (without.Any(l => l.Tunnelled) && with.All(l => !l.Tunnelled))
+                var flat = tried.Where(u => u.All(l => !l.Tunnelled)).Select(u => u.Key).ToList();
+                if (flat.Contains(Nothing))
                 {
-                    return $"“{stitch.Key}” lies flat with the stabiliser, and tunnels without: this cloth wants it.";
+                    return $"“{stitch.Key}” lies flat with nothing under it too: this cloth does not want a stabiliser for it.";
                 }
-                if (without.All(l => !l.Tunnelled))
-                {
-                    return $"“{stitch.Key}” lies flat without a stabiliser too: this cloth does not want one for it.";
-                }
-                if (with.Any(l => l.Tunnelled))
-                {
-                    return $"“{stitch.Key}” tunnels even with the stabiliser: take a firmer one, or an opener stitch.";
-                }
+                return flat.Count > 0
+                    ? $"“{stitch.Key}” lies flat over {string.Join(" and over ", flat)}, and tunnels over {string.Join(" and over ", tried.Select(u => u.Key).Except(flat))}: this cloth wants {flat[0]}."
+                    : $"“{stitch.Key}” tunnels over all that was tried: take something firmer, or an opener stitch.";
             }
             return null;
         }
@@ -366,7 +370,7 @@ internal sealed record StitchOut(
                 l.OptionalLength(SaidOf),
                 l.OptionalLength(TenOf),
                 l.OptionalLength(WideOf),
-                l.Flag(HeldOf),
+                UnderOf.Choices.First(c => c.Name == l.ChoiceOrStart(UnderOf)).Label,
                 l.Flag(TunnelOf)
             ))
             .ToList();

@@ -56,6 +56,7 @@ internal static class StitchRowsCard
                 "Cloth shrinks under dense stitches: trim after."
             ),
             HasRows = true,
+            GuidedByAnyFoot = true,
             Checks = ["Stop at the end of a full repeat.", "The cloth lies flat between the rows."],
             Alternatives =
             [

@@ -132,6 +132,7 @@ internal static class StitchRowsTechnique
                         Asking.Folded,
                         "Machine and thread",
                         "widestStitch",
+                        "needleSpacing",
                         "dialStep",
                         "bobbinCapacity",
                         "tail"

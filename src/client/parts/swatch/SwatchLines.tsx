@@ -74,8 +74,8 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
             <button
               type="button"
               className="grid size-11 place-items-center rounded-lg"
-              aria-label={`Once more, ${row.held ? 'without' : 'with'} stabiliser`}
-              title={`Once more, ${row.held ? 'without' : 'with'} stabiliser`}
+              aria-label={`Once more, ${over(row) ? 'without' : 'with'} stabiliser`}
+              title={`Once more, ${over(row) ? 'without' : 'with'} stabiliser`}
               onClick={() =>
                 put([
                   ...shown.slice(0, i + 1),
@@ -84,8 +84,8 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
                     ten: undefined,
                     wide: undefined,
                     tunnelled: undefined,
-                    held: !row.held,
-                    changed: row.held ? 'no stabiliser' : 'with stabiliser',
+                    under: over(row) ? 'nothing' : 'tear-away',
+                    changed: over(row) ? 'no stabiliser' : 'with stabiliser',
                   },
                   ...shown.slice(i + 1),
                 ])
@@ -128,6 +128,26 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
             </label>
           </span>
           <span className="flex flex-wrap gap-x-4">
+            {inner
+              .filter((f) => f.kind === 'choice')
+              .map((f) => (
+                <label key={f.name} className="flex min-h-11 items-center gap-2 text-[0.92rem]">
+                  {f.label}
+                  <select
+                    className="entry !w-auto"
+                    value={String(row[f.name] ?? f.start ?? '')}
+                    onChange={(e) =>
+                      put(shown.map((r, n) => (n === i ? { ...r, [f.name]: e.target.value } : r)))
+                    }
+                  >
+                    {f.choices?.map((c) => (
+                      <option key={c.name} value={c.name}>
+                        {c.label}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+              ))}
             {inner
               .filter((f) => f.kind === 'flag')
               .map((f) => (
@@ -186,7 +206,7 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
                       length: of.length,
                       width: of.width,
                       said: repeatOf(t),
-                      held: true,
+                      under: 'tear-away',
                     },
                   ]);
                   setOpen(false);
@@ -200,7 +220,7 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
             type="button"
             className="btn bare justify-self-start"
             onClick={() => {
-              put([...shown, { name: 'a stitch', held: true }]);
+              put([...shown, { name: 'a stitch', under: 'tear-away' }]);
               setOpen(false);
             }}
           >
@@ -252,6 +272,9 @@ function Entry({
     </label>
   );
 }
+
+/** Whether anything lay under it. */
+const over = (row: Ask) => row.under !== undefined && row.under !== 'nothing';
 
 const mmOf = (value: unknown) =>
   typeof value === 'number' ? `${Math.round(value * 100) / 100} mm` : String(value);
