@@ -108,6 +108,7 @@ public class DrawerRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     [InlineData("cloth")]
     [InlineData("stabiliser")]
     [InlineData("cord")]
+    [InlineData("machine-stitch")]
     public async Task A_table_goes_out_and_comes_in_the_same(string kind)
     {
         var csv = await CsvAsync(kind);

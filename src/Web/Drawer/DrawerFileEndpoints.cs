@@ -176,7 +176,7 @@ public static class DrawerFileEndpoints
                     new WrongLine(
                         line.Number,
                         field.Name,
-                        $"“{cell}” is not {(field is FlagField ? "yes or no" : "a number")}."
+                        $"“{cell}” is not {field switch { FlagField => "yes or no", GroupsField => "a list", _ => "a number" }}."
                     )
                 );
             }
@@ -210,15 +210,32 @@ public static class DrawerFileEndpoints
                 "no" or "false" or "0" => JsonValue.Create(false),
                 _ => null,
             },
+            GroupsField => Listed(cell),
             ChoicesField => new JsonArray([.. cell.Split(';').Select(c => (JsonNode?)c.Trim())]),
             _ => JsonValue.Create(cell),
         };
+
+    private static JsonNode? Listed(string cell)
+    {
+        try
+        {
+            return JsonNode.Parse(cell) as JsonArray;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
 
     private static string Cell(JsonElement value) =>
         value.ValueKind switch
         {
             JsonValueKind.True => "yes",
             JsonValueKind.False => "no",
+            // Groups of figures, such as what a dial measured, stand there as JSON.
+            JsonValueKind.Array
+                when value.EnumerateArray().Any(v => v.ValueKind != JsonValueKind.String) =>
+                value.GetRawText(),
             JsonValueKind.Array => string.Join(
                 ';',
                 value.EnumerateArray().Select(v => v.GetString())

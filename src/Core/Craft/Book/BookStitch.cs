@@ -131,10 +131,10 @@ internal sealed record BookStitch(
     };
 
     /// <summary>The width by itself, for one stitch alone.</summary>
-    public static LengthField OneWidth { get; } = WidthField with { From = "" };
+    public static LengthField OneWidth { get; } = WidthField.Optional() with { From = "" };
 
     /// <summary>The repeat by itself, for one stitch alone.</summary>
-    public static LengthField OneRepeat { get; } = RepeatField with { From = "" };
+    public static LengthField OneRepeat { get; } = RepeatField.Optional() with { From = "" };
 
     /// <summary>What may be said of each stitch of a list.</summary>
     public static IReadOnlyList<Field> Fields { get; } =

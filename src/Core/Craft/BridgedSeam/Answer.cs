@@ -11,7 +11,7 @@ namespace ZephyrReach.Core.Craft.BridgedSeam;
 /// <summary>A stitch of the book across the gap.</summary>
 /// <param name="Reach">How far it goes into each fold at its width.</param>
 /// <param name="Serves">Whether that is as far as is wanted.</param>
-internal sealed record Across(BookStitch Stitch, Length Reach, bool Serves);
+internal sealed record Reaching(BookStitch Stitch, Length Reach, bool Serves);
 
 /// <summary>What to cut, set and sew for bridged seams.</summary>
 internal sealed record Answer(Ask Ask) : WorkPlan
@@ -77,14 +77,14 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             "across",
             "The stitches to choose from, across the gap.",
             a => a.Choices,
-            Figure<Across>.Text("stitch", "Which one.", c => c.Stitch.Called),
-            Figure<Across>.Fine("width", "How wide it is.", c => c.Stitch.Width),
-            Figure<Across>.Fine(
+            Figure<Reaching>.Text("stitch", "Which one.", c => c.Stitch.Called),
+            Figure<Reaching>.Fine("width", "How wide it is.", c => c.Stitch.Width),
+            Figure<Reaching>.Fine(
                 "reach",
                 "How far it goes into each fold; below 0 it misses them.",
                 c => c.Reach
             ),
-            Figure<Across>.Flag("serves", "Whether that is enough.", c => c.Serves)
+            Figure<Reaching>.Flag("serves", "Whether that is enough.", c => c.Serves)
         ),
         F.Amount(
             "needleThread",
@@ -149,9 +149,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public Length? Tube => Ask.Cord + Length.FromMillimetres(0.5);
 
     /// <summary>(w − g)/2 into each fold.</summary>
-    public IReadOnlyList<Across> Choices =>
+    public IReadOnlyList<Reaching> Choices =>
         [
-            .. Ask.Candidates.Select(s => new Across(
+            .. Ask.Candidates.Select(s => new Reaching(
                 s,
                 (s.Width - Ask.Gap) / 2,
                 (s.Width - Ask.Gap) / 2 >= Ask.Bite * (1 - 1e-9)
@@ -304,6 +304,30 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             new("Press under", Ruler.Mark(Ask.Fold)),
             new("Sewn, the folds should stand apart by", Fine(Ask.Gap)),
         ];
+
+    /// <summary>Where an outer panel is folded; an inner one is folded alike at both sides.</summary>
+    public override Guide? Guide =>
+        new(
+            "Folds of an outer panel",
+            OuterPanelCut,
+            PanelLength,
+            [
+                Down(1, OuterPanelCut - Ask.Fold, LineMeaning.Fold),
+                .. Ask.Outer > Length.Zero
+                    ? [Down(2, Ask.Outer, LineMeaning.Hem)]
+                    : Array.Empty<GuideLine>(),
+            ],
+            "The outer edge at the left, the gap at the right: fold on the lines. An inner panel is folded at both sides as this one is at the right."
+        );
+
+    private GuideLine Down(int number, Length x, LineMeaning meaning) =>
+        new(
+            number,
+            new Point(x, Length.Zero),
+            new Point(x, PanelLength),
+            meaning,
+            meaning == LineMeaning.Fold ? "fold" : "edge"
+        );
 
     public override Summary Summary =>
         new(

@@ -73,14 +73,27 @@ internal sealed record Ask(
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
+        // One that was typed waits beside those of the book; what is said of it is checked all the same.
+        var (width, repeat) = (
+            reader.OptionalLength(Fields.StitchWidth),
+            reader.OptionalLength(Fields.RepeatLength)
+        );
         var pattern = BookStitch.Read(reader, Fields.Pattern);
         if (pattern.Count == 0)
         {
+            if (width is null)
+            {
+                reader.Missing(Fields.StitchWidth);
+            }
+            if (repeat is null)
+            {
+                reader.Missing(Fields.RepeatLength);
+            }
             pattern =
             [
                 BookStitch.Typed(
-                    reader.Length(Fields.StitchWidth),
-                    reader.Length(Fields.RepeatLength)
+                    width ?? Fields.StitchWidth.Least,
+                    repeat ?? Fields.RepeatLength.Least
                 ),
             ];
         }

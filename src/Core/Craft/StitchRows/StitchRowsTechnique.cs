@@ -42,8 +42,7 @@ internal static class StitchRowsTechnique
             ("repeatRange", 1),
             ("stabilised", true),
             ("clothWeight", 180),
-            ("assurance", 0.9),
-            ("samples", Array.Empty<RawAsk>())
+            ("assurance", 0.9)
         );
 
     /// <summary>Its hazards.</summary>
