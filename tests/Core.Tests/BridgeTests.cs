@@ -233,7 +233,7 @@ public class BridgeTests
         led.ShouldAllBe(s => s.Stitches == 6);
         led.Take(2)
             .Select(s => s.Says)
-            .ShouldBe(["fold back to the right", "fold back to the left"]);
+            .ShouldBe(["fold back to the left", "fold back to the right"]);
         Stops(true).ShouldBeEmpty();
     }
 

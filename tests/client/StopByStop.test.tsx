@@ -145,3 +145,22 @@ test('where a step is done, how long it takes, and what is set for it stand in o
   rerender(<StepFacts step={{ ...step, sets: [], minutes: undefined, place: undefined } as never} />);
   expect(container.textContent).toBe('');
 });
+
+test('stops at which nothing is turned say what else is done there', () => {
+  const folded = {
+    ...step,
+    stops: [
+      stop(6, 0, 'fold back to the left'),
+      stop(6, 0, 'fold back to the right'),
+      stop(6, 0, 'the last leg'),
+    ],
+  };
+  render(<StopList step={folded} />);
+  expect(screen.queryByText('Needle')).toBeNull();
+  expect(screen.getAllByRole('row').map((r) => r.textContent)).toEqual([
+    'StopAfter stitchesThen',
+    '16fold back to the left',
+    '26fold back to the right',
+    'end6the last leg',
+  ]);
+});

@@ -6,7 +6,7 @@ type Row = Extract<Shape, { kind: 'path' }>;
 const high = 0.62;
 const least = 1.15;
 
-/** A stitch on a strip: as many repeats as there is room for, as large as they can be. */
+/** A stitch on a strip, beside its name: as many repeats as there is room for, as large as they can be. */
 export function StitchStrip({
   drawing,
   width = 112,
@@ -25,13 +25,7 @@ export function StitchStrip({
   const left = (width - count * repeat.length * scale) / 2;
   const d = repeat.paths.join('');
   return (
-    <svg
-      width={width}
-      height={height}
-      viewBox={`0 0 ${width} ${height}`}
-      role="img"
-      aria-label={drawing.says}
-    >
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden>
       <rect x={0.5} y={0.5} width={width - 1} height={height - 1} rx={5} fill="var(--ground)" />
       <g transform={`translate(${left} ${height / 2}) scale(${scale})`}>
         {Array.from({ length: count }, (_, i) => (

@@ -138,7 +138,18 @@ internal sealed record BookStitch(
 
     /// <summary>What may be said of each stitch of a list.</summary>
     public static IReadOnlyList<Field> Fields { get; } =
-    [NameOf, NumberOf, WidthField, RepeatField, DialField, LookOf, WordOf, DenseOf, PictureOf];
+    [
+        NameOf,
+        NumberOf,
+        WidthField,
+        RepeatField,
+        DialField,
+        LookOf,
+        WordOf,
+        DenseOf,
+        PictureOf,
+        PairOf,
+    ];
 
     /// <summary>Stitches in turn.</summary>
     public static GroupsField ListOf(string name, string label, string says, int most) =>

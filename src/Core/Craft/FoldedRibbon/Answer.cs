@@ -11,7 +11,7 @@ namespace ZephyrReach.Core.Craft.FoldedRibbon;
 /// <param name="Number">Which leg it catches, from 1.</param>
 /// <param name="At">From the start of the run, on its middle line.</param>
 /// <param name="Fold">Where the fold after it lies, from the start.</param>
-/// <param name="ToLeft">Whether the leg runs to the left of the line, as it is sewn; the fold lies on that side.</param>
+/// <param name="ToLeft">Whether the leg runs to her left, as she sits before it; the fold lies on that side.</param>
 internal sealed record Catch(int Number, Length At, Length Fold, bool ToLeft);
 
 /// <summary>What ribbon to buy, and where to stop and fold it.</summary>
@@ -93,7 +93,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         catches ??= [
             .. Enumerable
                 .Range(1, Ask.Legs)
-                .Select(i => new Catch(i, Advance * (i - 0.5), Advance * i, i % 2 == 1)),
+                .Select(i => new Catch(i, Advance * (i - 0.5), Advance * i, i % 2 == 0)),
         ];
 
     private IReadOnlyList<Catch>? catches;

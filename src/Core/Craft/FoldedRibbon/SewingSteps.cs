@@ -79,7 +79,7 @@ internal static class SewingSteps
         new SewingStep(
             "begin",
             "Tuck the start under",
-            $"Turn {a.Ruler.Mark(a.Ask.Tail)} under, and lay the ribbon at 45° over the start of the line, leaning to the left. Hold both threads.",
+            $"Turn {a.Ruler.Mark(a.Ask.Tail)} under, and lay the ribbon at 45° over the start of the line, leaning to the right. Hold both threads.",
             "45°",
             ["The raw end lies under the first leg."],
             []

@@ -30,13 +30,13 @@ internal static class Fields
         );
 
     public static LengthField Width { get; } =
-        LengthField.Mm("width", "Width", "Of the finished piece.", 10, 20_000) with
+        LengthField.Mm("width", "Piece, wide", "Of the finished piece.", 10, 20_000) with
         {
             IsEdge = true,
         };
 
     public static LengthField Height { get; } =
-        LengthField.Mm("height", "Height", "Of the finished piece.", 10, 20_000);
+        LengthField.Mm("height", "Piece, high", "Of the finished piece.", 10, 20_000);
 
     public static NumberField Angle { get; } =
         new("angle", "Angle", "Of the rows, with the clock from the width.", -180, 180, 45, false)

@@ -4,8 +4,10 @@ import type { ThingKind } from '../../api/types';
 import { useDrawer, useDrawerChanges, useKinds, type Thing, type Tried } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
 import { useUnits } from '../../app/workroom';
+import { StitchStrip } from '../../drawing/StitchStrip';
 import { Measure } from '../../parts/Measure';
 import { PropertyField } from '../../parts/PropertyField';
+import { pictureOf, stitchKind } from '../../parts/book/StitchShelf';
 import { StitchPad } from '../../parts/StitchPad';
 import { DrawerRooms } from './Drawer';
 import { FootBench } from './FootBench';
@@ -133,7 +135,11 @@ function Opened({
           ) : (
             thing.kind !== 'foot' && (
               <section className="sheet grid justify-items-center gap-2">
-                <ThingPicture thing={{ ...thing, properties: edited.properties as Thing['properties'] }} />
+                {thing.kind === stitchKind && pictureOf(thing) ? (
+                  <StitchStrip drawing={pictureOf(thing)!} width={278} height={96} />
+                ) : (
+                  <ThingPicture thing={{ ...thing, properties: edited.properties as Thing['properties'] }} />
+                )}
                 <Stock thing={thing} />
               </section>
             )

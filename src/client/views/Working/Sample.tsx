@@ -29,7 +29,10 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   if (!swatches) return <p className="text-soft">Opening…</p>;
   const settings = settingsOf(card, technique, working.ask);
   const foot = working.uses.foot ?? card?.feet.find((f) => f.rank === 'best')?.id ?? null;
-  const latest = (swatches.at(-1)?.features ?? {}) as Features;
+  // What was measured on the last scrap is not on the next one: only what was set goes along.
+  const latest = Object.fromEntries(
+    Object.entries(swatches.at(-1)?.features ?? {}).filter(([, set]) => typeof set === 'number'),
+  ) as Features;
   const features = { ...plannedFeatures(technique, working.ask, reckoning), ...latest };
 
   const addSwatch = async (changed = '', set: Features = features) => {

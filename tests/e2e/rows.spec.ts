@@ -1,0 +1,200 @@
+import { beginWorking, expect, field, kept, openWorking, test } from './house';
+
+test('a stranger to the machine finds her four stitches by their look', async ({ page }) => {
+  await page.goto('/drawer/machine-stitch');
+  const looks = page.getByRole('group', { name: 'What does it look like?' });
+  for (const [look, name, number] of [
+    ['leaf', 'leaf stem', '23'],
+    ['wave', 'wave', '11'],
+    ['bar', 'ladder', '38'],
+    ['letters', 'PEAS in letters', 'A7'],
+  ]) {
+    await looks.getByRole('button', { name: look, exact: true }).click();
+    const tile = page.getByRole('link', { name: new RegExp(`${number} ?${name}`) });
+    await expect(tile).toBeVisible();
+    await expect(tile.locator('svg')).toBeVisible();
+    // Only what looks so is left.
+    await expect(page.locator('.stitch-tile').first()).toBeVisible();
+    expect(await page.locator('.stitch-tile').count()).toBeLessThan(6);
+    await looks.getByRole('button', { name: look, exact: true }).click();
+  }
+});
+
+test('a machine’s book is filled in minutes, and a picture drawn by keys is on its tile', async ({
+  page,
+}) => {
+  await page.goto('/drawer/machine-stitch');
+  await page.getByRole('button', { name: 'Put in stitches' }).click();
+  await page.getByLabel('On the machine').selectOption('grandmother’s straight stitch');
+  await page.getByRole('checkbox', { name: /scallop/ }).check();
+  await page.getByRole('checkbox', { name: /crosses/ }).check();
+  await page.getByRole('button', { name: 'Put in these 2' }).click();
+  await page.getByLabel('On which machine').selectOption('grandmother’s straight stitch');
+  await expect(page.locator('.stitch-tile')).toHaveCount(2);
+
+  await page.getByRole('link', { name: /scallop/ }).click();
+  await page.getByLabel('Number or key').fill('3b');
+  const pad = page.getByRole('application');
+  await pad.focus();
+  for (const key of [
+    'Enter',
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowUp',
+    'ArrowUp',
+    'Enter',
+    'ArrowRight',
+    'Enter',
+  ])
+    await page.keyboard.press(key);
+  await expect(pad).toHaveAttribute('aria-label', /3 places/);
+  await kept(page);
+  await page.reload();
+  await expect(page.getByRole('application')).toHaveAttribute('aria-label', /3 places/);
+  await expect(page.getByLabel('Number or key')).toHaveValue('3b');
+});
+
+test('a slanted field from nothing: stitches by their look, rows on whole repeats, set, sewn and trimmed to size', async ({
+  page,
+}) => {
+  test.setTimeout(150_000);
+  await beginWorking(page, 'Middle of the runner', 'Sew rows of stitches', 'Piece, wide');
+  await (await field(page, 'Piece, wide')).fill('40 cm');
+  await (await field(page, 'Piece, high')).fill('60 cm');
+  await page.keyboard.press('Tab');
+  const cut = page.getByRole('region', { name: 'To cut' });
+  await expect(cut).toContainText('Trim to');
+  for (const name of ['leaf stem', 'wave']) {
+    await page.getByRole('button', { name: /Take one from the book|One more/ }).click();
+    const shelf = page.getByRole('group', { name: 'The stitch book' });
+    await shelf
+      .getByRole('button', { name: new RegExp(`\\d ?${name}`) })
+      .first()
+      .click();
+  }
+  await page.getByLabel('Rows apart').fill('14 mm');
+  await expect(cut).toContainText('51, 14 mm apart');
+  await expect(cut).toContainText('40 cm × 60 cm');
+  const wants = /Thread above([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
+
+  // Turned round: so many rows stand apart by so much, and one press takes it.
+  await page.getByText('Turned round', { exact: true }).first().click();
+  await page.getByLabel('So many rows').fill('40');
+  await expect(page.getByText('so many rows stand apart by')).toBeVisible();
+  await page.getByLabel('So many rows').fill('');
+  await kept(page);
+
+  await page.getByRole('link', { name: 'Set up', exact: true }).click();
+  await expect(page.getByRole('heading', { name: /rows of decorative stitches/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Sew', exact: true }).click();
+  await page.emulateMedia({ media: 'print' });
+  const sheet = (await page.getByTestId('cut-sheet').innerText()).replace(/\s+/g, ' ');
+  expect(sheet).toContain(wants);
+  expect(sheet).toContain('40 cm × 60 cm');
+  await page.emulateMedia({ media: 'screen' });
+
+  await page.getByRole('link', { name: 'At the machine' }).click();
+  const title = page.getByRole('heading', { level: 1 });
+  const seen: string[] = [];
+  for (let i = 0; i < 20 && (await title.textContent()) !== 'All sewn.'; i++) {
+    seen.push((await title.textContent())!);
+    await expect(page.locator('figure.drawing svg').first()).toBeVisible();
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(80);
+  }
+  expect(seen).toEqual([
+    'Cut it larger',
+    'Lay the stabiliser under',
+    'Draw the first row',
+    'Choose the stitches',
+    'Sew row 26 first',
+    'Sew to one side',
+    'Sew to the other side',
+    'Press it from behind',
+    'Trim to size',
+  ]);
+});
+
+test('a scrap with several stitches is entered by number and Enter, and what it taught is in the book', async ({
+  page,
+}) => {
+  await openWorking(page, 'Rows across the runner’s middle', 'Sample');
+  await page.getByRole('button', { name: 'Add the next swatch' }).first().click();
+  const swatch = page.getByRole('listitem', { name: 'Swatch 4' });
+  await swatch.getByRole('button', { name: 'A stitch on it' }).click();
+  await swatch.getByRole('button', { name: /\d ?fern/ }).click();
+  const line = swatch.getByRole('group', { name: 'Line 1: fern' });
+  await line.getByLabel('Ten repeats').fill('78');
+  await line.getByLabel('Ten repeats').press('Enter');
+  await expect(line.getByLabel('Across')).toBeFocused();
+  await page.keyboard.type('6.8');
+  await page.keyboard.press('Enter');
+  await expect(line).toContainText('One repeat is 7.8 mm, by the book 7.4 mm.');
+  await expect(swatch).toContainText('5.4 % more than the book says');
+  await kept(page);
+
+  // The same once more with nothing under it: one tunnels, so the cloth wants the other.
+  await line.getByRole('button', { name: 'Once more, without stabiliser' }).click();
+  const bare = swatch.getByRole('group', { name: 'Line 2: fern' });
+  await bare.getByLabel('Ten repeats').fill('74');
+  await bare.getByLabel('Ten repeats').press('Enter');
+  await bare.getByLabel('Tunnels').check();
+  await expect(swatch).toContainText('this cloth wants tear-away');
+
+  await line.getByRole('button', { name: 'Into the book: 7.8 mm' }).click();
+  await expect(line).toContainText('“fern” now says 7.8 mm.');
+  await line.getByRole('button', { name: 'Tell the window machine’s dials' }).click();
+  await expect(line).toContainText('The window machine knows it.');
+  await kept(page);
+  await page.reload();
+  await expect(page.getByRole('group', { name: 'Line 1: fern' }).getByLabel('Ten repeats')).toHaveValue(
+    '78 mm',
+  );
+  await page.goto('/drawer/machine-stitch');
+  await page.getByRole('link', { name: /24 ?fern/ }).click();
+  await expect(page.getByLabel('One repeat')).toHaveValue('7.8 mm');
+});
+
+test('a bridge says which stitches reach, and what its widest bites across', async ({ page }) => {
+  await openWorking(page, 'Bridges along the runner', 'Plan');
+  const cut = page.getByRole('region', { name: 'To cut' });
+  await expect(cut).toContainText('feather, number 36, 7 mm wide');
+  await page.getByRole('textbox', { name: 'Gap' }).fill('4 mm');
+  await expect(page.getByText('There is no bar of 4 mm; the nearest is 3 mm.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Gap' }).fill('6 mm');
+  await expect(page.getByText(/A stitch of 8.5 mm is wanted, and the machine makes 7 mm/)).toBeVisible();
+  await expect(page.getByText('the widest stitch bites across a gap of')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByRole('textbox', { name: 'Gap' })).toHaveValue('4.6 mm');
+  await page.getByRole('textbox', { name: 'Gap' }).fill('3 mm');
+  await expect(cut).toContainText('Folds held bythe bar of 3 mm');
+  await kept(page);
+});
+
+test('the count of a folded ribbon is led at the machine, six stitches and a fold', async ({ page }) => {
+  await openWorking(page, 'Ribbon across the runner’s end', 'Sew');
+  await page.getByRole('link', { name: 'At the machine' }).click();
+  const title = page.getByRole('heading', { level: 1 });
+  for (let i = 0; i < 10 && !(await title.textContent())!.startsWith('Catch'); i++) {
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(80);
+  }
+  await expect(title).toContainText('stop 1 of 34');
+  for (let i = 0; i < 6; i++) await page.keyboard.press(' ');
+  await expect(page.getByText('Stop', { exact: true })).toBeVisible();
+  await expect(page.getByText('fold back to the left').first()).toBeVisible();
+  await page.keyboard.press(' ');
+  await expect(title).toContainText('stop 2 of 34');
+  await expect(page.getByText('fold back to the right').first()).toBeVisible();
+});
+
+test('what was measured on the machine is said on the card and at the step, for a telephone too', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openWorking(page, 'Beetroot on the pocket', 'Set up');
+  await expect(page.getByText(/set [\d.]+ mm: this machine gives [\d.]+ mm there/).first()).toBeVisible();
+  await page.goto('/drawer/machine-stitch');
+  await expect(page.locator('.stitch-tile').first()).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
