@@ -72,16 +72,16 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
       .first()
       .click();
   }
-  await page.getByLabel('Rows apart').fill('14 mm');
+  await page.getByRole('textbox', { name: 'Rows apart' }).fill('14 mm');
   await expect(cut).toContainText('51, 14 mm apart');
   await expect(cut).toContainText('40 cm × 60 cm');
   const wants = /Thread above([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
 
   // Turned round: so many rows stand apart by so much, and one press takes it.
   await page.getByText('Turned round', { exact: true }).first().click();
-  await page.getByLabel('So many rows').fill('40');
+  await page.getByRole('textbox', { name: 'So many rows' }).fill('40');
   await expect(page.getByText('so many rows stand apart by')).toBeVisible();
-  await page.getByLabel('So many rows').fill('');
+  await page.getByRole('textbox', { name: 'So many rows' }).fill('');
   await kept(page);
 
   await page.getByRole('link', { name: 'Set up', exact: true }).click();
