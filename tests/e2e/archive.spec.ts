@@ -23,7 +23,7 @@ test('everything goes out in one file, and comes into an empty house with one un
   await expect(all.getByRole('alert')).toContainText('This is no archive of the program');
   await all.getByLabel('Bring in').setInputFiles(zip);
   const would = all.getByRole('region', { name: 'What put-by.zip would bring' });
-  await expect(would.getByRole('row', { name: /^projects/ })).toContainText('6');
+  await expect(would.getByRole('row', { name: /^projects/ })).toContainText('7');
   await would.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByText(/records brought in/)).toBeVisible();
   await kept(page);

@@ -163,10 +163,10 @@ test('a shelf goes out as a table and comes in again, with a report line by line
 test('ten measured stitches say what the machine’s dial really gives', async ({ page }) => {
   await page.goto('/drawer/machine');
   await page
-    .getByRole('link', { name: /window machine/ })
+    .getByRole('link', { name: /grandmother’s straight stitch/ })
     .first()
     .click();
-  const dial = page.getByRole('region', { name: 'What its stitch dial really gives' });
+  const dial = page.getByRole('region', { name: 'What its stitch-length dial really gives' });
   await expect(dial).toContainText('On nothing measured yet');
   await expect(dial).toContainText('Set 3 mm');
 

@@ -215,7 +215,7 @@ test('the swatch of every technique asks for its own readings, and says what it 
     for (const [i, reading] of needed.entries()) {
       await swatch
         .getByLabel(reading.label, { exact: true })
-        .fill(needed.length === 1 ? '9 mm' : `${30 - i * 14} cm`);
+        .fill(needed.length === 1 ? '9 mm' : `${30 - i * 7} cm`);
     }
     await swatch.getByLabel(needed.at(-1)!.label, { exact: true }).press('Enter');
     await expect(swatch.locator('.fig').nth(1), technique.name).toHaveText(/^\d+(\.\d+)?( mm| %)?$/);

@@ -160,7 +160,7 @@ internal static class Fields
         };
 
     public static NumberField BorderRows { get; } =
-        new("borderRows", "Rows in the border", "From the outside in.", 1, 40, 2, false)
+        new("borderRows", "Border rows", "From the outside in.", 1, 40, 2, false)
         {
             IsWhole = true,
             ShownWhen = InBorder,
@@ -169,7 +169,7 @@ internal static class Fields
     public static LengthField BorderInset { get; } =
         LengthField.Mm(
             "borderInset",
-            "Outer row, from the edge",
+            "Outermost, in by",
             "From the finished edge to the middle of the outermost row.",
             0,
             2000,

@@ -1,6 +1,7 @@
 import type { Answer, Ask, Length, Technique, Units } from '../../api/types';
 import { useReckoning } from '../../app/useReckoning';
 import { Measure } from '../Measure';
+import { isAsked } from './asked';
 
 type Props = {
   /** Where the straight form is asked, such as `reckon/shirring`. */
@@ -13,7 +14,12 @@ type Props = {
 
 /** Turned round: what that which is there allows, with one press to take it. */
 export function Allows(props: Props) {
-  const asked = props.technique.allows.filter((t) => props.ask[t.needs] !== undefined);
+  const { allows, fields } = props.technique;
+  // What is not asked, as the angle of a border is not, allows nothing.
+  const asked = allows.filter((t) => {
+    const needs = fields.find((f) => f.name === t.needs);
+    return props.ask[t.needs] !== undefined && (!needs || isAsked(needs, props.ask, fields));
+  });
   if (asked.length === 0) return null;
   return (
     <section className="no-print sheet text-[0.95rem]" aria-label="Turned round">
