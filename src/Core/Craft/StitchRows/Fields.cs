@@ -120,7 +120,7 @@ internal static class Fields
             "Rows end",
             "How the last repeat of a row ends.",
             [
-                new("even", "with as much bare at both ends", "Every row at the usual length."),
+                new("even", "alike at both ends", "Every row at the usual length."),
                 new(
                     Whole,
                     "on a whole repeat",
@@ -134,7 +134,7 @@ internal static class Fields
     public static LengthField RepeatRange { get; } =
         LengthField.Fine(
             "repeatRange",
-            "Repeat, give or take",
+            "Repeat, ±",
             "So far a repeat may be stretched or squeezed before it shows.",
             0,
             20,
