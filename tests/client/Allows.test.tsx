@@ -106,3 +106,10 @@ test('a figure that reaches the most that is planned says that it is the cap, an
     ),
   );
 });
+
+test('what is said but not asked allows nothing: the angle of a border', () => {
+  const angle = { name: 'cloth', shownWhen: { field: 'layout', is: 'field', or: [] } };
+  open({ cloth: 45, layout: 'border' }, [turned('edge', 'edge')], [angle, { name: 'layout' }]);
+  expect(screen.queryByRole('region')).toBeNull();
+  expect(asked).toEqual([]);
+});

@@ -148,7 +148,30 @@ public sealed record Dimension(
     LengthKind Kind,
     string Note = "",
     string Field = ""
-) : Shape;
+) : Shape
+{
+    /// <summary>How wide a piece is and how high, below it and at its right; typed where fields are named.</summary>
+    public static IEnumerable<Dimension> Of(
+        Length width,
+        Length height,
+        LengthKind kind,
+        string note = "",
+        string across = "",
+        string down = ""
+    ) =>
+        [
+            new(
+                new(Length.Zero, height),
+                new(width, height),
+                Side.Below,
+                width,
+                kind,
+                note,
+                across
+            ),
+            new(new(width, Length.Zero), new(width, height), Side.Right, height, kind, note, down),
+        ];
+}
 
 /// <summary>The direction of the lengthwise grain.</summary>
 public sealed record GrainArrow(Point From, Point To) : Shape;

@@ -58,26 +58,13 @@ internal static class BridgeDrawing
                 }
             );
         }
-        shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, length),
-                new Point(width, length),
-                Side.Below,
+        shapes.AddRange(
+            Dimension.Of(
                 width,
-                LengthKind.Marked,
-                "",
-                Fields.TotalWidth.Name
-            )
-        );
-        shapes.Add(
-            new Dimension(
-                new Point(width, Length.Zero),
-                new Point(width, length),
-                Side.Right,
                 length,
                 LengthKind.Marked,
-                "",
-                Fields.SeamLength.Name
+                across: Fields.TotalWidth.Name,
+                down: Fields.SeamLength.Name
             )
         );
         shapes.Add(

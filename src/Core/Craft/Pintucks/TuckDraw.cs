@@ -59,7 +59,7 @@ internal sealed record TuckSample(
 
     /// <summary>How much it is learnt from, 0 to 1.</summary>
     public double Weight =>
-        !Counts || !Teaches ? 0 : (Same ? 1 : 0.5) * Math.Min(1, Tucks / WholeRun);
+        !Teaches ? 0 : Weighing.Of(Same, Counts) * Math.Min(1, Tucks / WholeRun);
 }
 
 /// <summary>The samples of an ask.</summary>
@@ -86,20 +86,6 @@ internal static class TuckSamples
         5
     );
 
-    private static readonly FlagField Same = new(
-        "same",
-        "Same cloth and foot",
-        "Another counts half.",
-        true
-    );
-
-    private static readonly FlagField Counts = new(
-        "counts",
-        "Counts",
-        "Whether it is learnt from.",
-        true
-    );
-
     public static GroupsField Field { get; } =
         new(
             "samples",
@@ -120,8 +106,7 @@ internal static class TuckSamples
                 Tucks,
                 Fields.Flat,
                 Fields.Tucked,
-                Same,
-                Counts,
+                .. Weighing.Fields,
             ],
             500
         );
@@ -136,10 +121,7 @@ internal static class TuckSamples
             var cloth = sample.LengthOrStart(Cloth);
             var tucks = sample.Number(Tucks);
             var (flat, tucked) = (sample.Lengths(Fields.Flat), sample.Lengths(Fields.Tucked));
-            var (same, counts) = (
-                sample.OptionalFlag(Same) ?? true,
-                sample.OptionalFlag(Counts) ?? true
-            );
+            var (same, counts) = Weighing.Read(sample);
             if (flat.Count > 0 && tucked.Count > 0)
             {
                 samples.Add(

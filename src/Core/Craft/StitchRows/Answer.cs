@@ -39,6 +39,12 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             a => [.. a.Rows.Select(r => r.Spare)]
         ),
         F.Lengths(
+            "starts",
+            LengthKind.Fine,
+            "Where their first begins, from the row’s end: half of that.",
+            a => [.. a.Rows.Select(r => r.Spare / 2)]
+        ),
+        F.Lengths(
             "repeatsSet",
             LengthKind.Fine,
             "The repeat that fills each; the usual one where none does, or none is wanted.",

@@ -40,26 +40,13 @@ internal static class RowsDrawing
         {
             shapes.Add(Turned(a));
         }
-        shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, height),
-                new Point(width, height),
-                Side.Below,
+        shapes.AddRange(
+            Dimension.Of(
                 width,
-                LengthKind.Marked,
-                "",
-                Fields.Width.Name
-            )
-        );
-        shapes.Add(
-            new Dimension(
-                new Point(width, Length.Zero),
-                new Point(width, height),
-                Side.Right,
                 height,
                 LengthKind.Marked,
-                "",
-                Fields.Height.Name
+                across: Fields.Width.Name,
+                down: Fields.Height.Name
             )
         );
         return new Drawing(
@@ -120,26 +107,7 @@ internal static class RowsDrawing
                 Part = "trim",
             }
         );
-        shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, height),
-                new Point(width, height),
-                Side.Below,
-                width,
-                LengthKind.Cut,
-                "to cut"
-            )
-        );
-        shapes.Add(
-            new Dimension(
-                new Point(width, Length.Zero),
-                new Point(width, height),
-                Side.Right,
-                height,
-                LengthKind.Cut,
-                "to cut"
-            )
-        );
+        shapes.AddRange(Dimension.Of(width, height, LengthKind.Cut, "to cut"));
         shapes.Add(
             new Dimension(
                 new Point(left, top),

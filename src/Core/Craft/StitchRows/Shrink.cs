@@ -81,20 +81,6 @@ internal static class ShrinkSamples
         "Whether something lay under it."
     );
 
-    private static readonly FlagField Same = new(
-        "same",
-        "Same cloth and foot",
-        "Another counts half.",
-        true
-    );
-
-    private static readonly FlagField Counts = new(
-        "counts",
-        "Counts",
-        "Whether it is learnt from.",
-        true
-    );
-
     public static GroupsField Field { get; } =
         new(
             "samples",
@@ -109,8 +95,7 @@ internal static class ShrinkSamples
                 AlongAfter,
                 AcrossBefore,
                 AcrossAfter,
-                Same,
-                Counts,
+                .. Weighing.Fields,
             ],
             500
         );
@@ -130,8 +115,8 @@ internal static class ShrinkSamples
                     s.Length(AlongAfter),
                     s.Length(AcrossBefore),
                     s.Length(AcrossAfter),
-                    s.OptionalFlag(Same) ?? true,
-                    s.OptionalFlag(Counts) ?? true
+                    Weighing.Read(s).Same,
+                    Weighing.Read(s).Counts
                 )),
         ];
 
@@ -275,9 +260,7 @@ internal sealed record ShrunkLearnt(
                 .. samples.Select(s => new Observation(
                     s.Settings.Features,
                     s.Response(along),
-                    !s.Counts ? 0
-                        : s.Same ? 1
-                        : 0.5
+                    Weighing.Of(s.Same, s.Counts)
                 )),
             ]
         );

@@ -153,9 +153,7 @@ public sealed record Dial(
                 .. samples.Select(s => new Observation(
                     One,
                     Math.Log(s.Factor),
-                    !s.Counts ? 0
-                        : s.Same ? 1
-                        : 0.5
+                    Weighing.Of(s.Same, s.Counts)
                 )),
             ]
         );

@@ -5,26 +5,12 @@ namespace ZephyrReach.Core.Swatches.Learning;
 /// <summary>Swatches as the samples of a dial: what was set, what it came to, and whether it counts.</summary>
 public static class DialSamples
 {
-    private static readonly FlagField Same = new(
-        "same",
-        "Same cloth and foot",
-        "Another counts half.",
-        true
-    );
-
-    private static readonly FlagField Counts = new(
-        "counts",
-        "Counts",
-        "Whether it is learnt from.",
-        true
-    );
-
     /// <summary>The field that takes them.</summary>
     public static GroupsField Field(string says) =>
         DialQuestion.Samples with
         {
             Says = says,
-            Fields = [.. DialQuestion.Samples.Fields, Same, Counts],
+            Fields = [.. DialQuestion.Samples.Fields, .. Weighing.Fields],
             Most = 500,
         };
 
@@ -36,11 +22,10 @@ public static class DialSamples
                 .Zip(
                     reader.Groups(field),
                     (sample, group) =>
-                        sample with
-                        {
-                            Same = group.OptionalFlag(Same) ?? true,
-                            Counts = group.OptionalFlag(Counts) ?? true,
-                        }
+                    {
+                        var (same, counts) = Weighing.Read(group);
+                        return sample with { Same = same, Counts = counts };
+                    }
                 ),
         ];
 

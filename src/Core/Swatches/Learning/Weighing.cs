@@ -1,0 +1,34 @@
+using ZephyrReach.Core.Asks;
+
+namespace ZephyrReach.Core.Swatches.Learning;
+
+/// <summary>How much a sample counts, as every family asks it alike.</summary>
+internal static class Weighing
+{
+    private static readonly FlagField SameField = new(
+        "same",
+        "Same cloth and foot",
+        "Another counts half.",
+        true
+    );
+
+    private static readonly FlagField CountsField = new(
+        "counts",
+        "Counts",
+        "Whether it is learnt from.",
+        true
+    );
+
+    /// <summary>The fields that say it.</summary>
+    public static IReadOnlyList<Field> Fields { get; } = [SameField, CountsField];
+
+    /// <summary>Whether it is of the very cloth and foot, and whether it is learnt from; yes to both where nothing is said.</summary>
+    public static (bool Same, bool Counts) Read(AskReader sample) =>
+        (sample.OptionalFlag(SameField) ?? true, sample.OptionalFlag(CountsField) ?? true);
+
+    /// <summary>1, ½ for another cloth or foot, 0 where it is left out.</summary>
+    public static double Of(bool same, bool counts) =>
+        !counts ? 0
+        : same ? 1
+        : 0.5;
+}
