@@ -139,7 +139,11 @@ public class RowsDrawingTests
                         .ToList();
                     return legs.All(leg => Near(Leans(leg), 1) && Near(Across(leg), wide))
                         && legs.Zip(legs.Skip(1))
-                            .All(l => Ends(l.First).SequenceEqual(Begins(l.Second)));
+                            .All(l =>
+                                Ends(l.First)
+                                    .Zip(Begins(l.Second))
+                                    .All(e => Same(e.First, e.Second))
+                            );
                 }
             );
 
@@ -204,12 +208,12 @@ public class RowsDrawingTests
     private static double Across(Path leg) =>
         (leg.Steps[0].To.X - leg.Start.X).Millimetres / Math.Sqrt(2);
 
-    private static IEnumerable<string> Begins(Path leg) => Round(leg.Start, leg.Steps[0].To);
+    private static Point[] Begins(Path leg) => [leg.Start, leg.Steps[0].To];
 
-    private static IEnumerable<string> Ends(Path leg) => Round(leg.Steps[2].To, leg.Steps[1].To);
+    private static Point[] Ends(Path leg) => [leg.Steps[2].To, leg.Steps[1].To];
 
-    private static IEnumerable<string> Round(params Point[] points) =>
-        points.Select(p => $"{p.X.Millimetres:F4} {p.Y.Millimetres:F4}");
+    private static bool Same(Point a, Point b) =>
+        Near(a.X.Millimetres, b.X.Millimetres) && Near(a.Y.Millimetres, b.Y.Millimetres);
 
     private static WorkPlan Plan(string technique, RawAsk ask)
     {

@@ -75,6 +75,9 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   await page.getByRole('textbox', { name: 'Rows apart' }).fill('14 mm');
   await expect(cut).toContainText('51, 14 mm apart');
   await expect(cut).toContainText('40 cm × 60 cm');
+  await expect(page.getByRole('table').filter({ hasText: 'Length to set' })).toContainText(
+    'leaf stem, number 23',
+  );
   const wants = /Thread above([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
 
   // Turned round: so many rows stand apart by so much, and one press takes it.
@@ -91,6 +94,8 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   const sheet = (await page.getByTestId('cut-sheet').innerText()).replace(/\s+/g, ' ');
   expect(sheet).toContain(wants);
   expect(sheet).toContain('40 cm × 60 cm');
+  // Row by row, as the plan lists it: on paper too.
+  expect(sheet).toContain('Length to set');
   await page.emulateMedia({ media: 'screen' });
 
   await page.getByRole('link', { name: 'At the machine' }).click();
