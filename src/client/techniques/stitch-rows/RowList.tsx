@@ -16,17 +16,17 @@ type Setting = {
 };
 
 /** How each row is set, where it begins and how many repeats it holds; rows that are set alike stand together. */
-export function RowList({ answer }: { answer: Answer | null }) {
+export function RowList({ answer, folded }: { answer: Answer | null; folded?: boolean }) {
   const settings = (answer as (Answer & { settings?: Setting[] }) | null)?.settings;
   if (!settings?.length) return null;
   const groups = alike(settings);
   const knows = settings.some((s) => s.set);
   const several = new Set(settings.map((s) => s.stitch)).size > 1;
   return (
-    <details className="sheet row-list" open>
+    <details className="sheet row-list" open={!folded}>
       <summary className="min-h-11 content-center font-semibold">Row by row</summary>
       <div className="overflow-x-auto">
-        <table className="stops">
+        <table>
           <thead>
             <tr>
               <th scope="col">Row</th>
@@ -44,7 +44,7 @@ export function RowList({ answer }: { answer: Answer | null }) {
                   <td>
                     {spanOf(rows.map((r) => r.row))} {first.side}
                   </td>
-                  {several && <td>{first.stitch}</td>}
+                  {several && <td>{first.stitch.split(',')[0]}</td>}
                   {knows && (
                     <td className="fig">{first.set ? <Measure text={first.set.text} /> : 'as it is'}</td>
                   )}
