@@ -75,7 +75,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   await page.getByRole('textbox', { name: 'Rows apart' }).fill('14 mm');
   await expect(cut).toContainText('51, 14 mm apart');
   await expect(cut).toContainText('40 cm × 60 cm');
-  await expect(page.getByRole('table').filter({ hasText: 'Length to set' })).toContainText('leaf stem');
+  await expect(page.locator('.row-list').first()).toContainText('leaf stem');
   const wants = /Thread above([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
 
   // Turned round: so many rows stand apart by so much, and one press takes it.
@@ -99,12 +99,18 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   await page.getByRole('link', { name: 'At the machine' }).click();
   const title = page.getByRole('heading', { level: 1 });
   const seen: string[] = [];
-  for (let i = 0; i < 20 && (await title.textContent()) !== 'All sewn.'; i++) {
-    seen.push((await title.textContent())!);
-    await expect(page.locator('figure.drawing svg').first()).toBeVisible();
+  // Row by row within a step: each with what to set, where to begin and how many repeats.
+  const rows: string[] = [];
+  for (let i = 0; i < 90 && (await title.textContent()) !== 'All sewn.'; i++) {
+    const said = (await title.textContent())!.replace(/\d+ of \d+$/, '').trim();
+    if (seen.at(-1) !== said) seen.push(said);
+    if (said.startsWith('Sew to'))
+      rows.push((await page.locator('section[data-stop]').innerText()).replace(/\s+/g, ' '));
     await page.keyboard.press('ArrowRight');
-    await page.waitForTimeout(80);
+    await page.waitForTimeout(60);
   }
+  expect(rows).toHaveLength(50);
+  expect(rows[0]).toMatch(/row 27 .*Length 2\.\d mm\. Begin [\d.]+ mm from the edge .* \d+ repeats\./);
   expect(seen).toEqual([
     'Cut it larger',
     'Lay the stabiliser under',

@@ -12,6 +12,9 @@ internal static class RowsDrawing
     /// <summary>Of more rows than this every second, third, … is drawn.</summary>
     private const int MostDrawn = 600;
 
+    /// <summary>Of more rows than this none is led, or looked at from near, by itself.</summary>
+    public const int MostLed = 300;
+
     /// <summary>The sole of a foot is about so long.</summary>
     private static readonly Length Sole = Length.FromMillimetres(26);
 
@@ -59,8 +62,30 @@ internal static class RowsDrawing
             height,
             shapes,
             true
-        );
+        )
+        {
+            Nears = a.Rows.Count > MostLed ? [] : [.. a.Rows.Select(r => Near(a, r))],
+        };
     }
+
+    /// <summary>Which of the places from near is a row.</summary>
+    public static int NearOf(Answer a, Row row) =>
+        Enumerable.Range(0, a.Rows.Count).First(i => ReferenceEquals(a.Rows[i], row));
+
+    /// <summary>Where a row begins, turned so that it runs towards her.</summary>
+    private static Near Near(Answer a, Row row) =>
+        new(
+            row.At(Length.Min(row.Start, row.Length)),
+            Length.Max(4 * a.Ask.MeanGap, 3 * row.Stitch.Repeat),
+            90
+                - Math.Atan2(
+                    (row.To.Y - row.From.Y).Millimetres,
+                    (row.To.X - row.From.X).Millimetres
+                )
+                    * 180
+                    / Math.PI,
+            row.Side == "" ? $"row {row.Number}" : $"row {row.Number}, {row.Side}"
+        );
 
     public static Drawing Cut(Answer a)
     {

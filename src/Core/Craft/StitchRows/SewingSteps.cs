@@ -206,14 +206,32 @@ internal static class SewingSteps
             ).At(
                 Place.Machine,
                 runs.Sum(r => Pace.Sewn(r.Length, Length.FromMillimetres(1)) + 0.75),
-                ask.IsMarked || ask.IsBorder ? RowsDrawing.Name : EdgeCloseUp.Name,
-                ask.IsMarked || ask.IsBorder ? ["rows"] : ["rows", "foot"]
+                RowsDrawing.Name,
+                ["rows"]
             )
         ) with
         {
             Sets = sets,
+            Stops = Stops(a, runs),
         };
     }
+
+    /// <summary>Each row by itself, so that it is led row by row at the machine: what to set, where to begin, how many repeats.</summary>
+    private static IReadOnlyList<StepStop> Stops(Answer a, IReadOnlyList<Row> runs) =>
+        a.Rows.Count > RowsDrawing.MostLed
+            ? []
+            :
+            [
+                .. runs.Select(r => new StepStop(
+                    0,
+                    "down",
+                    0,
+                    $"{(Setting(a, r) is { Length: > 0 } set ? $"{Capital(set)}. " : "")}{Begin(a, r)} {(r.Sewn.Repeats == 0 ? "No whole repeat: trim it." : $"{r.Sewn.Repeats} repeats.")}",
+                    RowsDrawing.NearOf(a, r)
+                )),
+            ];
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     private static SewingStep Pressed(Answer a) =>
         new SewingStep(

@@ -47,7 +47,7 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
     { keys: ['ArrowRight', 'Enter'], shown: '→', says: 'the stop itself, then the next', run: arrive },
     { keys: ['ArrowLeft', 'PageUp', 'Backspace'], shown: '←', says: 'one back', run: back },
   ]);
-  const { stops, isStop, turns } = stopsOf(step);
+  const { stops, isStop, turns, counts } = stopsOf(step);
   return (
     <>
       <section
@@ -58,7 +58,7 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
           <h1 className="text-2xl sm:text-3xl">
             {step.title}
             <span className="ml-3 text-xl font-normal text-soft">
-              {isStop(at) ? `stop ${at + 1} of ${stops}` : 'to the end'}
+              {isStop(at) ? `${counts ? 'stop ' : ''}${at + 1} of ${stops}` : 'to the end'}
             </span>
           </h1>
           <button type="button" className="stop-count" onClick={tick}>
@@ -69,9 +69,23 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
               </>
             ) : (
               <>
-                <b className="fig">{stop.turn ? turnOf(stop) : isStop(at) ? 'Stop' : 'There'}</b>
+                <b className={`fig${counts ? '' : ' in-words'}`}>
+                  {stop.turn
+                    ? turnOf(stop)
+                    : !counts
+                      ? (near?.label ?? 'Next')
+                      : isStop(at)
+                        ? 'Stop'
+                        : 'There'}
+                </b>
                 <span>
-                  {stop.turn ? `needle down, ${stop.needle}` : isStop(at) ? 'needle down' : 'the end of it'}
+                  {stop.turn
+                    ? `needle down, ${stop.needle}`
+                    : !counts
+                      ? 'set it, then sew it'
+                      : isStop(at)
+                        ? 'needle down'
+                        : 'the end of it'}
                 </span>
               </>
             )}
