@@ -13,7 +13,7 @@ internal static class RowsDrawing
     private const int MostDrawn = 600;
 
     /// <summary>Of more rows than this none is led, or looked at from near, by itself.</summary>
-    public const int MostLed = 300;
+    public const int MostLed = 60;
 
     /// <summary>The sole of a foot is about so long.</summary>
     private static readonly Length Sole = Length.FromMillimetres(26);
