@@ -75,6 +75,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   await page.getByRole('textbox', { name: 'Rows apart' }).fill('14 mm');
   await expect(cut).toContainText('51, 14 mm apart');
   await expect(cut).toContainText('40 cm × 60 cm');
+  await page.locator('.row-list summary').first().click();
   await expect(page.locator('.row-list').first()).toContainText('leaf stem');
   const wants = /Thread above([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
 

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Answer, Length } from '../../api/types';
 import { Measure } from '../../parts/Measure';
 
@@ -17,13 +18,15 @@ type Setting = {
 
 /** How each row is set, where it begins and how many repeats it holds; rows that are set alike stand together. */
 export function RowList({ answer, folded }: { answer: Answer | null; folded?: boolean }) {
+  // A long list is laid out only where it is looked at, so that typing does not wait for it.
+  const [isOpen, setOpen] = useState(!folded);
   const settings = (answer as (Answer & { settings?: Setting[] }) | null)?.settings;
   if (!settings?.length) return null;
-  const groups = alike(settings);
+  const groups = isOpen ? alike(settings) : [];
   const knows = settings.some((s) => s.set);
   const several = new Set(settings.map((s) => s.stitch)).size > 1;
   return (
-    <details className="sheet row-list" open={!folded}>
+    <details className="sheet row-list" open={isOpen} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-11 content-center font-semibold">Row by row</summary>
       <div className="overflow-x-auto">
         <table>
