@@ -99,6 +99,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
 
   await page.getByRole('link', { name: 'At the machine' }).click();
   const title = page.getByRole('heading', { level: 1 });
+  await expect(title).toHaveText('Cut it larger');
   const seen: string[] = [];
   // Row by row within a step: each with what to set, where to begin and how many repeats.
   const rows: string[] = [];
@@ -185,6 +186,7 @@ test('the count of a folded ribbon is led at the machine, six stitches and a fol
   await openWorking(page, 'Ribbon across the runner’s end', 'Sew');
   await page.getByRole('link', { name: 'At the machine' }).click();
   const title = page.getByRole('heading', { level: 1 });
+  await expect(title).toHaveText('Measure the ribbon');
   for (let i = 0; i < 10 && !(await title.textContent())!.startsWith('Catch'); i++) {
     await page.keyboard.press('ArrowRight');
     await page.waitForTimeout(80);
