@@ -152,14 +152,24 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
     private readonly ILookup<int, Row> byNumber = Rows.ToLookup(r => r.Number);
 
     /// <summary>Thread of a row, with its share of what is spare.</summary>
-    private Length ThreadOf(int number) =>
-        Spare * Sum(byNumber[number].Select(r => r.Thread(Ask.ClothThickness, Ask.Tail)));
+    private Length ThreadOf(int number) => Threads[number - 1];
 
-    public Length Thread => Sum(Enumerable.Range(1, Count).Select(ThreadOf));
+    /// <summary>Of every row, in their order; reckoned once, since each follows the way of its needle.</summary>
+    private IReadOnlyList<Length> Threads =>
+        threads ??= [
+            .. Enumerable
+                .Range(1, Count)
+                .Select(n =>
+                    Spare * Sum(byNumber[n].Select(r => r.Thread(Ask.ClothThickness, Ask.Tail)))
+                ),
+        ];
+
+    private IReadOnlyList<Length>? threads;
+
+    public Length Thread => Sum(Threads);
 
     /// <summary>Whether there is a row that no bobbin holds.</summary>
-    public bool RowIsTooLong =>
-        Enumerable.Range(1, Count).Any(n => ThreadOf(n) > Ask.BobbinCapacity);
+    public bool RowIsTooLong => Threads.Any(t => t > Ask.BobbinCapacity);
 
     public IReadOnlyList<int> ChangeBefore => changeBefore ??= Changes();
 
