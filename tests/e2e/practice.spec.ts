@@ -21,11 +21,12 @@ async function sew(page: Page, mmPerSecond: number, seconds: number) {
   const [x, y] = [box.x + box.width - 20, box.y + box.height / 2];
   await page.mouse.move(x, y);
   await page.mouse.down();
-  await page.getByRole('checkbox', { name: 'stays down' }).evaluate((b: HTMLInputElement) => b.click());
-  await page.evaluate(
-    ([x, y, pixelsPerSecond, seconds]) =>
+  // Foot and hands begin and end in one frame: a machine that runs while the cloth stands still breaks its thread.
+  await page.getByRole('checkbox', { name: 'stays down' }).evaluate(
+    (pedal: HTMLInputElement, [x, y, pixelsPerSecond, seconds]) =>
       new Promise<void>((resolve) => {
         const canvas = document.querySelector('canvas')!;
+        pedal.click();
         const start = performance.now();
         const move = (now: number) => {
           const by = Math.min(seconds!, (now - start) / 1000) * pixelsPerSecond!;
@@ -39,13 +40,15 @@ async function sew(page: Page, mmPerSecond: number, seconds: number) {
             }),
           );
           if ((now - start) / 1000 < seconds!) requestAnimationFrame(move);
-          else resolve();
+          else {
+            pedal.click();
+            resolve();
+          }
         };
         requestAnimationFrame(move);
       }),
     [x, y, mmPerSecond * perMm, seconds],
   );
-  await page.getByRole('checkbox', { name: 'stays down' }).evaluate((b: HTMLInputElement) => b.click());
   await page.mouse.up();
 }
 
