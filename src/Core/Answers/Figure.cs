@@ -122,16 +122,7 @@ public static class Figure<T>
         Func<T, IReadOnlyList<TRow>> rows,
         params IReadOnlyList<Figure> inner
     )
-        where TRow : notnull =>
-        Of(
-            name,
-            FigureShape.Table,
-            says,
-            // Rows of values are boxed once here, and not at each of their figures.
-            t =>
-                rows(t) is { } all ? all as IReadOnlyList<object> ?? [.. all.Cast<object>()] : null,
-            inner: inner
-        );
+        where TRow : class => Of(name, FigureShape.Table, says, rows, inner: inner);
 
     /// <summary>Figures that belong together.</summary>
     public static Figure Group<TGroup>(

@@ -62,9 +62,9 @@ public static class LengthText
                 kind is LengthKind.Cut or LengthKind.Marked or LengthKind.Whole or LengthKind.AtMost
                 && mm >= InMetres
             );
-        return inMetres ? Figure(mm / 1000) + " m"
-            : kind == LengthKind.Fine || mm < 100 ? Figure(mm) + " mm"
-            : Figure(mm / 10) + " cm";
+        return inMetres ? Figure(mm / 1000, " m")
+            : kind == LengthKind.Fine || mm < 100 ? Figure(mm, " mm")
+            : Figure(mm / 10, " cm");
     }
 
     private static string Imperial(double inches, LengthKind kind)
@@ -80,11 +80,12 @@ public static class LengthText
         var yards = Math.Floor(inches / 36 + 1e-9);
         var rest = Math.Max(0, inches - yards * 36);
         return rest * FractionsOfInch < 0.5
-            ? Figure(yards) + " yd"
-            : $"{Figure(yards)} yd {WithFraction(rest)} in";
+            ? Figure(yards, " yd")
+            : Figure(yards, " yd ") + $"{WithFraction(rest)} in";
     }
 
-    private static string Figure(double figure) => DecimalText.Write(figure, Places);
+    private static string Figure(double figure, string unit) =>
+        DecimalText.Write(figure, Places, unit);
 
     private static string WithFraction(double figure)
     {

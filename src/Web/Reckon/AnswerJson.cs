@@ -37,33 +37,36 @@ public static class AnswerJson
     private static readonly JsonEncodedText Mm = JsonEncodedText.Encode("mm");
     private static readonly JsonEncodedText Text = JsonEncodedText.Encode("text");
 
+    /// <summary>Above this a whole figure is written with an exponent, in mm: a thousand kilometres.</summary>
+    private const double WholeToHere = 1e9;
+
     /// <summary>What comes along: <c>?with=working,drawings,steps,understood</c>.</summary>
     /// <exception cref="RefusedException">Something else is asked for.</exception>
     public static With WithOf(HttpRequest request) =>
-        request
-            .Query["with"]
-            .SelectMany(words =>
-                (words ?? "").Split(
-                    ',',
-                    StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+        request.Query["with"] is not { Count: > 0 } said
+            ? With.Nothing
+            : said.SelectMany(words =>
+                    (words ?? "").Split(
+                        ',',
+                        StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+                    )
                 )
-            )
-            .Select(word =>
-                word switch
-                {
-                    "working" => With.Working,
-                    "drawings" => With.Drawings,
-                    "steps" => With.Steps,
-                    "understood" => With.Understood,
-                    _ => throw new RefusedException(
-                        Problem.Field(
-                            "with",
-                            "with takes working, drawings, steps and understood, separated by commas."
-                        )
-                    ),
-                }
-            )
-            .Aggregate(With.Nothing, (all, one) => all | one);
+                .Select(word =>
+                    word switch
+                    {
+                        "working" => With.Working,
+                        "drawings" => With.Drawings,
+                        "steps" => With.Steps,
+                        "understood" => With.Understood,
+                        _ => throw new RefusedException(
+                            Problem.Field(
+                                "with",
+                                "with takes working, drawings, steps and understood, separated by commas."
+                            )
+                        ),
+                    }
+                )
+                .Aggregate(With.Nothing, (all, one) => all | one);
 
     /// <summary>A whole answer as the answer to a request.</summary>
     public static IResult Result(Reckoned reckoned) => Result(json => Write(json, reckoned));
@@ -161,32 +164,48 @@ public static class AnswerJson
             {
                 continue;
             }
-            var kind = figure.KindOf?.Invoke(of) ?? figure.Kind;
             json.WritePropertyName(figure.Name);
-            if (value is not string and IEnumerable all)
+            // Most figures are lengths.
+            if (value is Length length)
+            {
+                Write(json, length, figure.KindOf?.Invoke(of) ?? figure.Kind, ruler);
+            }
+            else if (value is not string and IEnumerable all)
             {
                 json.WriteStartArray();
                 foreach (var one in all)
                 {
-                    Write(json, figure, kind, one!, ruler);
+                    Write(json, figure, one!, ruler);
                 }
                 json.WriteEndArray();
             }
             else
             {
-                Write(json, figure, kind, value, ruler);
+                Write(json, figure, value, ruler);
             }
         }
     }
 
+    private static void Write(Utf8JsonWriter json, Length length, LengthKind kind, Ruler ruler)
+    {
+        // Exact in mm, rounded in its text.
+        var mm = length.Millimetres;
+        json.WriteStartObject();
+        if (Math.Abs(mm) < WholeToHere && mm == Math.Floor(mm))
+        {
+            // The same digits, found sooner: half of all lengths are whole.
+            json.WriteNumber(Mm, (long)mm);
+        }
+        else
+        {
+            json.WriteNumber(Mm, mm);
+        }
+        json.WriteString(Text, ruler.Write(length, kind));
+        json.WriteEndObject();
+    }
+
     /// <summary>Writes one value of a figure: all of it, or one of its list.</summary>
-    private static void Write(
-        Utf8JsonWriter json,
-        Figure figure,
-        LengthKind kind,
-        object value,
-        Ruler ruler
-    )
+    private static void Write(Utf8JsonWriter json, Figure figure, object value, Ruler ruler)
     {
         switch (value)
         {
@@ -197,11 +216,7 @@ public static class AnswerJson
                 json.WriteEndObject();
                 break;
             case Length length:
-                // Exact in mm, rounded in its text.
-                json.WriteStartObject();
-                json.WriteNumber(Mm, length.Millimetres);
-                json.WriteString(Text, ruler.Write(length, kind));
-                json.WriteEndObject();
+                Write(json, length, figure.Kind, ruler);
                 break;
             case IReadOnlyList<Point> line:
                 json.WriteStartArray();

@@ -30,10 +30,11 @@ public static class AskJson
         }
         try
         {
+            // A request that is broken off ends its body; its token costs something to ask for.
             using var body = await JsonDocument.ParseAsync(
                 request.Body,
                 Options,
-                request.HttpContext.RequestAborted
+                CancellationToken.None
             );
             return body.RootElement.ValueKind == JsonValueKind.Object
                 ? read(body.RootElement)
@@ -46,12 +47,18 @@ public static class AskJson
     }
 
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
-    public static RawAsk Read(JsonElement json) =>
-        new(
-            json.EnumerateObject()
-                .Where(p => p.Value.ValueKind != JsonValueKind.Null)
-                .ToDictionary(p => p.Name, p => ValueOf(p.Value), StringComparer.Ordinal)
-        );
+    public static RawAsk Read(JsonElement json)
+    {
+        var said = new Dictionary<string, RawValue>(json.GetPropertyCount());
+        foreach (var field in json.EnumerateObject())
+        {
+            if (field.Value.ValueKind != JsonValueKind.Null)
+            {
+                said.Add(field.Name, ValueOf(field.Value));
+            }
+        }
+        return new RawAsk(said);
+    }
 
     /// <summary>An ask as a JSON object.</summary>
     public static JsonElement Of(RawAsk ask) =>

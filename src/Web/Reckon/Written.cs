@@ -30,7 +30,7 @@ internal sealed class Written(Action<Utf8JsonWriter> write) : IResult
             httpContext.Response.ContentLength = buffer.WrittenCount;
             await httpContext.Response.BodyWriter.WriteAsync(
                 buffer.WrittenMemory,
-                httpContext.RequestAborted
+                CancellationToken.None
             );
         }
         finally

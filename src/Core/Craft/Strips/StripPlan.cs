@@ -132,4 +132,4 @@ public sealed record StripPlan(
 /// <param name="Strip">On the strip, from the start of the gathers.</param>
 /// <param name="FromCutEnd">On the strip, from its cut end.</param>
 /// <param name="Edge">On the plain edge.</param>
-public readonly record struct StripMarks(Length Strip, Length FromCutEnd, Length Edge);
+public sealed record StripMarks(Length Strip, Length FromCutEnd, Length Edge);
