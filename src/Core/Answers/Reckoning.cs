@@ -13,8 +13,12 @@ public sealed record PencilLine(string Title, string Sum, string Because = "");
 /// <summary>What is answered to an ask.</summary>
 public abstract record Reckoning
 {
-    /// <summary>What was noticed, gravest first.</summary>
-    public required IReadOnlyList<Finding> Findings { get; init; }
+    /// <summary>What was noticed, gravest first, in whatever order it is given.</summary>
+    public required IReadOnlyList<Finding> Findings
+    {
+        get;
+        init => field = Finding.GravestFirst(value);
+    }
 
     /// <summary>Every figure that it tells.</summary>
     public abstract IReadOnlyList<Figure> Figures { get; }
@@ -192,4 +196,12 @@ public abstract record WorkPlan : Reckoning
             Figure<Fact>.Text("name", "What it is.", f => f.Name),
             Figure<Fact>.Text("text", "Its figure.", f => f.Text)
         );
+}
+
+/// <summary>Looks an answer through.</summary>
+public static class Reckonings
+{
+    /// <summary>The same answer with what is to be noticed in it.</summary>
+    public static T Noticing<T>(this T answer, Func<T, IEnumerable<Finding>> noticed)
+        where T : Reckoning => answer with { Findings = [.. noticed(answer)] };
 }

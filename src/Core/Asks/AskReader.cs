@@ -131,7 +131,7 @@ public sealed class AskReader
         }
         Unusable(
             field,
-            $"{field.Label} has to be between {Ruler.Write(field.Least, LengthKind.Fine)} and {Ruler.Write(field.Most, field.Kind == LengthKind.Marked ? LengthKind.Cut : field.Kind)}."
+            $"{field.Label} has to be between {Ruler.Fine(field.Least)} and {Ruler.Write(field.Most, field.Kind == LengthKind.Marked ? LengthKind.Cut : field.Kind)}."
         );
         return null;
     }
@@ -317,7 +317,7 @@ public sealed class AskReader
                 return null;
             }
             return path.Gap.Millimetres > PathDataField.Meeting
-                ? $"it is not closed: its ends lie {Ruler.Write(path.Gap, LengthKind.Fine)} apart."
+                ? $"it is not closed: its ends lie {Ruler.Fine(path.Gap)} apart."
                 : null;
         }
     }

@@ -56,7 +56,7 @@ public static class CardWriter
             [.. together.Unchecked.Select(u => u.Says).Distinct()]
         )
         {
-            Findings = [.. findings.OrderByDescending(f => f.Severity)],
+            Findings = [.. findings],
         };
     }
 

@@ -25,4 +25,9 @@ public sealed record Finding(
     string Says,
     string Because,
     string Remedy
-);
+)
+{
+    /// <summary>What was noticed with the gravest first; of those alike in the order in which they were noticed.</summary>
+    public static IReadOnlyList<Finding> GravestFirst(IReadOnlyList<Finding> noticed) =>
+        noticed.Count > 1 ? [.. noticed.OrderByDescending(f => f.Severity)] : noticed;
+}

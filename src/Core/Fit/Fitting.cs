@@ -59,12 +59,7 @@ public sealed record Fitting(
                 );
             }
         }
-        return new Fitting(
-            verdict,
-            [.. findings.OrderByDescending(f => f.Severity)],
-            unseen,
-            c.Note
-        );
+        return new Fitting(verdict, Finding.GravestFirst(findings), unseen, c.Note);
     }
 
     /// <summary>Only whether it works, and which rules have something to say: for a chart of thousands.</summary>

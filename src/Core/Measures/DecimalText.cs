@@ -17,28 +17,29 @@ public static class DecimalText
     /// <summary>Writes a ratio, a dial figure or a weight.</summary>
     /// <param name="figure">Finite, and less than 10^12 either side of 0.</param>
     /// <param name="places">Up to so many places, 0 to 5; rounded to the nearest, halves away from 0.</param>
-    /// <param name="unit">Stands after it, with its space; one of the short ones.</param>
+    /// <param name="unit">Stands after it, with its space; eight letters at most.</param>
     /// <returns>Such as <c>2.2</c>; a figure below 0 carries a minus sign, unless it rounds to nothing.</returns>
     public static string Write(double figure, int places = 2, string unit = "")
     {
         var scaled = Math.Abs(figure) * Powers[places];
-        var rest = (long)Math.Floor(scaled * (scaled < NoHalves ? 1 + LastDigit : 1) + 0.5);
+        var rest = (ulong)Math.Floor(scaled * (scaled < NoHalves ? 1 + LastDigit : 1) + 0.5);
         var isNegative = figure < 0 && rest > 0;
-        for (; places > 0 && rest % 10 == 0; places--)
+        for (; places > 0 && Math.DivRem(rest, 10) is (var tens, 0); places--)
         {
-            rest /= 10;
+            rest = tens;
         }
         // From the last digit to the first: at least one stands before the point.
-        Span<char> text = stackalloc char[24 + unit.Length];
+        Span<char> text = stackalloc char[32];
         var at = text.Length - unit.Length;
         unit.CopyTo(text[at..]);
-        for (var place = 0; rest > 0 || place <= places; place++, rest /= 10)
+        for (var place = 0; rest > 0 || place <= places; place++)
         {
             if (place == places && place > 0)
             {
                 text[--at] = '.';
             }
-            text[--at] = (char)('0' + rest % 10);
+            (rest, var digit) = Math.DivRem(rest, 10);
+            text[--at] = (char)('0' + digit);
         }
         if (isNegative)
         {

@@ -64,6 +64,9 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
     /// <summary>Writes the whole of an edge.</summary>
     public string Whole(Length length) => LengthText.Write(length, LengthKind.Whole, this);
 
+    /// <summary>Writes a length that is read off a dial or a gauge.</summary>
+    public string Fine(Length length) => LengthText.Write(length, LengthKind.Fine, this);
+
     /// <summary>Writes a length that is cut.</summary>
     public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);
 }

@@ -37,8 +37,8 @@ public static class AnswerJson
     private static readonly JsonEncodedText Mm = JsonEncodedText.Encode("mm");
     private static readonly JsonEncodedText Text = JsonEncodedText.Encode("text");
 
-    /// <summary>Above this a whole figure is written with an exponent, in mm: a thousand kilometres.</summary>
-    private const double WholeToHere = 1e9;
+    /// <summary>A double holds all digits of a whole number up to here.</summary>
+    private const double DigitsHeld = 1e15;
 
     /// <summary>What comes along: <c>?with=working,drawings,steps,understood</c>.</summary>
     /// <exception cref="RefusedException">Something else is asked for.</exception>
@@ -188,20 +188,39 @@ public static class AnswerJson
 
     private static void Write(Utf8JsonWriter json, Length length, LengthKind kind, Ruler ruler)
     {
-        // Exact in mm, rounded in its text.
-        var mm = length.Millimetres;
         json.WriteStartObject();
-        if (Math.Abs(mm) < WholeToHere && mm == Math.Floor(mm))
-        {
-            // The same digits, found sooner: half of all lengths are whole.
-            json.WriteNumber(Mm, (long)mm);
-        }
-        else
-        {
-            json.WriteNumber(Mm, mm);
-        }
+        // Exact in mm, rounded in its text.
+        json.WritePropertyName(Mm);
+        WriteExact(json, length.Millimetres);
         json.WriteString(Text, ruler.Write(length, kind));
         json.WriteEndObject();
+    }
+
+    /// <summary>
+    /// Writes all of a number. Of a double the digits have to be searched for, which takes longer than to write them; of one with
+    /// three decimals or fewer, as most lengths are, they are known.
+    /// </summary>
+    private static void WriteExact(Utf8JsonWriter json, double number)
+    {
+        var thousandths = Math.Round(number * 1000);
+        if (Math.Abs(thousandths) > DigitsHeld || thousandths / 1000 != number)
+        {
+            json.WriteNumberValue(number);
+            return;
+        }
+        var digits = (long)thousandths;
+        byte decimals = 3;
+        for (; decimals > 0 && digits % 10 == 0; decimals--)
+        {
+            digits /= 10;
+        }
+        if (decimals == 0)
+        {
+            json.WriteNumberValue(digits);
+            return;
+        }
+        var size = (ulong)Math.Abs(digits);
+        json.WriteNumberValue(new decimal((int)size, (int)(size >> 32), 0, digits < 0, decimals));
     }
 
     /// <summary>Writes one value of a figure: all of it, or one of its list.</summary>

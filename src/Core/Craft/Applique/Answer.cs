@@ -248,8 +248,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Set the stitch to", $"{Fine(BestRepeat)} long, {Fine(Bite)} wide"),
-            new("Worst corner", Lands ? $"met within {Fine(Miss)}" : $"missed by {Fine(Miss)}"),
+            new("Set the stitch to", $"{Ruler.Fine(BestRepeat)} long, {Ruler.Fine(Bite)} wide"),
+            new(
+                "Worst corner",
+                Lands ? $"met within {Ruler.Fine(Miss)}" : $"missed by {Ruler.Fine(Miss)}"
+            ),
             new("Stitches", $"{Stitches}"),
             new("Corners", $"{Corners(true)} outside, {Corners(false)} inside"),
             new("Stops", $"{Rounds.Sum(r => Turnings(r).Count)}"),
@@ -275,8 +278,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new("Cut a corner with sides of", Ruler.Mark(10 * Step)),
-            new("Set the stitch to", Fine(BestRepeat)),
-            new("Ten repeats should come to", Fine(10 * Step)),
+            new("Set the stitch to", Ruler.Fine(BestRepeat)),
+            new("Ten repeats should come to", Ruler.Fine(10 * Step)),
         ];
 
     public override IReadOnlyList<Need> Needs =>
@@ -310,8 +313,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override Summary Summary =>
         new(
-            $"{string.Join(", ", Ask.Shapes.Select(s => s.Name).Distinct().Take(3))}: {Fine(BestRepeat)} stitches, "
-                + (Lands ? "every corner met" : $"missed by {Fine(Miss)}"),
+            $"{string.Join(", ", Ask.Shapes.Select(s => s.Name).Distinct().Take(3))}: {Ruler.Fine(BestRepeat)} stitches, "
+                + (Lands ? "every corner met" : $"missed by {Ruler.Fine(Miss)}"),
             ShapeDrawing.Picture("in-short", "", Ask.Shapes)
         );
 
@@ -330,19 +333,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = Together.Alone,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     /// <summary>
     /// The stops round an outline in the order they are sewn: on a curve that bulges the needle stands outside, on a hollow one
@@ -589,7 +586,7 @@ internal sealed record Change(Answer Of, Round Round, LeastChange Is)
     private string By(Length by, string more, string less) =>
         Math.Abs(by.Millimetres) < 0.05
             ? ""
-            : $"{Of.Fine(Length.Between(by, Length.Zero))} {(by > Length.Zero ? more : less)}";
+            : $"{Of.Ruler.Fine(Length.Between(by, Length.Zero))} {(by > Length.Zero ? more : less)}";
 
     /// <summary>Finer than it is marked: a stitch is to land.</summary>
     private static string Exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";

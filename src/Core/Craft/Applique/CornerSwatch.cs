@@ -102,7 +102,10 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
     {
         get
         {
-            List<string> lines = [$"Set to {Fine(Set)}, ten stitches came to {Fine(Ten)}."];
+            List<string> lines =
+            [
+                $"Set to {Ruler.Fine(Set)}, ten stitches came to {Ruler.Fine(Ten)}.",
+            ];
             if (Math.Abs(Factor - 1) > 0.01)
             {
                 lines.Add(
@@ -113,8 +116,8 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
             {
                 lines.Add(
                     missed.Millimetres <= 0.2
-                        ? $"The last one missed the corner by {Fine(missed)}: it is met."
-                        : $"The last one missed the corner by {Fine(missed)}: turn the last two by hand, or set a tenth more or less."
+                        ? $"The last one missed the corner by {Ruler.Fine(missed)}: it is met."
+                        : $"The last one missed the corner by {Ruler.Fine(missed)}: turn the last two by hand, or set a tenth more or less."
                 );
             }
             return lines;
@@ -143,6 +146,4 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
 
     private static Fact Headlined(double factor) =>
         new("of the length that was set", DecimalText.Write(factor, 3));
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

@@ -17,9 +17,9 @@ internal static class Noticed
             yield return new(
                 "too-wide",
                 Severity.Stop,
-                $"A bite of {a.Fine(a.Bite)} is wanted, and the machine makes {a.Fine(ask.MaxStitchWidth)}.",
+                $"A bite of {a.Ruler.Fine(a.Bite)} is wanted, and the machine makes {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "It cannot swing so far.",
-                $"Make the bite {a.Fine(ask.MaxStitchWidth)} or less."
+                $"Make the bite {a.Ruler.Fine(ask.MaxStitchWidth)} or less."
             );
         }
         if (!a.Lands)
@@ -27,10 +27,10 @@ internal static class Noticed
             yield return new(
                 "misses-corner",
                 Severity.Care,
-                $"No stitch length near {a.Fine(ask.Repeat)} lands in every corner: {a.Fine(a.BestRepeat)} misses by {a.Fine(a.Miss)}.",
+                $"No stitch length near {a.Ruler.Fine(ask.Repeat)} lands in every corner: {a.Ruler.Fine(a.BestRepeat)} misses by {a.Ruler.Fine(a.Miss)}.",
                 "A corner without a stitch frays first, and is seen first.",
                 a.Change is { } change
-                    ? $"To make {a.Fine(a.BestRepeat)} land everywhere, {change.Says}. Or turn the last two stitches of a side by hand."
+                    ? $"To make {a.Ruler.Fine(a.BestRepeat)} land everywhere, {change.Says}. Or turn the last two stitches of a side by hand."
                     : "Let it differ by more, or turn the last two stitches of a side by hand."
             );
         }
@@ -39,7 +39,7 @@ internal static class Noticed
             yield return new(
                 "satin-open",
                 Severity.Care,
-                $"A satin stitch of {a.Fine(ask.Repeat)} leaves the edge bare between its threads.",
+                $"A satin stitch of {a.Ruler.Fine(ask.Repeat)} leaves the edge bare between its threads.",
                 "The threads have to lie side by side.",
                 "Set it to 0.35 mm, with 0.05 mm to differ by."
             );
@@ -49,7 +49,7 @@ internal static class Noticed
             yield return new(
                 "blanket-close",
                 Severity.Note,
-                $"Bites {a.Fine(ask.Repeat)} apart stiffen the edge.",
+                $"Bites {a.Ruler.Fine(ask.Repeat)} apart stiffen the edge.",
                 "An open stitch is what keeps it soft.",
                 "2.5 to 3 mm is usual; or take the satin stitch."
             );
@@ -69,9 +69,9 @@ internal static class Noticed
             yield return new(
                 "shape-small",
                 Severity.Care,
-                $"The {cut.Shape.Name} is only {a.Fine(Length.Min(cut.Width, cut.Height))} across, and the bites are {a.Fine(a.Bite)}.",
+                $"The {cut.Shape.Name} is only {a.Ruler.Fine(Length.Min(cut.Width, cut.Height))} across, and the bites are {a.Ruler.Fine(a.Bite)}.",
                 "From both sides they cover it.",
-                $"Make the bite {a.Fine(Length.Max(Length.FromMillimetres(1), Length.Min(cut.Width, cut.Height) / Bites))} or less, or the shape larger."
+                $"Make the bite {a.Ruler.Fine(Length.Max(Length.FromMillimetres(1), Length.Min(cut.Width, cut.Height) / Bites))} or less, or the shape larger."
             );
         }
         foreach (
@@ -93,7 +93,7 @@ internal static class Noticed
             yield return new(
                 "tucked-under",
                 Severity.Note,
-                $"What lies under another shape is cut {a.Fine(a.Ask.Under)} longer there.",
+                $"What lies under another shape is cut {a.Ruler.Fine(a.Ask.Under)} longer there.",
                 "So no gap shows when something shifts in the fusing; where it is hidden it is not stitched.",
                 "Lay and fuse them from beneath to above; sew the lower one first."
             );

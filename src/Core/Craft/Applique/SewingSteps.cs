@@ -31,14 +31,14 @@ internal static class SewingSteps
             "Trace and cut",
             (
                 IsTurned(a)
-                    ? $"Cut each shape with {a.Fine(a.Ask.Allowance)} to turn under: {sizes}."
+                    ? $"Cut each shape with {a.Ruler.Fine(a.Ask.Allowance)} to turn under: {sizes}."
                     : $"Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its cloth, and cut it out along the line: {sizes}."
             ) + " The grain of a shape lies as that of the ground.",
             sizes,
             [
                 "What faces left on the paper faces right on the cloth.",
                 a.Rounds.Any(r => r.Hidden.Count > 0)
-                    ? $"Where it goes under another it is {a.Fine(a.Ask.Under)} longer."
+                    ? $"Where it goes under another it is {a.Ruler.Fine(a.Ask.Under)} longer."
                     : "The edges are smooth: no nick.",
             ],
             [
@@ -59,8 +59,8 @@ internal static class SewingSteps
         new SewingStep(
             "turn-under",
             "Turn the edges under",
-            $"Clip hollow curves and inside corners to a thread before the fold, notch bulging ones, and press {a.Fine(a.Ask.Allowance)} under all round over a card.",
-            $"{a.Fine(a.Ask.Allowance)} under",
+            $"Clip hollow curves and inside corners to a thread before the fold, notch bulging ones, and press {a.Ruler.Fine(a.Ask.Allowance)} under all round over a card.",
+            $"{a.Ruler.Fine(a.Ask.Allowance)} under",
             ["No corner of the allowance shows.", "The curve is round, without points."],
             [],
             Safety.Iron
@@ -121,10 +121,10 @@ internal static class SewingSteps
             new SewingStep(
                 "set-up",
                 "Set the stitch",
-                $"{stitch} {a.Fine(a.BestRepeat)} long and {a.Fine(a.Bite)} wide, open-toe foot, needle stop down. The straight part runs just outside the edge, and the bite goes into the shape, which lies to the left of the needle.",
-                $"{a.Fine(a.BestRepeat)} long, {a.Fine(a.Bite)} wide",
+                $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. The straight part runs just outside the edge, and the bite goes into the shape, which lies to the left of the needle.",
+                $"{a.Ruler.Fine(a.BestRepeat)} long, {a.Ruler.Fine(a.Bite)} wide",
                 [
-                    $"On a scrap ten repeats come to {a.Fine(10 * a.Step)}.",
+                    $"On a scrap ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
                     "The bite goes into the shape; else mirror the stitch.",
                 ],
                 [],
@@ -139,8 +139,8 @@ internal static class SewingSteps
         {
             Sets =
             [
-                $"length {a.Fine(a.BestRepeat)}",
-                $"width {a.Fine(a.Bite)}",
+                $"length {a.Ruler.Fine(a.BestRepeat)}",
+                $"width {a.Ruler.Fine(a.Bite)}",
                 $"tension {(a.Ask.Stitch == Fields.Satin ? "−1" : "−½")}",
                 "needle stop down",
             ],

@@ -65,11 +65,11 @@ internal static class ShapeDrawing
         return new Drawing(
             Name,
             "The shapes on their ground",
-            $"{string.Join(", ", a.Ask.Shapes.Select(s => s.Name))}, sewn round with {a.Stitches} stitches of {a.Fine(a.BestRepeat)}; "
+            $"{string.Join(", ", a.Ask.Shapes.Select(s => s.Name))}, sewn round with {a.Stitches} stitches of {a.Ruler.Fine(a.BestRepeat)}; "
                 + (
                     a.Lands
                         ? "every corner is met."
-                        : $"the worst corner is missed by {a.Fine(a.Miss)}."
+                        : $"the worst corner is missed by {a.Ruler.Fine(a.Miss)}."
                 ),
             width,
             height,
@@ -118,7 +118,7 @@ internal static class ShapeDrawing
             && Math.Abs(end.At - turning.At.Millimetres) < 1e-6
         );
         return $"{round.Shape.Name}, stop {turning.Number}: a corner"
-            + (side is null ? "" : $", met within {a.Fine(side.Planned.Miss)}");
+            + (side is null ? "" : $", met within {a.Ruler.Fine(side.Planned.Miss)}");
     }
 
     /// <summary>The outlines of holes go round the other way.</summary>

@@ -11,7 +11,7 @@ internal static class ShapePencil
 
     public static IReadOnlyList<PencilLine> Of(Answer a)
     {
-        string fine(Length length) => a.Fine(length);
+        string fine(Length length) => a.Ruler.Fine(length);
         string exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";
         var factor = Math.Abs(a.Factor - 1) < 1e-9 ? "" : $" × {DecimalText.Write(a.Factor, 3)}";
         List<PencilLine> lines =

@@ -259,24 +259,24 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             List<Fact> facts =
             [
                 new("Panels", $"{Panels}, finished {Ruler.Mark(Ask.PanelFinished)} each"),
-                new("Stitch", $"{Stitch.Called}, {Fine(SewnWidth)} wide"),
-                new("At least", $"{Fine(StitchWidth)} wide"),
+                new("Stitch", $"{Stitch.Called}, {Ruler.Fine(SewnWidth)} wide"),
+                new("At least", $"{Ruler.Fine(StitchWidth)} wide"),
                 .. Ask.Measured.Count > 0
-                    ? [new Fact("Set the width to", Fine(SetWidth))]
+                    ? [new Fact("Set the width to", Ruler.Fine(SetWidth))]
                     : Array.Empty<Fact>(),
                 new(
                     "Folds held by",
                     Ask.ByCard ? $"card folded to {CardLayers} layers"
-                        : Bar is { } bar ? $"the bar of {Fine(bar)}"
-                        : $"a bar of {Fine(Ask.Gap)}"
+                        : Bar is { } bar ? $"the bar of {Ruler.Fine(bar)}"
+                        : $"a bar of {Ruler.Fine(Ask.Gap)}"
                 ),
-                new("Bar, high", $"about {Fine(BarHeight)}"),
-                new("Widest gap here", Fine(WidestGap)),
+                new("Bar, high", $"about {Ruler.Fine(BarHeight)}"),
+                new("Widest gap here", Ruler.Fine(WidestGap)),
             ];
             if (CordLength is { } cord)
             {
                 facts.Add(
-                    new("Cord", $"{Ruler.Whole(cord)}, through a bore of {Fine(Tube!.Value)}")
+                    new("Cord", $"{Ruler.Whole(cord)}, through a bore of {Ruler.Fine(Tube!.Value)}")
                 );
             }
             if (Ask.PatternWidth is { } pattern)
@@ -302,7 +302,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 $"{Ruler.Cut(Length.FromMillimetres(60) + Ask.Fold)} × {Ruler.Cut(Length.FromMillimetres(150))}"
             ),
             new("Press under", Ruler.Mark(Ask.Fold)),
-            new("Sewn, the folds should stand apart by", Fine(Ask.Gap)),
+            new("Sewn, the folds should stand apart by", Ruler.Fine(Ask.Gap)),
         ];
 
     /// <summary>Where an outer panel is folded; an inner one is folded alike at both sides.</summary>
@@ -345,7 +345,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Each panel, finished",
-                $"({m(a.TotalWidth)} − {a.Bridges} × {Fine(a.Gap)}) ÷ {Panels} = {m(a.PanelFinished)}",
+                $"({m(a.TotalWidth)} − {a.Bridges} × {Ruler.Fine(a.Gap)}) ÷ {Panels} = {m(a.PanelFinished)}",
                 "The gaps are a part of the width."
             ),
             new(
@@ -365,7 +365,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 : Array.Empty<PencilLine>(),
             new(
                 "Stitch",
-                $"{Fine(a.Gap)} + 2 × {Fine(a.Bite)}, to the next {Fine(a.WidthStep)} = {Fine(StitchWidth)}",
+                $"{Ruler.Fine(a.Gap)} + 2 × {Ruler.Fine(a.Bite)}, to the next {Ruler.Fine(a.WidthStep)} = {Ruler.Fine(StitchWidth)}",
                 "At its widest it has to bite both folds."
             ),
             .. a.Measured.Count > 0
@@ -373,14 +373,14 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 [
                     new PencilLine(
                         "To set",
-                        $"{Fine(SewnWidth)} ÷ {DecimalText.Write(Dial.Factor, 3)}, up to the next {Fine(a.WidthStep)} or the widest = {Fine(SetWidth)}",
+                        $"{Ruler.Fine(SewnWidth)} ÷ {DecimalText.Write(Dial.Factor, 3)}, up to the next {Ruler.Fine(a.WidthStep)} or the widest = {Ruler.Fine(SetWidth)}",
                         Dial.RestsOn
                     ),
                 ]
                 : Array.Empty<PencilLine>(),
             new(
                 "Widest gap",
-                $"{Fine(a.MaxStitchWidth)} − 2 × {Fine(a.Bite)} = {Fine(WidestGap)}",
+                $"{Ruler.Fine(a.MaxStitchWidth)} − 2 × {Ruler.Fine(a.Bite)} = {Ruler.Fine(WidestGap)}",
                 "What this machine’s widest stitch reaches across."
             ),
         ];
@@ -399,17 +399,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = ask.Together,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

@@ -60,7 +60,7 @@ internal static class BiteCloseUp
             a.Choices.Count > 1
                 ? "The gap from near, and the stitches across it"
                 : "The gap from near",
-            $"Two folds {a.Fine(ask.Gap)} apart; the stitch swings {a.Fine(a.Stitch.Width)}, {a.Fine((a.Stitch.Width - ask.Gap) / 2)} into each.",
+            $"Two folds {a.Ruler.Fine(ask.Gap)} apart; the stitch swings {a.Ruler.Fine(a.Stitch.Width)}, {a.Ruler.Fine((a.Stitch.Width - ask.Gap) / 2)} into each.",
             x,
             Height,
             shapes,

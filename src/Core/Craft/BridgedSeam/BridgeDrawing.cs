@@ -80,7 +80,7 @@ internal static class BridgeDrawing
         return new Drawing(
             Name,
             "The piece with its bridges",
-            $"{a.Panels} panels of {a.Ruler.Mark(ask.PanelFinished)} with {ask.Bridges} {(ask.Bridges == 1 ? "gap" : "gaps")} of {a.Fine(ask.Gap)}: {a.Ruler.Mark(width)} in all.",
+            $"{a.Panels} panels of {a.Ruler.Mark(ask.PanelFinished)} with {ask.Bridges} {(ask.Bridges == 1 ? "gap" : "gaps")} of {a.Ruler.Fine(ask.Gap)}: {a.Ruler.Mark(width)} in all.",
             width,
             length,
             shapes,

@@ -107,7 +107,7 @@ internal sealed record BridgeSwatch(
 
     public override TakeOver? TakeOver =>
         Off is { } off && Length.Between(off, Length.Zero) > AsPlanned
-            ? new(Fields.Gap.Name, GapMean.Millimetres, $"Plan with a gap of {Fine(GapMean)}")
+            ? new(Fields.Gap.Name, GapMean.Millimetres, $"Plan with a gap of {Ruler.Fine(GapMean)}")
             : null;
 
     public override IReadOnlyList<string> Lines
@@ -119,27 +119,27 @@ internal sealed record BridgeSwatch(
             {
                 lines.Add(
                     off > AsPlanned
-                        ? $"The folds stand {Fine(off)} further apart than planned: they drifted off the bar."
-                    : off < -AsPlanned ? $"The folds were drawn {Fine(-off)} together."
+                        ? $"The folds stand {Ruler.Fine(off)} further apart than planned: they drifted off the bar."
+                    : off < -AsPlanned ? $"The folds were drawn {Ruler.Fine(-off)} together."
                     : "The gap was kept."
                 );
             }
             if (WideMean is { } wide)
             {
-                lines.Add($"Set to {Fine(Set)}, the stitch came to {Fine(wide)}.");
+                lines.Add($"Set to {Ruler.Fine(Set)}, the stitch came to {Ruler.Fine(wide)}.");
             }
             if (Bites is { } bites)
             {
                 lines.Add(
                     bites <= Length.Zero ? "It misses the folds: wider, or a narrower gap."
                     : Bite is { } wanted && bites < wanted * 0.8
-                        ? $"It bites {Fine(bites)} into each fold, less than {Fine(wanted)}: make it wider."
-                    : $"It bites {Fine(bites)} into each fold."
+                        ? $"It bites {Ruler.Fine(bites)} into each fold, less than {Ruler.Fine(wanted)}: make it wider."
+                    : $"It bites {Ruler.Fine(bites)} into each fold."
                 );
             }
             if (lines.Count == 0)
             {
-                lines.Add($"The folds stand {Fine(GapMean)} apart.");
+                lines.Add($"The folds stand {Ruler.Fine(GapMean)} apart.");
             }
             return lines;
         }
@@ -170,8 +170,6 @@ internal sealed record BridgeSwatch(
 
     private static Fact Headlined(Length gap) =>
         new("from fold to fold", $"{DecimalText.Write(gap.Millimetres)} mm");
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     private static LengthsField Small(string name, string label, string says) =>
         new(name, label, says, Length.FromMillimetres(20), IsNeeded: false)

@@ -20,10 +20,10 @@ internal static class Noticed
             yield return new(
                 "stitch-too-narrow",
                 Severity.Stop,
-                $"A stitch of {a.Fine(a.StitchWidth)} is wanted, and the machine makes {a.Fine(ask.MaxStitchWidth)}.",
+                $"A stitch of {a.Ruler.Fine(a.StitchWidth)} is wanted, and the machine makes {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "It would miss a fold, and the seam fall open.",
                 a.WidestGap > Length.Zero
-                    ? $"Take a gap of {a.Fine(a.WidestGap)} or less."
+                    ? $"Take a gap of {a.Ruler.Fine(a.WidestGap)} or less."
                     : "Bite less far, or work the bars by hand over paper."
             );
         }
@@ -34,10 +34,10 @@ internal static class Noticed
                 "no-stitch-reaches",
                 Severity.Care,
                 best.Reach > Length.Zero
-                    ? $"None of the stitches bites far enough: {best.Stitch.Called} reaches {a.Fine(best.Reach)} into each fold."
-                    : $"None of the stitches reaches across {a.Fine(ask.Gap)}.",
-                $"{a.Fine(ask.Bite)} into each fold is wanted.",
-                $"Set one to {a.Fine(a.StitchWidth)}, if it goes so wide; or sew a zigzag, as it is drawn here."
+                    ? $"None of the stitches bites far enough: {best.Stitch.Called} reaches {a.Ruler.Fine(best.Reach)} into each fold."
+                    : $"None of the stitches reaches across {a.Ruler.Fine(ask.Gap)}.",
+                $"{a.Ruler.Fine(ask.Bite)} into each fold is wanted.",
+                $"Set one to {a.Ruler.Fine(a.StitchWidth)}, if it goes so wide; or sew a zigzag, as it is drawn here."
             );
         }
         if (a.Bar is { } bar && Length.Between(bar, ask.Gap) > AsGood)
@@ -46,9 +46,9 @@ internal static class Noticed
             yield return new(
                 "no-such-bar",
                 Severity.Care,
-                $"There is no bar of {a.Fine(ask.Gap)}; the nearest is {a.Fine(bar)}.",
+                $"There is no bar of {a.Ruler.Fine(ask.Gap)}; the nearest is {a.Ruler.Fine(bar)}.",
                 $"With it the piece comes out {a.Ruler.Mark(wide)} wide, from panels that are cut for {a.Ruler.Mark(ask.TotalWidth)}.",
-                $"Plan with a gap of {a.Fine(bar)}, or fold a card to {a.Fine(ask.Gap)}."
+                $"Plan with a gap of {a.Ruler.Fine(bar)}, or fold a card to {a.Ruler.Fine(ask.Gap)}."
             );
         }
         if (ask.Cord is { } cord && cord > ask.Gap)
@@ -56,9 +56,9 @@ internal static class Noticed
             yield return new(
                 "cord-too-thick",
                 Severity.Stop,
-                $"A cord of {a.Fine(cord)} does not lie in a gap of {a.Fine(ask.Gap)}.",
+                $"A cord of {a.Ruler.Fine(cord)} does not lie in a gap of {a.Ruler.Fine(ask.Gap)}.",
                 "It would push the folds apart, and lie under the needle.",
-                $"Take a cord of {a.Fine(ask.Gap)} or less, or a wider gap."
+                $"Take a cord of {a.Ruler.Fine(ask.Gap)} or less, or a wider gap."
             );
         }
         if (ask.Fold < LeastFold || ask.Fold > MostFold)

@@ -57,14 +57,14 @@ internal static class SewingSteps
     {
         var by =
             a.Ask.ByCard
-                ? $"Fold card to {a.CardLayers} layers, {a.Fine(a.Ask.CardThickness * a.CardLayers)}, and tape it upright to the plate in front of the needle"
-            : a.Bar is { } bar ? $"Fix the bar of {a.Fine(bar)} on the plate"
-            : $"Fix a bar of {a.Fine(a.Ask.Gap)} on the plate";
+                ? $"Fold card to {a.CardLayers} layers, {a.Ruler.Fine(a.Ask.CardThickness * a.CardLayers)}, and tape it upright to the plate in front of the needle"
+            : a.Bar is { } bar ? $"Fix the bar of {a.Ruler.Fine(bar)} on the plate"
+            : $"Fix a bar of {a.Ruler.Fine(a.Ask.Gap)} on the plate";
         return new SewingStep(
             "hold",
             "Set the gap",
-            $"{by}; about {a.Fine(a.BarHeight)} high for this cloth. Both folds run along it, right sides up.",
-            a.Fine(a.Bar ?? a.Ask.Gap),
+            $"{by}; about {a.Ruler.Fine(a.BarHeight)} high for this cloth. Both folds run along it, right sides up.",
+            a.Ruler.Fine(a.Bar ?? a.Ask.Gap),
             [
                 "The needle falls in the middle of the gap.",
                 "Nothing of the bar stands under the needle’s swing.",
@@ -83,8 +83,8 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 "Set the stitch",
-                $"{Capital(a.Stitch.Called)}, {a.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Fine(dial)} long" : "")}: {a.Fine(a.SewnWidth)} reaches {a.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
-                $"{a.Fine(a.SetWidth)} wide",
+                $"{Capital(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
+                $"{a.Ruler.Fine(a.SetWidth)} wide",
                 [
                     "Turned by hand, the needle goes into both folds at its widest.",
                     "It strikes neither the foot nor the bar.",
@@ -97,9 +97,9 @@ internal static class SewingSteps
             Sets =
             [
                 .. a.Stitch.Number is { } number ? [$"stitch {number}"] : Array.Empty<string>(),
-                $"width {a.Fine(a.SetWidth)}",
+                $"width {a.Ruler.Fine(a.SetWidth)}",
                 .. a.Stitch.Dial is { } length
-                    ? [$"length {a.Fine(length)}"]
+                    ? [$"length {a.Ruler.Fine(length)}"]
                     : Array.Empty<string>(),
                 "half speed",
                 "needle stop down",
@@ -110,8 +110,8 @@ internal static class SewingSteps
         new SewingStep(
             "cord",
             "Lead the cord in",
-            $"Lead a cord of {a.Fine(a.Ask.Cord!.Value)} through a tube of {a.Fine(a.Tube!.Value)} bore, taped in front of the foot over the middle of the gap. {a.Ruler.Whole(a.CordLength!.Value)} of it for all seams.",
-            a.Fine(a.Ask.Cord.Value),
+            $"Lead a cord of {a.Ruler.Fine(a.Ask.Cord!.Value)} through a tube of {a.Ruler.Fine(a.Tube!.Value)} bore, taped in front of the foot over the middle of the gap. {a.Ruler.Whole(a.CordLength!.Value)} of it for all seams.",
+            a.Ruler.Fine(a.Ask.Cord.Value),
             [
                 "It runs freely, and lies in the middle.",
                 "Its ends are caught at both ends of the seam, and none hangs loose.",
@@ -129,7 +129,7 @@ internal static class SewingSteps
             [
                 "Both folds still touch the bar.",
                 "The stitch bites both folds.",
-                $"The gap measures {a.Fine(a.Ask.Gap)} at both ends and in the middle.",
+                $"The gap measures {a.Ruler.Fine(a.Ask.Gap)} at both ends and in the middle.",
             ],
             []
         ).At(
@@ -144,7 +144,7 @@ internal static class SewingSteps
         new SewingStep(
             "others-bridges",
             a.Ask.Bridges == 2 ? "Sew the second bridge" : "Sew the other bridges",
-            $"One panel after the other, just the same. After each, measure what is sewn: {a.Ruler.Mark(a.Ask.PanelFinished)} and {a.Fine(a.Ask.Gap)} for every panel and gap.",
+            $"One panel after the other, just the same. After each, measure what is sewn: {a.Ruler.Mark(a.Ask.PanelFinished)} and {a.Ruler.Fine(a.Ask.Gap)} for every panel and gap.",
             $"{a.Ask.Bridges - 1} more",
             [
                 $"In all it measures {a.Ruler.Mark(a.Ask.TotalWidth)} between the outer edges, without their hems.",

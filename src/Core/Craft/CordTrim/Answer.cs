@@ -159,8 +159,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public override IReadOnlyList<Fact> Scrap =>
         [
             new("Sew", $"{Ruler.Mark(Sample)} of trim between two scraps, round one corner"),
-            new("First pass", Fine(Lines[0].Gives ?? Lines[0].Wanted) + " from the cord"),
-            new("Second pass", Fine(Lines[1].Gives ?? Lines[1].Wanted) + " from the cord"),
+            new("First pass", Ruler.Fine(Lines[0].Gives ?? Lines[0].Wanted) + " from the cord"),
+            new("Second pass", Ruler.Fine(Lines[1].Gives ?? Lines[1].Wanted) + " from the cord"),
         ];
 
     private static readonly Length Sample = Length.FromMillimetres(200);
@@ -174,7 +174,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
 
     public override Guide? Guide => EdgeGuide.Of(this, null);
 
-    public override Summary Summary => InShort($"{Fine(Ask.Cord)} trim");
+    public override Summary Summary => InShort($"{Ruler.Fine(Ask.Cord)} trim");
 
     public override IReadOnlyList<Caution> Cautions => CordTrimTechnique.Hazards;
 
@@ -187,15 +187,15 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             ),
             new(
                 "Ply",
-                $"{Fine(Ask.Cord)} ÷ (1 + 1 ÷ sin(180° ÷ {Ask.Plies})) = {Fine(Ply)}",
+                $"{Ruler.Fine(Ask.Cord)} ÷ (1 + 1 ÷ sin(180° ÷ {Ask.Plies})) = {Ruler.Fine(Ply)}",
                 "So thick are round plies that fill the cord."
             ),
-            new("Down into the seam", $"4 × {Fine(Ply)} = {Fine(Slant)}"),
+            new("Down into the seam", $"4 × {Ruler.Fine(Ply)} = {Ruler.Fine(Slant)}"),
             .. Lines
                 .Where(l => l.Place is not null)
                 .Select(l => new PencilLine(
                     l.Number == 1 ? "First pass" : "Second pass",
-                    $"{l.Place} × {Fine(Foot.Step)} − {Fine(Covered / 2)} = {Fine(l.Gives!.Value)}"
+                    $"{l.Place} × {Ruler.Fine(Foot.Step)} − {Ruler.Fine(Covered / 2)} = {Ruler.Fine(l.Gives!.Value)}"
                 )),
             .. CutSize is { } size
                 ?
@@ -213,7 +213,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             EdgeDrawing.Of(
                 this,
                 "The front with its trim",
-                $"{Ruler.Whole(Edge.Length)} of edge with a trim {Fine(Ask.Cord)} thick, begun in the middle of {SideName}. {ClipsSay}",
+                $"{Ruler.Whole(Edge.Length)} of edge with a trim {Ruler.Fine(Ask.Cord)} thick, begun in the middle of {SideName}. {ClipsSay}",
                 place => [.. ZipOn(place), .. UnpickedOn(place)]
             ),
             PliesDrawing.Of(this),
@@ -272,21 +272,12 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Ruler = reader.Ruler,
             Together = ask.Together,
             Findings = [],
-        };
-        return answer with
-        {
-            Findings =
-            [
-                .. Noticed(answer)
-                    .Concat(NoticedOnEdges.In(answer))
-                    .OrderByDescending(f => f.Severity),
-            ],
-        };
+        }.Noticing(a => Noticed(a).Concat(NoticedOnEdges.In(a)));
     }
 
     private static IEnumerable<Finding> Noticed(Answer a)
@@ -326,9 +317,9 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             yield return new(
                 "edges-apart",
                 Severity.Note,
-                $"The flange is {a.Fine(a.Ask.Tape)} wide, the seam allowance {a.Fine(a.Ask.Seam)}.",
+                $"The flange is {a.Ruler.Fine(a.Ask.Tape)} wide, the seam allowance {a.Ruler.Fine(a.Ask.Seam)}.",
                 "Raw edge on raw edge, the cord would lie outside the seam line.",
-                $"Lay the edge of the flange {a.Fine(a.Ask.Seam - a.Ask.Tape)} inside the raw edge."
+                $"Lay the edge of the flange {a.Ruler.Fine(a.Ask.Seam - a.Ask.Tape)} inside the raw edge."
             );
         }
         if (a.Ask.HasZip && a.Ask.BackFirst)

@@ -107,7 +107,7 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
                 lines.Add(
                     gap <= Hidden
                         ? "The flange is hidden."
-                        : $"{Ruler.Write(gap, LengthKind.Fine)} of the flange are seen: move the needle one place nearer at the second pass."
+                        : $"{Ruler.Fine(gap)} of the flange are seen: move the needle one place nearer at the second pass."
                 );
             }
             return lines;

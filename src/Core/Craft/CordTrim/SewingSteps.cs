@@ -67,7 +67,7 @@ internal static class SewingSteps
                 $"Leave {a.Ruler.Mark(a.Unpick)} loose, and sew the flange to the front, the cord inwards. {(a.Ask.IsStiff ? "This pass only holds: stay clear of the cord." : "")} Snip the flange at bends, never the cord. {a.ClipsSay}"
                     .Replace("  ", " ")
                     .TrimEnd(),
-                $"{a.Fine(a.Lines[0].Gives ?? a.Lines[0].Wanted)} from the cord",
+                $"{a.Ruler.Fine(a.Lines[0].Gives ?? a.Lines[0].Wanted)} from the cord",
                 [
                     "The trim lies loose along sides, and a little pushed in at corners.",
                     $"It stops {a.Ruler.Mark(a.Unpick)} before it meets its start.",
@@ -156,7 +156,7 @@ internal static class SewingSteps
                 "closer",
                 "A second pass, closer",
                 "Sew all round once more, against the cord. Where it sticks, a touch of lubricant on needle and foot helps.",
-                $"{a.Fine(a.Lines[1].Gives ?? a.Lines[1].Wanted)} from the cord",
+                $"{a.Ruler.Fine(a.Lines[1].Gives ?? a.Lines[1].Wanted)} from the cord",
                 ["From the right side no flange is seen.", "The first pass lies outside it."],
                 [],
                 CordTrimTechnique.Glide
@@ -190,7 +190,7 @@ internal static class SewingSteps
                 "front on top",
                 [
                     "Nothing of the trim is caught.",
-                    $"Over the join {a.Fine(a.Thickest)} pass under the foot.",
+                    $"Over the join {a.Ruler.Fine(a.Thickest)} pass under the foot.",
                 ],
                 [],
                 Safety.Needle
@@ -220,6 +220,6 @@ internal static class SewingSteps
             [.. a.Lines.Skip(index + 1).Select(CordDrawings.Line)]
         ) with
         {
-            Sets = [a.NeedleAt(a.Lines[index]), $"length {a.Fine(a.Ask.StitchLength)}"],
+            Sets = [a.NeedleAt(a.Lines[index]), $"length {a.Ruler.Fine(a.Ask.StitchLength)}"],
         };
 }

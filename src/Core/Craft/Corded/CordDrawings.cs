@@ -87,10 +87,10 @@ internal static class CordDrawings
         return new Drawing(
             Lines,
             title,
-            $"Beside a cord {a.Fine(a.Covered)} thick {(a.Lines.Count == 1 ? "lies a line" : $"lie {a.Lines.Count} lines")} of stitching: "
+            $"Beside a cord {a.Ruler.Fine(a.Covered)} thick {(a.Lines.Count == 1 ? "lies a line" : $"lie {a.Lines.Count} lines")} of stitching: "
                 + string.Join(
                     "; ",
-                    a.Lines.Select(l => $"{a.Fine(l.Gives ?? l.Wanted)}, {a.NeedleAt(l)}")
+                    a.Lines.Select(l => $"{a.Ruler.Fine(l.Gives ?? l.Wanted)}, {a.NeedleAt(l)}")
                 )
                 + ".",
             wide,

@@ -114,13 +114,13 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
             : (Foot.IsZipper ? "zipper foot" : "by eye")
                 + (
                     line.Wanted > Length.Zero
-                        ? $", {Fine(line.Wanted)} from the cord"
+                        ? $", {Ruler.Fine(line.Wanted)} from the cord"
                         : " against the cord"
                 );
 
     /// <summary>The same with how far from the cord that is.</summary>
     public string LineSays(NeedleLine line) =>
-        line.Gives is { } gives ? $"{Fine(gives)} off: {NeedleAt(line)}" : NeedleAt(line);
+        line.Gives is { } gives ? $"{Ruler.Fine(gives)} off: {NeedleAt(line)}" : NeedleAt(line);
 
     /// <summary>How the flange is clipped, in a sentence; empty where there is no bend.</summary>
     public string ClipsSay
@@ -134,13 +134,13 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
             {
                 var (least, most) = (corners.Min(c => c.Count), corners.Max(c => c.Count));
                 says.Add(
-                    $"{(corners.Count == 1 ? "At the corner" : $"At each of {corners.Count} corners")} {(least == most ? $"{most}" : $"{least} to {most}")} {(most == 1 ? "clip" : "clips")}, {Fine(corners[0].Depth)} deep."
+                    $"{(corners.Count == 1 ? "At the corner" : $"At each of {corners.Count} corners")} {(least == most ? $"{most}" : $"{least} to {most}")} {(most == 1 ? "clip" : "clips")}, {Ruler.Fine(corners[0].Depth)} deep."
                 );
             }
             if (curves.Count > 0)
             {
                 says.Add(
-                    $"In {(curves.Count == 1 ? "the curve" : "curves")} a clip every {Fine(curves.Min(c => c.Apart))}, {Fine(curves[0].Depth)} deep."
+                    $"In {(curves.Count == 1 ? "the curve" : "curves")} a clip every {Ruler.Fine(curves.Min(c => c.Apart))}, {Ruler.Fine(curves[0].Depth)} deep."
                 );
             }
             if (Clips.Any(c => !c.Bend.IsOutward))
@@ -150,9 +150,6 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
             return string.Join(" ", says);
         }
     }
-
-    /// <summary>How thick a length is, written.</summary>
-    public string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     /// <summary>The edge in short, for a list.</summary>
     protected Summary InShort(string of) =>

@@ -44,7 +44,7 @@ internal static class NoticedOnEdges
             yield return new(
                 "lift",
                 Severity.Stop,
-                $"{a.Fine(a.Thickest)} have to pass under the foot at the thickest place; it lifts by {a.Fine(foot.Lift)}{(hollow > Length.Zero ? $", and its groove is about {a.Fine(hollow)} deep" : "")}.",
+                $"{a.Ruler.Fine(a.Thickest)} have to pass under the foot at the thickest place; it lifts by {a.Ruler.Fine(foot.Lift)}{(hollow > Length.Zero ? $", and its groove is about {a.Ruler.Fine(hollow)} deep" : "")}.",
                 "At the joins it would stick, and be pushed aside.",
                 "Trim the joins slanting, use the knee or hand to lift it further, or take a thinner cord."
             );
@@ -65,7 +65,7 @@ internal static class NoticedOnEdges
             yield return new(
                 "groove-too-narrow",
                 Severity.Stop,
-                $"The cord is {a.Fine(a.Bare)} thick; the groove is {a.Fine(foot.Groove!.Value)} wide.",
+                $"The cord is {a.Ruler.Fine(a.Bare)} thick; the groove is {a.Ruler.Fine(foot.Groove!.Value)} wide.",
                 "The foot rides on the cord and slips off to one side.",
                 "Take a foot with a wider groove, a thinner cord, or the zipper foot."
             );
@@ -77,7 +77,7 @@ internal static class NoticedOnEdges
                 Severity.Care,
                 foot.Step <= Length.Zero
                     ? "The needle of this machine does not move."
-                    : $"Line {string.Join(" and ", a.Lines.Where(l => l.Place is null).Select(l => l.Number))} {(a.Lines.Count(l => l.Place is null) == 1 ? "lies" : "lie")} beyond what the needle reaches with this foot: {a.Fine(foot.Reach)} from the middle.",
+                    : $"Line {string.Join(" and ", a.Lines.Where(l => l.Place is null).Select(l => l.Number))} {(a.Lines.Count(l => l.Place is null) == 1 ? "lies" : "lie")} beyond what the needle reaches with this foot: {a.Ruler.Fine(foot.Reach)} from the middle.",
                 "Through the foot the needle would strike metal.",
                 "Sew it with the zipper foot, by eye; the lines that are nearer stay as they are."
             );
@@ -87,7 +87,7 @@ internal static class NoticedOnEdges
             yield return new(
                 "coarse-steps",
                 Severity.Note,
-                $"From one place of the needle to the next it is {a.Fine(foot.Step)}.",
+                $"From one place of the needle to the next it is {a.Ruler.Fine(foot.Step)}.",
                 "The lines lie further apart than half a millimetre.",
                 "Turn the cloth a thread nearer by hand for the last line."
             );

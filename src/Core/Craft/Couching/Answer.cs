@@ -192,13 +192,16 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             List<Fact> facts =
             [
-                new("Zigzag", $"{Fine(Zigzag)} wide, {Fine(Ask.StitchLength)} long"),
-                new("Set the width to", Fine(SetWidth)),
+                new("Zigzag", $"{Ruler.Fine(Zigzag)} wide, {Ruler.Fine(Ask.StitchLength)} long"),
+                new("Set the width to", Ruler.Fine(SetWidth)),
                 new("Cord to have", Ruler.Write(CordLength, LengthKind.Amount)),
                 new("Along the line", Ruler.Mark(PathLength)),
                 new("Stitches", $"{Stitches}"),
                 new("Stops", $"{Passes.Sum(p => p.Turnings.Count)}"),
-                new("Led by", ByHole ? "the hole of the foot" : $"a tube of {Fine(Bore)} bore"),
+                new(
+                    "Led by",
+                    ByHole ? "the hole of the foot" : $"a tube of {Ruler.Fine(Bore)} bore"
+                ),
                 new("Behind the ground", Behind),
                 new("About", $"{DecimalText.Write(Minutes, 0)} min"),
             ];
@@ -208,7 +211,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     3,
                     new(
                         "Cut",
-                        $"{strip.Count} × {Ruler.Cut(strip.Length)} × {Fine(strip.Width)}, within {Fine(strip.Width / 10)}"
+                        $"{strip.Count} × {Ruler.Cut(strip.Length)} × {Ruler.Fine(strip.Width)}, within {Ruler.Fine(strip.Width / 10)}"
                     )
                 );
             }
@@ -234,8 +237,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new("Draw", $"{Ruler.Mark(Straight)} straight on, and half round {Ruler.Mark(Bend)}"),
             new("Mark on the cord", Ruler.Mark(Straight)),
-            new("Set the width to", Fine(SetWidth)),
-            new("It should come to", $"{Fine(Zigzag)} wide, on {Ruler.Mark(Straight)} of cord"),
+            new("Set the width to", Ruler.Fine(SetWidth)),
+            new(
+                "It should come to",
+                $"{Ruler.Fine(Zigzag)} wide, on {Ruler.Mark(Straight)} of cord"
+            ),
         ];
 
     /// <summary>What is sewn on a scrap.</summary>
@@ -257,7 +263,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override Summary Summary =>
         new(
-            $"{Ruler.Mark(PathLength)} of {Fine(Ask.Cord)} cord, {Passes.Sum(p => p.Turnings.Count)} stops",
+            $"{Ruler.Mark(PathLength)} of {Ruler.Fine(Ask.Cord)} cord, {Passes.Sum(p => p.Turnings.Count)} stops",
             CordDrawing.Picture("in-short", "", Ask.Lines)
         );
 
@@ -276,19 +282,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = Together.Alone,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     /// <summary>What a pass is called where there are several.</summary>
     internal string NameOf(Pass pass) =>

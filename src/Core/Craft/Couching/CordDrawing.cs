@@ -99,7 +99,7 @@ internal static class CordDrawing
         return new Drawing(
             Name,
             "The cord on its ground",
-            $"{a.Ruler.Mark(a.PathLength)} of line with a cord {a.Fine(a.Ask.Cord)} thick, held by {a.Stitches} stitches, "
+            $"{a.Ruler.Mark(a.PathLength)} of line with a cord {a.Ruler.Fine(a.Ask.Cord)} thick, held by {a.Stitches} stitches, "
                 + $"with {a.Passes.Sum(p => p.Turnings.Count)} stops.",
             width,
             height,
@@ -208,8 +208,8 @@ internal static class CordDrawing
         return new Drawing(
             "swing",
             "The swing beside the cord",
-            $"The zigzag is {a.Fine(a.Zigzag)} wide, the cord {a.Fine(ask.Cord)}: on either side "
-                + $"{a.Fine((a.Zigzag - ask.Cord - ask.Needle) / 2)} are free beside the blade.",
+            $"The zigzag is {a.Ruler.Fine(a.Zigzag)} wide, the cord {a.Ruler.Fine(ask.Cord)}: on either side "
+                + $"{a.Ruler.Fine((a.Zigzag - ask.Cord - ask.Needle) / 2)} are free beside the blade.",
             width,
             height,
             [

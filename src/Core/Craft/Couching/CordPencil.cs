@@ -10,7 +10,7 @@ internal static class CordPencil
     {
         var ask = a.Ask;
         string number(double value, int places = 2) => DecimalText.Write(value, places);
-        string fine(Length length) => a.Fine(length);
+        string fine(Length length) => a.Ruler.Fine(length);
         string long_(Length length) => a.Ruler.Write(length, LengthKind.Amount);
         List<PencilLine> lines =
         [

@@ -150,14 +150,16 @@ internal sealed record CordSwatch(
             ];
             if (Width is { } width)
             {
-                lines.Add($"Set to {Fine(SetWidth)}, the zigzag came to {Fine(width)}.");
+                lines.Add(
+                    $"Set to {Ruler.Fine(SetWidth)}, the zigzag came to {Ruler.Fine(width)}."
+                );
             }
             if (Clears is { } clears)
             {
                 lines.Add(
                     clears.Millimetres >= 0.4
-                        ? $"It clears the cord by {Fine(clears)} on either side."
-                        : $"It clears the cord by no more than {Fine(clears)} on either side: make it half a millimetre wider."
+                        ? $"It clears the cord by {Ruler.Fine(clears)} on either side."
+                        : $"It clears the cord by no more than {Ruler.Fine(clears)} on either side: make it half a millimetre wider."
                 );
             }
             return lines;
@@ -196,6 +198,4 @@ internal sealed record CordSwatch(
             pulled >= 0 ? "that the cord was pulled" : "that it was pushed",
             $"{DecimalText.Write(Math.Abs(pulled) * 100, 1)} %"
         );
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

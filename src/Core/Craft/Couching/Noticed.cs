@@ -21,10 +21,10 @@ internal static class Noticed
             yield return new(
                 "cord-too-thick",
                 Severity.Stop,
-                $"A zigzag of {a.Fine(a.Zigzag)} is wanted, and the machine makes {a.Fine(ask.MaxStitchWidth)}.",
+                $"A zigzag of {a.Ruler.Fine(a.Zigzag)} is wanted, and the machine makes {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "The needle would go into the cord, and split or break.",
                 a.Thickest > Length.Zero
-                    ? $"Take a cord of {a.Fine(a.Thickest)} or less, or couch it by hand."
+                    ? $"Take a cord of {a.Ruler.Fine(a.Thickest)} or less, or couch it by hand."
                     : "Leave less free beside it, take a finer needle, or couch it by hand."
             );
         }
@@ -33,9 +33,9 @@ internal static class Noticed
             yield return new(
                 "foot-presses",
                 Severity.Care,
-                $"The foot is hollowed by {a.Fine(relief)}, and the cord is {a.Fine(ask.Cord)} thick.",
+                $"The foot is hollowed by {a.Ruler.Fine(relief)}, and the cord is {a.Ruler.Fine(ask.Cord)} thick.",
                 "It presses the cord flat, and pushes it from under the needle.",
-                $"Take a foot with a hollow or a hole for {a.Fine(ask.Cord)}, or a thinner cord."
+                $"Take a foot with a hollow or a hole for {a.Ruler.Fine(ask.Cord)}, or a thinner cord."
             );
         }
         if (ask.FootHole is { } hole && hole < ask.Cord)
@@ -43,9 +43,9 @@ internal static class Noticed
             yield return new(
                 "hole-too-small",
                 Severity.Note,
-                $"The cord does not go through the hole of {a.Fine(hole)}.",
+                $"The cord does not go through the hole of {a.Ruler.Fine(hole)}.",
                 "Forced through, it frays.",
-                $"Lead it through a tube of {a.Fine(a.Bore)} bore, taped in front of the foot."
+                $"Lead it through a tube of {a.Ruler.Fine(a.Bore)} bore, taped in front of the foot."
             );
         }
         foreach (var finding in OfTheLine(a).Concat(OfTheGround(a)))
@@ -66,9 +66,9 @@ internal static class Noticed
             yield return new(
                 "curve-too-tight",
                 Severity.Care,
-                $"A curve has a radius of {a.Fine(Length.FromMillimetres(tightest.Radius))}; this cord lies in none below {a.Fine(a.LeastRadius)}.",
+                $"A curve has a radius of {a.Ruler.Fine(Length.FromMillimetres(tightest.Radius))}; this cord lies in none below {a.Ruler.Fine(a.LeastRadius)}.",
                 "On the inside it buckles, and on the outside it pulls away from the line.",
-                $"Widen the curve, make it a corner, or take a cord of {a.Fine(Length.FromMillimetres(tightest.Radius / 2))}."
+                $"Widen the curve, make it a corner, or take a cord of {a.Ruler.Fine(Length.FromMillimetres(tightest.Radius / 2))}."
             );
         }
         if (
@@ -103,7 +103,7 @@ internal static class Noticed
                 yield return new(
                     "closed-itself",
                     Severity.Note,
-                    $"The ends nearly meet, {a.Fine(gap)} apart: it is sewn closed.",
+                    $"The ends nearly meet, {a.Ruler.Fine(gap)} apart: it is sewn closed.",
                     "So small a gap is less than the cord is thick.",
                     "Nothing needs to be done."
                 );

@@ -23,13 +23,13 @@ internal static class SewingSteps
             "strip",
             "Cut and roll the strip",
             $"Cut {strip.Count} {(strip.Count == 1 ? "strip" : "strips")} {a.Ruler.Cut(strip.Length)} long across the knit, "
-                + $"{a.Fine(strip.Width)} wide ({a.Ruler.Cut(strip.Width)} when it is trimmed after)"
+                + $"{a.Ruler.Fine(strip.Width)} wide ({a.Ruler.Cut(strip.Width)} when it is trimmed after)"
                 + $". Pull each once, so that it rolls up"
                 + (strip.Joins > 0 ? $", and join them on a slant: {strip.Joins} joins." : "."),
-            $"{a.Fine(strip.Width)} wide",
+            $"{a.Ruler.Fine(strip.Width)} wide",
             [
-                $"It is evenly wide, within {a.Fine(strip.Width / 10)}: then the cord is even to a twentieth.",
-                $"Rolled, it is {a.Fine(a.Ask.Cord)} thick.",
+                $"It is evenly wide, within {a.Ruler.Fine(strip.Width / 10)}: then the cord is even to a twentieth.",
+                $"Rolled, it is {a.Ruler.Fine(a.Ask.Cord)} thick.",
             ],
             []
         ).At(Place.Table, 5 + strip.Count, CordDrawing.Name, ["ground"], Later(a, 0));
@@ -64,8 +64,8 @@ internal static class SewingSteps
             new SewingStep(
                 "set-up",
                 "Set the zigzag",
-                $"Zigzag {a.Fine(a.SetWidth)} wide and {a.Fine(a.Ask.StitchLength)} long, feed dogs up, tension a step looser, needle stop down. Turn the hand wheel through one swing over the cord.",
-                $"{a.Fine(a.SetWidth)} wide, {a.Fine(a.Ask.StitchLength)} long",
+                $"Zigzag {a.Ruler.Fine(a.SetWidth)} wide and {a.Ruler.Fine(a.Ask.StitchLength)} long, feed dogs up, tension a step looser, needle stop down. Turn the hand wheel through one swing over the cord.",
+                $"{a.Ruler.Fine(a.SetWidth)} wide, {a.Ruler.Fine(a.Ask.StitchLength)} long",
                 [
                     "The needle falls clear of the cord on both sides.",
                     "The needle starts on the left.",
@@ -77,8 +77,8 @@ internal static class SewingSteps
         {
             Sets =
             [
-                $"width {a.Fine(a.SetWidth)}",
-                $"length {a.Fine(a.Ask.StitchLength)}",
+                $"width {a.Ruler.Fine(a.SetWidth)}",
+                $"length {a.Ruler.Fine(a.Ask.StitchLength)}",
                 "tension −1",
                 "feed dogs up",
                 "needle stop down",
@@ -94,15 +94,15 @@ internal static class SewingSteps
             (
                 a.ByHole
                     ? $"Thread the cord through the hole of the foot. "
-                    : $"Tape a short tube of {a.Fine(a.Bore)} bore in front of the foot, and lead the cord through it. "
+                    : $"Tape a short tube of {a.Ruler.Fine(a.Bore)} bore in front of the foot, and lead the cord through it. "
             )
                 + $"Cut its end to a slant. "
                 + (
                     a.First.IsClosed
-                        ? $"Begin {a.Fine(open)} after the start, and leave {a.Ruler.Mark(a.Ask.Taper + open)} of cord loose: that bit is sewn with the other end."
+                        ? $"Begin {a.Ruler.Fine(open)} after the start, and leave {a.Ruler.Mark(a.Ask.Taper + open)} of cord loose: that bit is sewn with the other end."
                         : $"Leave {a.Ruler.Mark(a.Ask.Taper)} beyond the start, to go under at the end."
                 ),
-            a.ByHole ? "through the foot" : $"tube, {a.Fine(a.Bore)}",
+            a.ByHole ? "through the foot" : $"tube, {a.Ruler.Fine(a.Bore)}",
             [
                 "The cord runs freely: nothing pulls at it.",
                 "Both threads are under and behind the foot.",
@@ -165,7 +165,7 @@ internal static class SewingSteps
                 "",
                 0,
                 pass.IsClosed
-                    ? $"Lay the slanted ends over each other, and sew on over the first {a.Fine(pass.Open)}. The line is closed."
+                    ? $"Lay the slanted ends over each other, and sew on over the first {a.Ruler.Fine(pass.Open)}. The line is closed."
                     : "The end of the line. Leave the cord long enough to go under.",
                 first + pass.Turnings.Count
             )

@@ -159,8 +159,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             if (Ask.IsProgrammed)
             {
                 facts.Add(new("Blocks", $"{Ask.Columns} × {Ask.Rows}"));
-                facts.Add(new("Each block", $"{Fine(BlockWidth)} × {Fine(BlockLength)}"));
-                facts.Add(new("Set the foot to", Fine(SetLength)));
+                facts.Add(
+                    new("Each block", $"{Ruler.Fine(BlockWidth)} × {Ruler.Fine(BlockLength)}")
+                );
+                facts.Add(new("Set the foot to", Ruler.Fine(SetLength)));
             }
             else
             {
@@ -189,11 +191,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 $"{Ruler.Cut(BackingWidth)} × {Ruler.Cut(BackingLength)}"
             ),
             Ask.IsProgrammed
-                ? new("Set the foot to", Fine(SetLength))
+                ? new("Set the foot to", Ruler.Fine(SetLength))
                 : new("Draw a square of", Ruler.Mark(Length.FromMillimetres(20))),
             new(
                 "One block should come to",
-                Fine(Ask.IsProgrammed ? BlockLength : Length.FromMillimetres(20))
+                Ruler.Fine(Ask.IsProgrammed ? BlockLength : Length.FromMillimetres(20))
             ),
         ];
 
@@ -225,7 +227,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
         // On so small a piece a sixteenth of an inch is as much as a margin: sums are in millimetres.
-        string m(Length length) => ruler.Write(length, LengthKind.Fine);
+        string m(Length length) => ruler.Fine(length);
         List<PencilLine> lines =
         [
             new(
@@ -244,13 +246,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             lines.Add(
                 new(
                     "Lines",
-                    $"{m(Ask.AreaWidth)} ÷ {Fine(Ask.LineGap)} + 1 = {LengthwiseLines} along; {m(Ask.AreaLength)} ÷ {Fine(Ask.LineGap)} + 1 = {CrosswiseLines} across"
+                    $"{m(Ask.AreaWidth)} ÷ {Ruler.Fine(Ask.LineGap)} + 1 = {LengthwiseLines} along; {m(Ask.AreaLength)} ÷ {Ruler.Fine(Ask.LineGap)} + 1 = {CrosswiseLines} across"
                 )
             );
             lines.Add(
                 new(
                     "Stitches",
-                    $"({LengthwiseLines} × {m(Ask.AreaLength)} + {CrosswiseLines} × {m(Ask.AreaWidth)}) ÷ {Fine(Ask.StitchLength)} = {Stitches}",
+                    $"({LengthwiseLines} × {m(Ask.AreaLength)} + {CrosswiseLines} × {m(Ask.AreaWidth)}) ÷ {Ruler.Fine(Ask.StitchLength)} = {Stitches}",
                     $"At {DecimalText.Write(Ask.Speed, 0)} a minute, and a moment at each turn: about {DecimalText.Write(Minutes, 0)} min."
                 )
             );
@@ -259,25 +261,25 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         lines.Add(
             new(
                 "Blocks",
-                $"({m(Ask.AreaWidth)} − {Fine(Ask.Overlap)}) ÷ ({Fine(Ask.MaxStitchWidth)} − {Fine(Ask.Overlap)}), up = {Ask.Columns}; "
+                $"({m(Ask.AreaWidth)} − {Ruler.Fine(Ask.Overlap)}) ÷ ({Ruler.Fine(Ask.MaxStitchWidth)} − {Ruler.Fine(Ask.Overlap)}), up = {Ask.Columns}; "
                     + (
                         Ask.ByLever
                             ? "one row, by lever"
-                            : $"({m(Ask.AreaLength)} − {Fine(Ask.Overlap)}) ÷ ({Fine(Ask.FootLength)} − {Fine(Ask.Overlap)}), up = {Ask.Rows}"
+                            : $"({m(Ask.AreaLength)} − {Ruler.Fine(Ask.Overlap)}) ÷ ({Ruler.Fine(Ask.FootLength)} − {Ruler.Fine(Ask.Overlap)}), up = {Ask.Rows}"
                     )
             )
         );
         lines.Add(
             new(
                 "Each block",
-                $"({m(Ask.AreaWidth)} + {Ask.Columns - 1} × {Fine(Ask.Overlap)}) ÷ {Ask.Columns} = {Fine(BlockWidth)}; ({m(Ask.AreaLength)} + {Ask.Rows - 1} × {Fine(Ask.Overlap)}) ÷ {Ask.Rows} = {Fine(BlockLength)}",
+                $"({m(Ask.AreaWidth)} + {Ask.Columns - 1} × {Ruler.Fine(Ask.Overlap)}) ÷ {Ask.Columns} = {Ruler.Fine(BlockWidth)}; ({m(Ask.AreaLength)} + {Ask.Rows - 1} × {Ruler.Fine(Ask.Overlap)}) ÷ {Ask.Rows} = {Ruler.Fine(BlockLength)}",
                 "Evened out, so that all are alike."
             )
         );
         lines.Add(
             new(
                 "Set the foot",
-                $"{Fine(BlockLength)} ÷ {DecimalText.Write(Dial.Factor, 3)} = {Fine(SetLength)}",
+                $"{Ruler.Fine(BlockLength)} ÷ {DecimalText.Write(Dial.Factor, 3)} = {Ruler.Fine(SetLength)}",
                 Dial.RestsOn
             )
         );
@@ -296,16 +298,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = Together.Alone,
-        };
-        return answer with { Findings = [.. answer.Noticed().OrderByDescending(f => f.Severity)] };
+        }.Noticing(a => a.Noticed());
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     internal static string Count(int count, string what) =>
         count == 1 ? $"1 {what}" : $"{count} {what}s";

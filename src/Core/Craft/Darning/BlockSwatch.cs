@@ -97,16 +97,16 @@ internal sealed record BlockSwatch(
     {
         get
         {
-            List<string> lines = [$"Set to {Fine(Set)}, it came to {Fine(Came)}."];
+            List<string> lines = [$"Set to {Ruler.Fine(Set)}, it came to {Ruler.Fine(Came)}."];
             if (Math.Abs(Factor - 1) > 0.01)
             {
                 lines.Add(
-                    $"For {Fine(Set)}, set {Fine(Rounding.Nearest(Set / Factor, Length.FromMillimetres(0.5)))}: the plan does so by itself."
+                    $"For {Ruler.Fine(Set)}, set {Ruler.Fine(Rounding.Nearest(Set / Factor, Length.FromMillimetres(0.5)))}: the plan does so by itself."
                 );
             }
             if (SetWidth is { } set && CameWide is { } wide)
             {
-                lines.Add($"Across: set to {Fine(set)}, it came to {Fine(wide)}.");
+                lines.Add($"Across: set to {Ruler.Fine(set)}, it came to {Ruler.Fine(wide)}.");
             }
             return lines;
         }
@@ -139,8 +139,6 @@ internal sealed record BlockSwatch(
             "of the length that was set",
             factor.ToString("0.000", System.Globalization.CultureInfo.InvariantCulture)
         );
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     private static LengthField SetField(string name, string label, double? start) =>
         new(

@@ -58,7 +58,7 @@ internal static class CloseUp
         return new Drawing(
             Name,
             "The edge of the tear, close",
-            $"Lines {ruler.Write(gap, LengthKind.Fine)} apart begin in sound cloth and run out over the backing.",
+            $"Lines {ruler.Fine(gap)} apart begin in sound cloth and run out over the backing.",
             width,
             height,
             shapes,

@@ -81,7 +81,7 @@ internal static class SewingSteps
         var first = a.Ask.AwayFirst ? "near" : "far";
         var set = a.Ask.ByLever
             ? "Choose the darning program. The lever is tapped by hand: at the mark below, and at the mark above."
-            : $"Choose the darning program, and set the slide of the foot to {a.Fine(a.SetLength)}.";
+            : $"Choose the darning program, and set the slide of the foot to {a.Ruler.Fine(a.SetLength)}.";
         yield return (
             new SewingStep(
                 "set-up",
@@ -89,10 +89,10 @@ internal static class SewingSteps
                 set
                     + (
                         a.StopsEarly
-                            ? $" Half of its width is enough: stop it when {a.Fine(a.BlockWidth)} are covered."
-                            : $" Set the width to {a.Fine(a.BlockWidth)}."
+                            ? $" Half of its width is enough: stop it when {a.Ruler.Fine(a.BlockWidth)} are covered."
+                            : $" Set the width to {a.Ruler.Fine(a.BlockWidth)}."
                     ),
-                a.Ask.ByLever ? "by lever" : a.Fine(a.SetLength),
+                a.Ask.ByLever ? "by lever" : a.Ruler.Fine(a.SetLength),
                 [
                     "The buttonhole lever is down.",
                     $"The first line runs {(a.Ask.AwayFirst ? "away from" : "towards")} you on the swatch.",
@@ -106,8 +106,8 @@ internal static class SewingSteps
         ) with
         {
             Sets = a.Ask.ByLever
-                ? [$"width {a.Fine(a.BlockWidth)}"]
-                : [$"slide {a.Fine(a.SetLength)}", $"width {a.Fine(a.BlockWidth)}"],
+                ? [$"width {a.Ruler.Fine(a.BlockWidth)}"]
+                : [$"slide {a.Ruler.Fine(a.SetLength)}", $"width {a.Ruler.Fine(a.BlockWidth)}"],
         };
         foreach (var block in a.Blocks.Take(MostSteps))
         {
@@ -121,7 +121,7 @@ internal static class SewingSteps
                 [
                     block.Number == 1
                         ? "It begins in sound cloth."
-                        : $"It lies {a.Fine(a.Ask.Overlap)} over the block beside it.",
+                        : $"It lies {a.Ruler.Fine(a.Ask.Overlap)} over the block beside it.",
                     "It ended by itself, and tied off.",
                 ],
                 []
@@ -176,14 +176,14 @@ internal static class SewingSteps
             ).At(Place.Machine, 3, DarnDrawing.Name, ["marks"], ["along", "across"])
         ) with
         {
-            Sets = ["feed dogs down", $"stitch by hand, {a.Fine(a.Ask.StitchLength)}"],
+            Sets = ["feed dogs down", $"stitch by hand, {a.Ruler.Fine(a.Ask.StitchLength)}"],
         };
         var share = (double)a.LengthwiseLines / (a.LengthwiseLines + a.CrosswiseLines);
         yield return new SewingStep(
             "along",
             "Lines along",
-            $"Even lines back and forth, {a.LengthwiseLines} of them, {a.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaLength)} long: into sound cloth at either end.",
-            $"{a.LengthwiseLines} lines, {a.Fine(a.Ask.LineGap)} apart",
+            $"Even lines back and forth, {a.LengthwiseLines} of them, {a.Ruler.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaLength)} long: into sound cloth at either end.",
+            $"{a.LengthwiseLines} lines, {a.Ruler.Fine(a.Ask.LineGap)} apart",
             ["Small turns at the ends, no knots.", "The cloth stays flat."],
             []
         ).At(
@@ -196,8 +196,8 @@ internal static class SewingSteps
         yield return new SewingStep(
             "across",
             "A quarter turn, lines across",
-            $"Turn the hoop a quarter, and sew {a.CrosswiseLines} lines across the first, {a.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaWidth)} long.",
-            $"{a.CrosswiseLines} lines, {a.Fine(a.Ask.LineGap)} apart",
+            $"Turn the hoop a quarter, and sew {a.CrosswiseLines} lines across the first, {a.Ruler.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaWidth)} long.",
+            $"{a.CrosswiseLines} lines, {a.Ruler.Fine(a.Ask.LineGap)} apart",
             ["No gap is left that a finger goes through."],
             []
         ).At(Place.Machine, Math.Max(0.1, a.Minutes * (1 - share)), DarnDrawing.Name, ["across"]);

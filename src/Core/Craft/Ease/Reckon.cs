@@ -96,12 +96,7 @@ internal static class Reckon
         {
             Ruler = reader.Ruler,
             Together = plan.Ask.Together,
-            Findings =
-            [
-                .. Noticed(plan, reader.Ruler)
-                    .Concat(NoticedInStrips.In(plan, reader.Ruler))
-                    .OrderByDescending(f => f.Severity),
-            ],
+            Findings = [.. Noticed(plan, reader.Ruler), .. NoticedInStrips.In(plan, reader.Ruler)],
         };
 
     private static IEnumerable<Finding> Noticed(StripPlan plan, Ruler ruler)

@@ -63,12 +63,12 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
         [
             new(
                 "Cord",
-                $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Fine(Ask.Twist.Thick)} thick"
+                $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Ruler.Fine(Ask.Twist.Thick)} thick"
             ),
             new("Strip, wide", Ruler.Mark(Ask.Covering.Width)),
             new("Joined", Ruler.Whole(Ask.Cut.Required)),
             new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
-            new("Groove", Foot.Groove is { } groove ? Fine(groove) : "not said"),
+            new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not said"),
             new("Needle", LineSays(Lines[0])),
             new("Begin", Edge.Edge.IsClosed ? $"in the middle of {SideName}" : "at one end"),
             new("About", $"{DecimalText.Write(Minutes, 0)} min"),
@@ -87,7 +87,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             new("Twist", $"{Ask.Twist.Strands} strands, {Ruler.Mark(Sample)} long"),
             new("Cut", $"a bias strip {Ruler.Mark(Ask.Covering.Width)} wide"),
             new("Sew", $"in the groove, {NeedleAt(Lines[0])}"),
-            new("It should be", $"{Fine(Covered)} wide, all along"),
+            new("It should be", $"{Ruler.Fine(Covered)} wide, all along"),
         ];
 
     private static readonly Length Sample = Length.FromMillimetres(150);
@@ -98,7 +98,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             new("thread", StrandLength + 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
 
-    public override Summary Summary => InShort($"{Fine(Ask.Twist.Thick)} piping");
+    public override Summary Summary => InShort($"{Ruler.Fine(Ask.Twist.Thick)} piping");
 
     public override IReadOnlyList<Caution> Cautions => FinePipingTechnique.Hazards;
 
@@ -106,17 +106,17 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
         [
             new(
                 "Thread",
-                $"{Fine(Ask.Twist.Thread)} a wrap",
+                $"{Ruler.Fine(Ask.Twist.Thread)} a wrap",
                 "What the wraps on the pencil lie across, by their number."
             ),
             new(
                 "Cord",
-                $"{Fine(Ask.Twist.Thread)} × √({Ask.Twist.Strands} ÷ {DecimalText.Write(Twist.Filled)}) = {Fine(Ask.Twist.Thick)}",
+                $"{Ruler.Fine(Ask.Twist.Thread)} × √({Ask.Twist.Strands} ÷ {DecimalText.Write(Twist.Filled)}) = {Ruler.Fine(Ask.Twist.Thick)}",
                 "Twisted strands fill about seven tenths of a round cord."
             ),
             new(
                 "Strip",
-                $"π × ({Fine(Ask.Twist.Thick)} + {Fine(Ask.Covering.Thickness)}) + 2 × {Fine(Flange)}, up = {Ruler.Mark(Ask.Covering.Width)}"
+                $"π × ({Ruler.Fine(Ask.Twist.Thick)} + {Ruler.Fine(Ask.Covering.Thickness)}) + 2 × {Ruler.Fine(Flange)}, up = {Ruler.Mark(Ask.Covering.Width)}"
             ),
             new(
                 "Long",
@@ -126,7 +126,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             new(
                 "Needle",
                 Lines[0].Place is { } place
-                    ? $"{place} × {Fine(Foot.Step)} − {Fine(Covered / 2)} = {Fine(Lines[0].Gives!.Value)}"
+                    ? $"{place} × {Ruler.Fine(Foot.Step)} − {Ruler.Fine(Covered / 2)} = {Ruler.Fine(Lines[0].Gives!.Value)}"
                     : NeedleAt(Lines[0]),
                 "At the wall of the groove; the same place makes it, applies it and closes it."
             ),
@@ -137,7 +137,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             EdgeDrawing.Of(
                 this,
                 "The piped edge",
-                $"{Ruler.Whole(Edge.Length)} of edge with a piping {Fine(Covered)} wide. {ClipsSay}",
+                $"{Ruler.Whole(Edge.Length)} of edge with a piping {Ruler.Fine(Covered)} wide. {ClipsSay}",
                 _ => []
             ),
             CordDrawings.UnderTheSole(this, "Under the sole"),
@@ -153,22 +153,14 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Ruler = reader.Ruler,
             Together = ask.Together,
             Findings = [],
-        };
-        return answer with
-        {
-            Findings =
-            [
-                .. Noticed(answer)
-                    .Concat(NoticedOnStrips.In(answer.Ask.Cut, answer.Edge))
-                    .Concat(NoticedOnEdges.In(answer))
-                    .OrderByDescending(f => f.Severity),
-            ],
-        };
+        }.Noticing(a =>
+            Noticed(a).Concat(NoticedOnStrips.In(a.Ask.Cut, a.Edge)).Concat(NoticedOnEdges.In(a))
+        );
     }
 
     private static IEnumerable<Finding> Noticed(Answer a)
@@ -178,7 +170,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             yield return new(
                 "wanders",
                 Severity.Care,
-                $"Covered it is {a.Fine(a.Covered)} thick, in a groove of {a.Fine(groove)}.",
+                $"Covered it is {a.Ruler.Fine(a.Covered)} thick, in a groove of {a.Ruler.Fine(groove)}.",
                 "It lies now on one side of the groove and now on the other: the piping is uneven.",
                 $"Twist {Twist.StrandsFor(groove - 2 * a.Ask.Covering.Thickness, a.Ask.Twist.Thread)} strands, or take a foot with finer grooves."
             );

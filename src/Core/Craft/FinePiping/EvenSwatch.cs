@@ -95,14 +95,14 @@ internal sealed record EvenSwatch(Length Width, Length Spread, Length? Reckoned,
             List<string> lines =
             [
                 IsEven
-                    ? $"It is even: within {Fine(Spread)}."
-                    : $"It is {Fine(Spread)} wider in one place than in another: that is seen. Keep to one groove, and sew slower.",
+                    ? $"It is even: within {Ruler.Fine(Spread)}."
+                    : $"It is {Ruler.Fine(Spread)} wider in one place than in another: that is seen. Keep to one groove, and sew slower.",
             ];
             if (Loose is { } loose)
             {
                 lines.Add(
                     loose > Seen
-                        ? $"It is {Fine(loose)} wider than its cord: move the needle one place nearer, or twist more strands."
+                        ? $"It is {Ruler.Fine(loose)} wider than its cord: move the needle one place nearer, or twist more strands."
                     : loose < Length.Zero - Seen
                         ? "It is narrower than its cord: the needle pierces it. Move it one place outwards."
                     : "It lies close round its cord."
@@ -132,8 +132,5 @@ internal sealed record EvenSwatch(Length Width, Length Spread, Length? Reckoned,
             };
     }
 
-    private static Fact Headlined(Length width, Ruler ruler) =>
-        new("wide", ruler.Write(width, LengthKind.Fine));
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
+    private static Fact Headlined(Length width, Ruler ruler) => new("wide", ruler.Fine(width));
 }

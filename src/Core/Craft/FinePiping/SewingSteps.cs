@@ -25,7 +25,7 @@ internal static class SewingSteps
             $"Fold or lay {a.Ask.Twist.Strands} strands together, {a.Ruler.Write(a.StrandLength, LengthKind.Amount)} of thread in all, fasten one end, and twist until they lie round. Let it wind back on itself a little, and keep it taut.",
             $"{a.Ask.Twist.Strands} strands",
             [
-                $"It is {a.Fine(a.Ask.Twist.Thick)} thick: wound round the pencil it says so.",
+                $"It is {a.Ruler.Fine(a.Ask.Twist.Thick)} thick: wound round the pencil it says so.",
                 "It is even, without loops.",
             ],
             []
@@ -36,7 +36,7 @@ internal static class SewingSteps
             a,
             "make",
             "Make it in the groove",
-            $"Lay the thread into the strip, fold the strip over, and sew along it with the thread in the groove: stitches {a.Fine(a.Ask.StitchLength)} long, half speed.",
+            $"Lay the thread into the strip, fold the strip over, and sew along it with the thread in the groove: stitches {a.Ruler.Fine(a.Ask.StitchLength)} long, half speed.",
             Pace.Folded(a.Ask.Cut.Required, a.Ask.StitchLength),
             ["It is one width all along.", "The needle falls beside the thread, never into it."]
         );
@@ -61,7 +61,7 @@ internal static class SewingSteps
             "Close the seam",
             "Lay the other piece on, right sides together, and sew once more with the thread in the groove. Trim, turn, and press beside it.",
             Pace.Folded(a.Edge.Length, a.Ask.StitchLength),
-            ["No earlier line shows.", $"From the right side it is {a.Fine(a.Covered)} wide."]
+            ["No earlier line shows.", $"From the right side it is {a.Ruler.Fine(a.Covered)} wide."]
         );
 
     private static SewingStep Sewn(
@@ -76,13 +76,15 @@ internal static class SewingSteps
             key,
             title,
             says,
-            a.Foot.Groove is { } groove ? $"groove {a.Fine(groove)}" : $"{a.Fine(a.Covered)} wide",
+            a.Foot.Groove is { } groove
+                ? $"groove {a.Ruler.Fine(groove)}"
+                : $"{a.Ruler.Fine(a.Covered)} wide",
             checks,
             [],
             Safety.Needle
         ).At(Place.Machine, minutes, CordDrawings.Lines, ["cord", Line(a)]) with
         {
-            Sets = [a.NeedleAt(a.Lines[0]), $"length {a.Fine(a.Ask.StitchLength)}"],
+            Sets = [a.NeedleAt(a.Lines[0]), $"length {a.Ruler.Fine(a.Ask.StitchLength)}"],
         };
 
     private static string Line(Answer a) => CordDrawings.Line(a.Lines[0]);

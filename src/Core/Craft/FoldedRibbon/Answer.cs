@@ -134,10 +134,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Legs", $"{Ask.Legs}, each on by {Fine(Advance)}"),
-            new("Band, wide", Fine(Advance)),
+            new("Legs", $"{Ask.Legs}, each on by {Ruler.Fine(Advance)}"),
+            new("Band, wide", Ruler.Fine(Advance)),
             .. Ask.Bands > 1 ? [new Fact("All bands", Ruler.Mark(AllBands))] : Array.Empty<Fact>(),
-            new("Between folds", Fine(Clearance)),
+            new("Between folds", Ruler.Fine(Clearance)),
             new("Stitches to a leg", $"{StitchesPerLeg}"),
             new("One band takes", Ruler.Cut(RibbonLength)),
             new("Ribbon in all", Ruler.Write(RibbonTotal, LengthKind.Amount)),
@@ -170,12 +170,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Legs",
-                $"{m(Ask.Run)} ÷ {Fine(Ask.LegAdvance)}, to the nearest whole one = {Ask.Legs}",
+                $"{m(Ask.Run)} ÷ {Ruler.Fine(Ask.LegAdvance)}, to the nearest whole one = {Ask.Legs}",
                 "So that the last ends at the end."
             ),
             new(
                 "Each, on by",
-                $"{m(Ask.Run)} ÷ {Ask.Legs} = {Fine(Advance)}",
+                $"{m(Ask.Run)} ÷ {Ask.Legs} = {Ruler.Fine(Advance)}",
                 "The band is exactly as wide."
             ),
             new(
@@ -194,12 +194,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 : Array.Empty<PencilLine>(),
             new(
                 "Between folds",
-                $"2 × {Fine(Advance)} − {Fine(Ask.RibbonWidth)} × √2 = {Fine(Clearance)}",
+                $"2 × {Ruler.Fine(Advance)} − {Ruler.Fine(Ask.RibbonWidth)} × √2 = {Ruler.Fine(Clearance)}",
                 "Two folds on one side lie two legs apart, and each is √2 times as long as the ribbon is wide."
             ),
             new(
                 "Stitches to a leg",
-                $"{Fine(SetAdvance)} ÷ {Fine(Ask.StitchLength)} = {StitchesPerLeg}",
+                $"{Ruler.Fine(SetAdvance)} ÷ {Ruler.Fine(Ask.StitchLength)} = {StitchesPerLeg}",
                 Dial.RestsOn
             ),
         ];
@@ -218,17 +218,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = ask.Together,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

@@ -20,9 +20,9 @@ internal static class Noticed
             yield return new(
                 "legs-collide",
                 Severity.Stop,
-                $"Each fold is {a.Fine(a.FoldEdge)} long, and two on one side stand {a.Fine(2 * a.Advance)} apart.",
+                $"Each fold is {a.Ruler.Fine(a.FoldEdge)} long, and two on one side stand {a.Ruler.Fine(2 * a.Advance)} apart.",
                 "They lie on each other: the band gets a ridge, and the needle meets four layers.",
-                $"Let each leg go on by {a.Fine(least)} or more, or take a ribbon of {a.Fine(a.Advance * Math.Sqrt(2))} or less."
+                $"Let each leg go on by {a.Ruler.Fine(least)} or more, or take a ribbon of {a.Ruler.Fine(a.Advance * Math.Sqrt(2))} or less."
             );
         }
         else if (a.Advance < Close * a.Ask.RibbonWidth)
@@ -30,9 +30,9 @@ internal static class Noticed
             yield return new(
                 "close",
                 Severity.Note,
-                $"Legs {a.Fine(a.Advance)} on leave {a.Fine(a.Clearance)} between folds.",
+                $"Legs {a.Ruler.Fine(a.Advance)} on leave {a.Ruler.Fine(a.Clearance)} between folds.",
                 "The ground hardly shows, and the band gets stiff.",
-                $"{a.Fine(Close * a.Ask.RibbonWidth)} or more lets it show."
+                $"{a.Ruler.Fine(Close * a.Ask.RibbonWidth)} or more lets it show."
             );
         }
         if (!a.Ask.StopsItself && a.StitchesPerLeg > LongCount)
@@ -42,7 +42,7 @@ internal static class Noticed
                 Severity.Note,
                 $"There are {a.StitchesPerLeg} stitches to count for each leg.",
                 "A count that long is lost, and the band gets uneven.",
-                $"Set the stitch to {a.Fine(a.SetAdvance / 8)}: then it is 8; or mark the folds along the line."
+                $"Set the stitch to {a.Ruler.Fine(a.SetAdvance / 8)}: then it is 8; or mark the folds along the line."
             );
         }
     }

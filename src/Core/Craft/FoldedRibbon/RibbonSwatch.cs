@@ -106,15 +106,15 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
             List<string> lines =
             [
                 Math.Abs(share) < 0.01
-                    ? $"Each leg went on by {Fine(Leg)}, as it was meant to."
-                    : $"Each leg went on by {Fine(Leg)}, {DecimalText.Write(Math.Abs(share) * 100, 1)} % {(share > 0 ? "further" : "less far")} than it was meant to; the plan learns it.",
+                    ? $"Each leg went on by {Ruler.Fine(Leg)}, as it was meant to."
+                    : $"Each leg went on by {Ruler.Fine(Leg)}, {DecimalText.Write(Math.Abs(share) * 100, 1)} % {(share > 0 ? "further" : "less far")} than it was meant to; the plan learns it.",
             ];
             if (Uneven is { } uneven)
             {
                 lines.Add(
                     Math.Abs(uneven.Millimetres) < 0.5
                         ? "The band is as wide as a leg goes on: the folds lie at 45°."
-                        : $"The band is {Fine(Wide!.Value)} wide: its folds lie {(uneven > Length.Zero ? "steeper" : "flatter")} than 45°."
+                        : $"The band is {Ruler.Fine(Wide!.Value)} wide: its folds lie {(uneven > Length.Zero ? "steeper" : "flatter")} than 45°."
                 );
             }
             return lines;
@@ -143,6 +143,4 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
 
     private static Fact Headlined(Length leg) =>
         new("on with each leg", $"{DecimalText.Write(leg.Millimetres)} mm");
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

@@ -24,7 +24,7 @@ internal static class SewingSteps
         new SewingStep(
             "ribbon",
             "Measure the ribbon",
-            $"{Times(a.Ask.Bands)}{a.Ruler.Cut(a.RibbonLength)} of ribbon, {a.Fine(a.Ask.RibbonWidth)} wide. Leave it on its roll until the end, if there is more.",
+            $"{Times(a.Ask.Bands)}{a.Ruler.Cut(a.RibbonLength)} of ribbon, {a.Ruler.Fine(a.Ask.RibbonWidth)} wide. Leave it on its roll until the end, if there is more.",
             Times(a.Ask.Bands) + a.Ruler.Cut(a.RibbonLength),
             ["It lies flat: press out what it was wound round."],
             []
@@ -34,10 +34,10 @@ internal static class SewingSteps
         new SewingStep(
             "line",
             "Draw the line",
-            $"Draw {(a.Ask.Bands == 1 ? "the middle line" : $"the middle line of each band, {a.Ruler.Mark(a.Advance + a.Ask.BandGap)} apart")}, {a.Ruler.Mark(a.Ask.Run)} long, and tick it every {a.Fine(a.Advance)}: the first tick {a.Fine(a.Advance / 2)} from the start.",
-            $"every {a.Fine(a.Advance)}",
+            $"Draw {(a.Ask.Bands == 1 ? "the middle line" : $"the middle line of each band, {a.Ruler.Mark(a.Advance + a.Ask.BandGap)} apart")}, {a.Ruler.Mark(a.Ask.Run)} long, and tick it every {a.Ruler.Fine(a.Advance)}: the first tick {a.Ruler.Fine(a.Advance / 2)} from the start.",
+            $"every {a.Ruler.Fine(a.Advance)}",
             [
-                $"There are {a.Ask.Legs} ticks, and the last stands {a.Fine(a.Advance / 2)} before the end.",
+                $"There are {a.Ask.Legs} ticks, and the last stands {a.Ruler.Fine(a.Advance / 2)} before the end.",
             ],
             []
         ).At(
@@ -53,7 +53,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 "Set the sequence",
-                $"A short sequence, or straight stitches {a.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a leg. "
+                $"A short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a leg. "
                     + (
                         a.Ask.StopsItself
                             ? "Tell the machine to stop after each sequence"
@@ -69,7 +69,7 @@ internal static class SewingSteps
         {
             Sets =
             [
-                $"length {a.Fine(a.Ask.StitchLength)}",
+                $"length {a.Ruler.Fine(a.Ask.StitchLength)}",
                 "needle stop down",
                 .. a.Ask.StopsItself ? ["stop after each sequence"] : Array.Empty<string>(),
             ],
@@ -148,7 +148,7 @@ internal static class SewingSteps
             $"Cut the ribbon {a.Ruler.Mark(a.Ask.Tail)} after the last catch, turn it under and secure it. Press from behind, with a cloth between.",
             a.Ruler.Mark(a.Ask.Tail),
             [
-                $"The band measures {a.Ruler.Mark(a.Ask.Run)} and is {a.Fine(a.Advance)} wide all along.",
+                $"The band measures {a.Ruler.Mark(a.Ask.Run)} and is {a.Ruler.Fine(a.Advance)} wide all along.",
                 "No fold stands up, and no end is loose.",
             ],
             [],

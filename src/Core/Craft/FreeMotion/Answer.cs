@@ -207,7 +207,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     "Line",
                     Long(Length) + (Jumps > 0 ? $", {Jumps} {(Jumps == 1 ? "jump" : "jumps")}" : "")
                 ),
-                new("Stitches", $"{Stitches}, each {Fine(Ask.Tempo.Stitch)}"),
+                new("Stitches", $"{Stitches}, each {Ruler.Fine(Ask.Tempo.Stitch)}"),
                 new("Hands", $"{Number(Ask.Tempo.Hand, 1)} mm a second"),
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
                 new("Thread", $"{Long(1.15 * Thread)} above, as much below"),
@@ -267,7 +267,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             [
                 new("Draw", $"a line of {Ruler.Mark(HandSwatch.LineDrawn)} and a loop"),
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
-                new("Ten stitches should measure", Fine(10 * Ask.Tempo.Stitch)),
+                new("Ten stitches should measure", Ruler.Fine(10 * Ask.Tempo.Stitch)),
             ];
             if (Ask.Elastic)
             {
@@ -307,24 +307,24 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Stitch",
-                $"60 × {Number(Ask.Tempo.Hand, 2)} ÷ {Number(Ask.Tempo.Machine, 1)} = {Fine(Ask.Tempo.Stitch)}",
+                $"60 × {Number(Ask.Tempo.Hand, 2)} ÷ {Number(Ask.Tempo.Machine, 1)} = {Ruler.Fine(Ask.Tempo.Stitch)}",
                 "Hands in mm a second over stitches a minute: nothing else makes it."
             ),
             new(
                 "Line",
                 $"{Ruler.Mark(Ask.Line)} × {Ask.Passes} = {Ruler.Mark(Length)}",
                 Ask.Kind == Fields.Meandered
-                    ? $"{Fine(Ask.Apart)} apart over {Ruler.Mark(Reach.Width)} × {Ruler.Mark(Reach.Height)}."
+                    ? $"{Ruler.Fine(Ask.Apart)} apart over {Ruler.Mark(Reach.Width)} × {Ruler.Mark(Reach.Height)}."
                     : ""
             ),
             new(
                 "Stitches",
-                $"{Ruler.Mark(Length)} ÷ {Fine(Ask.Tempo.Stitch)} = {Stitches}",
+                $"{Ruler.Mark(Length)} ÷ {Ruler.Fine(Ask.Tempo.Stitch)} = {Stitches}",
                 $"At {Number(Ask.Tempo.Machine, 0)} a minute: {Number(Seconds / 60, 1)} min of sewing, about {Number(Minutes, 0)} with stops."
             ),
             new(
                 "Thread",
-                $"{Stitches} × (√({Fine(Ask.Tempo.Stitch)}² + {Fine(Ask.StitchWidth)}²) + {Fine(Ask.Thickness)}) = {Long(Thread)}",
+                $"{Stitches} × (√({Ruler.Fine(Ask.Tempo.Stitch)}² + {Ruler.Fine(Ask.StitchWidth)}²) + {Ruler.Fine(Ask.Thickness)}) = {Long(Thread)}",
                 "Above, and as much below; 15 % more is taken for starts and ends."
             ),
             new(
@@ -367,19 +367,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = Together.Alone,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     internal string Long(Length length) => Ruler.Write(length, LengthKind.Amount);
 

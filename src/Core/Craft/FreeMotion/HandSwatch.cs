@@ -148,7 +148,7 @@ internal sealed record HandSwatch(
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    public override Fact Headline => new("a stitch", Ruler.Write(Stitch, LengthKind.Fine));
+    public override Fact Headline => new("a stitch", Ruler.Fine(Stitch));
 
     public override IReadOnlyList<string> Lines
     {

@@ -20,7 +20,7 @@ internal static class Noticed
             yield return new(
                 "needle-bends",
                 Severity.Care,
-                $"Stitches of {ruler.Write(tempo.Stitch, LengthKind.Fine)} bend the needle.",
+                $"Stitches of {ruler.Fine(tempo.Stitch)} bend the needle.",
                 "The cloth goes on while the needle is still in it.",
                 $"Slower hands, or the machine at {DecimalText.Write(Math.Ceiling(tempo.Hand * 60 / Tempo.Bends.Millimetres / 50) * 50, 0)} a minute or more."
             );
@@ -30,7 +30,7 @@ internal static class Noticed
             yield return new(
                 "piles-up",
                 Severity.Care,
-                $"Stitches of {ruler.Write(tempo.Stitch, LengthKind.Fine)} lie on each other.",
+                $"Stitches of {ruler.Fine(tempo.Stitch)} lie on each other.",
                 "Thread builds up under the foot, and breaks.",
                 $"Quicker hands: {DecimalText.Write(Math.Ceiling(tempo.Machine / 60), 0)} mm/s give a millimetre a stitch."
             );
@@ -45,9 +45,9 @@ internal static class Noticed
             yield return new(
                 "wider-than-machine",
                 Severity.Stop,
-                $"The column is {a.Fine(ask.StitchWidth)} wide, and the machine swings {a.Fine(ask.MaxStitchWidth)}.",
+                $"The column is {a.Ruler.Fine(ask.StitchWidth)} wide, and the machine swings {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "No needle reaches both sides.",
-                $"Make it {a.Fine(ask.MaxStitchWidth)} or less, or sew two columns side by side."
+                $"Make it {a.Ruler.Fine(ask.MaxStitchWidth)} or less, or sew two columns side by side."
             );
         }
         if (a.ColumnWidth is { } column && !ask.IsZigzag)
@@ -55,9 +55,9 @@ internal static class Noticed
             yield return new(
                 "columns",
                 Severity.Note,
-                $"For a monogram this high, columns of {a.Fine(column)} are usual.",
+                $"For a monogram this high, columns of {a.Ruler.Fine(column)} are usual.",
                 "A zigzag, the machine brisk and the hands slow, gives satin.",
-                $"Set the zigzag {a.Fine(column)} wide and the stitch to 0.4 mm."
+                $"Set the zigzag {a.Ruler.Fine(column)} wide and the stitch to 0.4 mm."
             );
         }
         if (ask.Layers == 1 && (ask.Held is Fields.Loose or Fields.Basted))

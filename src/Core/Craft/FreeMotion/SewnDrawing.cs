@@ -79,7 +79,7 @@ internal static class SewnDrawing
             Name,
             "Every stitch where it falls",
             $"{a.Long(a.Length)} of line in {a.Ask.Stretches.Count} {(a.Ask.Stretches.Count == 1 ? "stretch" : "stretches")}, "
-                + $"{a.Stitches} stitches of {a.Fine(a.Ask.Tempo.Stitch)}.",
+                + $"{a.Stitches} stitches of {a.Ruler.Fine(a.Ask.Tempo.Stitch)}.",
             width,
             height,
             shapes,

@@ -138,7 +138,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
                 .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Cloth"),
             new(
                 "Needle thread",
-                $"{R(reading.Planned.Passes)} × ({ruler.Mark(Strips.SewnFlat)} × (1 + {ruler.Write(Ask.Piece.ClothThickness, LengthKind.Fine)} ÷ {ruler.Write(Ask.Piece.StitchLength, LengthKind.Fine)}) + 2 × {ruler.Mark(Ask.Piece.Tail)}) = {ruler.Write(ThreadPerSide, LengthKind.Amount)}",
+                $"{R(reading.Planned.Passes)} × ({ruler.Mark(Strips.SewnFlat)} × (1 + {ruler.Fine(Ask.Piece.ClothThickness)} ÷ {ruler.Fine(Ask.Piece.StitchLength)}) + 2 × {ruler.Mark(Ask.Piece.Tail)}) = {ruler.Write(ThreadPerSide, LengthKind.Amount)}",
                 "Each pass takes its length, the slack over the cloth, and two tails."
             ),
         ];

@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
@@ -34,16 +35,12 @@ internal static class Reckon
         {
             return null;
         }
-        var answer = new Answer(ask, kind, strips, cutLength)
+        return new Answer(ask, kind, strips, cutLength)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = ask.Piece.Together,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(a => Noticed(a, reader.Ruler));
     }
 
     private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
@@ -62,7 +59,7 @@ internal static class Reckon
             yield return new Finding(
                 "hardly-gathers",
                 Severity.Care,
-                $"{ruler.Write(a.Ask.Piece.ClothThickness, LengthKind.Fine)} of cloth hardly gathers this way.",
+                $"{ruler.Fine(a.Ask.Piece.ClothThickness)} of cloth hardly gathers this way.",
                 "Thick cloth does not fold between two stitches.",
                 "Sew a strip first; or gather by pulled threads, or take fewer layers."
             );

@@ -176,16 +176,16 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         {
             List<Fact> facts =
             [
-                new("Each takes up", Fine(Ask.TakeUp)),
+                new("Each takes up", Ruler.Fine(Ask.TakeUp)),
                 new("All of them", Ruler.Mark(ExtraWidth)),
-                new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Fine(WidthSpread)}"),
+                new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Ruler.Fine(WidthSpread)}"),
                 new("First tuck at", Ruler.Mark(Planned.FirstCentre)),
                 new("Measure after", $"{CheckAfter} tucks"),
                 new("Block first", $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"),
             ];
             if (ClearWidth is { } clear)
             {
-                facts.Add(new("Open stitch, at most", $"{Fine(clear)} wide"));
+                facts.Add(new("Open stitch, at most", $"{Ruler.Fine(clear)} wide"));
             }
             return facts;
         }
@@ -252,17 +252,11 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         {
             return null;
         }
-        var answer = new Answer(ask, Respacing.Along(ask))
+        return new Answer(ask, Respacing.Along(ask))
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = ask.Together,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

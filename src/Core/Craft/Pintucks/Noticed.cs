@@ -60,12 +60,12 @@ internal static class Noticed
                 "ridge-over-spacing",
                 ask.IsTwin ? Severity.Stop : Severity.Care,
                 ask.IsTwin
-                    ? $"A ridge is {a.Fine(ridge)} wide, and the next is {a.Fine(ask.Spacing)} away."
-                    : $"A fold of {a.Fine(ridge)} reaches over the next, {a.Fine(ask.Spacing)} away.",
+                    ? $"A ridge is {a.Ruler.Fine(ridge)} wide, and the next is {a.Ruler.Fine(ask.Spacing)} away."
+                    : $"A fold of {a.Ruler.Fine(ridge)} reaches over the next, {a.Ruler.Fine(ask.Spacing)} away.",
                 ask.IsTwin
                     ? "The needles would come down in the ridge beside it."
                     : "Each covers the stitching of the one beside it.",
-                $"Space them {a.Fine(ridge + Length.FromMillimetres(0.5))} or more."
+                $"Space them {a.Ruler.Fine(ridge + Length.FromMillimetres(0.5))} or more."
             );
         }
         if (ask.AcrossGrain)
@@ -149,7 +149,7 @@ internal static class Noticed
             yield return new Finding(
                 "nothing-between",
                 Severity.Stop,
-                $"Two layers of {a.Fine(ask.ClothThickness)} fill the {a.Fine(ask.NeedleSpacing)} between the needles.",
+                $"Two layers of {a.Ruler.Fine(ask.ClothThickness)} fill the {a.Ruler.Fine(ask.NeedleSpacing)} between the needles.",
                 "Nothing is left to be drawn into a ridge.",
                 "A wider pair, thinner cloth, or folded tucks."
             );
@@ -169,7 +169,7 @@ internal static class Noticed
             yield return new Finding(
                 "stitch-too-narrow",
                 Severity.Stop,
-                $"Both needles clear a stitch of {a.Fine(clear)} only.",
+                $"Both needles clear a stitch of {a.Ruler.Fine(clear)} only.",
                 "Wider, one of them strikes the foot or the plate.",
                 "A closer pair, or the open stitch with a single needle afterwards."
             );
@@ -184,7 +184,7 @@ internal static class Noticed
             yield return new Finding(
                 "spread-wide",
                 Severity.Care,
-                $"The width may come out {a.Fine(a.WidthSpread)} more or less.",
+                $"The width may come out {a.Ruler.Fine(a.WidthSpread)} more or less.",
                 $"A little on each of {ask.Tucks} tucks adds up.",
                 ask.IsTwin && (ask.Learnt?.Evidence ?? 0) < 2
                     ? "Sew a swatch or two first: they narrow it most. And measure earlier, after a few tucks."
@@ -200,7 +200,7 @@ internal static class Noticed
             yield return new Finding(
                 "teaches-nothing",
                 Severity.Note,
-                $"Sample {i + 1} had {a.Fine(Length.Max(Length.Zero, sample.Base))} of cloth between the needles.",
+                $"Sample {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of cloth between the needles.",
                 "Under 0.3 mm what a ruler reads says nothing of the draw.",
                 "A wider pair, or thinner cloth; this one is left out."
             );

@@ -201,7 +201,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
 
     private Finding Judge(Ruler ruler)
     {
-        string fine(Length length) => ruler.Write(length, LengthKind.Fine);
+        string fine(Length length) => ruler.Fine(length);
         var took =
             $"{Measured.Sewn} tucks span {fine(Measured.Span)}, and were to span {fine(Planned)}: each takes up {fine(TakeUp)}.";
         var groups = Ask.Groups.Count > 1 ? $", and {fine(BetweenFlat)} from group to group" : "";

@@ -23,7 +23,7 @@ internal static class SewingSteps
             [
                 new(
                     "alter the pattern",
-                    $"Slash it at each tuck and spread it by {a.Fine(ask.TakeUp)}: {ruler.Mark(a.ExtraWidth)} in all. Exact, and no cloth is wasted."
+                    $"Slash it at each tuck and spread it by {a.Ruler.Fine(ask.TakeUp)}: {ruler.Mark(a.ExtraWidth)} in all. Exact, and no cloth is wasted."
                 ),
                 new(
                     "tuck a block first",
@@ -59,13 +59,13 @@ internal static class SewingSteps
                 new SewingStep(
                     "needles",
                     "The pair of needles",
-                    $"Fit the pair, {a.Fine(ask.NeedleSpacing)} apart, and the foot with grooves. Thread each needle by itself, the threads on either side of the guides"
+                    $"Fit the pair, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the foot with grooves. Thread each needle by itself, the threads on either side of the guides"
                         + (
                             ask.Corded
                                 ? "; lead the cord up through the plate, under the groove."
                                 : "."
                         ),
-                    $"pair {a.Fine(ask.NeedleSpacing)}",
+                    $"pair {a.Ruler.Fine(ask.NeedleSpacing)}",
                     [
                         "Turn the wheel by hand once round: neither needle touches foot or plate.",
                         "The threads run apart from each other all the way.",
@@ -85,7 +85,11 @@ internal static class SewingSteps
             ) with
             {
                 Sets = a.ClearWidth is { } clear
-                    ? ["straight stitch, 2 to 2.5 mm", $"open stitch no wider than {a.Fine(clear)}"]
+                    ?
+                    [
+                        "straight stitch, 2 to 2.5 mm",
+                        $"open stitch no wider than {a.Ruler.Fine(clear)}",
+                    ]
                     : ["straight stitch, 2 to 2.5 mm"],
             };
         }
@@ -100,8 +104,8 @@ internal static class SewingSteps
             "The first tuck",
             ask.IsTwin
                 ? "Sew down the marked line, the line between the needles, from one edge to the other without a stop."
-                : $"Fold on the line, wrong sides together, and sew {a.Fine(ask.Depth)} from the fold.",
-            ask.IsTwin ? "on the line" : a.Fine(ask.Depth),
+                : $"Fold on the line, wrong sides together, and sew {a.Ruler.Fine(ask.Depth)} from the fold.",
+            ask.IsTwin ? "on the line" : a.Ruler.Fine(ask.Depth),
             [ask.IsTwin ? "The ridge stands, and runs straight." : "The fold lies on the line."],
             []
         ).At(Place.Machine, each, PanelDrawing.FlatName, ["first"], Parts(ask, 0));
@@ -195,10 +199,10 @@ internal static class SewingSteps
                 ? AnewFrom(respacing!.After, SewingOrder.Sewn(ask, done), (first, last), ruler)
             : ask.GrooveStep is not null
                 ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
-            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat cloth they lie {a.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
+            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat cloth they lie {a.Ruler.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
         var outOfGroup =
             !isRespaced && ask.Groups.Count > 1
-                ? $" From group to group it is {a.Fine(between)}: mark the first line of each anew."
+                ? $" From group to group it is {a.Ruler.Fine(between)}: mark the first line of each anew."
                 : "";
         return new SewingStep(
             key,
@@ -206,7 +210,7 @@ internal static class SewingSteps
             $"{how}{outOfGroup} One to the right, one to the left, from the centre outwards: now those numbered {first} to {last} from the left are sewn.",
             ask.IsTwin && !isRespaced && ask.GrooveStep is not null
                 ? SoleDrawing.Over(ask)
-                : a.Fine(gap),
+                : a.Ruler.Fine(gap),
             [
                 "All rows run the same way, or every other one the other where the cloth drags.",
                 !ask.IsTwin ? "Each fold lies on its line."

@@ -83,7 +83,7 @@ internal static class SlashDrawing
         return new Drawing(
             Name,
             "Slash and spread the pattern",
-            $"The pattern piece is slashed on {ask.Tucks} lines and spread by {a.Fine(ask.TakeUp)} at each: {ruler.Mark(a.ExtraWidth)} wider in all.",
+            $"The pattern piece is slashed on {ask.Tucks} lines and spread by {a.Ruler.Fine(ask.TakeUp)} at each: {ruler.Mark(a.ExtraWidth)} wider in all.",
             width,
             height,
             shapes,

@@ -88,7 +88,7 @@ internal static class SoleDrawing
         return new Drawing(
             Name,
             "The sole on the tucks",
-            $"The pair of needles stands in the middle groove; the last tuck runs {a.Fine(ask.Spacing)} away, {Over(ask, pitch)}.",
+            $"The pair of needles stands in the middle groove; the last tuck runs {a.Ruler.Fine(ask.Spacing)} away, {Over(ask, pitch)}.",
             width,
             height,
             shapes,

@@ -123,7 +123,7 @@ internal static class TuckCloseUp
         return new Drawing(
             Name,
             "Through the cloth",
-            $"Two needles {a.Fine(n)} apart; one thread below draws them together, and {a.Fine(ask.TakeUp)} stand up as a ridge.",
+            $"Two needles {a.Ruler.Fine(n)} apart; one thread below draws them together, and {a.Ruler.Fine(ask.TakeUp)} stand up as a ridge.",
             width,
             height,
             shapes,
@@ -171,7 +171,7 @@ internal static class TuckCloseUp
         return new Drawing(
             Name,
             "Through the cloth",
-            $"A fold lies {a.Fine(depth)} over the cloth and is sewn at its root: it takes up twice that.",
+            $"A fold lies {a.Ruler.Fine(depth)} over the cloth and is sewn at its root: it takes up twice that.",
             width,
             ground + t + Length.FromMillimetres(1),
             shapes,

@@ -17,8 +17,8 @@ internal static class TuckPencil
             new(
                 "Span",
                 gaps > 0
-                    ? $"{ask.Tucks - 1 - gaps} × {a.Fine(ask.Spacing)} + {gaps} × {a.Fine(ask.GroupGap)} = {m(a.Planned.Span)}"
-                    : $"{ask.Tucks - 1} × {a.Fine(ask.Spacing)} = {m(a.Planned.Span)}",
+                    ? $"{ask.Tucks - 1 - gaps} × {a.Ruler.Fine(ask.Spacing)} + {gaps} × {a.Ruler.Fine(ask.GroupGap)} = {m(a.Planned.Span)}"
+                    : $"{ask.Tucks - 1} × {a.Ruler.Fine(ask.Spacing)} = {m(a.Planned.Span)}",
                 "From the first ridge to the last, finished."
             ),
             new(
@@ -28,7 +28,7 @@ internal static class TuckPencil
             ),
             new(
                 "Cut width",
-                $"{m(ask.PanelWidth)} + {ask.Tucks} × {a.Fine(ask.TakeUp)} + 2 × {m(ask.SeamAllowance)} = {m(a.CutWidth)}"
+                $"{m(ask.PanelWidth)} + {ask.Tucks} × {a.Ruler.Fine(ask.TakeUp)} + 2 × {m(ask.SeamAllowance)} = {m(a.CutWidth)}"
             ),
         ];
         if (a.SureCutWidth is { } sure)
@@ -36,7 +36,7 @@ internal static class TuckPencil
             lines.Add(
                 new(
                     "To be sure",
-                    $"{m(a.CutWidth)} + {DecimalText.Write(Math.Max(0, ask.Learnt!.Quantile(ask.Assurance)))} × {a.Fine(a.WidthSpread)} = {m(sure)}",
+                    $"{m(a.CutWidth)} + {DecimalText.Write(Math.Max(0, ask.Learnt!.Quantile(ask.Assurance)))} × {a.Ruler.Fine(a.WidthSpread)} = {m(sure)}",
                     $"{Swatches.PullUp.PullUpReading.Says(ask.Assurance)}; {ask.Learnt.RestsOn}"
                 )
             );
@@ -58,18 +58,18 @@ internal static class TuckPencil
         {
             return new(
                 "Each takes up",
-                $"2 × {a.Fine(ask.Depth)} = {a.Fine(ask.TakeUp)}",
+                $"2 × {a.Ruler.Fine(ask.Depth)} = {a.Ruler.Fine(ask.TakeUp)}",
                 "A fold has two sides."
             );
         }
         if (ask.TakeUpSaid is not null)
         {
-            return new("Each takes up", a.Fine(ask.TakeUp), "As measured.");
+            return new("Each takes up", a.Ruler.Fine(ask.TakeUp), "As measured.");
         }
         var draw = ask.Base > Length.Zero ? ask.TakeUp / ask.Base : 0;
         return new(
             "Each takes up",
-            $"{DecimalText.Write(draw)} × ({a.Fine(ask.NeedleSpacing)} − 2 × {a.Fine(ask.ClothThickness)}) = {a.Fine(ask.TakeUp)}",
+            $"{DecimalText.Write(draw)} × ({a.Ruler.Fine(ask.NeedleSpacing)} − 2 × {a.Ruler.Fine(ask.ClothThickness)}) = {a.Ruler.Fine(ask.TakeUp)}",
             ask.Learnt?.RestsOn ?? "What is usually drawn of the cloth between the needles."
         );
     }

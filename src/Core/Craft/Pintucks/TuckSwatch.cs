@@ -189,7 +189,7 @@ internal sealed record TuckSwatch(
 
     public override TakeOver? TakeOver =>
         TakeUp > Length.Zero
-            ? new(Fields.TakeUp.Name, TakeUp.Millimetres, $"Plan with {Fine(TakeUp)} each")
+            ? new(Fields.TakeUp.Name, TakeUp.Millimetres, $"Plan with {Ruler.Fine(TakeUp)} each")
             : null;
 
     public override IReadOnlyList<string> Lines
@@ -198,7 +198,7 @@ internal sealed record TuckSwatch(
         {
             List<string> lines =
             [
-                $"{DecimalText.Write(Tucks, 0)} tucks drew {Fine(FlatMean)} to {Fine(TuckedMean)}: {Fine(TakeUp)} each.",
+                $"{DecimalText.Write(Tucks, 0)} tucks drew {Ruler.Fine(FlatMean)} to {Ruler.Fine(TuckedMean)}: {Ruler.Fine(TakeUp)} each.",
             ];
             if (Draw is { } draw)
             {
@@ -207,7 +207,7 @@ internal sealed record TuckSwatch(
             if (ForPanel is { } over && Math.Abs(over.Millimetres) >= 0.5)
             {
                 lines.Add(
-                    $"Over {DecimalText.Write(InPanel!.Value, 0)} tucks the panel would come out {Fine(Length.Between(over, Length.Zero))} {(over > Length.Zero ? "narrower" : "wider")} than was expected; the plan learns it."
+                    $"Over {DecimalText.Write(InPanel!.Value, 0)} tucks the panel would come out {Ruler.Fine(Length.Between(over, Length.Zero))} {(over > Length.Zero ? "narrower" : "wider")} than was expected; the plan learns it."
                 );
             }
             return lines;
@@ -288,6 +288,4 @@ internal sealed record TuckSwatch(
 
     private static Fact Headlined(Length takeUp) =>
         new("taken up by each", $"{DecimalText.Write(takeUp.Millimetres)} mm");
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

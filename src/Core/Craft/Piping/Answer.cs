@@ -152,10 +152,11 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 "Wrap",
                 $"{Ruler.Mark(Sample)} of the cord, sew all three lines on a scrap of the piece"
             ),
-            new("The flange should be", Fine(Flange)),
+            new("The flange should be", Ruler.Fine(Flange)),
             new(
                 "The lines",
-                string.Join(", ", Lines.Select(l => Fine(l.Gives ?? l.Wanted))) + " from the cord"
+                string.Join(", ", Lines.Select(l => Ruler.Fine(l.Gives ?? l.Wanted)))
+                    + " from the cord"
             ),
         ];
 
@@ -168,7 +169,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
         ];
 
-    public override Summary Summary => InShort($"{Fine(Ask.Covering.Cord)} piping");
+    public override Summary Summary => InShort($"{Ruler.Fine(Ask.Covering.Cord)} piping");
 
     public override IReadOnlyList<Caution> Cautions => PipingTechnique.Hazards;
 
@@ -179,7 +180,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             EdgeDrawing.Of(
                 this,
                 "The piped edge",
-                $"{Ruler.Whole(Edge.Length)} of edge with a covered cord {Fine(Covered)} thick, begun in the middle of {SideName}. {ClipsSay}",
+                $"{Ruler.Whole(Edge.Length)} of edge with a covered cord {Ruler.Fine(Covered)} thick, begun in the middle of {SideName}. {ClipsSay}",
                 _ => []
             ),
             .. BiasDrawings.All(Ask.Cut),
@@ -196,15 +197,11 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
         {
             return null;
         }
-        var answer = new Answer(ask)
+        return new Answer(ask)
         {
             Ruler = reader.Ruler,
             Together = ask.Together,
             Findings = [],
-        };
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(Noticed.In);
     }
 }

@@ -10,7 +10,7 @@ internal static class PipingPencil
     public static IReadOnlyList<PencilLine> Of(Answer a)
     {
         var (ask, cut) = (a.Ask, a.Ask.Cut);
-        string fine(Length length) => a.Fine(length);
+        string fine(Length length) => a.Ruler.Fine(length);
         string whole(Length length) => a.Ruler.Whole(length);
         var factor = Math.Max(1, ask.Covering.Factor);
         List<PencilLine> lines =

@@ -45,7 +45,7 @@ internal static class SewingSteps
             new SewingStep(
                 "wrap",
                 "Wrap the cord",
-                $"Lay the cord into the strip, wrong side inside, raw edges together, and sew it shut with long stitches, {a.Fine(Answer.Basting)}. Do not stretch the strip. Trim the flange to {a.Fine(a.Flange)}."
+                $"Lay the cord into the strip, wrong side inside, raw edges together, and sew it shut with long stitches, {a.Ruler.Fine(Answer.Basting)}. Do not stretch the strip. Trim the flange to {a.Ruler.Fine(a.Flange)}."
                     + (
                         a.Ask.Rings > 1
                             ? $" Cut it into {a.Ask.Rings} lengths of {a.Ruler.Whole(a.Ask.Required)}."
@@ -53,7 +53,7 @@ internal static class SewingSteps
                     ),
                 Big(a, 0),
                 [
-                    $"The flange is {a.Fine(a.Flange)} wide all along.",
+                    $"The flange is {a.Ruler.Fine(a.Flange)} wide all along.",
                     "The covering lies round the cord without slanting wrinkles.",
                 ],
                 [],
@@ -117,7 +117,7 @@ internal static class SewingSteps
         new SewingStep(
             "ends",
             "Bring the ends together",
-            $"Open both ends of the covering for {a.Ruler.Mark(a.Ask.Overlap)}. Cut one on the slant and turn it in by {a.Fine(a.Ask.Cut.Join)}, or sew both together on the slant. Cut the cord so that its ends butt, and sew them together with a few stitches by hand. Wrap it again, and sew over the gap.",
+            $"Open both ends of the covering for {a.Ruler.Mark(a.Ask.Overlap)}. Cut one on the slant and turn it in by {a.Ruler.Fine(a.Ask.Cut.Join)}, or sew both together on the slant. Cut the cord so that its ends butt, and sew them together with a few stitches by hand. Wrap it again, and sew over the gap.",
             "ends butted",
             [
                 "The cord is nowhere thicker.",
@@ -151,7 +151,7 @@ internal static class SewingSteps
                 Big(a, 2),
                 [
                     "No earlier line shows on the right side.",
-                    $"At the joins {a.Fine(a.Thickest)} pass under the foot.",
+                    $"At the joins {a.Ruler.Fine(a.Thickest)} pass under the foot.",
                 ],
                 [],
                 Safety.Needle
@@ -194,7 +194,7 @@ internal static class SewingSteps
             Sets =
             [
                 a.NeedleAt(line),
-                $"length {a.Fine(index == 0 ? Answer.Basting : a.Ask.StitchLength)}",
+                $"length {a.Ruler.Fine(index == 0 ? Answer.Basting : a.Ask.StitchLength)}",
             ],
         };
     }
@@ -204,5 +204,5 @@ internal static class SewingSteps
         [.. a.Lines.Skip(sewn).Select(CordDrawings.Line)];
 
     private static string Big(Answer a, int index) =>
-        $"{a.Fine(a.Lines[index].Gives ?? a.Lines[index].Wanted)} from the cord";
+        $"{a.Ruler.Fine(a.Lines[index].Gives ?? a.Lines[index].Wanted)} from the cord";
 }

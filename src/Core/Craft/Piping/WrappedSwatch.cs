@@ -182,24 +182,24 @@ internal sealed record WrappedSwatch(
             {
                 lines.Add(
                     Length.Between(wider, Length.Zero) <= Close
-                        ? $"The flange is {Fine(Flange)} wide, as it should be."
-                        : $"The flange came out {Fine(Flange)} wide instead of {Fine(Wanted!.Value)}: the strip may be {Fine(Length.Between(wider, Length.Zero))} {(wider > Length.Zero ? "wider" : "narrower")}."
+                        ? $"The flange is {Ruler.Fine(Flange)} wide, as it should be."
+                        : $"The flange came out {Ruler.Fine(Flange)} wide instead of {Ruler.Fine(Wanted!.Value)}: the strip may be {Ruler.Fine(Length.Between(wider, Length.Zero))} {(wider > Length.Zero ? "wider" : "narrower")}."
                 );
             }
             lines.Add(
-                $"The wrap took {Fine(Wrapped)} of the strip; {Fine(Reckoned)} were reckoned."
+                $"The wrap took {Ruler.Fine(Wrapped)} of the strip; {Ruler.Fine(Reckoned)} were reckoned."
             );
             if (Sewn.Count > 1)
             {
                 lines.Add(
                     Hides
-                        ? $"The lines lie {string.Join(", ", Sewn.Select(Fine))} from the cord: each hides the one before."
-                        : $"The lines lie {string.Join(", ", Sewn.Select(Fine))} from the cord: one does not hide the one before. {Nudge}"
+                        ? $"The lines lie {string.Join(", ", Sewn.Select(Ruler.Fine))} from the cord: each hides the one before."
+                        : $"The lines lie {string.Join(", ", Sewn.Select(Ruler.Fine))} from the cord: one does not hide the one before. {Nudge}"
                 );
             }
             if (Sewn.Count == 3 && Sewn[2] > Close)
             {
-                lines.Add($"The last line leaves {Fine(Sewn[2])}: {Nudge}");
+                lines.Add($"The last line leaves {Ruler.Fine(Sewn[2])}: {Nudge}");
             }
             return lines;
         }
@@ -207,7 +207,7 @@ internal sealed record WrappedSwatch(
 
     private string Nudge =>
         Step is { } step && step > Length.Zero
-            ? $"Move the needle one place nearer for the later line, which is {Fine(step)}."
+            ? $"Move the needle one place nearer for the later line, which is {Ruler.Fine(step)}."
             : "Go a thread nearer with the later line.";
 
     /// <summary>What it says of wraps: what was reckoned, and what the strip and its flange left for it.</summary>
@@ -284,6 +284,4 @@ internal sealed record WrappedSwatch(
 
     private static Fact Headlined(Length flange, Ruler? ruler) =>
         new("flange", (ruler ?? Ruler.Metric).Write(flange, LengthKind.Fine));
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 }

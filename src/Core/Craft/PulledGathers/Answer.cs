@@ -161,12 +161,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             {
                 Ruler = reader.Ruler,
                 Together = strips.Ask.Together,
-                Findings =
-                [
-                    .. strips
-                        .Noticed.Concat(Noticed.In(strips, reader.Ruler))
-                        .OrderByDescending(f => f.Severity),
-                ],
+                Findings = [.. strips.Noticed, .. Noticed.In(strips, reader.Ruler)],
             }
             : null;
 

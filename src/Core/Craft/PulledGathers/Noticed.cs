@@ -19,7 +19,7 @@ internal static class Noticed
             yield return new Finding(
                 "short-stitch",
                 Severity.Care,
-                $"Rows of {ruler.Write(ask.StitchLength, LengthKind.Fine)} stitches are hard to pull.",
+                $"Rows of {ruler.Fine(ask.StitchLength)} stitches are hard to pull.",
                 "A short stitch grips its thread; that is how gathering threads snap.",
                 "Set the longest straight stitch the machine has, 4 to 5 mm."
             );

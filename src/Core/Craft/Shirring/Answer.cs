@@ -306,7 +306,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         lines.Add(
             new(
                 "Needle thread",
-                $"{Rows} × {M(CutFlat)} × (1 + {ruler.Write(Ask.ClothThickness, LengthKind.Fine)} ÷ {ruler.Write(Ask.StitchLength, LengthKind.Fine)}) + 2 × {M(Ask.Tail)} = {M(ThreadOnTop)}"
+                $"{Rows} × {M(CutFlat)} × (1 + {ruler.Fine(Ask.ClothThickness)} ÷ {ruler.Fine(Ask.StitchLength)}) + 2 × {M(Ask.Tail)} = {M(ThreadOnTop)}"
             )
         );
         return lines;

@@ -22,16 +22,12 @@ internal static class Reckon
     public static Answer Straight(Ask ask, AskReader reader)
     {
         var rows = (int)Rounding.CountDown(ask.RowsHeight / ask.RowGap) + 1;
-        var answer = new Answer(ask, rows)
+        return new Answer(ask, rows)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = ask.Together,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(a => Noticed(a, reader.Ruler));
     }
 
     private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
@@ -129,7 +125,7 @@ internal static class Reckon
             yield return new Finding(
                 "hardly-shirrs",
                 Severity.Care,
-                $"Cloth of {ruler.Write(ask.ClothThickness, LengthKind.Fine)} hardly shirrs.",
+                $"Cloth of {ruler.Fine(ask.ClothThickness)} hardly shirrs.",
                 "The elastic is not strong enough to fold it.",
                 "Sew a swatch first; or run flat elastic through a casing."
             );

@@ -250,7 +250,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         {
             List<Fact> facts =
             [
-                new("Rows", $"{Count}, {Fine(Ask.MeanGap)} apart"),
+                new("Rows", $"{Count}, {Ruler.Fine(Ask.MeanGap)} apart"),
                 new("Stitched", Ruler.Write(StitchedLength, LengthKind.Amount)),
                 new(
                     "On a whole repeat",
@@ -318,10 +318,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             );
             return null;
         }
-        return answer with
-        {
-            Findings = [.. Noticed.In(answer).OrderByDescending(f => f.Severity)],
-        };
+        return answer with { Findings = [.. Noticed.In(answer)] };
     }
 
     /// <summary>The same without what is to be known about it.</summary>
@@ -332,8 +329,6 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             Ruler = ruler,
             Together = ask.Together,
         };
-
-    internal string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     internal static string Few(IReadOnlyList<int> numbers) =>
         string.Join(", ", numbers.Take(6)) + (numbers.Count > 6 ? " …" : "");

@@ -85,7 +85,7 @@ internal static class EdgeCloseUp
         return new Drawing(
             Name,
             "From near: the foot along the last row",
-            $"Rows {a.Fine(gap)} apart; the foot’s edge is {a.Fine(gap - before.Width / 2)} from the needle and runs along the row before.",
+            $"Rows {a.Ruler.Fine(gap)} apart; the foot’s edge is {a.Ruler.Fine(gap - before.Width / 2)} from the needle and runs along the row before.",
             width,
             Shown,
             shapes,

@@ -14,9 +14,9 @@ internal static class Noticed
             yield return new(
                 "too-wide",
                 Severity.Stop,
-                $"A stitch of the pattern is {a.Fine(a.Widest)} wide, and the machine makes {a.Fine(widest)}.",
+                $"A stitch of the pattern is {a.Ruler.Fine(a.Widest)} wide, and the machine makes {a.Ruler.Fine(widest)}.",
                 "Set wider than it goes, the needle strikes the foot or the plate.",
-                $"Take a stitch of {a.Fine(widest)} or less, or set this one narrower and measure it again."
+                $"Take a stitch of {a.Ruler.Fine(widest)} or less, or set this one narrower and measure it again."
             );
         }
         if (
@@ -29,11 +29,11 @@ internal static class Noticed
                 Severity.Stop,
                 paired.PairWidth == Length.Zero
                     ? $"{paired.Called} is not sewn with a pair of needles."
-                    : $"With a pair of needles {paired.Called} goes up to {a.Fine(paired.PairWidth!.Value)}, and {a.Fine(paired.Width)} is set.",
+                    : $"With a pair of needles {paired.Called} goes up to {a.Ruler.Fine(paired.PairWidth!.Value)}, and {a.Ruler.Fine(paired.Width)} is set.",
                 "The outer needle strikes the foot or the plate.",
                 paired.PairWidth == Length.Zero
                     ? "Take a single needle, or another stitch."
-                    : $"Set it to {a.Fine(paired.PairWidth!.Value)} or less, or take a single needle."
+                    : $"Set it to {a.Ruler.Fine(paired.PairWidth!.Value)} or less, or take a single needle."
             );
         }
         if (a.RowIsTooLong)
@@ -51,8 +51,8 @@ internal static class Noticed
             yield return new(
                 "rows-touch",
                 Severity.Care,
-                $"Rows {a.Fine(gap)} apart run into each other.",
-                $"Half of each of two rows is {a.Fine(a.Widest)} wide.",
+                $"Rows {a.Ruler.Fine(gap)} apart run into each other.",
+                $"Half of each of two rows is {a.Ruler.Fine(a.Widest)} wide.",
                 "Set them further apart; or let them overlap on purpose, and try it on a scrap."
             );
         }
@@ -85,9 +85,9 @@ internal static class Noticed
             yield return new(
                 "half-a-repeat",
                 Severity.Note,
-                $"{(cut.Count == 1 ? $"Row {cut[0].Number} is" : $"{cut.Count} rows are")} not filled by whole repeats, even stretched by {a.Fine(ask.RepeatRange)}.",
+                $"{(cut.Count == 1 ? $"Row {cut[0].Number} is" : $"{cut.Count} rows are")} not filled by whole repeats, even stretched by {a.Ruler.Fine(ask.RepeatRange)}.",
                 "Sewn from the edge, the last repeat would be cut through.",
-                $"Begin {a.Fine(cut.Min(r => r.Start))} to {a.Fine(cut.Max(r => r.Start))} from the edge, as the list of rows says: then both ends are alike."
+                $"Begin {a.Ruler.Fine(cut.Min(r => r.Start))} to {a.Ruler.Fine(cut.Max(r => r.Start))} from the edge, as the list of rows says: then both ends are alike."
             );
         }
         if (ask.OneWayOnly && !ask.IsBorder)

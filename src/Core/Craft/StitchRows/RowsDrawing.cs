@@ -57,7 +57,7 @@ internal static class RowsDrawing
             "The piece with its rows",
             ask.IsBorder
                 ? $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with a border of {a.Count} rows."
-                : $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with {a.Count} rows at {DecimalText.Write(ask.Angle)}°, {a.Fine(ask.MeanGap)} apart; row {first} is sewn first.",
+                : $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with {a.Count} rows at {DecimalText.Write(ask.Angle)}°, {a.Ruler.Fine(ask.MeanGap)} apart; row {first} is sewn first.",
             width,
             height,
             shapes,

@@ -18,7 +18,7 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Gap",
-                    $"{a.Fine(edge)} + {a.Fine(ask.StitchOf(0).Width)} ÷ 2 = {a.Fine(ask.GapAfter(0))}",
+                    $"{a.Ruler.Fine(edge)} + {a.Ruler.Fine(ask.StitchOf(0).Width)} ÷ 2 = {a.Ruler.Fine(ask.GapAfter(0))}",
                     "The foot’s edge runs along the edge of the row before, and that row is half its width wide on this side."
                 )
             );
@@ -45,7 +45,7 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Rows",
-                    $"{m(2 * ask.Half)} ÷ {a.Fine(ask.MeanGap)}, whole ones, + 1 = {a.Count}",
+                    $"{m(2 * ask.Half)} ÷ {a.Ruler.Fine(ask.MeanGap)}, whole ones, + 1 = {a.Count}",
                     "Centred; one that only touches a corner is left out."
                 )
             );
@@ -54,9 +54,9 @@ internal static class RowsPencil
         lines.Add(
             new(
                 $"Row {longest.Number}, the longest",
-                $"{m(longest.Length)} = {longest.Sewn.Repeats} × {a.Fine(longest.Sewn.Repeat)} + {a.Fine(longest.Sewn.Bare)}",
+                $"{m(longest.Length)} = {longest.Sewn.Repeats} × {a.Ruler.Fine(longest.Sewn.Repeat)} + {a.Ruler.Fine(longest.Sewn.Bare)}",
                 longest.Sewn.Dial is { } dial
-                    ? $"Set {a.Fine(dial)}: {a.Fine(longest.Stitch.Dial!.Value)} gives {a.Fine(longest.Stitch.Repeat)}."
+                    ? $"Set {a.Ruler.Fine(dial)}: {a.Ruler.Fine(longest.Stitch.Dial!.Value)} gives {a.Ruler.Fine(longest.Stitch.Repeat)}."
                     : "What is left over is divided between both ends."
             )
         );

@@ -62,9 +62,9 @@ internal static class SewingSteps
                 : ask.IsBorder ? "Draw the outer row"
                 : "Draw the first row",
             ask.IsMarked
-                ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Fine(a.MarkedGap)} apart on the cloth as it is cut: stitching draws them to {a.Fine(ask.MeanGap)}."
+                ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the cloth as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."
                 : $"Draw one line{Turned(ask)} {(ask.IsBorder ? "on each side" : "through the middle")}, with what comes off again; the foot’s edge leads all others.",
-            ask.IsMarked ? $"{a.Fine(a.MarkedGap)} apart"
+            ask.IsMarked ? $"{a.Ruler.Fine(a.MarkedGap)} apart"
                 : ask.IsBorder ? "the outer row"
                 : $"{DecimalText.Write(ask.Angle)}°",
             [
@@ -90,10 +90,10 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 stitches.Count == 1 ? "Choose the stitch" : "Choose the stitches",
-                $"{string.Join("; ", stitches.Select((s, i) => $"{(stitches.Count > 1 ? $"{i + 1}: " : "")}{s.Called}, {a.Fine(s.Width)} wide, one repeat {a.Fine(s.Repeat)}"))}. Tell the machine to stop at the end of a repeat, if it can, and begin with its lock stitch.",
+                $"{string.Join("; ", stitches.Select((s, i) => $"{(stitches.Count > 1 ? $"{i + 1}: " : "")}{s.Called}, {a.Ruler.Fine(s.Width)} wide, one repeat {a.Ruler.Fine(s.Repeat)}"))}. Tell the machine to stop at the end of a repeat, if it can, and begin with its lock stitch.",
                 Setting(a, first) is { Length: > 0 } set
                     ? set
-                    : $"{a.Fine(first.Stitch.Width)} wide",
+                    : $"{a.Ruler.Fine(first.Stitch.Width)} wide",
                 [
                     "On a scrap of the same layers ten repeats measure ten times one.",
                     "The hand wheel was turned through one whole swing.",
@@ -106,7 +106,7 @@ internal static class SewingSteps
             Sets =
             [
                 .. stitches.Select(s =>
-                    $"{(s.Number is { } n ? $"stitch {n}, " : "")}width {a.Fine(s.Width)}{(s.Dial is { } l ? $", length {a.Fine(l)}" : "")}"
+                    $"{(s.Number is { } n ? $"stitch {n}, " : "")}width {a.Ruler.Fine(s.Width)}{(s.Dial is { } l ? $", length {a.Ruler.Fine(l)}" : "")}"
                 ),
                 "needle tension −0.5",
                 "stop after the repeat",
@@ -180,7 +180,7 @@ internal static class SewingSteps
                 (
                     ask.IsMarked
                         ? $"Rows {Span(rows)}, each on its line. "
-                        : $"Rows {Span(rows)}, each with the foot’s edge along the last: {a.Fine(ask.GapAfter(0))} from row to row. "
+                        : $"Rows {Span(rows)}, each with the foot’s edge along the last: {a.Ruler.Fine(ask.GapAfter(0))} from row to row. "
                 )
                     + (
                         ask.Alternates
@@ -267,23 +267,23 @@ internal static class SewingSteps
     private static string Begin(Answer a, Row row) =>
         row.Start.Millimetres < 0.05
             ? "Begin at the edge with the lock stitch."
-            : $"Begin {a.Fine(row.Start)} from the edge with the lock stitch.";
+            : $"Begin {a.Ruler.Fine(row.Start)} from the edge with the lock stitch.";
 
     private static string Ends(Answer a, Row row) =>
         row.Sewn.Repeats == 0
             ? "It holds no whole repeat: sew it through, to be trimmed."
-            : $"{row.Sewn.Repeats} repeats of {a.Fine(row.Sewn.Repeat)} are {a.Ruler.Mark(row.Sewn.Repeats * row.Sewn.Repeat)} of its {a.Ruler.Mark(row.Length)}: tell the machine to stop before the last one ends.";
+            : $"{row.Sewn.Repeats} repeats of {a.Ruler.Fine(row.Sewn.Repeat)} are {a.Ruler.Mark(row.Sewn.Repeats * row.Sewn.Repeat)} of its {a.Ruler.Mark(row.Length)}: tell the machine to stop before the last one ends.";
 
     private static string Corner(Answer a, Row row) =>
         row.Start.Millimetres < 0.05
             ? "The last repeat of a side ends in the corner: needle down, turn, and the next side begins there."
-            : $"The last repeat of a side ends {a.Fine(row.Start)} before the corner: lock it, turn there, and begin the next side as far after it.";
+            : $"The last repeat of a side ends {a.Ruler.Fine(row.Start)} before the corner: lock it, turn there, and begin the next side as far after it.";
 
     private static string Turned(Ask ask) =>
         ask.IsBorder ? "" : $" at {DecimalText.Write(ask.Angle)}° from the width";
 
     private static string Setting(Answer a, Row row) =>
-        row.Sewn.Dial is { } dial ? $"length {a.Fine(dial)}" : "";
+        row.Sewn.Dial is { } dial ? $"length {a.Ruler.Fine(dial)}" : "";
 
     /// <summary>What is set for rows of equal settings together; of many the first few.</summary>
     private static IReadOnlyList<string> Settings(Answer a, IReadOnlyList<Row> rows)
@@ -295,7 +295,7 @@ internal static class SewingSteps
         var groups = rows.Where(r => r.Sewn.Dial is not null)
             .GroupBy(r => (Math.Round(r.Sewn.Dial!.Value.Millimetres, 3), r.Stitch.Called))
             .Select(g =>
-                $"length {a.Fine(g.First().Sewn.Dial!.Value)}{(a.Ask.Pattern.Count > 1 ? $" for {g.Key.Called}" : "")}: {(g.Count() == 1 ? "row" : "rows")} {Span([.. g.Select(r => r.Number).Distinct()])}"
+                $"length {a.Ruler.Fine(g.First().Sewn.Dial!.Value)}{(a.Ask.Pattern.Count > 1 ? $" for {g.Key.Called}" : "")}: {(g.Count() == 1 ? "row" : "rows")} {Span([.. g.Select(r => r.Number).Distinct()])}"
             )
             .ToList();
         return groups.Count <= 6 ? groups : [.. groups.Take(5), "and so on, as the list says"];

@@ -341,7 +341,7 @@ internal sealed record StitchOut(
     private string Says(StitchLine line)
     {
         var repeat = line.Repeat is { } real
-            ? $" one repeat {Fine(real)}"
+            ? $" one repeat {Ruler.Fine(real)}"
                 + (
                     line.LengthFactor is { } f && Math.Abs(f - 1) >= 0.005
                         ? $", {Percent(Math.Abs(f - 1))} {(f > 1 ? "more" : "less")} than the book says"
@@ -349,8 +349,8 @@ internal sealed record StitchOut(
                 )
             : "";
         var wide = line.Wide is { } w
-            ? $"{(repeat == "" ? "" : ";")} {Fine(w)} wide"
-                + (line.Width is { } set ? $" where {Fine(set)} was set" : "")
+            ? $"{(repeat == "" ? "" : ";")} {Ruler.Fine(w)} wide"
+                + (line.Width is { } set ? $" where {Ruler.Fine(set)} was set" : "")
             : "";
         return $"“{line.Name}”{(line.Changed == "" ? "" : $", {line.Changed}")}:{repeat}{wide}.";
     }
@@ -466,8 +466,6 @@ internal sealed record StitchOut(
     private static Fact Headlined(double drawn) => new("drawn in along the rows", Percent(drawn));
 
     private static string Percent(double share) => $"{DecimalText.Write(share * 100, 1)} %";
-
-    private string Fine(Length length) => Ruler.Write(length, LengthKind.Fine);
 
     private static LengthsField Between(string name, string label) =>
         new(name, label, "Between two marks, flat.", Length.FromMillimetres(2000));

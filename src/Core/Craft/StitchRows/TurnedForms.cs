@@ -58,7 +58,7 @@ internal static class TurnedForms
                                 new Finding(
                                     "rows-touch",
                                     Severity.Care,
-                                    $"{rows} rows stand {reader.Ruler.Write(gap, LengthKind.Fine)} apart, and the stitches are {reader.Ruler.Write(ask.MeanWidth, LengthKind.Fine)} wide.",
+                                    $"{rows} rows stand {reader.Ruler.Fine(gap)} apart, and the stitches are {reader.Ruler.Fine(ask.MeanWidth)} wide.",
                                     "They run into each other.",
                                     "Fewer rows, or a narrower stitch."
                                 ),

@@ -51,7 +51,7 @@ internal static class NoticedInStrips
             yield return new Finding(
                 "bulk",
                 Severity.Care,
-                $"The gathers and the plain edge come to {ruler.Write(a.SeamBulk, LengthKind.Fine)} under the foot.",
+                $"The gathers and the plain edge come to {ruler.Fine(a.SeamBulk)} under the foot.",
                 "Over 3 mm a home machine climbs, skips and bends its needle.",
                 "Needle one size up, lengthen the stitch a little, turn the hand wheel over the joins; or less fullness."
             );

@@ -37,7 +37,7 @@ internal static class PulledSteps
                 ["seam"]
             ) with
             {
-                Sets = [$"stitch {ruler.Write(a.Ask.StitchLength, LengthKind.Fine)}"],
+                Sets = [$"stitch {ruler.Fine(a.Ask.StitchLength)}"],
             },
             PullHalf(a, ruler)
                 .At(
@@ -141,7 +141,7 @@ internal static class PulledSteps
             "rows",
             "Zigzag over the threads",
             $"Draw needle and bobbin thread out to more than {ruler.Whole(a.SewnFlat + 2 * a.Ask.Tail)} and lay them along the line {ruler.Mark(a.RowOffsets[0])} from the "
-                + $"raw edge. Zigzag {ruler.Write(a.Ask.ZigzagWidth, LengthKind.Fine)} wide over them; fix one end.",
+                + $"raw edge. Zigzag {ruler.Fine(a.Ask.ZigzagWidth)} wide over them; fix one end.",
             ruler.Mark(a.RowOffsets[0]),
             [
                 "The needle has caught neither thread: both slide.",

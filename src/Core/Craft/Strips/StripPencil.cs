@@ -97,23 +97,18 @@ internal static class StripPencil
         lines.Add(
             new(
                 "Seam bulk",
-                $"{DecimalText.Write(a.AchievedFullness)} × {Fine(ask.ClothThickness)} + {Fine(ask.PlainThickness)} = {Fine(a.SeamBulk)}",
+                $"{DecimalText.Write(a.AchievedFullness)} × {ruler.Fine(ask.ClothThickness)} + {ruler.Fine(ask.PlainThickness)} = {ruler.Fine(a.SeamBulk)}",
                 "As many layers as the fullness, and the plain edge."
             )
         );
         return lines;
-
-        string Fine(Length length) => ruler.Write(length, LengthKind.Fine);
     }
 
     private static PencilLine ThreadLine(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var total = ruler.Write(a.ThreadPerSide, LengthKind.Amount);
-        var (t, l) = (
-            ruler.Write(ask.ClothThickness, LengthKind.Fine),
-            ruler.Write(ask.StitchLength, LengthKind.Fine)
-        );
+        var (t, l) = (ruler.Fine(ask.ClothThickness), ruler.Fine(ask.StitchLength));
         return ask.Rows.IsOverThreads
             ? new PencilLine(
                 "Thread, each side",

@@ -79,10 +79,10 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Fold depth", Ruler.Write(Ask.Depth, LengthKind.Fine)),
+            new("Fold depth", Ruler.Fine(Ask.Depth)),
             new(
                 "A fold every",
-                $"{DecimalText.Write(Ask.StitchesPerTuck)} stitches, {Ruler.Write(Ask.Spacing, LengthKind.Fine)}"
+                $"{DecimalText.Write(Ask.StitchesPerTuck)} stitches, {Ruler.Fine(Ask.Spacing)}"
             ),
             new("Fullness", DecimalText.Write(Ask.Fullness)),
             new("Folds", $"{TuckCount}"),
@@ -95,17 +95,16 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
-        string Fine(Length length) => ruler.Write(length, LengthKind.Fine);
         return
         [
             new(
                 "From fold to fold",
-                $"{DecimalText.Write(Ask.StitchesPerTuck)} × {Fine(Ask.Strip.StitchLength)} = {Fine(Ask.Spacing)}",
+                $"{DecimalText.Write(Ask.StitchesPerTuck)} × {ruler.Fine(Ask.Strip.StitchLength)} = {ruler.Fine(Ask.Spacing)}",
                 "The arm pushes once every so many stitches."
             ),
             new(
                 "Fullness",
-                $"1 + 2 × {Fine(Ask.Depth)} ÷ {Fine(Ask.Spacing)} = {DecimalText.Write(Ask.Fullness, 3)}",
+                $"1 + 2 × {ruler.Fine(Ask.Depth)} ÷ {ruler.Fine(Ask.Spacing)} = {DecimalText.Write(Ask.Fullness, 3)}",
                 "Each fold takes twice its depth."
             ),
             new(

@@ -87,7 +87,7 @@ internal static class FoldsDrawing
         return new Drawing(
             "folds",
             "The folds, from the edge and laid flat",
-            $"{folds} folds {ruler.Write(S, LengthKind.Fine)} apart and {ruler.Write(p, LengthKind.Fine)} deep; each takes {ruler.Write(2 * p, LengthKind.Fine)} of the strip.",
+            $"{folds} folds {ruler.Fine(S)} apart and {ruler.Fine(p)} deep; each takes {ruler.Fine(2 * p)} of the strip.",
             width,
             height,
             shapes,

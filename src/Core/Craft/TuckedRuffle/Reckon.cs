@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
@@ -92,16 +93,12 @@ internal static class Reckon
         {
             return null;
         }
-        var answer = new Answer(ask, strips, flat)
+        return new Answer(ask, strips, flat)
         {
             Findings = [],
             Ruler = reader.Ruler,
             Together = ask.Strip.Together,
-        };
-        return answer with
-        {
-            Findings = [.. Noticed(answer, reader.Ruler).OrderByDescending(f => f.Severity)],
-        };
+        }.Noticing(a => Noticed(a, reader.Ruler));
     }
 
     private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
@@ -112,7 +109,7 @@ internal static class Reckon
             yield return new Finding(
                 "too-deep",
                 Severity.Stop,
-                $"A fold of {Fine(ask.Depth)} is deeper than the attachment pushes, {Fine(ask.MostDepth)}.",
+                $"A fold of {ruler.Fine(ask.Depth)} is deeper than the attachment pushes, {ruler.Fine(ask.MostDepth)}.",
                 "Past its end the arm strikes or slips, and the folds come out uneven.",
                 Remedy(ask)
             );
@@ -131,8 +128,6 @@ internal static class Reckon
         {
             yield return finding;
         }
-
-        string Fine(Length length) => ruler.Write(length, LengthKind.Fine);
     }
 
     /// <summary>The next interval or stitch length that gives the same fullness with a fold that can be pushed.</summary>

@@ -35,12 +35,12 @@ internal static class SewingSteps
             new SewingStep(
                 "set-up",
                 "Set the attachment",
-                $"A fold every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Write(a.Ask.Strip.StitchLength, LengthKind.Fine)}, "
-                    + $"depth screw to {ruler.Write(a.Ask.Depth, LengthKind.Fine)}; the arm rides on the needle clamp.",
-                ruler.Write(a.Ask.Depth, LengthKind.Fine),
+                $"A fold every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Fine(a.Ask.Strip.StitchLength)}, "
+                    + $"depth screw to {ruler.Fine(a.Ask.Depth)}; the arm rides on the needle clamp.",
+                ruler.Fine(a.Ask.Depth),
                 [
                     "One full fold turned by hand: arm and needle clear everything.",
-                    $"Ten folds on a scrap measure {ruler.Write(10 * a.Ask.Spacing, LengthKind.Fine)}.",
+                    $"Ten folds on a scrap measure {ruler.Fine(10 * a.Ask.Spacing)}.",
                 ],
                 [],
                 Safety.Needle

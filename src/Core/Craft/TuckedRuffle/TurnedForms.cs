@@ -140,12 +140,12 @@ internal static class TurnedForms
         return new Finding(
             deeper ? "folds-shallow" : "folds-deep",
             Severity.Care,
-            $"The folds came out {ruler.Write(pushed, LengthKind.Fine)} deep, so what is sewn came to {DecimalText.Write(sewn)} instead of {DecimalText.Write(plan.Ask.Fullness)}.",
+            $"The folds came out {ruler.Fine(pushed)} deep, so what is sewn came to {DecimalText.Write(sewn)} instead of {DecimalText.Write(plan.Ask.Fullness)}.",
             deeper
                 ? "Sewn on like this, strip stays over."
                 : "Sewn on like this, the strip ends before the edge does.",
             rest >= 1
-                ? $"Turn the depth screw so that the rest folds {ruler.Write(depth, LengthKind.Fine)} deep: {ruler.Write(Length.Between(depth, pushed), LengthKind.Fine)} {(deeper ? "deeper" : "shallower")} than it did. Or {(deeper ? "trim what is over" : "join in another piece")}."
+                ? $"Turn the depth screw so that the rest folds {ruler.Fine(depth)} deep: {ruler.Fine(Length.Between(depth, pushed))} {(deeper ? "deeper" : "shallower")} than it did. Or {(deeper ? "trim what is over" : "join in another piece")}."
                 : "Join in another piece: what is left of the strip is shorter than what is left of the edge."
         );
     }

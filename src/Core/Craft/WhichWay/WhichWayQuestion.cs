@@ -239,8 +239,8 @@ internal static class WhichWayQuestion
             null,
             reaches,
             reaches
-                ? $"folds of {reader.Ruler.Write(depth, LengthKind.Fine)}, one every {every} stitches"
-                : $"would need folds of {reader.Ruler.Write(depth, LengthKind.Fine)}, one every {every} stitches"
+                ? $"folds of {reader.Ruler.Fine(depth)}, one every {every} stitches"
+                : $"would need folds of {reader.Ruler.Fine(depth)}, one every {every} stitches"
         );
     }
 

@@ -11,7 +11,7 @@ import { onDrawing, useStated } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
 import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
-import { RangeBar } from '../../parts/swatch/RangeBar';
+import { LikelyRange } from '../../parts/swatch/LikelyRange';
 import { stillToSay } from '../../parts/ask/asked';
 import { leavesOf } from '../../techniques/leaves';
 
@@ -67,7 +67,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
           {answer ? (
             <>
               <ToCut answer={answer} technique={technique} isOld={reckoning.isOld} />
-              {answer.expected && <RangeBar expected={answer.expected} />}
+              {answer.expected && <LikelyRange expected={answer.expected} />}
             </>
           ) : (
             <p className="tacked text-lg">

@@ -11,7 +11,7 @@ import { ToCut } from '../../parts/cut/ToCut';
 import { WorkSheet } from '../../parts/cut/WorkSheet';
 import { useCutLists } from '../../parts/cut/useCutLists';
 import { GuidePaper } from '../../parts/GuidePaper';
-import { RangeBar } from '../../parts/swatch/RangeBar';
+import { LikelyRange } from '../../parts/swatch/LikelyRange';
 import { leavesOf } from '../../techniques/leaves';
 import type { StageProps } from './stage';
 
@@ -27,7 +27,7 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
       <div className="no-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-6">
           <ChangedSinceCut working={working} units={units} />
-          {answer.expected && <RangeBar expected={answer.expected} />}
+          {answer.expected && <LikelyRange expected={answer.expected} />}
           <AskFields
             technique={technique}
             ask={working.ask}

@@ -15,7 +15,7 @@ import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
 import { TakenFrom } from '../../parts/together/TakenFrom';
 import { Ways } from '../../parts/together/Ways';
-import { RangeBar } from '../../parts/swatch/RangeBar';
+import { LikelyRange } from '../../parts/swatch/LikelyRange';
 import { usePlot } from '../../parts/swatch/usePlot';
 import { stillToSay } from '../../parts/ask/asked';
 import { leavesOf } from '../../techniques/leaves';
@@ -86,7 +86,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
             </ToCut>
           )}
           {answer?.expected && (
-            <RangeBar
+            <LikelyRange
               expected={answer.expected}
               measured={plot?.learnt?.points.filter((p) => p.isSame && p.counts)}
             />

@@ -8,7 +8,7 @@ import { plannedFeatures, type Features } from '../../parts/swatch/features';
 import { Narrowed } from '../../parts/swatch/Narrowed';
 import { NextSwatch } from '../../parts/swatch/NextSwatch';
 import { Plot } from '../../parts/swatch/Plot';
-import { RangeBar } from '../../parts/swatch/RangeBar';
+import { LikelyRange } from '../../parts/swatch/LikelyRange';
 import { SwatchCard } from '../../parts/swatch/SwatchCard';
 import { usePhotographs } from '../../parts/swatch/usePhotographs';
 import { usePlot } from '../../parts/swatch/usePlot';
@@ -63,7 +63,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
       {learnt && answer?.expected && (
         <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
           <div className="grid min-w-0 gap-4">
-            <RangeBar
+            <LikelyRange
               expected={answer.expected}
               before={learnt.narrowed.length > 1 ? learnt.narrowed[0]!.range : undefined}
               measured={own}
