@@ -55,6 +55,10 @@ public class AnyAskTests
                     }
                     Interlocked.Increment(ref answered);
                     Captured.From(answer).ShouldBeFinite();
+                    answer
+                        .Findings.Zip(answer.Findings.Skip(1))
+                        .All(p => p.First.Severity >= p.Second.Severity)
+                        .ShouldBeTrue();
                     Texts(answer, ruler)
                         .ShouldAllBe(t =>
                             !t.Contains("NaN") && !t.Contains('∞') && !t.Contains("--")

@@ -40,7 +40,9 @@ public class DecimalTextTests
                         MidpointRounding.AwayFromZero
                     );
                     var text = Math.Abs(rounded).ToString("0.#####", CultureInfo.InvariantCulture);
-                    return DecimalText.Write(figure, places) == (rounded < 0 ? "−" : "") + text;
+                    var signed = (rounded < 0 ? "−" : "") + text;
+                    return DecimalText.Write(figure, places) == signed
+                        && DecimalText.Write(figure, places, " cm") == $"{signed} cm";
                 }
             );
 }

@@ -1,7 +1,12 @@
+using System.Buffers;
+using System.IO.Compression;
 using System.Net;
 using System.Text;
 using System.Text.Json;
 using CsCheck;
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Web.Reckon;
 
 namespace ZephyrReach.Web.Tests;
 
@@ -264,6 +269,50 @@ public class ReckonRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     }
 
     /// <summary>What the client keeps of the document is all but what is reckoned, so that a technique adds nothing to it.</summary>
+    [Fact]
+    public async Task The_document_is_packed_for_who_unpacks_it_and_says_the_same()
+    {
+        var plain = await Server.Http.GetByteArrayAsync("/openapi/v1.json", Server.Cancel);
+        using var asked = new HttpRequestMessage(HttpMethod.Get, "/openapi/v1.json");
+        asked.Headers.AcceptEncoding.ParseAdd("gzip, br");
+        using var answer = await Server.Http.SendAsync(asked, Server.Cancel);
+        answer.Content.Headers.ContentEncoding.ShouldBe(["gzip"]);
+        answer.Headers.Vary.ShouldBe(["Accept-Encoding"]);
+        var packed = await answer.Content.ReadAsByteArrayAsync(Server.Cancel);
+        packed.Length.ShouldBeLessThan(plain.Length / 4);
+        using var unpacked = new MemoryStream();
+        await new GZipStream(new MemoryStream(packed), CompressionMode.Decompress).CopyToAsync(
+            unpacked,
+            Server.Cancel
+        );
+        unpacked.ToArray().ShouldBe(plain);
+    }
+
+    [Fact]
+    public void Every_length_goes_out_exactly_whatever_its_decimals() =>
+        Gen.Select(Gen.Double[-1e7, 1e7], Gen.Int[0, 9], Gen.Int[0, 12])
+            .Sample(
+                (any, shift, decimals) =>
+                {
+                    var mm = Math.Round(any / Math.Pow(10, shift), decimals);
+                    var buffer = new ArrayBufferWriter<byte>();
+                    using (var json = new Utf8JsonWriter(buffer))
+                    {
+                        AnswerJson.Write(json, ALength, mm, [], Ruler.Metric);
+                    }
+                    return JsonDocument
+                            .Parse(buffer.WrittenMemory)
+                            .RootElement.GetProperty("length")
+                            .GetProperty("mm")
+                            .GetDouble() == mm;
+                }
+            );
+
+    private static readonly Figure[] ALength =
+    [
+        Figure<object>.Marked("length", "As it is.", mm => Length.FromMillimetres((double)mm)),
+    ];
+
     [Fact]
     public async Task The_document_that_the_client_keeps_is_the_one_that_is_served()
     {

@@ -108,8 +108,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     public int Bobbins => RowsPerBobbin == 0 ? 0 : (Rows + RowsPerBobbin - 1) / RowsPerBobbin;
 
     /// <summary>1 + rowsPerBobbin, 1 + 2·rowsPerBobbin, …, none beyond the last row.</summary>
-    public IReadOnlyList<int> ChangeBefore =>
-        [.. Enumerable.Range(1, Math.Max(0, Bobbins - 1)).Select(i => 1 + i * RowsPerBobbin)];
+    public IReadOnlyList<int> ChangeBefore => changeBefore ??= ChangesOf(RowsPerBobbin);
 
     /// <summary>k·flatWidth·(1 + t/ℓ) + 2·tail.</summary>
     public Length NeedleThread =>
@@ -128,14 +127,21 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     public int RowsAtMost => RowsOf(RestLow);
 
     /// <summary>Before which rows a bobbin may be empty: it is looked at there, and changed.</summary>
-    public IReadOnlyList<int> LookBefore =>
-        RowsSurely == 0
+    public IReadOnlyList<int> LookBefore => lookBefore ??= ChangesOf(RowsSurely);
+
+    // Kept, because every row that is drawn asks for them.
+    private IReadOnlyList<int>? changeBefore;
+    private IReadOnlyList<int>? lookBefore;
+
+    /// <summary>The rows that a new bobbin begins, where each holds so many; none where it holds no row.</summary>
+    private IReadOnlyList<int> ChangesOf(int rowsEach) =>
+        rowsEach == 0
             ? []
             :
             [
                 .. Enumerable
-                    .Range(1, Math.Max(0, (Rows - 1) / RowsSurely))
-                    .Select(i => 1 + i * RowsSurely),
+                    .Range(1, Math.Max(0, (Rows - 1) / rowsEach))
+                    .Select(i => 1 + i * rowsEach),
             ];
 
     /// <summary>Bobbins to wind so that none is missing.</summary>
