@@ -337,54 +337,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Caution> Cautions => BridgedSeamTechnique.Hazards;
 
-    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
-    {
-        string m(Length length) => ruler.Mark(length);
-        var a = Ask;
-        return
-        [
-            new(
-                "Each panel, finished",
-                $"({m(a.TotalWidth)} − {a.Bridges} × {Ruler.Fine(a.Gap)}) ÷ {Panels} = {m(a.PanelFinished)}",
-                "The gaps are a part of the width."
-            ),
-            new(
-                "Outer panels",
-                $"{m(a.PanelFinished)} + {m(a.Fold)} + {m(a.Outer)} = {ruler.Cut(OuterPanelCut)}",
-                "A fold at the bridge, and the outer edge."
-            ),
-            .. a.Bridges > 1
-                ?
-                [
-                    new PencilLine(
-                        "Inner panels",
-                        $"{m(a.PanelFinished)} + 2 × {m(a.Fold)} = {ruler.Cut(InnerPanelCut)}",
-                        "A fold at either side."
-                    ),
-                ]
-                : Array.Empty<PencilLine>(),
-            new(
-                "Stitch",
-                $"{Ruler.Fine(a.Gap)} + 2 × {Ruler.Fine(a.Bite)}, to the next {Ruler.Fine(a.WidthStep)} = {Ruler.Fine(StitchWidth)}",
-                "At its widest it has to bite both folds."
-            ),
-            .. a.Measured.Count > 0
-                ?
-                [
-                    new PencilLine(
-                        "To set",
-                        $"{Ruler.Fine(SewnWidth)} ÷ {DecimalText.Write(Dial.Factor, 3)}, up to the next {Ruler.Fine(a.WidthStep)} or the widest = {Ruler.Fine(SetWidth)}",
-                        Dial.RestsOn
-                    ),
-                ]
-                : Array.Empty<PencilLine>(),
-            new(
-                "Widest gap",
-                $"{Ruler.Fine(a.MaxStitchWidth)} − 2 × {Ruler.Fine(a.Bite)} = {Ruler.Fine(WidestGap)}",
-                "What this machine’s widest stitch reaches across."
-            ),
-        ];
-    }
+    public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) => BridgePencil.Of(this, ruler);
 
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
         [BridgeDrawing.Finished(this), BiteCloseUp.Of(this), BridgeDrawing.Cut(this)];

@@ -83,7 +83,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 "Set the stitch",
-                $"{Capital(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
+                $"{Sentence.Begin(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
                 $"{a.Ruler.Fine(a.SetWidth)} wide",
                 [
                     "Turned by hand, the needle goes into both folds at its widest.",
@@ -170,6 +170,4 @@ internal static class SewingSteps
             [],
             Safety.Iron
         ).At(Place.Iron, 8, BridgeDrawing.Name, ["panels"]);
-
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

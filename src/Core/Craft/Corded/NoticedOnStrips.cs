@@ -34,7 +34,7 @@ internal static class NoticedOnStrips
             yield return new(
                 "other-way-better",
                 Severity.Note,
-                $"{char.ToUpperInvariant(cut.Ways[0].Label[0])}{cut.Ways[0].Label[1..]} would cost less.",
+                $"{Sentence.Begin(cut.Ways[0].Label)} would cost less.",
                 cut.Why,
                 "Choose “the better way”, or keep this one."
             );

@@ -226,12 +226,10 @@ internal static class SewingSteps
                     0,
                     "down",
                     0,
-                    $"{(Setting(a, r) is { Length: > 0 } set ? $"{Capital(set)}. " : "")}{Begin(a, r)} {(r.Sewn.Repeats == 0 ? "No whole repeat: trim it." : $"{r.Sewn.Repeats} repeats.")}",
+                    $"{(Setting(a, r) is { Length: > 0 } set ? $"{Sentence.Begin(set)}. " : "")}{Begin(a, r)} {(r.Sewn.Repeats == 0 ? "No whole repeat: trim it." : $"{r.Sewn.Repeats} repeats.")}",
                     RowsDrawing.NearOf(a, r)
                 )),
             ];
-
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     private static SewingStep Pressed(Answer a) =>
         new SewingStep(

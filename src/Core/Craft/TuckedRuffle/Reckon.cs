@@ -154,7 +154,7 @@ internal static class Reckon
         var less =
             $"take no more fullness than {DecimalText.Write(Math.Floor(fullness * 100) / 100)}";
         return ways.Count == 0
-            ? $"{char.ToUpperInvariant(less[0])}{less[1..]} as it is set."
+            ? $"{Sentence.Begin(less)} as it is set."
             : $"{string.Join(", or ", ways)}; or {less} as it is set.";
     }
 }

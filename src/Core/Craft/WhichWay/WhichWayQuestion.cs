@@ -333,7 +333,7 @@ internal static class WhichWayQuestion
             reasons.Add($"it is {way.EvennessSays}");
         }
         var why = string.Join(", and ", reasons.Take(3));
-        return way with { Score = score, Why = $"{char.ToUpperInvariant(why[0])}{why[1..]}." };
+        return way with { Score = score, Why = $"{Sentence.Begin(why)}." };
     }
 
     private static string Bare(string needs) =>
