@@ -222,8 +222,8 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         [
             new("stitchWidth", Millimetres(Length.Max(Widest, Length.FromMillimetres(0.5)))),
             new("rowGap", Millimetres(Bounded(Ask.MeanGap))),
-            // What the book says is what is set.
-            .. Ask.Pattern[0].Dial is { } dial
+            // What is set first, by what the book says of its stitch.
+            .. (Sewn.First().Sewn.Dial ?? Ask.Pattern[0].Dial) is { } dial
                 ?
                 [
                     new Fact(

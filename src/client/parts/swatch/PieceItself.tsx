@@ -21,7 +21,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
   const latest = (swatches?.at(-1)?.features ?? {}) as Features;
   const teach = async () => {
     if (needed.some((r) => !typed[r.name]?.trim())) {
-      setWrong('Both figures are needed.');
+      setWrong('Each of these figures is needed.');
       return;
     }
     setWrong('');
@@ -57,7 +57,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
         <p className="text-[0.95rem]">✓ {read.join(' became ')}: the next prediction knows it.</p>
       ) : (
         <>
-          <p className="text-sm text-soft">Two figures, and the next prediction learns from it.</p>
+          <p className="text-sm text-soft">What it measures: the next prediction learns from it.</p>
           <div className="grid grid-cols-2 gap-3">
             {needed.map((r) => (
               <Figure

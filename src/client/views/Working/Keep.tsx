@@ -62,7 +62,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
   const type = (parts: Parts) => change((typed) => ({ ...typed, ...parts }));
   return (
     <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
-      <section className="tacked grid min-w-0 content-start gap-4">
+      <section className="tacked grid min-w-0 content-start gap-4 self-start">
         <h2 className="text-soft">What came out</h2>
         <label className="field">
           In a sentence, with its figures
@@ -71,7 +71,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
             rows={2}
             maxLength={4000}
             value={now.cameOut}
-            placeholder="Such as: 2.21 on an edge of 2.6 m, even to the ends."
+            placeholder="Such as: as planned but 3 mm short; flat once it was steamed."
             onChange={(e) => type({ cameOut: e.target.value })}
           />
         </label>
