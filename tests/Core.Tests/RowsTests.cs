@@ -67,6 +67,18 @@ public class RowsTests
                 );
             });
 
+    /// <summary>Whoever sets the machine by the card begins as the step at the machine says.</summary>
+    [Fact]
+    public void The_card_is_told_to_set_what_the_first_row_wants() =>
+        Gen.OneOf(AnyPiece, AnyGuidedByFoot)
+            .Sample(ask =>
+            {
+                var plan = Plan(ask);
+                var step = plan.Steps(Ruler.Metric).First(s => s.Key == "set");
+                var told = plan.ForCard.First(f => f.Name == "dialledLength").Text;
+                return step.Big == $"length {told}";
+            });
+
     /// <summary>As it is sewn: whole repeats, as much bare at both ends, never past them, and never room for one more.</summary>
     [Fact]
     public void Whole_repeats_fill_their_row_and_none_is_begun_that_does_not_fit() =>

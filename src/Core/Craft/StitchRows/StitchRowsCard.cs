@@ -37,7 +37,7 @@ internal static class StitchRowsCard
                     "as the pattern",
                     "Its own length and width; write the number beside the sample.",
                     ask.Wants.StitchLength,
-                    "The pattern's own, for the row that is sewn first: the list says what each wants. A little longer where it gets stiff.",
+                    "The pattern's own, for the first row; the list has the others. Longer where it gets stiff.",
                     "as the pattern",
                     ask.Wants.StitchWidth ?? Mm(5),
                     Mm(2),
