@@ -16,7 +16,7 @@ export function PageHead({ title, crumb }: { title: ReactNode; crumb?: ReactNode
   return (
     <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
       <div className="flex min-w-0 flex-1 basis-72 flex-wrap items-baseline gap-x-4">
-        <h1 className="min-w-0 text-[1.8rem] break-words">{title}</h1>
+        <h1 className="min-w-0 text-[1.8rem] break-words max-sm:text-[1.45rem]">{title}</h1>
         {crumb && <p className="text-soft">{crumb}</p>}
       </div>
       <div className="no-print flex items-center gap-1">

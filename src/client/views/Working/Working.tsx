@@ -121,7 +121,7 @@ function NameField({ name, rename }: { name: string; rename: (name: string) => v
   return (
     <input
       aria-label="Name of this working"
-      className="field-sizing-content max-w-full min-w-40 rounded bg-transparent hover:bg-paper focus:bg-paper"
+      className="field-sizing-content max-w-full min-w-40 text-ellipsis rounded bg-transparent hover:bg-paper focus:bg-paper"
       value={name}
       maxLength={200}
       onChange={(e) => e.target.value.trim() && rename(e.target.value)}
