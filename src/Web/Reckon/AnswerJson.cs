@@ -37,9 +37,6 @@ public static class AnswerJson
     private static readonly JsonEncodedText Mm = JsonEncodedText.Encode("mm");
     private static readonly JsonEncodedText Text = JsonEncodedText.Encode("text");
 
-    /// <summary>A double holds all digits of a whole number up to here.</summary>
-    private const double DigitsHeld = 1e15;
-
     /// <summary>What comes along: <c>?with=working,drawings,steps,understood</c>.</summary>
     /// <exception cref="RefusedException">Something else is asked for.</exception>
     public static With WithOf(HttpRequest request) =>
@@ -191,36 +188,9 @@ public static class AnswerJson
         json.WriteStartObject();
         // Exact in mm, rounded in its text.
         json.WritePropertyName(Mm);
-        WriteExact(json, length.Millimetres);
+        json.WriteExact(length.Millimetres);
         json.WriteString(Text, ruler.Write(length, kind));
         json.WriteEndObject();
-    }
-
-    /// <summary>
-    /// Writes all of a number. Of a double the digits have to be searched for, which takes longer than to write them; of one with
-    /// three decimals or fewer, as most lengths are, they are known.
-    /// </summary>
-    private static void WriteExact(Utf8JsonWriter json, double number)
-    {
-        var thousandths = Math.Round(number * 1000);
-        if (Math.Abs(thousandths) > DigitsHeld || thousandths / 1000 != number)
-        {
-            json.WriteNumberValue(number);
-            return;
-        }
-        var digits = (long)thousandths;
-        byte decimals = 3;
-        for (; decimals > 0 && digits % 10 == 0; decimals--)
-        {
-            digits /= 10;
-        }
-        if (decimals == 0)
-        {
-            json.WriteNumberValue(digits);
-            return;
-        }
-        var size = (ulong)Math.Abs(digits);
-        json.WriteNumberValue(new decimal((int)size, (int)(size >> 32), 0, digits < 0, decimals));
     }
 
     /// <summary>Writes one value of a figure: all of it, or one of its list.</summary>
@@ -243,8 +213,8 @@ public static class AnswerJson
                 {
                     json.WriteStartArray();
                     // A thousandth of a millimetre is finer than any needle.
-                    json.WriteNumberValue(Math.Round(place.X.Millimetres, 3));
-                    json.WriteNumberValue(Math.Round(place.Y.Millimetres, 3));
+                    json.WriteExact(Math.Round(place.X.Millimetres, 3));
+                    json.WriteExact(Math.Round(place.Y.Millimetres, 3));
                     json.WriteEndArray();
                 }
                 json.WriteEndArray();

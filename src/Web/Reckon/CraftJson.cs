@@ -109,7 +109,7 @@ public static class CraftJson
             Utf8JsonWriter writer,
             Length value,
             JsonSerializerOptions options
-        ) => writer.WriteNumberValue(Rounded(value));
+        ) => writer.WriteExact(Rounded(value));
     }
 
     private sealed class PointConverter : JsonConverter<Point>
@@ -127,8 +127,8 @@ public static class CraftJson
         )
         {
             writer.WriteStartArray();
-            writer.WriteNumberValue(Rounded(value.X));
-            writer.WriteNumberValue(Rounded(value.Y));
+            writer.WriteExact(Rounded(value.X));
+            writer.WriteExact(Rounded(value.Y));
             writer.WriteEndArray();
         }
     }
