@@ -1,7 +1,6 @@
 using System.IO.Compression;
 using System.Text;
 using Microsoft.AspNetCore.OpenApi;
-using Microsoft.Extensions.Primitives;
 using Microsoft.OpenApi;
 
 namespace ZephyrReach.Web.Documents;
@@ -25,11 +24,14 @@ public static class DocumentEndpoint
                 {
                     // It is the same as long as the program runs, so it is made once; of two at once either may be kept.
                     var (plain, packed) = await (written ??= WriteAsync(provider));
-                    var unpacks = http.Request.Headers.AcceptEncoding.ToString().Contains("gzip");
+                    var unpacks = http
+                        .Request.GetTypedHeaders()
+                        .AcceptEncoding.Any(e => e.Value == "gzip" && e.Quality is not 0);
                     http.Response.Headers.Vary = "Accept-Encoding";
-                    http.Response.Headers.ContentEncoding = unpacks
-                        ? "gzip"
-                        : default(StringValues);
+                    if (unpacks)
+                    {
+                        http.Response.Headers.ContentEncoding = "gzip";
+                    }
                     return Results.Bytes(
                         unpacks ? packed : plain,
                         "application/json; charset=utf-8"

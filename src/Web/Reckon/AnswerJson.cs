@@ -211,11 +211,7 @@ public static class AnswerJson
                 json.WriteStartArray();
                 foreach (var place in line)
                 {
-                    json.WriteStartArray();
-                    // A thousandth of a millimetre is finer than any needle.
-                    json.WriteExact(Math.Round(place.X.Millimetres, 3));
-                    json.WriteExact(Math.Round(place.Y.Millimetres, 3));
-                    json.WriteEndArray();
+                    json.WritePlace(place);
                 }
                 json.WriteEndArray();
                 break;

@@ -94,9 +94,6 @@ public static class CraftJson
         type.Properties.Add(text);
     }
 
-    /// <summary>A thousandth of a millimetre is finer than any drawing shows, and half the text.</summary>
-    private static double Rounded(Length length) => Math.Round(length.Millimetres, 3);
-
     private sealed class MmConverter : JsonConverter<Length>
     {
         public override Length Read(
@@ -109,7 +106,7 @@ public static class CraftJson
             Utf8JsonWriter writer,
             Length value,
             JsonSerializerOptions options
-        ) => writer.WriteExact(Rounded(value));
+        ) => writer.WriteDrawn(value);
     }
 
     private sealed class PointConverter : JsonConverter<Point>
@@ -124,13 +121,7 @@ public static class CraftJson
             Utf8JsonWriter writer,
             Point value,
             JsonSerializerOptions options
-        )
-        {
-            writer.WriteStartArray();
-            writer.WriteExact(Rounded(value.X));
-            writer.WriteExact(Rounded(value.Y));
-            writer.WriteEndArray();
-        }
+        ) => writer.WritePlace(value);
     }
 
     private sealed class PathConverter : JsonConverter<Core.Drawings.Path>

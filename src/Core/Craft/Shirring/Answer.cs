@@ -305,7 +305,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                         : $"({M(Ask.BobbinCapacity)} − 2 × {M(Ask.Tail)}) ÷ ({M(Ask.ElasticFactor * RestHigh)} + {M(ActualGap)}), whole ones = {RowsSurely}",
                     LookBefore.Count == 0
                         ? "One bobbin does it."
-                        : $"At the widest that it may be at rest. Look before row {Few(LookBefore)}, and change it there: never in the middle of one."
+                        : $"At the widest that it may be at rest. Look before row {Sentence.Few(LookBefore)}, and change it there: never in the middle of one."
                 )
             );
         }
@@ -332,10 +332,6 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
         Together.Steps(SewingSteps.Of(this, ruler));
-
-    /// <summary>The first few of many numbers.</summary>
-    internal static string Few(IReadOnlyList<int> numbers) =>
-        string.Join(", ", numbers.Take(6)) + (numbers.Count > 6 ? " …" : "");
 }
 
 /// <summary>Hazards of elastic.</summary>

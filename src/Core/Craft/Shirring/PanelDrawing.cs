@@ -118,7 +118,7 @@ internal static class PanelDrawing
                 + (
                     a.LookBefore.Count == 0
                         ? "."
-                        : $"; a new bobbin before row {Answer.Few(a.LookBefore)}."
+                        : $"; a new bobbin before row {Sentence.Few(a.LookBefore)}."
                 ),
             width,
             height,

@@ -247,7 +247,7 @@ internal static class SewingSteps
         var changes = a.LookBefore.Where(r => r >= from && r <= to).ToList();
         return a.Ask.InLooper || changes.Count == 0
             ? ""
-            : $"A bobbin lasts {a.Lasts}: put in a new one before row {Answer.Few(changes)}. ";
+            : $"A bobbin lasts {a.Lasts}: put in a new one before row {Sentence.Few(changes)}. ";
     }
 
     /// <summary>Where rows lie, each from the upper edge, so that no rounding adds up.</summary>

@@ -261,7 +261,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             ];
             if (ChangeBefore.Count > 0 && Bobbins > 0)
             {
-                facts.Add(new("Change before row", Few(ChangeBefore)));
+                facts.Add(new("Change before row", Sentence.Few(ChangeBefore)));
             }
             facts.Add(new("Trim to", $"{Ruler.Mark(Ask.Width)} × {Ruler.Mark(Ask.Height)}"));
             return facts;
@@ -318,7 +318,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             );
             return null;
         }
-        return answer with { Findings = [.. Noticed.In(answer)] };
+        return answer.Noticing(Noticed.In);
     }
 
     /// <summary>The same without what is to be known about it.</summary>
@@ -329,9 +329,6 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             Ruler = ruler,
             Together = ask.Together,
         };
-
-    internal static string Few(IReadOnlyList<int> numbers) =>
-        string.Join(", ", numbers.Take(6)) + (numbers.Count > 6 ? " …" : "");
 
     internal static Length Sum(IEnumerable<Length> lengths) =>
         lengths.Aggregate(Length.Zero, (sum, l) => sum + l);

@@ -194,7 +194,7 @@ internal static class SewingSteps
                     )
                     + (
                         changes.Count > 0
-                            ? $" Change the bobbin before row {Answer.Few(changes)}."
+                            ? $" Change the bobbin before row {Sentence.Few(changes)}."
                             : ""
                     ),
                 rows.Count == 1 ? $"row {rows[0]}" : $"rows {Span(rows)}",

@@ -101,24 +101,26 @@ internal static class ShrinkSamples
         );
 
     public static IReadOnlyList<ShrinkSample> Read(AskReader reader) =>
-        [
-            .. reader
-                .Groups(Field)
-                .Select(s => new ShrinkSample(
-                    new ShrinkSettings(
-                        s.Flag(Stabilised),
-                        s.Length(Width),
-                        s.Length(Gap),
-                        s.OptionalNumber(PullUpFields.ClothWeight)
-                    ),
-                    s.Length(AlongBefore),
-                    s.Length(AlongAfter),
-                    s.Length(AcrossBefore),
-                    s.Length(AcrossAfter),
-                    Weighing.Read(s).Same,
-                    Weighing.Read(s).Counts
-                )),
-        ];
+        [.. reader.Groups(Field).Select(One)];
+
+    private static ShrinkSample One(AskReader sample)
+    {
+        var (same, counts) = Weighing.Read(sample);
+        return new ShrinkSample(
+            new ShrinkSettings(
+                sample.Flag(Stabilised),
+                sample.Length(Width),
+                sample.Length(Gap),
+                sample.OptionalNumber(PullUpFields.ClothWeight)
+            ),
+            sample.Length(AlongBefore),
+            sample.Length(AlongAfter),
+            sample.Length(AcrossBefore),
+            sample.Length(AcrossAfter),
+            same,
+            counts
+        );
+    }
 
     private static LengthField Between(string name, string label) =>
         LengthField.Mm(name, label, "Between two marks.", 1, 2000);
