@@ -44,6 +44,15 @@ public sealed class WorkingStore(Database database)
             projects.ToArray()
         );
 
+    /// <summary>The workings of every project in which a thing of the drawer was chosen, in their order.</summary>
+    public Task<List<WorkingRow>> WhereThingsAreUsedAsync(Seat seat, CancellationToken cancel) =>
+        WhereAsync(
+            seat,
+            "project_id in (select project_id from workings where workroom_id = $1 and uses <> '{}') order by project_id desc, position, id",
+            cancel,
+            seat.Workroom
+        );
+
     /// <summary>Adds a working at the end of its project; null when there is no such project.</summary>
     public Task<WorkingRow?> AddAsync(
         Seat seat,

@@ -10,7 +10,7 @@ import { Refused } from './api/http';
 import { workingQuery } from './app/working';
 import { workroomQuery } from './app/workroom';
 import { Lost } from './app/Lost';
-import { fetchLater } from './app/later';
+import { fetchLater } from './later';
 import { notify } from './app/notice';
 import { Shell } from './app/Shell';
 import type { Units } from './api/types';

@@ -63,5 +63,5 @@ export default defineConfig({
     target: 'es2022',
     modulePreload: { polyfill: false },
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:5080' } },
+  server: { host: '127.0.0.1', proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? 5080}` } },
 });

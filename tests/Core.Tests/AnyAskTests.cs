@@ -4,6 +4,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Tests;
 
 namespace ZephyrReach.Core.Tests;
 
@@ -67,9 +68,9 @@ public class AnyAskTests
                         .Drawings(ruler)
                         .ShouldAllBe(d => d.Width > Length.Zero && d.Height > Length.Zero);
                 },
-                iter: 400
+                iter: 150 * Deep.Times
             );
-        answered.ShouldBeGreaterThan(40);
+        answered.ShouldBeGreaterThan(4 * Deep.Times);
     }
 
     [Theory]
@@ -100,7 +101,7 @@ public class AnyAskTests
                         ?? true
                     ).ShouldBeTrue();
                 },
-                iter: 400
+                iter: 150 * Deep.Times
             );
     }
 

@@ -4,6 +4,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Tests;
 
 namespace ZephyrReach.Core.Tests;
 
@@ -53,7 +54,7 @@ public class ComparisonTests
                         ? codes.Count == 0 && serves
                         : codes.SequenceEqual([serves ? "cut-serves" : "cut-too-short"]);
                 },
-                iter: 300
+                iter: 100 * Deep.Times
             );
     }
 

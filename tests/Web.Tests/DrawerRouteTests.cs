@@ -236,10 +236,12 @@ public class DrawerRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
     [Fact]
     public async Task The_bench_says_what_runs_short()
     {
-        var (_, bench) = await Server.SendAsync(HttpMethod.Get, "/api/bench?units=metric");
+        var (_, runsShort) = await Server.SendAsync(
+            HttpMethod.Get,
+            "/api/bench/short?units=metric"
+        );
 
-        var red = bench
-            .GetProperty("runsShort")
+        var red = runsShort
             .EnumerateArray()
             .Single(s => s.GetProperty("name").GetString() == "strong red");
         red.GetProperty("needed").GetString().ShouldBe("44 m");

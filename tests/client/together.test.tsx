@@ -46,7 +46,7 @@ const tier = (id: string, name: string, more = {}) => ({
   joined: [],
   ...more,
 });
-const bench = (...workings: object[]) => ({ projects: [{ id: 'skirt', workings }], runsShort: [] });
+const bench = (...workings: object[]) => ({ projects: [{ id: 'skirt', workings }] });
 const technique = {
   fields: [
     { name: 'edge', label: 'Edge', isEdge: true, from: '' },
@@ -184,13 +184,10 @@ test('what runs short is said where it is planned, with what to buy', async () =
     buy: '1 reel of 20 m',
   };
   server.answers = {
-    '/bench': {
-      projects: [],
-      runsShort: [
-        { ...thing, for: ['Cuffs'] },
-        { ...thing, id: 'u', name: 'red', for: ['Frill'] },
-      ],
-    },
+    '/bench/short': [
+      { ...thing, for: ['Cuffs'] },
+      { ...thing, id: 'u', name: 'red', for: ['Frill'] },
+    ],
   };
   show(<RunsShortHere name="Cuffs" />);
   expect((await screen.findByText('thin elastic')).closest('p')!.textContent).toBe(

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, kept, openHouse, test } from './house';
+import { expect, kept, openHouse, scrolledTo, test } from './house';
 
 test('everything goes out in one file, and comes into an empty house with one undo', async ({
   page,
@@ -28,7 +28,7 @@ test('everything goes out in one file, and comes into an empty house with one un
   await expect(page.getByText(/records brought in/)).toBeVisible();
   await kept(page);
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Twirling smock', exact: true })).toBeVisible();
+  await scrolledTo(page, page.getByRole('region', { name: 'Twirling smock', exact: true }));
 
   // What was changed since stands against it, and both can be had.
   const sheet = page.getByRole('region', { name: 'Twirling smock', exact: true });
@@ -40,8 +40,8 @@ test('everything goes out in one file, and comes into an empty house with one un
   await would.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByText(/records brought in/)).toBeVisible();
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Twirling smock (brought in)' })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Whirling smock', exact: true })).toBeVisible();
+  await scrolledTo(page, page.getByRole('region', { name: 'Twirling smock (brought in)' }));
+  await scrolledTo(page, page.getByRole('region', { name: 'Whirling smock', exact: true }));
   await page.getByRole('button', { name: /^Undo: an archive brought in/ }).click();
   await expect(page.getByRole('region', { name: 'Twirling smock (brought in)' })).toHaveCount(0);
 

@@ -1,4 +1,4 @@
-import { beginWorking, expect, field, kept, openWorking, test } from './house';
+import { beginWorking, expect, field, kept, openWorking, settled, test } from './house';
 
 /** The three corded edges as they lie in the demonstration. */
 const edges = ['Kneeler pads', 'Tea-tent cushion', 'Neckline of the smock'];
@@ -14,7 +14,7 @@ for (const name of edges) {
         .getByRole('link', { name: stage, exact: true })
         .click();
       await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
-      await page.waitForLoadState('networkidle');
+      await settled(page);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     }
   });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, field, kept, test } from './house';
+import { expect, field, kept, scrolledTo, test } from './house';
 
 /** Five garments from the plan to the paper, each with figures that were reckoned by hand. */
 
@@ -102,6 +102,7 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
   await expect(toCut(page).getByText(/^\d+$/).first()).toHaveText('3');
   await page.goto('/');
   const sheet = page.getByRole('region', { name: 'Twirling skirt' });
+  await scrolledTo(page, sheet);
   await expect(sheet.getByText('sewn to “Top tier”')).toBeVisible();
   await expect(sheet.getByText('sewn to “Middle tier”')).toBeVisible();
 

@@ -1,5 +1,8 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import type axe from 'axe-core';
 import { execFileSync, spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 
@@ -52,7 +55,7 @@ export async function openHouse(...args: string[]): Promise<House> {
   let program: ReturnType<typeof spawn>;
   const start = () =>
     new Promise<void>((resolve, reject) => {
-      program = spawn('dotnet', [join(root, 'src/Web/bin/Release/net10.0/ZephyrReach.Web.dll'), ...args], {
+      program = spawn('dotnet', [join(root, 'src/Web/bin/Checked/net10.0/ZephyrReach.Web.dll'), ...args], {
         cwd: root,
         env: {
           ...process.env,
@@ -82,6 +85,7 @@ export const test = base.extend<{ quiet: undefined }, { house: House }>({
   baseURL: async ({ house }, use) => use(house.address),
   quiet: [
     async ({ page }, use) => {
+      watch(page);
       const broken: string[] = [];
       page.on('pageerror', (error) => broken.push(error.message));
       page.on('response', (response) => {
@@ -98,10 +102,20 @@ export const test = base.extend<{ quiet: undefined }, { house: House }>({
   ],
 });
 
+/** Scrolls down until something is there: of a long list only what is looked at is drawn. */
+export async function scrolledTo(page: Page, what: Locator) {
+  await expect(async () => {
+    if ((await what.count()) === 0) await page.mouse.wheel(0, 3000);
+    expect(await what.count()).toBeGreaterThan(0);
+  }).toPass();
+}
+
 /** Opens a working of the demonstration, by its name on the bench. */
 export async function openWorking(page: Page, name: string, stage?: string) {
   await page.goto('/');
-  await page.getByRole('link', { name }).click();
+  const link = page.getByRole('link', { name });
+  await scrolledTo(page, link);
+  await link.click();
   await expect(page.getByLabel('Name of this working')).toHaveValue(name);
   if (stage)
     await page
@@ -142,6 +156,39 @@ export async function expectSaid(page: Page, label: string, text: string) {
   const stated = page.getByRole('button', { name: `${label}, on the drawing: ${text}` });
   await expect(box.or(stated).first()).toBeVisible();
   if (await box.isVisible()) await expect(box).toHaveValue(text);
+}
+
+/** How many requests of a page are on their way. */
+const underWay = new WeakMap<Page, number>();
+
+function watch(page: Page) {
+  const by = (change: number) => () => underWay.set(page, (underWay.get(page) ?? 0) + change);
+  page.on('request', by(1));
+  page.on('requestfinished', by(-1));
+  page.on('requestfailed', by(-1));
+}
+
+/** Waits until nothing is on its way any more, and what came is drawn. */
+export async function settled(page: Page) {
+  for (let still = 0; still < 2; still = underWay.get(page) ? 0 : still + 1)
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
+}
+
+/** The rules of accessibility, put into each page as they are. */
+const rules = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** What on a page stands in somebody's way, by every rule or by these. */
+export async function barriers(page: Page, only?: string[]): Promise<string[]> {
+  await page.evaluate(rules);
+  return page.evaluate(async (only) => {
+    const all = await (window as unknown as { axe: typeof axe }).axe.run({
+      resultTypes: ['violations'],
+      ...(only && { runOnly: only }),
+    });
+    return all.violations.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`);
+  }, only);
 }
 
 /** Waits until all is on disk. */

@@ -1,4 +1,4 @@
-import { expect, expectSaid, kept, openWorking, test } from './house';
+import { expect, expectSaid, kept, openHouse, openWorking, scrolledTo, test } from './house';
 
 test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall');
@@ -43,6 +43,39 @@ test('deleting offers an undo, not a question', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Potting shed' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Potting shed' })).toContainText('2.61 on an edge of 94 cm');
+});
+
+test('of many projects the bench draws what is looked at, paper all of them, and find leads to any', async ({
+  browser,
+}) => {
+  const house = await openHouse('--empty');
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  for (let i = 1; i <= 70; i++) {
+    const id = `01a2137e-0000-7000-8000-${`${i}`.padStart(12, '0')}`;
+    await page.request.post(`${house.address}/api/projects`, { data: { id, name: `Banner ${i}` } });
+  }
+  const sheets = page.getByRole('region', { name: /^Banner/ });
+  await page.goto(house.address);
+  await expect(page.getByRole('region', { name: 'Banner 70' })).toBeVisible();
+  expect(await sheets.count()).toBeLessThan(30);
+  await scrolledTo(page, page.getByRole('region', { name: 'Banner 45', exact: true }));
+
+  await page.reload();
+  await page.keyboard.press('/');
+  await page.keyboard.type('Banner 3');
+  await page.getByRole('option', { name: /^Banner 3(?!\d)/ }).click();
+  await expect(page.getByRole('region', { name: 'Banner 3', exact: true })).toBeInViewport();
+
+  await page.goto(`${house.address}/workroom`);
+  await page.goto(house.address);
+  await page.waitForResponse((r) => r.url().includes('/api/bench?cursor'));
+  await expect
+    .poll(async () => {
+      await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+      return sheets.count();
+    })
+    .toBe(70);
+  house.stop();
 });
 
 test('the reckoner saves nothing: its address holds the figures', async ({ page, context }) => {

@@ -1,10 +1,11 @@
-import { expect, openWorking, test } from './house';
+import { expect, openWorking, scrolledTo, test } from './house';
 
 test('ways of one piece stand together, are compared, and choosing one lays the others aside, with undo', async ({
   page,
 }) => {
   await page.goto('/');
   const day = page.getByRole('region', { name: 'Allotment open day' });
+  await scrolledTo(page, day);
   await expect(day.getByText('3 ways of doing one piece')).toBeVisible();
   await day.getByText('Compare and choose').click();
   const ways = day.getByRole('region', { name: 'Ways of doing this piece' });

@@ -67,12 +67,7 @@ public sealed record BenchProject(
 
 /// <summary>A page of the bench.</summary>
 /// <param name="Next">The cursor of the next page; null on the last.</param>
-/// <param name="RunsShort">What the workings on this page need more of than is left.</param>
-public sealed record BenchPage(
-    IReadOnlyList<BenchProject> Projects,
-    Guid? Next,
-    IReadOnlyList<BenchShort> RunsShort
-);
+public sealed record BenchPage(IReadOnlyList<BenchProject> Projects, Guid? Next);
 
 /// <summary>Something that the workings in hand need more of than is left.</summary>
 /// <param name="Id">The thing in the drawer.</param>
@@ -91,16 +86,26 @@ public sealed record BenchShort(
 /// <summary>The projects in hand, with what is next for each.</summary>
 public static class BenchEndpoints
 {
-    private const int PageSize = 50;
+    private const int Most = 50;
 
-    public static void MapBench(this IEndpointRouteBuilder routes) =>
+    public static void MapBench(this IEndpointRouteBuilder routes)
+    {
         routes
             .MapGet("/api/bench", PageAsync)
             .WithTags("Bench")
             .WithSummary(
-                "The projects in hand, each working with what is next and what it waits for."
+                "The projects in hand, newest first, each working with what is next and what it waits for."
+            )
+            .WithDescription(
+                $"A page has `most` projects, 1 to {Most} ({Most} where it is left out); `cursor` is the `next` of the page before. With `project` it is that one alone."
             )
             .Produces<BenchPage>();
+        routes
+            .MapGet("/api/bench/short", ShortAsync)
+            .WithTags("Bench")
+            .WithSummary("What all workings in hand together need more of than is left.")
+            .Produces<IReadOnlyList<BenchShort>>();
+    }
 
     private static async Task<IResult> PageAsync(
         Here here,
@@ -109,14 +114,20 @@ public static class BenchEndpoints
         SwatchStore swatches,
         CutListStore cutLists,
         KeepStore keeps,
-        ThingStore things,
         PlanFeed feed,
-        Guid? cursor
+        Guid? cursor,
+        int? most,
+        Guid? project
     )
     {
         var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
-        var rows = await projects.PageAsync(seat, cursor, PageSize + 1, cancel);
-        var page = rows.Take(PageSize).ToList();
+        var size = Math.Clamp(most ?? Most, 1, Most);
+        List<ProjectRow> rows = project is { } one
+            ? await projects.FindAsync(seat, one, cancel) is { } found
+                ? [found]
+                : []
+            : await projects.PageAsync(seat, cursor, size + 1, cancel);
+        var page = rows.Take(size).ToList();
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
         var ids = inThem.Select(w => w.Id).ToList();
         var plans = await feed.PlansAsync(seat, inThem, ruler, cancel);
@@ -144,8 +155,7 @@ public static class BenchEndpoints
                         [.. byProject[p.Id].Select(w => Show(w, facts, plans, ruler))]
                     )),
                 ],
-                rows.Count > PageSize ? page[^1].Id : null,
-                RunsShort(inThem, facts, await things.AllAsync(seat, cancel), ruler)
+                rows.Count > size ? page[^1].Id : null
             )
         );
     }
@@ -223,25 +233,38 @@ public static class BenchEndpoints
         };
     }
 
-    /// <summary>What is left and what is needed are held against each other for all workings of the page together.</summary>
-    private static IReadOnlyList<BenchShort> RunsShort(
-        IReadOnlyList<WorkingRow> workings,
-        Facts facts,
-        IReadOnlyList<ThingRow> things,
-        Ruler ruler
+    /// <summary>Only what is chosen from the drawer can be counted, so that no other working is reckoned.</summary>
+    private static async Task<IResult> ShortAsync(
+        Here here,
+        WorkingStore workings,
+        CutListStore cutLists,
+        KeepStore keeps,
+        ThingStore things,
+        PlanFeed feed
     )
     {
+        var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
+        var rows = await workings.WhereThingsAreUsedAsync(seat, cancel);
+        var ids = rows.Select(w => w.Id).ToList();
+        var plans = await feed.PlansAsync(seat, rows, ruler, cancel);
+        var cut = (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet();
+        var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
+            .Select(k => k.WorkingId)
+            .ToHashSet();
         var lines = Takings.Together(
-            workings,
-            w => facts.Outcomes.GetValueOrDefault(w.Id).Answer as WorkPlan,
-            facts.Cut.ContainsKey,
-            facts.Keeps.ContainsKey,
-            things,
+            rows,
+            w =>
+                w.Uses.EnumerateObject().Any()
+                && Core.Craft.Techniques.WorkingOf(w.Technique) is not null
+                    ? plans.Of(w).Answer as WorkPlan
+                    : null,
+            cut.Contains,
+            kept.Contains,
+            await things.AllAsync(seat, cancel),
             ruler
         );
-        return
-        [
-            .. lines
+        return Results.Ok(
+            lines
                 .Where(l => l.Short > Length.Zero)
                 .Select(l => new BenchShort(
                     l.Thing!.Value,
@@ -251,8 +274,9 @@ public static class BenchEndpoints
                     ruler.Mark(l.Left!.Value),
                     l.Buy,
                     l.For
-                )),
-        ];
+                ))
+                .ToList()
+        );
     }
 
     private static int StepsDone(WorkingRow row) =>

@@ -130,11 +130,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The projects in hand, each working with what is next and what it waits for. */
+        /**
+         * The projects in hand, newest first, each working with what is next and what it waits for.
+         * @description A page has `most` projects, 1 to 50 (50 where it is left out); `cursor` is the `next` of the page before. With `project` it is that one alone.
+         */
         get: {
             parameters: {
                 query?: {
                     cursor?: string;
+                    most?: number;
+                    project?: string;
                 };
                 header?: never;
                 path?: never;
@@ -149,6 +154,42 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["BenchPage"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/short": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What all workings in hand together need more of than is left. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BenchShort"][];
                     };
                 };
             };
@@ -3069,7 +3110,6 @@ export interface components {
             projects: components["schemas"]["BenchProject"][];
             /** Format: uuid */
             next: null | string;
-            runsShort: components["schemas"]["BenchShort"][];
         };
         BenchProject: {
             /** Format: uuid */

@@ -3,7 +3,7 @@ import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { useTurn } from './history';
 import { useKeys } from './keys';
 import { lastWorking } from './lastWorking';
-import { later } from './later';
+import { later } from '../later';
 import { useNotice, notify } from './notice';
 import { useChangeWorkroom, useUnits } from './workroom';
 

@@ -1,8 +1,10 @@
-import { useDeferredValue } from 'react';
+import { Suspense, useDeferredValue } from 'react';
 import type { Answer, Cloth, Drawing, Units } from '../api/types';
+import { later } from '../later';
 import { DrawingView, type AskOnDrawing } from './DrawingView';
-import { NearStops } from './NearStops';
 import { useWidth } from './useWidth';
+
+const NearStops = later(async () => (await import('./NearStops')).NearStops);
 
 type Props = {
   /** Null while nothing can be drawn; the room for it is measured all the same. */
@@ -22,12 +24,12 @@ export function Drawings({ answer, cloth, units, forCutting, ask }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const wanted = (of: Answer | null) => (of?.drawings ?? []).filter((d) => !forCutting || d.isForCutting);
   const [first] = wanted(answer);
-  const later = useDeferredValue(answer, null);
+  const settled = useDeferredValue(answer, null);
   return (
     <div className="flex min-w-0 flex-wrap items-start gap-x-8 gap-y-5 empty:-mt-5" ref={ref}>
       {first && <Shown drawing={first} cloth={cloth} units={units} width={width} ask={ask} />}
       <Others
-        drawings={wanted(later)
+        drawings={wanted(settled)
           .slice(1)
           .filter((d) => d.name !== first?.name)}
         cloth={useDeferredValue(cloth)}
@@ -51,11 +53,15 @@ function Shown(props: Room & { drawing: Drawing }) {
   const high = height > width * 0.6 ? 330 : 240;
   const room = Math.min(props.width, 420);
   // What is seen from near follows once the whole stands.
-  const later = useDeferredValue(props.drawing);
+  const settled = useDeferredValue(props.drawing);
   return (
     <>
       <DrawingView {...props} maxHeight={isCloseUp ? high - 70 : high} />
-      {later.nears.length > 0 && room > 40 && <NearStops drawing={later} cloth={props.cloth} width={room} />}
+      {settled.nears.length > 0 && room > 40 && (
+        <Suspense>
+          <NearStops drawing={settled} cloth={props.cloth} width={room} />
+        </Suspense>
+      )}
     </>
   );
 }

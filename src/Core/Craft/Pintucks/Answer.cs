@@ -131,8 +131,11 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     /// <summary>cutWidth + max(0, t_ν(p)) · widthSpread; null where nothing is learnt.</summary>
     public Length? SureCutWidth =>
         Ask.IsLearnt
-            ? CutWidth + Math.Max(0, Ask.Learnt!.Quantile(Ask.Assurance)) * WidthSpread
+            ? sureCutWidth ??=
+                CutWidth + Math.Max(0, Ask.Learnt!.Quantile(Ask.Assurance)) * WidthSpread
             : null;
+
+    private Length? sureCutWidth;
 
     /// <summary>What is cut.</summary>
     public Length Wide => SureCutWidth ?? CutWidth;

@@ -163,10 +163,13 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
 
     private readonly Lazy<Regression> model = new(() => Learn(All));
 
-    public Foretold Foretold => model.Value.At(Planned.Features);
+    // Every line of every tuck asks for it.
+    public Foretold Foretold => foretold ??= model.Value.At(Planned.Features);
+
+    private Foretold? foretold;
 
     /// <summary>The draw at the planned settings, none below nothing.</summary>
-    public double Mid => Predicted.Mid;
+    public double Mid => Math.Max(0, Foretold.Location);
 
     /// <summary>How many standard deviations of the width an assurance takes: the quantile of a Student t with the model's freedom.</summary>
     public double Quantile(double assurance) => StudentT.InvCDF(0, 1, Foretold.Freedom, assurance);

@@ -1,13 +1,16 @@
-import type { ComponentType, ReactNode } from 'react';
+import { Suspense, type ComponentType, type ReactNode } from 'react';
 import type { Answer, Ask, Field, Technique, Units } from '../../api/types';
+import { later } from '../../later';
 import { wrongAt, type Reckoning } from '../../app/useReckoning';
 import { NumberField } from '../NumberField';
 import { isAsked } from './asked';
 import { Fold } from './Fold';
-import { ColourField } from './GroupField';
-import { LineParts } from './LineParts';
-import { PathFile } from './PathFile';
+import { ColourField } from './ColourField';
 import { useAskFields } from './useAskFields';
+
+// Lines and outlines are asked by some techniques only, and come with them.
+const LineParts = later(async () => (await import('./LineParts')).LineParts);
+const PathFile = later(async () => (await import('./PathFile')).PathFile);
 
 /** A control of its own for one field: it is given the ask and the answer, and gives back a changed ask. */
 export type FieldLeaf = ComponentType<{
@@ -97,8 +100,22 @@ export function AskFolds({
   );
 }
 
-/** Shows a field of the ask by its name. */
+/** Shows a field of the ask by its name; the place of one whose control is still on the way is held. */
 function useField(props: Props) {
+  const show = useShown(props);
+  return (name: string) => {
+    const shown = show(name);
+    return (
+      shown && (
+        <Suspense key={name} fallback={<div className="h-[4.6rem] flex-1 basis-80" />}>
+          {shown}
+        </Suspense>
+      )
+    );
+  };
+}
+
+function useShown(props: Props) {
   const { technique, ask, set, reckoning, units, leaves } = props;
   const shown = useAskFields({ fields: technique.fields, ask, set, reckoning, units });
   const known = (name: string) => technique.fields.find((f) => f.name === name);

@@ -3,6 +3,7 @@ import type { Field, Units } from '../../api/types';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { Segmented } from '../Segmented';
+import { ColourField } from './ColourField';
 import { PathFile } from './PathFile';
 
 type Props = {
@@ -78,43 +79,6 @@ function Select({
           </option>
         ))}
       </select>
-      {error && <p className="wrong">{error}</p>}
-    </div>
-  );
-}
-
-/** A colour, picked by eye; it can be left unsaid. */
-export function ColourField({
-  field,
-  value,
-  say,
-  error,
-}: {
-  field: Field;
-  value: string;
-  say: (typed: unknown) => void;
-  error?: string;
-}) {
-  const id = useId();
-  return (
-    <div className="field">
-      <label className="label" htmlFor={id}>
-        {field.label}
-      </label>
-      <span className="flex items-center gap-1">
-        <input
-          id={id}
-          type="color"
-          className="h-11 w-16 rounded-lg border border-rule bg-paper p-1"
-          value={value || '#f4efe3'}
-          onChange={(e) => say(e.target.value)}
-        />
-        {value && (
-          <button type="button" className="btn bare" onClick={() => say('')}>
-            as the working’s
-          </button>
-        )}
-      </span>
       {error && <p className="wrong">{error}</p>}
     </div>
   );

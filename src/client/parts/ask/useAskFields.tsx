@@ -1,10 +1,13 @@
+import { Suspense } from 'react';
 import type { Answer, Ask, Field, Units } from '../../api/types';
+import { later } from '../../later';
 import { wrongAt, type Reckoning } from '../../app/useReckoning';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { Segmented } from '../Segmented';
-import { PickStitches } from '../book/PickStitches';
-import { Groups } from './Groups';
+
+const PickStitches = later(async () => (await import('../book/PickStitches')).PickStitches);
+const Groups = later(async () => (await import('./Groups')).Groups);
 
 type Given = {
   fields: Field[];
@@ -101,14 +104,15 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       // Stitches are picked by their look from the book.
       const Rows = field(name).from === 'machine-stitch' ? PickStitches : Groups;
       return (
-        <Rows
-          key={name}
-          field={field(name)}
-          value={(ask[name] as Ask[] | undefined) ?? []}
-          set={(rows) => set(name, rows.length ? rows : '')}
-          errors={reckoning.errors}
-          units={units}
-        />
+        <Suspense key={name}>
+          <Rows
+            field={field(name)}
+            value={(ask[name] as Ask[] | undefined) ?? []}
+            set={(rows) => set(name, rows.length ? rows : '')}
+            errors={reckoning.errors}
+            units={units}
+          />
+        </Suspense>
       );
     },
     follows: (name: string) => field(name).choices?.find((c) => c.name === ask[name])?.follows,

@@ -1,12 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, value } from '../../api/http';
+import { useShort } from '../../app/useShort';
 import { Measure } from '../Measure';
 
 /** What this piece takes and the shelf has not enough of, with what to buy; nothing where all is there. */
 export function RunsShortHere({ name }: { name: string }) {
-  const bench = useQuery({ queryKey: ['bench'], queryFn: () => value(api.GET('/api/bench')) }).data;
-  const short = bench?.runsShort.filter((thing) => thing.for.includes(name)) ?? [];
+  const short = useShort().filter((thing) => thing.for.includes(name));
   return short.map((thing) => (
     <p key={thing.id} className="care no-print mt-3">
       <Link to={`/drawer/thing/${thing.id}`}>{thing.name}</Link> runs short:{' '}

@@ -1,5 +1,5 @@
 import { Suspense, type ComponentProps } from 'react';
-import { later } from '../../app/later';
+import { later } from '../../later';
 import type { RangeBar } from './RangeBar';
 
 // Scales are drawn only where swatches have taught something, and so come with the first range that there is.

@@ -9,8 +9,8 @@ export type BenchWorking = components['schemas']['BenchWorking'];
 export function useAround(project: string): BenchWorking[] {
   const units = useUnits();
   const bench = useQuery({
-    queryKey: ['bench', 'around', units],
-    queryFn: () => value(api.GET('/api/bench', { params: { query: { units } as never } })),
+    queryKey: ['bench', 'around', project, units],
+    queryFn: () => value(api.GET('/api/bench', { params: { query: { project, units } as never } })),
   });
-  return bench.data?.projects.find((p) => p.id === project)?.workings ?? [];
+  return bench.data?.projects[0]?.workings ?? [];
 }

@@ -1,5 +1,5 @@
+import { later } from '../../later';
 import type { Leaves } from '../leaves';
-import { StitchFit } from './StitchFit';
 
 /** What only appliqué has: how the stitch lands in each corner, and the change that makes it land. */
-export const leaves: Leaves = { plan: StitchFit };
+export const leaves: Leaves = { plan: later(async () => (await import('./StitchFit')).StitchFit) };

@@ -1,5 +1,5 @@
+import { later } from '../../later';
 import type { Leaves } from '../leaves';
-import { ThreadOnCloth } from './ThreadOnCloth';
 
 /** What only darning has: the nearest threads, seen on the cloth. */
-export const leaves: Leaves = { plan: ThreadOnCloth };
+export const leaves: Leaves = { plan: later(async () => (await import('./ThreadOnCloth')).ThreadOnCloth) };

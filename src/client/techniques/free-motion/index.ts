@@ -1,4 +1,5 @@
+import { later } from '../../later';
 import type { Leaves } from '../leaves';
-import { PracticePace } from './PracticePace';
 
-export const leaves: Leaves = { plan: PracticePace };
+/** What only free motion has: the pace that was practised. */
+export const leaves: Leaves = { plan: later(async () => (await import('./PracticePace')).PracticePace) };

@@ -1,5 +1,7 @@
-import { WaysToCut } from '../../parts/cut/WaysToCut';
+import { later } from '../../later';
 import type { Leaves } from '../leaves';
 
 /** What only covered cords have: the ways to cut their strips, side by side. */
-export const leaves: Leaves = { plan: WaysToCut };
+export const leaves: Leaves = {
+  plan: later(async () => (await import('../../parts/cut/WaysToCut')).WaysToCut),
+};

@@ -1,4 +1,3 @@
-import { Slider } from 'radix-ui';
 import { useId } from 'react';
 import type { Drawing } from '../../api/types';
 import type { FieldLeaf } from '../../parts/ask/AskFields';
@@ -30,23 +29,19 @@ export const FullnessControl: FieldLeaf = ({ field, technique, ask, answer, set:
         <span id={id}>
           {suggested ? `usual here: ${suggested.low} to ${suggested.high}` : 'from scant to lavish'}
         </span>
-        <Slider.Root
-          className="relative flex h-12 touch-none items-center"
-          min={least}
-          max={most}
-          step={0.05}
-          value={[Math.min(most, Math.max(least, now ?? least))]}
-          onValueChange={([v]) => set(Math.round(v! * 100) / 100)}
-        >
-          <Slider.Track className="absolute inset-0 overflow-hidden rounded-[7px] bg-paper shadow-[inset_0_0_0_1px_var(--rule)]">
-            {technique.scale && <ScaleWave scale={technique.scale} suggested={suggested} />}
-          </Slider.Track>
-          <Slider.Thumb
+        <div className="fullness-wave">
+          {technique.scale && <ScaleWave scale={technique.scale} suggested={suggested} />}
+          <input
+            type="range"
+            min={least}
+            max={most}
+            step={0.05}
+            value={Math.min(most, Math.max(least, now ?? least))}
             aria-labelledby={id}
             aria-valuetext={now === null ? 'not said' : `${now} times`}
-            className="block h-14 w-3 rounded-full border-2 border-paper bg-ink"
+            onChange={(e) => set(Number(e.target.value))}
           />
-        </Slider.Root>
+        </div>
       </div>
     </div>
   );

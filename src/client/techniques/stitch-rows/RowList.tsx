@@ -65,6 +65,9 @@ export function RowList({ answer, folded }: { answer: Answer | null; folded?: bo
   );
 }
 
+/** The same, folded to a line. */
+export const FoldedRowList = ({ answer }: { answer: Answer | null }) => <RowList answer={answer} folded />;
+
 /** Rows with one stitch, one setting and one beginning, in the order of the first of them. */
 function alike(settings: Setting[]) {
   const groups = new Map<string, Setting[]>();

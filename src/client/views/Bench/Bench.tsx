@@ -1,12 +1,11 @@
-import { useInfiniteQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { api, value } from '../../api/http';
 import { useBackups } from '../../app/backups';
 import { PageHead } from '../../app/PageHead';
 import { NewProject } from './NewProject';
 import { ProjectSheet } from './ProjectSheet';
 import { RunsShort } from './RunsShort';
+import { useBench } from './useBench';
 
 /** The projects in hand, each with what is next and what it waits for. */
 export function Bench() {
@@ -14,19 +13,13 @@ export function Bench() {
   const [begun, setBegun] = useState<string>();
   const opener = useRef<HTMLButtonElement>(null);
   const { hash } = useLocation();
-  const bench = useInfiniteQuery({
-    queryKey: ['bench', 'pages'],
-    initialPageParam: undefined as string | undefined,
-    queryFn: ({ pageParam }) => value(api.GET('/api/bench', { params: { query: { cursor: pageParam } } })),
-    getNextPageParam: (last) => last.next ?? undefined,
-  });
-  const projects = bench.data?.pages.flatMap((p) => p.projects) ?? [];
-  const short = bench.data?.pages.flatMap((p) => p.runsShort) ?? [];
+  const { bench, projects, more } = useBench(hash.slice(1));
   const loaded = bench.isSuccess;
   const isLate = useBackups()?.isLate;
+  const isHere = projects.some((p) => p.id === hash.slice(1));
   useEffect(() => {
-    if (loaded && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
-  }, [hash, loaded]);
+    if (isHere) document.getElementById(hash.slice(1))?.scrollIntoView();
+  }, [hash, isHere]);
   return (
     <>
       <PageHead title="Bench" crumb="what is in hand, and what is next" />
@@ -76,18 +69,14 @@ export function Bench() {
             file meanwhile, and see whether the disk has room.
           </p>
         )}
-        {short.length > 0 && <RunsShort short={short} />}
+        <RunsShort />
         {projects.map((project) => (
           <ProjectSheet key={project.id} project={project} isNew={project.id === begun} />
         ))}
-        {bench.hasNextPage && (
-          <button
-            type="button"
-            className="btn quiet justify-self-start"
-            onClick={() => void bench.fetchNextPage()}
-          >
-            Older projects
-          </button>
+        {more && (
+          <p ref={more} className="p-8 text-soft">
+            More projects…
+          </p>
         )}
       </div>
     </>

@@ -30,7 +30,11 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
   const units = useUnits();
   const days = daysUntil(wantedBy || null);
   return (
-    <section className="sheet grid grid-cols-[minmax(0,1fr)] gap-2" id={project.id} aria-label={project.name}>
+    <section
+      className="sheet grid grid-cols-[minmax(0,1fr)] gap-2 [contain-intrinsic-size:auto_24rem] [content-visibility:auto]"
+      id={project.id}
+      aria-label={project.name}
+    >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2 className="name min-w-0 flex-1 basis-48 sm:basis-56 !text-[1.45rem]">
           <input

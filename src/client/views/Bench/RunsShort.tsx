@@ -1,9 +1,11 @@
 import { Link } from 'react-router';
-import type { components } from '../../api/schema';
+import { useShort } from '../../app/useShort';
 import { Measure } from '../../parts/Measure';
 
-/** What the workings in hand need more of than is left. */
-export function RunsShort({ short }: { short: components['schemas']['BenchShort'][] }) {
+/** What the workings in hand need more of than is left; nothing where all is there. */
+export function RunsShort() {
+  const short = useShort();
+  if (short.length === 0) return null;
   return (
     <section className="sheet" aria-label="What runs short">
       <h2>What runs short</h2>

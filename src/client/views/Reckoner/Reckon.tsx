@@ -1,11 +1,11 @@
-import { useEffect, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import type { Plan, Technique, Units } from '../../api/types';
 import { useAddress } from '../../app/address';
 import { askIn } from '../../app/askIn';
+import { later } from '../../later';
 import { useReckoning } from '../../app/useReckoning';
 import { startOf } from '../../app/useTechnique';
 import { Drawings } from '../../drawing/Drawings';
-import { Allows } from '../../parts/ask/Allows';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
 import { onDrawing, useStated } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
@@ -14,6 +14,9 @@ import { Pencil } from '../../parts/Pencil';
 import { LikelyRange } from '../../parts/swatch/LikelyRange';
 import { stillToSay } from '../../parts/ask/asked';
 import { leavesOf } from '../../techniques/leaves';
+
+// What lies below the answer comes once the answer stands.
+const Allows = later(async () => (await import('../../parts/ask/Allows')).Allows);
 
 /** A piece at once, nothing saved: the address holds the figures. */
 export function Reckon({ technique, units }: { technique: Technique; units: Units }) {
@@ -75,8 +78,10 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
                 `${stillToSay(technique, reckoning.missing)} What to cut stands here at once.`}
             </p>
           )}
-          {Beside && <Beside answer={answer} ask={ask} cloth={{}} set={set} />}
-          <Allows path={path} technique={technique} ask={ask} units={units} use={set} />
+          <Suspense>
+            {Beside && <Beside answer={answer} ask={ask} cloth={{}} set={set} />}
+            <Allows path={path} technique={technique} ask={ask} units={units} use={set} />
+          </Suspense>
         </aside>
         <div className="min-w-0">
           <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked, stated)} />

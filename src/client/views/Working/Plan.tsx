@@ -1,10 +1,9 @@
 import { Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Answer, Ask, Plan as PlanAnswer } from '../../api/types';
-import { later } from '../../app/later';
+import { later } from '../../later';
 import type { Reckoning } from '../../app/useReckoning';
 import { Drawings } from '../../drawing/Drawings';
-import { Allows } from '../../parts/ask/Allows';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
 import { ClothLookFields } from '../../parts/ask/ClothFields';
 import { FromDrawer } from '../../parts/ask/FromDrawer';
@@ -23,6 +22,8 @@ import type { StageProps } from './stage';
 
 // The menu of ways is seldom opened here, and comes once the plan stands.
 const AnotherWay = later(async () => (await import('./AnotherWay')).AnotherWay);
+// What lies below the answer comes once the answer stands.
+const Allows = later(async () => (await import('../../parts/ask/Allows')).Allows);
 
 /** Plan: say the piece and what is set, see what it comes to, and what to cut for that. */
 export function Plan({ working, technique, reckoning, units }: StageProps) {
@@ -91,14 +92,17 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
               measured={plot?.learnt?.points.filter((p) => p.isSame && p.counts)}
             />
           )}
-          {Beside && <Beside answer={answer} ask={working.ask} cloth={working.cloth} set={working.set} />}
-          <Allows
-            path={`workings/${working.id}/reckon`}
-            technique={technique}
-            ask={working.ask}
-            units={units}
-            use={working.set}
-          />
+          <Suspense>
+            {Beside && <Beside answer={answer} ask={working.ask} cloth={working.cloth} set={working.set} />}
+
+            <Allows
+              path={`workings/${working.id}/reckon`}
+              technique={technique}
+              ask={working.ask}
+              units={units}
+              use={working.set}
+            />
+          </Suspense>
         </aside>
       </div>
       <div className="mt-5 empty:hidden">

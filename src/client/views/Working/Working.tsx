@@ -5,12 +5,13 @@ import { api, Refused, value } from '../../api/http';
 import type { Stage, Technique } from '../../api/types';
 import { useKeys } from '../../app/keys';
 import { rememberWorking } from '../../app/lastWorking';
-import { later } from '../../app/later';
+import { later } from '../../later';
 import { PageHead } from '../../app/PageHead';
 import { useReckoning } from '../../app/useReckoning';
 import { useTechnique } from '../../app/useTechnique';
 import { useWorking } from '../../app/useWorking';
 import { useUnits } from '../../app/workroom';
+import { useAround } from '../../parts/together/useAround';
 import { useLearnt } from '../../parts/swatch/useLearnt';
 import { Plan } from './Plan';
 import { StageThread } from './StageThread';
@@ -132,8 +133,7 @@ function NameField({ name, rename }: { name: string; rename: (name: string) => v
 /** The figures go to a stage, [ and ] to the neighbouring working. */
 function useStageKeys(id: string, projectId: string, stages: Technique['stages']) {
   const navigate = useNavigate();
-  const bench = useQuery({ queryKey: ['bench'], queryFn: () => value(api.GET('/api/bench')) }).data;
-  const here = bench?.projects.find((p) => p.id === projectId)?.workings ?? [];
+  const here = useAround(projectId);
   const go = (by: number) => {
     const place = here.findIndex((w) => w.id === id);
     const next = here[(place + by + here.length) % here.length];
