@@ -395,7 +395,7 @@ public class CardTests
             ? Mm(double.Parse(figure[..^3], System.Globalization.CultureInfo.InvariantCulture))
             : null;
 
-    private sealed record DemoDrawer(DrawerContents Contents, IReadOnlyList<Owned<Cloth>> Cloths)
+    internal sealed record DemoDrawer(DrawerContents Contents, IReadOnlyList<Owned<Cloth>> Cloths)
     {
         public CardAsk Ask(string machine, string cloth) =>
             new(
@@ -435,7 +435,12 @@ public class CardTests
                             .Select(t => new TriedNote(
                                 t.GetProperty("machine").GetString()!,
                                 t.GetProperty("foot").GetString()!,
-                                t.TryGetProperty("needle", out var n) ? n.GetString()! : "",
+                                t.TryGetProperty("needle", out var n)
+                                    ? Of<Needle>("needle")
+                                        .Single(o => o.Id == n.GetString())
+                                        .Is.TwinSpacing
+                                        ?? Length.Zero
+                                    : null,
                                 t.GetProperty("clears").GetBoolean(),
                                 Mm(t.TryGetProperty("width", out var w) ? w.GetDouble() : 0),
                                 DateOnly.Parse(

@@ -47,11 +47,15 @@ public class FitTests
     [InlineData("strike", "", "opening=6.4", "size=90", "", "width=5", "stop")]
     [InlineData("strike", "", "opening=3.5", "size=90", "", "offset=1", "well")]
     [InlineData("strike", "", "opening=3.4", "size=90", "", "offset=1", "stop")]
+    [InlineData("strike", "plateOpening=6.5", "opening=9", "size=90", "", "width=5", "well")]
+    [InlineData("strike", "plateOpening=6.4", "opening=9", "size=90", "", "width=5", "stop")]
+    [InlineData("strike", "kind=home", "opening=9", "size=90", "", "width=5", "unknown")]
+    [InlineData("strike", "plateOpening=1", "opening=9", "size=90", "", "", "well")]
     [InlineData("strike", "", "kind=satin", "size=90", "", "width=5", "unknown")]
     [InlineData("strike", "", "opening=6.5", "point=universal", "", "width=5", "unknown")]
     [InlineData(
         "twin-plate",
-        "plateOpening=5.9",
+        "widestStitch=9,plateOpening=6.7",
         "opening=9",
         "size=90,twinSpacing=3",
         "",
@@ -60,7 +64,7 @@ public class FitTests
     )]
     [InlineData(
         "twin-plate",
-        "plateOpening=5.8",
+        "widestStitch=9,plateOpening=6.6",
         "opening=9",
         "size=90,twinSpacing=3",
         "",
@@ -69,8 +73,17 @@ public class FitTests
     )]
     [InlineData(
         "twin-plate",
-        "plateOpening=9",
-        "opening=5.8",
+        "widestStitch=9,plateOpening=9",
+        "opening=6.6",
+        "size=90,twinSpacing=3",
+        "",
+        "width=2",
+        "stop"
+    )]
+    [InlineData(
+        "twin-plate",
+        "widestStitch=4.9,plateOpening=9",
+        "opening=9",
         "size=90,twinSpacing=3",
         "",
         "width=2",
@@ -91,6 +104,8 @@ public class FitTests
     [InlineData("twin-groove", "", "grooves=5,grooveWidth=3", "twinSpacing=3.1", "", "", "stop")]
     [InlineData("twin-groove", "", "grooves=5,grooveWidth=3", "twinSpacing=1.5", "", "", "well")]
     [InlineData("twin-groove", "", "grooves=5,grooveWidth=3", "twinSpacing=1.4", "", "", "care")]
+    [InlineData("twin-groove", "", "grooves=5,groovePitch=3", "twinSpacing=2.6", "", "", "stop")]
+    [InlineData("twin-groove", "", "grooves=5,groovePitch=3", "twinSpacing=2.5", "", "", "unknown")]
     [InlineData("twin-groove", "", "kind=pintuck", "twinSpacing=2", "", "", "unknown")]
     [InlineData(
         "straight-plate",
@@ -108,6 +123,7 @@ public class FitTests
     [InlineData("relief", "", "relief=1.5", "", "", "buildUp=2", "well")]
     [InlineData("relief", "", "relief=1.5", "", "", "buildUp=2.1", "stop")]
     [InlineData("relief", "", "relief=0.3,grooves=1,grooveWidth=3", "", "", "buildUp=4", "well")]
+    [InlineData("relief", "", "kind=zipper,relief=0.3", "", "", "buildUp=8", "not asked")]
     [InlineData("relief", "", "kind=satin", "", "", "buildUp=2", "unknown")]
     [InlineData("feed-dogs", "feedDogs=covers", "", "", "", "down", "well")]
     [InlineData("feed-dogs", "feedDogs=neither", "", "", "", "down", "stop")]
@@ -155,11 +171,16 @@ public class FitTests
     [InlineData("point", "", "", "point=ballpoint", "build=weave,weight=111", "", "well")]
     [InlineData("point", "", "", "point=universal", "weight=100", "", "unknown")]
     [InlineData("size", "", "", "size=70", "weight=59", "", "well")]
-    [InlineData("size", "", "", "size=80", "weight=59", "", "care")]
+    [InlineData("size", "", "", "size=80", "weight=53.9", "", "care")]
+    // Within a tenth of 60 the bands on both sides serve.
+    [InlineData("size", "", "", "size=80", "weight=54", "", "well")]
+    [InlineData("size", "", "", "size=60", "weight=66", "", "well")]
+    [InlineData("size", "", "", "size=60", "weight=66.1", "", "care")]
     [InlineData("size", "", "", "size=80", "weight=60", "", "well")]
     [InlineData("size", "", "", "size=80", "weight=110", "", "well")]
-    [InlineData("size", "", "", "size=90", "weight=110", "", "care")]
-    [InlineData("size", "", "", "size=90", "weight=110", "bulky", "well")]
+    [InlineData("size", "", "", "size=90", "weight=98.9", "", "care")]
+    [InlineData("size", "", "", "size=90", "weight=98.9", "bulky", "well")]
+    [InlineData("size", "", "", "size=100", "weight=98.9", "bulky", "care")]
     [InlineData("size", "", "", "size=90", "build=weave", "", "unknown")]
     [InlineData("hand-wheel", "kind=home", "kind=satin", "", "", "", "care")]
     [InlineData("untried", "id=m", "id=f", "", "", "", "care")]
@@ -234,20 +255,63 @@ public class FitTests
                 }.Order()
             );
 
+    [Theory]
+    // 6 − 1.0 − 2 · 0.4 − 4 = 0.2 is no width that a dial has.
+    [InlineData("widestStitch=7,plateOpening=6", "opening=9", "size=100,twinSpacing=4", 0.0)]
+    [InlineData("widestStitch=7,plateOpening=8", "opening=5", "size=80,twinSpacing=2", 1.0)]
+    [InlineData("widestStitch=7,plateOpening=8", "opening=7.5", "size=100,twinSpacing=4", 1.5)]
+    [InlineData("widestStitch=5,plateOpening=9", "opening=9", "size=80,twinSpacing=4", 1.0)]
+    [InlineData("widestStitch=7,plateOpening=8", "opening=2", "size=80", 0.5)]
+    [InlineData("widestStitch=9,plateOpening=5", "opening=14", "size=80", 3.5)]
+    [InlineData("widestStitch=7,plateOpening=8", "opening=3", "size=80,twinSpacing=2", null)]
+    public void The_greatest_safe_width_leaves_room_for_the_blade_and_air(
+        string machine,
+        string foot,
+        string needle,
+        double? safe
+    )
+    {
+        var c = Together(machine, foot, needle, "", "");
+
+        Clearance.Widest(c).ShouldBe(safe is { } mm ? Length.FromMillimetres(mm) : null);
+    }
+
+    /// <summary>Whatever is owned: set to the greatest safe width nothing strikes, half a step wider something does.</summary>
     [Fact]
-    public void The_greatest_safe_width_of_a_pair_is_shown() =>
-        Fitting
-            .Of(
-                Together(
-                    "widestStitch=7,plateOpening=6",
-                    "opening=9",
-                    "size=90,twinSpacing=4",
-                    "",
-                    "width=3"
-                )
+    public void The_greatest_safe_width_is_safe_and_the_greatest() =>
+        Gen.Select(
+                Gen.Double[3, 12],
+                Gen.Double[3, 12],
+                Gen.Double[3, 9],
+                Gen.Int[60, 110],
+                Gen.Int[0, 5].Select(i => new[] { 0, 1.6, 2, 2.5, 3, 4 }[i])
             )
-            .Findings.Single(f => f.Code == "twin-plate")
-            .Remedy.ShouldContain("2 mm");
+            .Sample(
+                (opening, plate, widest, size, pair) =>
+                {
+                    var c = Together(
+                        $"widestStitch={widest:R},plateOpening={plate:R}",
+                        $"opening={opening:R}",
+                        $"size={size},twinSpacing={pair:R}",
+                        "",
+                        ""
+                    );
+                    bool Stops(Length width) =>
+                        Fitting
+                            .Of(c with { For = new Sewing(width) })
+                            .Findings.Any(f =>
+                                f
+                                    is {
+                                        Severity: Severity.Stop,
+                                        Code: "strike" or "twin-plate" or "width"
+                                    }
+                            );
+                    return Clearance.Widest(c) is { } safe
+                        ? !Stops(safe) && Stops(safe + Length.FromMillimetres(0.5))
+                        : Stops(Length.Zero);
+                },
+                iter: 2000
+            );
 
     [Theory]
     // A strike that was seen stops what the sum lets through, from its width on.
@@ -281,7 +345,7 @@ public class FitTests
                 new TriedNote(
                     "m",
                     "f",
-                    "",
+                    null,
                     clears,
                     Length.FromMillimetres(triedAt),
                     new DateOnly(2026, 5, 1)

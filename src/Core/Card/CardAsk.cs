@@ -39,6 +39,15 @@ public sealed record CardAsk(
     Ruler Ruler
 )
 {
+    /// <summary>The foot that was chosen; null to choose one.</summary>
+    public Owned<Foot>? Foot { get; init; }
+
+    /// <summary>The needle that was chosen; null to choose one.</summary>
+    public Owned<Needle>? Needle { get; init; }
+
+    /// <summary>The stabiliser that was chosen; null to choose one.</summary>
+    public Owned<Stabiliser>? Stabiliser { get; init; }
+
     /// <summary>Grams a square metre, when they are known.</summary>
     public double? Grams => Cloth?.Is.Weight?.GramsPerSquareMetre;
 
@@ -63,7 +72,8 @@ public sealed record Wants(
     double? Differential = null,
     int Passes = 1,
     Length? DialledLength = null,
-    Length? DialledWidth = null
+    Length? DialledWidth = null,
+    Length? Pair = null
 )
 {
     public static LengthField CordField { get; } =
@@ -91,6 +101,10 @@ public sealed record Wants(
     /// <summary>The same for the width.</summary>
     public static LengthField DialledWidthField { get; } =
         Fine("dialledWidth", "Width on the dial", "When the plan knows it.", 0.1, 15);
+
+    /// <summary>The pair that the plan is reckoned with.</summary>
+    public static LengthField PairField { get; } =
+        Fine("needleSpacing", "Needles apart", "From needle to needle of the pair.", 0.5, 10);
 
     public static LengthField TailField { get; } =
         new(
@@ -169,7 +183,8 @@ public sealed record Wants(
             reader.OptionalNumber(DifferentialField),
             (int)(reader.OptionalNumber(PassesField) ?? 1),
             Of(DialledLengthField),
-            Of(DialledWidthField)
+            Of(DialledWidthField),
+            Of(PairField)
         );
 
         Length? Of(LengthField field) => reader.OptionalLength(field);

@@ -33,13 +33,14 @@ public static class CardWriter
                 new Finding(
                     "narrower",
                     Severity.Care,
-                    $"{pick.Foot!.Name} lets a stitch of {Say.Mm(pick.Width)} through, and {Say.Mm(wanted)} would be better.",
+                    $"{pick.Foot?.Name ?? "The plate"} lets a stitch of {Say.Mm(pick.Width)} through, and {Say.Mm(wanted)} would be better.",
                     plan.WidthBecause,
                     "Keep to the narrower stitch here, or find a foot with a wider opening."
                 )
             );
         }
         var together = Fitting.Of(pick.Combination(ask));
+        findings.AddRange(pick.Misfits(ask));
         findings.AddRange(together.Findings.Where(f => f.Code != "hand-wheel"));
         findings.AddRange(Lines.Noticed(technique, ask));
         var lines = Lines.Of(technique, ask, plan, length, pick);
@@ -56,7 +57,7 @@ public static class CardWriter
             [.. together.Unchecked.Select(u => u.Says).Distinct()]
         )
         {
-            Findings = [.. findings],
+            Findings = Finding.GravestFirst(findings),
         };
     }
 
@@ -123,17 +124,15 @@ public static class CardWriter
                 ),
             ];
         }
-        var pair = technique.Twin
-            ? new Owned<Needle>(
-                "",
-                "a pair of needles",
-                new Needle(null, 80, null, Length.FromMillimetres(1.6))
-            )
-            : null;
+        var needle = new Owned<Needle>(
+            "",
+            technique.Twin ? "a pair of needles" : "a needle",
+            new Needle(null, 80, null, Length.FromMillimetres(technique.Twin ? 1.6 : 0))
+        );
         var alone = Fitting.Of(
             new Combination(
                 ask.Machine,
-                Needle: pair,
+                Needle: needle,
                 For: SewingOf(technique, ask, plan.WidthLeast)
             )
         );

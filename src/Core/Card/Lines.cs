@@ -29,7 +29,8 @@ internal static class Lines
                 technique.NeedsOverlocker ? "Needle threads" : "Needle thread",
                 technique.Above,
                 ask,
-                technique.ChosenBelow ? null : ask.Thread
+                technique.ChosenBelow ? null : ask.Thread,
+                pick.Needle.Is
             ),
             technique.ElasticBelow
                 ? ElasticLine(ask)
@@ -86,9 +87,9 @@ internal static class Lines
         );
         lines.Add(Pressure(technique, machine));
         lines.Add(FeedDogs(technique, machine));
-        if (technique.Differential is { } usual)
+        if (technique.Differential is { } ratio)
         {
-            var wanted = ask.Wants.Differential ?? usual;
+            var wanted = ask.Wants.Differential ?? ratio;
             lines.Add(
                 new(
                     "differential",
@@ -112,7 +113,21 @@ internal static class Lines
             );
         }
         lines.Add(Speed(technique, machine));
-        if (technique.Stabiliser(ask) is { } stabiliser)
+        if (ask.Stabiliser is { } under)
+        {
+            lines.Add(
+                new(
+                    "stabiliser",
+                    "Stabiliser",
+                    under.Name,
+                    "",
+                    technique.Stabiliser(ask) is { } usual
+                        ? $"As chosen; usual here: {usual.Figure}. {usual.Because}"
+                        : "As chosen."
+                )
+            );
+        }
+        else if (technique.Stabiliser(ask) is { } stabiliser)
         {
             lines.Add(
                 new(
@@ -224,8 +239,11 @@ internal static class Lines
             "Needle",
             needle.Name,
             needle.Id.Length == 0 ? "not in the drawer" : "",
-            technique.Twin
-                ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest pair that stands in a groove of {Say.Mm(groove)}." : "A pair that suits the groove.")} {cloth}"
+            ask.Needle is not null ? "As chosen."
+                : technique.Twin && ask.Wants.Pair is not null
+                    ? $"The pair that is planned. {cloth}"
+                : technique.Twin
+                    ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest pair that stands in a groove of {Say.Mm(groove)}." : "A pair that suits the groove.")} {cloth}"
                 : $"{cloth} {PointReason(needle.Is.Point)}"
         );
     }
@@ -247,10 +265,17 @@ internal static class Lines
         string setting,
         ThreadWanted wanted,
         CardAsk ask,
-        Owned<Thread>? chosen
+        Owned<Thread>? chosen,
+        Drawer.Needle? through = null
     )
     {
-        var thread = chosen ?? ThreadMatch.Best(ask.Drawer.Threads, wanted, ask.Cloth?.Is.Colour);
+        var passing = ask
+            .Drawer.Threads.Where(t => through is null || Fit.Rules.Eye.Passes(t.Is, through))
+            .ToList();
+        var thread =
+            chosen
+            ?? ThreadMatch.Best(passing, wanted, ask.Cloth?.Is)
+            ?? ThreadMatch.Best(ask.Drawer.Threads, wanted, ask.Cloth?.Is);
         var seen =
             thread?.Is.Colour is { } colour && ask.Cloth?.Is.Colour is { } cloth
                 ? ThreadMatch.Visible(Lab.Difference(colour.ToLab(), cloth.ToLab()))
@@ -262,8 +287,8 @@ internal static class Lines
 
     private static CardLine ElasticLine(CardAsk ask)
     {
-        var elastic = ask.Elastic ?? (ask.Drawer.Elastics is [var first, ..] ? first : null);
-        var isThick = elastic?.Is.Diameter > Length.FromMillimetres(0.8);
+        var elastic = ask.Elastic ?? ThreadMatch.Best(ask.Drawer.Elastics, ask.Cloth?.Is);
+        var isThick = elastic?.Is.Diameter > ThreadMatch.Thick;
         return new(
             "bobbin-thread",
             "Bobbin thread",

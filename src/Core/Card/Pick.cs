@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
 
@@ -31,23 +32,27 @@ internal sealed record Pick(
             ask.Drawer.Tried
         );
 
-    /// <summary>Picks foot and needle together, because each has to clear the other.</summary>
+    /// <summary>
+    /// Picks foot and needle together, because each has to clear the other. What was chosen is taken as it is; what the card would
+    /// rather have stands beside it.
+    /// </summary>
     /// <param name="wanted">The stitch width that is wanted; down to the plan's least where no foot lets it through.</param>
     public static Pick For(CardTechnique technique, CardAsk ask, StitchPlan plan, Length wanted)
     {
         technique = technique with { Feet = technique.FeetFor?.Invoke(ask) ?? technique.Feet };
-        var found = Candidates(technique, ask, wanted);
+        // Half a millimetre at a time, as dials step, down to the narrowest that serves.
         var width = wanted;
-        if (found.Count == 0 && plan.WidthLeast < wanted)
+        var found = Candidates(technique, ask, width);
+        while (found.Count == 0 && width > plan.WidthLeast)
         {
-            // Half a millimetre at a time, as dials step, down to the narrowest that serves.
-            while (found.Count == 0 && width > plan.WidthLeast)
-            {
-                width = Length.Max(plan.WidthLeast, width - Length.FromMillimetres(0.5));
-                found = Candidates(technique, ask, width);
-            }
+            width = Length.Max(plan.WidthLeast, width - Length.FromMillimetres(0.5));
+            found = Candidates(technique, ask, width);
         }
         var best = found.Count > 0 ? found[0] : (Candidate?)null;
+        if (ask.Foot is not null || ask.Needle is not null)
+        {
+            return Chosen(technique, ask, plan, wanted, best, width);
+        }
         List<FootOption> options = [];
         if (best is { } first)
         {
@@ -63,16 +68,112 @@ internal sealed record Pick(
         {
             options.Add(Buy(technique, ask, wanted, needle));
         }
-        return new Pick(technique, best?.Foot, needle, best is null ? wanted : width, options);
+        return new Pick(
+            technique,
+            best?.Foot,
+            needle,
+            best is null ? PastPlate(technique, ask, needle, wanted) : width,
+            options
+        );
+    }
+
+    /// <summary>Without a foot it is the plate alone that bounds the stitch.</summary>
+    private static Length PastPlate(
+        CardTechnique technique,
+        CardAsk ask,
+        Owned<Needle> needle,
+        Length wanted
+    ) =>
+        Clearance.Widest(
+            new Combination(
+                ask.Machine,
+                Needle: needle,
+                For: CardWriter.SewingOf(technique, ask, wanted)
+            )
+        )
+            is { } safe
+            ? Length.Min(wanted, safe)
+            : wanted;
+
+    /// <summary>With a foot or a needle that was chosen, whether it serves or not.</summary>
+    private static Pick Chosen(
+        CardTechnique technique,
+        CardAsk ask,
+        StitchPlan plan,
+        Length wanted,
+        Candidate? best,
+        Length width
+    )
+    {
+        var rather = For(technique, ask with { Foot = null, Needle = null }, plan, wanted);
+        var foot = ask.Foot ?? best?.Foot ?? rather.Foot;
+        var needle = ask.Needle ?? best?.Needle ?? Needles(technique, ask, foot?.Is).First();
+        List<FootOption> options = [];
+        if (foot is not null)
+        {
+            var place = PlaceOf(technique, foot.Is.Kind);
+            options.Add(
+                place < 0
+                    ? new FootOption("chosen", foot.Id, foot.Name, "As chosen.", "")
+                    : Option("chosen", new Candidate(foot, needle, technique.Feet[place]))
+            );
+        }
+        options.AddRange(rather.Options.Where(o => o.Id.Length == 0 || o.Id != foot?.Id));
+        return new Pick(technique, foot, needle, best is null ? plan.WidthLeast : width, options)
+        {
+            Rather = rather,
+        };
+    }
+
+    /// <summary>What the card would take, where something else was chosen.</summary>
+    public Pick? Rather { get; private init; }
+
+    /// <summary>What was chosen and does not belong to this technique at all; what does not go together, the rules say.</summary>
+    public IEnumerable<Finding> Misfits(CardAsk ask)
+    {
+        if (ask.Foot is { } foot && PlaceOf(Technique, foot.Is.Kind) < 0)
+        {
+            yield return new Finding(
+                "foot-for-another",
+                Severity.Care,
+                $"{foot.Name} is not a foot for this.",
+                $"What serves here: {string.Join(", ", Technique.Feet.SelectMany(f => f.Kinds).Distinct().Select(FootKinds.Label))}. {Technique.Feet[0].Because}",
+                Rather?.Foot is { } other
+                    ? $"Take {other.Name}."
+                    : $"No foot of the drawer serves; look for a {FootKinds.Label(Technique.Feet[0].Kinds[0])} foot."
+            )
+            {
+                Cure = Rather?.Foot is { Id.Length: > 0 } cure ? new Cure("foot", cure.Id) : null,
+            };
+        }
+        if (ask.Needle is { } needle && needle.Is.IsTwin != Technique.Twin)
+        {
+            yield return new Finding(
+                "needle-for-another",
+                Severity.Stop,
+                Technique.Twin
+                    ? $"{needle.Name} is one needle, and this is sewn with a pair."
+                    : $"{needle.Name} is a pair, and this is sewn with one needle.",
+                Technique.Twin
+                    ? "Two lines of stitching side by side pull the ridge up between them."
+                    : "A pair would sew two lines, and strike where there is room for one needle.",
+                Rather is { } other ? $"Take {other.Needle.Name}." : "Take another needle."
+            )
+            {
+                Cure = Rather?.Needle is { Id.Length: > 0 } cure
+                    ? new Cure("needle", cure.Id)
+                    : null,
+            };
+        }
     }
 
     private static List<Candidate> Candidates(CardTechnique technique, CardAsk ask, Length width)
     {
         List<(Candidate Candidate, int Place, Verdict Verdict)> found = [];
-        foreach (var foot in ask.Drawer.Feet)
+        foreach (var foot in ask.Foot is { } only ? [only] : ask.Drawer.Feet)
         {
             var place = PlaceOf(technique, foot.Is.Kind);
-            if (place < 0)
+            if (place < 0 && ask.Foot is null)
             {
                 continue;
             }
@@ -88,9 +189,15 @@ internal sealed record Pick(
                     ask.Drawer.Tried
                 );
                 var (verdict, _) = Fitting.Glance(c);
-                if (verdict != Verdict.No && HasAir(c))
+                if (verdict != Verdict.No)
                 {
-                    found.Add((new Candidate(foot, needle, technique.Feet[place]), place, verdict));
+                    found.Add(
+                        (
+                            new Candidate(foot, needle, technique.Feet[Math.Max(0, place)]),
+                            place,
+                            verdict
+                        )
+                    );
                     break;
                 }
             }
@@ -114,24 +221,6 @@ internal sealed record Pick(
         ];
     }
 
-    /// <summary>
-    /// Whether a pair of needles has the air that a single one must have. The rule for pairs asks for none; what is
-    /// recommended leaves it.
-    /// </summary>
-    private static bool HasAir(Combination c)
-    {
-        if (
-            c.Needle is not { Is: { IsTwin: true, Blade: { } blade } needle }
-            || c.Note is { Clears: true }
-        )
-        {
-            return true;
-        }
-        var takes = needle.TwinSpacing!.Value + c.Sewing.Width + blade + 2 * Fit.Rules.Strike.Air;
-        return !(c.Foot?.Is.Opening is { } foot && Say.Over(takes, foot))
-            && !(c.Machine?.Is.PlateOpening is { } plate && Say.Over(takes, plate));
-    }
-
     private static int PlaceOf(CardTechnique technique, string? kind)
     {
         for (var i = 0; i < technique.Feet.Count; i++)
@@ -144,13 +233,17 @@ internal sealed record Pick(
         return -1;
     }
 
-    /// <summary>Needles to try with a foot, the best first: those that are owned, then one to look for.</summary>
+    /// <summary>Needles to try with a foot, the best first: the chosen one, else those that are owned, then one to look for.</summary>
     private static IEnumerable<Owned<Needle>> Needles(
         CardTechnique technique,
         CardAsk ask,
         Foot? foot
     )
     {
+        if (ask.Needle is { } chosen)
+        {
+            return [chosen];
+        }
         var (from, to) = Sizes(technique, ask);
         var point = PointFor(technique, ask.Cloth?.Is);
         var owned = ask.Drawer.Needles.Where(n =>
@@ -161,30 +254,51 @@ internal sealed record Pick(
         );
         if (technique.Twin)
         {
-            var groove = foot?.GrooveWidth;
+            // The plan is reckoned with one pair, and that is what is set.
+            if (ask.Wants.Pair is { } planned)
+            {
+                return owned
+                    .Where(n => Length.Between(n.Is.TwinSpacing!.Value, planned).Millimetres < 0.01)
+                    .Append(Described(ask, point, from, planned.Millimetres));
+            }
+            var groove = foot?.GrooveAtMost;
             return owned
                 .Where(n => groove is null || !Say.Over(n.Is.TwinSpacing!.Value, groove.Value))
                 .OrderByDescending(n => n.Is.TwinSpacing!.Value)
                 .Concat(
                     UsualPairs
                         .Where(s => groove is null ? s == 2 : s <= groove.Value.Millimetres + 1e-9)
+                        // The closest pair there is, where none is close enough: the rules then say so.
+                        .DefaultIfEmpty(UsualPairs[^1])
                         .Select(s => Described(ask, point, from, s))
                 );
         }
-        return owned
-            .Where(n => n.Is.Size >= from && n.Is.Size <= to && Suits(n.Is, point, ask.Cloth?.Is))
+        var suiting = owned.Where(n => Suits(n.Is, point, ask.Cloth?.Is)).ToList();
+        int? one = technique.Bulky(ask) ? OneUp(suiting, from, to) : null;
+        return suiting
+            .Where(n => one is { } size ? n.Is.Size == size : n.Is.Size >= from && n.Is.Size <= to)
             .OrderBy(n => n.Is.Point == point ? 0 : 1)
             .ThenBy(n => Math.Abs(n.Is.Size!.Value - (from + to) / 2d))
-            .Append(Described(ask, point, technique.Bulky(ask) ? to : from, 0));
+            .ThenBy(n => n.Is.Size)
+            .Append(Described(ask, point, one ?? from, 0));
+    }
+
+    /// <summary>For layers or bulk the next size of the drawer above what one layer takes: one up, and never more.</summary>
+    private static int OneUp(IReadOnlyList<Owned<Needle>> suiting, int from, int to)
+    {
+        var sizes = suiting.Select(n => n.Is.Size!.Value).Distinct().Order().ToList();
+        var one = sizes
+            .Where(s => s >= from && s <= to)
+            .OrderBy(s => Math.Abs(s - (from + to) / 2d))
+            .ThenBy(s => s)
+            .FirstOrDefault(from);
+        return sizes.Where(s => s > one && s <= one + 10).FirstOrDefault(one + 10);
     }
 
     /// <summary>The band for the cloth, raised where the thread needs a larger eye.</summary>
     private static (int From, int To) Sizes(CardTechnique technique, CardAsk ask)
     {
-        var (from, to) =
-            ask.Cloth?.Is.Weight is { } weight ? NeedleSize.For(weight, technique.Bulky(ask))
-            : technique.Bulky(ask) ? (80, 100)
-            : (80, 90);
+        var (from, to) = ask.Cloth?.Is.Weight is { } weight ? NeedleSize.For(weight) : (80, 90);
         if (ask.Thread?.Is.Diameter is { } thick)
         {
             var eye = Fit.Rules.Eye.NeedleFor(thick);
@@ -250,8 +364,9 @@ internal sealed record Pick(
     {
         var machine = ask.Machine.Is;
         var blade = needle.Is.Blade ?? Length.FromMillimetres(0.9);
-        var opening =
-            width + (needle.Is.TwinSpacing ?? Length.Zero) + blade + 2 * Fit.Rules.Strike.Air;
+        var pair = needle.Is.TwinSpacing ?? Length.Zero;
+        var sewing = CardWriter.SewingOf(technique, ask, width);
+        var opening = width + pair + blade + 2 * (Clearance.Air(pair) + sewing.Offset);
         var mount =
             machine.Mounts.Count == 0
                 ? "a mount that fits the machine"

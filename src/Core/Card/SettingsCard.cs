@@ -5,7 +5,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Card.SettingsCard>;
 namespace ZephyrReach.Core.Card;
 
 /// <summary>A foot for a working: the best that is owned, the next best, or what to look for.</summary>
-/// <param name="Rank">best, next or buy.</param>
+/// <param name="Rank">chosen, best, next or buy.</param>
 /// <param name="Id">Its id in the drawer; empty for one to look for.</param>
 /// <param name="Because">Why it serves.</param>
 /// <param name="Costs">What it costs to use it rather than a better one; empty for the best.</param>
@@ -60,7 +60,7 @@ public sealed record SettingsCard(
             "feet",
             "The foot to take, the next best, or what to look for.",
             c => c.Feet,
-            Figure<FootOption>.Text("rank", "best, next or buy.", f => f.Rank),
+            Figure<FootOption>.Text("rank", "chosen, best, next or buy.", f => f.Rank),
             Figure<FootOption>.Text("id", "Its id in the drawer, or empty.", f => f.Id),
             Figure<FootOption>.Text("name", "Its name.", f => f.Name),
             Figure<FootOption>.Text("because", "Why it serves.", f => f.Because),

@@ -34,6 +34,10 @@ public sealed record Foot(
     /// <summary>Whether it has grooves, as far as is known.</summary>
     public bool HasGrooves => Grooves > 0 || (Grooves is null && Kind == FootKinds.Pintuck);
 
+    /// <summary>A groove is no wider than this: its width, or, where that is not known, its pitch less half a millimetre of wall.</summary>
+    public Length? GrooveAtMost =>
+        GrooveWidth ?? (GroovePitch is { } pitch ? pitch - Length.FromMillimetres(0.5) : null);
+
     private static readonly ChoiceField KindField = new(
         "kind",
         "Kind",

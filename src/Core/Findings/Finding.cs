@@ -13,6 +13,11 @@ public enum Severity
     Stop,
 }
 
+/// <summary>What a remedy changes, so that one press does it.</summary>
+/// <param name="Field">The field of the ask, or the kind of thing that is chosen from the drawer.</param>
+/// <param name="Value">What it is set to, as it is typed; or the id of the thing.</param>
+public sealed record Cure(string Field, string Value);
+
 /// <summary>Something noticed in an ask or a swatch.</summary>
 /// <param name="Code">Names the kind of finding, such as <c>row-off-edge</c>.</param>
 /// <param name="Severity">How grave it is.</param>
@@ -27,6 +32,9 @@ public sealed record Finding(
     string Remedy
 )
 {
+    /// <summary>What the remedy changes; null where it names no figure, or where a hand has to do it.</summary>
+    public Cure? Cure { get; init; }
+
     /// <summary>What was noticed with the gravest first; of those alike in the order in which they were noticed.</summary>
     public static IReadOnlyList<Finding> GravestFirst(IReadOnlyList<Finding> noticed) =>
         noticed.Count > 1 ? [.. noticed.OrderByDescending(f => f.Severity)] : noticed;

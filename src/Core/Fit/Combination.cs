@@ -33,14 +33,14 @@ public sealed record Sewing(
 /// <summary>A note that a foot was tried on a machine.</summary>
 /// <param name="Machine">The machine's id.</param>
 /// <param name="Foot">The foot's id.</param>
-/// <param name="Needle">The needle's id; empty when any was meant.</param>
+/// <param name="Pair">The spacing of the pair it was tried with; zero for one needle; null when any was meant.</param>
 /// <param name="Clears">Whether the needle cleared the foot all through its swing, or struck.</param>
 /// <param name="Width">The stitch width it was tried at; nothing for straight stitches.</param>
 /// <param name="On">The day.</param>
 public sealed record TriedNote(
     string Machine,
     string Foot,
-    string Needle,
+    Length? Pair,
     bool Clears,
     Length Width,
     DateOnly On
@@ -48,21 +48,21 @@ public sealed record TriedNote(
 {
     /// <summary>
     /// Whether the note says something of a combination. That it clears counts up to the width it was tried at, and for a
-    /// pair of needles only when that very pair was tried; that it strikes counts from that width on.
+    /// pair of needles only when a pair of that spacing was tried; that it strikes counts from that width on.
     /// </summary>
     public bool Covers(Combination c) =>
-        c.Machine?.Id == Machine
-        && c.Foot?.Id == Foot
-        && (
-            Needle.Length == 0
-                ? !Clears || c.Needle is not { Is.IsTwin: true }
-                : c.Needle?.Id == Needle
-        )
+        IsOf(c)
         && (
             Clears
                 ? c.Sewing.Width <= Width && c.Sewing.Offset == Length.Zero
                 : c.Sewing.Width >= Width
         );
+
+    /// <summary>Whether it is about this machine, this foot and this kind of needle: one, or a pair of this spacing.</summary>
+    internal bool IsOf(Combination c) =>
+        c.Machine?.Id == Machine
+        && c.Foot?.Id == Foot
+        && ((Pair is null && !Clears) || (Pair ?? Length.Zero) == Clearance.PairOf(c.Needle?.Is));
 }
 
 /// <summary>Things that are to be used together, and for what. What is left out is not looked at.</summary>

@@ -4,8 +4,8 @@ namespace ZephyrReach.Core.Fit;
 
 /// <summary>Needle sizes by cloth.</summary>
 /// <remarks>
-/// Workshop rule: under 60 g/m² sizes 60 to 70, to 110 70 to 80, to 200 80 to 90, to 300 90 to 100, over that 100 to 110;
-/// one size up for several layers or bulk.
+/// Workshop rule: under 60 g/m² sizes 60 to 70, to 110 70 to 80, to 200 80 to 90, to 300 90 to 100, over that 100 to 110. Within a
+/// tenth of a boundary the bands on both sides serve; for several layers or bulk one size more.
 /// </remarks>
 public static class NeedleSize
 {
@@ -18,12 +18,22 @@ public static class NeedleSize
         (double.PositiveInfinity, 100, 110),
     ];
 
-    /// <summary>The two sizes (NM) that suit a cloth: the finer first.</summary>
-    /// <param name="bulky">Several layers or a thick seam: one size up.</param>
-    public static (int From, int To) For(ClothWeight weight, bool bulky = false)
+    private const double Near = 0.1;
+
+    /// <summary>The two sizes (NM) that one layer of a cloth takes: the finer first.</summary>
+    public static (int From, int To) For(ClothWeight weight)
     {
         var grams = weight.GramsPerSquareMetre;
         var band = Bands.First(b => b.Under == 60 ? grams < b.Under : grams <= b.Under);
-        return bulky ? (band.From + 10, band.To + 10) : (band.From, band.To);
+        return (band.From, band.To);
+    }
+
+    /// <summary>The sizes that serve a cloth, from the finest to the thickest.</summary>
+    /// <param name="bulky">Several layers or a thick seam.</param>
+    public static (int From, int To) Serving(ClothWeight weight, bool bulky)
+    {
+        var grams = weight.GramsPerSquareMetre;
+        (int From, int To) At(double near) => For(ClothWeight.FromGramsPerSquareMetre(near));
+        return (At(grams / (1 + Near)).From, At(grams / (1 - Near)).To + (bulky ? 10 : 0));
     }
 }

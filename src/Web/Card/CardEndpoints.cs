@@ -96,6 +96,9 @@ public static class CardEndpoints
         var (cloth, e2) = open.Named<Cloth>(json, "cloth");
         var (thread, e3) = open.Named<Thread>(json, "thread");
         var (elastic, e4) = open.Named<Elastic>(json, "elastic");
+        var (foot, e5) = open.Named<Foot>(json, "foot");
+        var (needle, e6) = open.Named<Needle>(json, "needle");
+        var (stabiliser, e7) = open.Named<Stabiliser>(json, "stabiliser");
         var reader = new AskReader(told, here.Ruler);
         var wants = Wants.Read(reader, card);
         if (cloth is null && reader.OptionalNumber(Wants.ClothWeightField) is { } grams)
@@ -108,7 +111,7 @@ public static class CardEndpoints
         }
         List<FieldError> errors =
         [
-            .. new[] { e1, e2, e3, e4 }.OfType<FieldError>(),
+            .. new[] { e1, e2, e3, e4, e5, e6, e7 }.OfType<FieldError>(),
             .. reader.Errors,
         ];
         if (errors.Count > 0)
@@ -123,13 +126,19 @@ public static class CardEndpoints
             elastic,
             wants,
             here.Ruler
-        );
+        )
+        {
+            Foot = foot,
+            Needle = needle,
+            Stabiliser = stabiliser,
+        };
         return (machine is null ? any with { Machine = Default(card, any, open) } : any, []);
     }
 
     /// <summary>The first machine that does it best, else one that can, else the first; else what the workroom knows of its own.</summary>
     private static Owned<Machine> Default(CardTechnique card, CardAsk ask, OpenDrawer open)
     {
+        ask = ask with { Foot = null, Needle = null };
         var machines = open.Of<Machine>("machine");
         return machines.MaxBy(m =>
                 CardWriter.Write(card, ask with { Machine = m }) switch

@@ -38,9 +38,10 @@ internal sealed class Schemas(OpenApiDocument document)
     public IOpenApiSchema Told(string name, IReadOnlyList<Figure> figures)
     {
         var schema = ToldAlone(figures);
-        schema.Properties!["findings"] = ListOf(
-            Named("Finding", Texts("code", "severity", "says", "because", "remedy"))
-        );
+        var finding = Texts("code", "severity", "says", "because", "remedy");
+        // What the remedy changes: left out where a hand has to do it.
+        finding.Properties!["cure"] = Named("Cure", Texts("field", "value"));
+        schema.Properties!["findings"] = ListOf(Named("Finding", finding));
         schema.Required!.Add("findings");
         return Named(name, schema);
     }

@@ -55,7 +55,12 @@ public sealed record OpenDrawer(
             .. Notes.Select(n => new TriedNote(
                 n.Machine.ToString(),
                 n.Foot.ToString(),
-                n.Needle?.ToString() ?? "",
+                n.Needle is { } id
+                    ? Of<Needle>("needle")
+                        .FirstOrDefault(o => o.Id == id.ToString())
+                        ?.Is.TwinSpacing
+                        ?? Length.Zero
+                    : null,
                 n.Clears,
                 n.Width,
                 n.On

@@ -21,7 +21,7 @@ public sealed record RuleOut(string Code, string Gravest, string Checks);
 /// <param name="Verdict">yes, yes-but or no.</param>
 /// <param name="Unchecked">Rules that could not be asked, and what they would need to know.</param>
 /// <param name="Tried">clears, strikes, or left out.</param>
-/// <param name="GreatestSafeWidth">Of a zigzag with this twin needle; left out where it is not known.</param>
+/// <param name="GreatestSafeWidth">Of a zigzag with this needle or pair; left out where it is not known, or where none is safe.</param>
 public sealed record FitOut(
     string Verdict,
     IReadOnlyList<Finding> Findings,
@@ -38,9 +38,7 @@ public sealed record FitOut(
             fitting.Findings,
             fitting.Unchecked,
             FitEndpoints.Word(fitting.Tried),
-            Core.Fit.Rules.TwinPlate.SafeWidth(c) is { } safe
-                ? LengthOut.Of(safe, LengthKind.Fine, ruler)
-                : null
+            Clearance.Widest(c) is { } safe ? LengthOut.Of(safe, LengthKind.Fine, ruler) : null
         );
     }
 }

@@ -3242,6 +3242,13 @@ export interface components {
             good: number;
             wrong: components["schemas"]["WrongLine"][];
         };
+        /** @description What a remedy changes, so that one press does it. */
+        Cure: {
+            /** @description The field of the ask, or the kind of thing that is chosen from the drawer. */
+            field: string;
+            /** @description What it is set to, as it is typed; or the id of the thing. */
+            value: string;
+        };
         CutListIn: {
             /** Format: uuid */
             id: string;
@@ -3327,6 +3334,7 @@ export interface components {
             because: string;
             /** @description What to do about it. */
             remedy: string;
+            cure?: null | components["schemas"]["Cure"];
         };
         /** @description The figure that a new ask still misses, as a question. */
         FirstQuestion: {

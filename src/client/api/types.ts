@@ -7,6 +7,7 @@ export type Length = { mm: number; text: string };
 
 export type Severity = Schemas['Severity'];
 export type Finding = Schemas['Finding'];
+export type Cure = Schemas['Cure'];
 
 /** What was typed, by field: texts, numbers, yes or no, groups of them. */
 export type Ask = Record<string, unknown>;
@@ -235,7 +236,13 @@ export type CardAnswer = Answer & {
   machine: string;
   isPossible: boolean;
   lines: { key: string; setting: string; figure: string; dial: string; because: string }[];
-  feet: { rank: 'best' | 'next' | 'buy'; id: string; name: string; because: string; costs: string }[];
+  feet: {
+    rank: 'chosen' | 'best' | 'next' | 'buy';
+    id: string;
+    name: string;
+    because: string;
+    costs: string;
+  }[];
   guides: { gap: Length; says: string; off?: Length }[];
   alternatives: { name: string; follows: string }[];
   checks: { says: string }[];

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { CardAnswer } from '../api/types';
+import type { CardAnswer, Cure } from '../api/types';
 import { Findings } from './Findings';
 import { Measure } from './Measure';
 
@@ -54,18 +54,20 @@ export function CardView({ card, heading }: { card: CardAnswer; heading: string 
 }
 
 /** What stands beside a card: what to take care of, other feet, guides, other ways. */
-export function CardSides({ card }: { card: CardAnswer }) {
+export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) => void }) {
   const wheel = card.lines.find((l) => l.key === 'hand-wheel');
-  const others = card.feet.filter((f) => f.rank !== 'best');
+  const [first] = card.feet;
+  const isOwned = first?.rank === 'best' || first?.rank === 'chosen';
+  const others = card.feet.slice(isOwned ? 1 : 0);
   return (
     <>
+      {card.isPossible && <Findings findings={card.findings} use={use} />}
       {wheel && (
         <div className="care">
           <b className="block text-lg">Hand wheel: {wheel.figure}</b>
           {wheel.because}
         </div>
       )}
-      {card.isPossible && <Findings findings={card.findings} />}
       {card.unchecked.map((u) => (
         <p key={u.says} className="noted">
           {u.says}
@@ -73,7 +75,13 @@ export function CardSides({ card }: { card: CardAnswer }) {
       ))}
       {others.length > 0 && (
         <section className="sheet" aria-label="Other feet">
-          <h2>{card.feet[0]?.rank === 'best' ? 'If that foot is in use' : 'No foot of the drawer serves'}</h2>
+          <h2>
+            {first?.rank === 'chosen'
+              ? 'In place of the foot that you chose'
+              : isOwned
+                ? 'If that foot is in use'
+                : 'No foot of the drawer serves'}
+          </h2>
           <ul className="mt-1 grid gap-2">
             {others.map((foot) => (
               <li key={foot.rank}>

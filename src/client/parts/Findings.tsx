@@ -1,8 +1,11 @@
-import type { Finding } from '../api/types';
+import type { Cure, Finding } from '../api/types';
 import { Measure } from './Measure';
 
-/** What the program noticed: what, why, and what to do. A note is folded to its first line. */
-export function Findings({ findings }: { findings: Finding[] }) {
+/**
+ * What the program noticed: what, why, and what to do. A note is folded to its first line.
+ * @param use Does what a remedy says, with one press, where it names what to change.
+ */
+export function Findings({ findings, use }: { findings: Finding[]; use?: (cure: Cure) => void }) {
   if (findings.length === 0) return null;
   return (
     <ul className="grid gap-2" aria-label="Findings">
@@ -15,7 +18,7 @@ export function Findings({ findings }: { findings: Finding[] }) {
                   <Measure text={finding.says} />
                 </span>
               </summary>
-              <Measure text={finding.because} /> <Measure text={finding.remedy} />
+              <Measure text={finding.because} /> <Remedy finding={finding} use={use} />
             </details>
           ) : (
             <>
@@ -23,11 +26,29 @@ export function Findings({ findings }: { findings: Finding[] }) {
                 {finding.severity === 'stop' ? 'Stop: ' : 'Take care: '}
                 <Measure text={finding.says} />
               </b>
-              <Measure text={finding.because} /> <Measure text={finding.remedy} />
+              <Measure text={finding.because} /> <Remedy finding={finding} use={use} />
             </>
           )}
         </li>
       ))}
     </ul>
+  );
+}
+
+function Remedy({ finding: { remedy, cure }, use }: { finding: Finding; use?: (cure: Cure) => void }) {
+  return (
+    <>
+      <Measure text={remedy} />
+      {cure && use && (
+        <button
+          type="button"
+          className="btn bare no-print ml-2"
+          aria-label={`Use this: ${remedy}`}
+          onClick={() => use(cure)}
+        >
+          Use this
+        </button>
+      )}
+    </>
   );
 }

@@ -14,7 +14,7 @@ internal static class PintucksCard
             Name = "pintucks",
             Title = "pintucks with a pair of needles",
             Says = "Fine raised ridges, parallel by the grooves of the foot.",
-            Fields = [Wants.RowGapField, Wants.StitchLengthField, Wants.CordField],
+            Fields = [Wants.RowGapField, Wants.StitchLengthField, Wants.CordField, Wants.PairField],
             School = Wants.SchoolField(
                 new Choice("plain", "plain", "A soft ridge."),
                 new Choice("corded", "corded", "A firm ridge; a cord lies under the groove.")

@@ -43,11 +43,12 @@ internal static class PulledCard
             Bulky = ask => ask.Wants.Layers > 1 || ask.Wants.Fullness >= 2.5,
             Above = new("ordinary", "It stays where it is while the other is pulled."),
             Below = new(
-                "strong, another colour",
-                "The bobbin thread is the one that is pulled; another colour finds it at once.",
+                "strong polyester",
+                "The bobbin thread is the one that is pulled; another colour finds it at once, where none shows through.",
                 25,
                 60,
-                true
+                Contrast: true,
+                Strong: true
             ),
             PressureBecause = "One flat layer, nothing to ease.",
             Speed = new("medium, steady", "Rows that run side by side matter more than haste."),

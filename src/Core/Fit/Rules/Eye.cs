@@ -15,9 +15,9 @@ internal sealed class Eye : FitRule
 
     public override Sight Look(Combination c) =>
         c.Thread is not { Is: var thread } || c.Needle is not { Is: var needle } ? Sight.NotAsked
-        : thread.Diameter is not { } thick || needle.Blade is not { } blade ? Sight.Unknown
-        : Say.Over(thick, PartOfBlade * blade) ? Sight.Care
-        : Sight.Well;
+        : thread.Diameter is null || needle.Blade is null ? Sight.Unknown
+        : Passes(thread, needle) ? Sight.Well
+        : Sight.Care;
 
     public override Finding Explain(Combination c)
     {
@@ -31,6 +31,12 @@ internal sealed class Eye : FitRule
 
     public override string Wants(Combination c) =>
         c.Thread!.Is.Tex is null ? "the thread's tex" : "the needle's size";
+
+    /// <summary>Whether a thread runs freely through a needle's eye; what is not known is no reason against it.</summary>
+    public static bool Passes(Drawer.Thread thread, Drawer.Needle needle) =>
+        thread.Diameter is not { } thick
+        || needle.Blade is not { } blade
+        || !Say.Over(thick, PartOfBlade * blade);
 
     /// <summary>The finest usual size whose eye passes a thread.</summary>
     public static int NeedleFor(Length thread) =>

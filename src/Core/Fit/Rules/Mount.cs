@@ -16,12 +16,8 @@ internal sealed class Mount : FitRule
         {
             return Sight.NotAsked;
         }
-        if (foot.Mount is null || machine.Mounts.Count == 0)
-        {
-            return c.Note is { Clears: true } ? Sight.Well : Sight.Unknown;
-        }
-        return machine.Mounts.Contains(foot.Mount) || c.Note is { Clears: true }
-            ? Sight.Well
+        return foot.Mount is null || machine.Mounts.Count == 0 ? Sight.Unknown
+            : machine.Mounts.Contains(foot.Mount) ? Sight.Well
             : Sight.Stop;
     }
 

@@ -13,7 +13,12 @@ internal sealed class Relief : FitRule
     public override Severity Gravest => Severity.Stop;
 
     public override Sight Look(Combination c) =>
-        c.Foot is not { Is: var foot } || c.Sewing.BuildUp is not { } height ? Sight.NotAsked
+        // What runs beside a zipper foot does not pass under it.
+        c.Foot
+            is not { Is: var foot }
+        || foot.Kind == FootKinds.Zipper
+        || c.Sewing.BuildUp is not { } height
+            ? Sight.NotAsked
         : Room(foot) is not { } room ? Sight.Unknown
         : Say.Over(height, room * (4 / 3d)) ? Sight.Stop
         : Sight.Well;

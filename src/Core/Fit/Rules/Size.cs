@@ -20,13 +20,13 @@ internal sealed class Size : FitRule
         {
             return Sight.Unknown;
         }
-        var (from, to) = NeedleSize.For(weight, c.Sewing.Bulky);
+        var (from, to) = NeedleSize.Serving(weight, c.Sewing.Bulky);
         return size < from || size > to ? Sight.Care : Sight.Well;
     }
 
     public override Finding Explain(Combination c)
     {
-        var (from, to) = NeedleSize.For(c.Cloth!.Is.Weight!.Value, c.Sewing.Bulky);
+        var (from, to) = NeedleSize.Serving(c.Cloth!.Is.Weight!.Value, c.Sewing.Bulky);
         var isFine = c.Needle!.Is.Size < from;
         return Care(
             $"Size {c.Needle.Is.Size} is {(isFine ? "fine" : "thick")} for {Say.Name(c.Cloth)}.",

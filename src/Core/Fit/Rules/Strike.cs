@@ -3,43 +3,23 @@ using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Fit.Rules;
 
-/// <summary>The needle has to clear the foot all through its swing.</summary>
-/// <remarks>
-/// Half the stitch, half the blade and 0.3 mm of air against half the opening; off centre, against the nearer side. What was
-/// tried outranks this.
-/// </remarks>
+/// <summary>The needle has to clear the foot and the plate all through its swing.</summary>
+/// <remarks>By <see cref="Clearance"/>; of a pair <see cref="TwinPlate"/> says so. What was tried outranks this.</remarks>
 internal sealed class Strike : FitRule
 {
-    /// <summary>The air that has to be left on the nearer side.</summary>
-    internal static readonly Length Air = Length.FromMillimetres(0.3);
-
     public override string Code => "strike";
     public override string Checks =>
-        "Whether the needle clears the foot: half the stitch, half the needle and 0.3 mm against half the opening.";
+        "Whether the needle clears the foot and the plate: half the stitch, half the needle and 0.3 mm against half the opening.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c)
-    {
-        if (c.Foot is not { Is: var foot })
-        {
-            return Sight.NotAsked;
-        }
-        if (c.Note is { } note)
-        {
-            return note.Clears ? Sight.Well : Sight.Stop;
-        }
-        if (foot.Opening is not { } opening)
-        {
-            return Sight.Unknown;
-        }
-        if (c.Needle is not { Is: var needle })
-        {
-            return Sight.NotAsked;
-        }
-        return needle.Blade is not { } blade ? Sight.Unknown
-            : Say.Over(Reach(c, blade), opening / 2) ? Sight.Stop
-            : Sight.Well;
-    }
+    public override Sight Look(Combination c) =>
+        c.Note is { } note && (c.Foot is not null || !note.Clears)
+            ? note.Clears
+                ? Sight.Well
+                : Sight.Stop
+            : c.Needle?.Is.IsTwin == true
+                ? Sight.NotAsked
+                : Clearance.Look(c);
 
     public override Finding Explain(Combination c)
     {
@@ -51,21 +31,17 @@ internal sealed class Strike : FitRule
                 "Take another foot, or a narrower stitch and turn the wheel by hand before you write that down."
             );
         }
-        var blade = c.Needle!.Is.Blade!.Value;
-        var opening = c.Foot!.Is.Opening!.Value;
-        var widest = opening - blade - 2 * Air - 2 * c.Sewing.Offset;
         return Stop(
-            $"The needle would strike {Say.Name(c.Foot)}.",
-            $"It reaches {Say.Mm(Reach(c, blade))} from the middle with its {Say.Mm(Air)} of air, and the opening ends at {Say.Mm(opening / 2)}.",
-            widest >= Length.Zero
+            $"The needle would strike {(Clearance.IsByPlate(c) ? "the plate" : Say.Name(c.Foot!))}.",
+            $"It reaches {Say.Mm(Clearance.Reach(c))} from the middle with its {Say.Mm(Clearance.Air(Length.Zero))} of air, and the opening ends at {Say.Mm(Clearance.Narrowest(c) / 2)}.",
+            Clearance.Widest(c) is { } widest
                 ? $"At most {Say.Mm(widest)} wide here; or a foot with a wider opening."
                 : "A foot with a wider opening, or the needle nearer to the middle."
         );
     }
 
     public override string Wants(Combination c) =>
-        c.Foot!.Is.Opening is null ? "the foot's needle opening" : "the needle's size";
-
-    private static Length Reach(Combination c, Length blade) =>
-        c.Sewing.Width / 2 + blade / 2 + Air + c.Sewing.Offset;
+        c.Foot is { Is.Opening: null } ? "the foot's needle opening"
+        : c.Needle is { Is.Blade: null } ? "the needle's size"
+        : "the machine's plate opening";
 }

@@ -4,6 +4,7 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Fit.Rules;
 
 /// <summary>A pair of needles has to sit inside one groove, and to fill it.</summary>
+/// <remarks>A groove whose width is not known is narrower than its pitch by its walls: half a millimetre at least.</remarks>
 internal sealed class TwinGroove : FitRule
 {
     private const string Name = "twin-groove";
@@ -22,18 +23,19 @@ internal sealed class TwinGroove : FitRule
         {
             return Sight.NotAsked;
         }
-        if (foot.GrooveWidth is not { } groove)
+        if (foot.GrooveAtMost is not { } groove)
         {
             return Sight.Unknown;
         }
         var spacing = needle.TwinSpacing!.Value;
         return Say.Over(spacing, groove) ? Sight.Stop
+            : foot.GrooveWidth is null ? Sight.Unknown
             : Say.Over(groove / 2, spacing) ? Sight.Care
             : Sight.Well;
     }
 
     public override Finding Explain(Combination c) =>
-        Judge(c.Needle!.Is.TwinSpacing!.Value, c.Foot!.Is.GrooveWidth!.Value)!;
+        Judge(c.Needle!.Is.TwinSpacing!.Value, c.Foot!.Is.GrooveAtMost!.Value)!;
 
     /// <summary>A pair against a groove; null where it fits and fills it.</summary>
     public static Finding? Judge(Length spacing, Length groove)

@@ -1,4 +1,4 @@
-import type { Ask, Cloth, Field } from '../../api/types';
+import type { Ask, Cloth, Cure, Field } from '../../api/types';
 import { useDrawer, type Thing } from '../../app/drawer';
 import type { EditedWorking } from '../../app/useWorking';
 import { ThingSelect } from '../ThingSelect';
@@ -12,19 +12,36 @@ type Props = {
   className?: string;
 };
 
-/** A thing of the drawer that a working uses: what it says of itself comes along, and of a cloth its look. */
+/** A thing of the drawer that a working uses. */
 export function FromDrawer({ working, fields, kind, ...shown }: Props) {
   const drawer = useDrawer().data;
+  const choose = useChoose(working, fields);
   if (!drawer?.things.some((t) => t.kind === kind)) return null;
-  const choose = (id: string) => {
-    const thing = drawer.things.find((t) => t.id === id);
+  return (
+    <ThingSelect
+      kind={kind}
+      value={working.uses[kind] ?? ''}
+      set={(id) => choose({ field: kind, value: id })}
+      {...shown}
+    />
+  );
+}
+
+/** Sets a field of the ask, or chooses a thing: then what it says of itself comes along, and of a cloth its look. */
+export function useChoose(working: EditedWorking, fields: Field[]) {
+  const drawer = useDrawer().data;
+  return ({ field, value }: Cure) => {
+    if (fields.some((f) => f.name === field)) {
+      working.set(field, value);
+      return;
+    }
+    const thing = drawer?.things.find((t) => t.id === value);
     working.change({
-      uses: { [kind]: thing ? id : null },
+      uses: { [field]: thing ? value : null },
       ...(thing ? { ask: told(thing, fields) } : {}),
       ...(thing?.kind === 'cloth' ? { cloth: lookOf(thing) } : {}),
     });
   };
-  return <ThingSelect kind={kind} value={working.uses[kind] ?? ''} set={choose} {...shown} />;
 }
 
 /** The look of a cloth of the drawer. */

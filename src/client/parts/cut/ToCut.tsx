@@ -1,22 +1,29 @@
 import type { ReactNode } from 'react';
-import type { Length, Plan, Technique } from '../../api/types';
+import type { Cure, Length, Plan, Technique } from '../../api/types';
 import { Findings } from '../Findings';
 import { Measure } from '../Measure';
 
-type Props = { answer: Plan; technique: Technique; isOld?: boolean; children?: ReactNode };
+type Props = {
+  answer: Plan;
+  technique: Technique;
+  isOld?: boolean;
+  /** Does what a finding's remedy says. */
+  use?: (cure: Cure) => void;
+  children?: ReactNode;
+};
 
 /** Where the answer stands on the page. */
 export const answerId = 'answer';
 
 /** The biggest figures on the screen: what to cut. */
-export function ToCut({ answer, technique, isOld, children }: Props) {
+export function ToCut({ answer, technique, isOld, use, children }: Props) {
   // Of a piece that is there nothing is cut, and nothing taken.
   const isCut = technique.stages.some((s) => s.name === 'cut');
   const title = isCut ? 'To cut' : answer.pieces.length ? 'To take' : 'It comes to';
   return (
     <section
       id={answerId}
-      className={`tacked ${isOld ? 'opacity-70' : ''}`}
+      className={`tacked ${isOld ? 'opacity-85' : ''}`}
       aria-label={title}
       aria-live="polite"
     >
@@ -53,7 +60,7 @@ export function ToCut({ answer, technique, isOld, children }: Props) {
         ))}
       </dl>
       <div className="mt-4">
-        <Findings findings={answer.findings} />
+        <Findings findings={answer.findings} use={use} />
       </div>
       {children}
     </section>

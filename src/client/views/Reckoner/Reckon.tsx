@@ -69,7 +69,12 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
         <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
             <>
-              <ToCut answer={answer} technique={technique} isOld={reckoning.isOld} />
+              <ToCut
+                answer={answer}
+                technique={technique}
+                isOld={reckoning.isOld}
+                use={(cure) => set(cure.field, cure.value)}
+              />
               {answer.expected && <LikelyRange expected={answer.expected} />}
             </>
           ) : (

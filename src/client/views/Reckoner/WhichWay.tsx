@@ -132,7 +132,7 @@ function Ways({
   const most = Math.max(...answer.ways.map((w) => w.cloth.mm));
   const longest = Math.max(...answer.ways.map((w) => w.minutes));
   return (
-    <div className={`grid gap-4 ${isOld ? 'opacity-70' : ''}`}>
+    <div className={`grid gap-4 ${isOld ? 'opacity-85' : ''}`}>
       <Findings findings={answer.findings} />
       <ol className="grid gap-3">
         {answer.ways.map((way, i) => (

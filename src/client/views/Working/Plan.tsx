@@ -6,7 +6,7 @@ import type { Reckoning } from '../../app/useReckoning';
 import { Drawings } from '../../drawing/Drawings';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
 import { ClothLookFields } from '../../parts/ask/ClothFields';
-import { FromDrawer } from '../../parts/ask/FromDrawer';
+import { FromDrawer, useChoose } from '../../parts/ask/FromDrawer';
 import { onDrawing, useStated } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
 import { RunsShortHere } from '../../parts/cut/RunsShortHere';
@@ -42,6 +42,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   const { plan: Beside } = leaves;
   const begun = (useLocation().state as { begun?: boolean } | null)?.begun;
   const stated = useStated(reckoning, begun);
+  const choose = useChoose(working, technique.fields);
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
@@ -77,7 +78,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer && (
-            <ToCut answer={answer} technique={technique} isOld={reckoning.isOld}>
+            <ToCut answer={answer} technique={technique} isOld={reckoning.isOld} use={choose}>
               <RunsShortHere name={working.name} />
               <div className="no-print mt-4 flex flex-wrap gap-2">
                 <Link className="btn" to={`/workings/${working.id}/set-up`}>

@@ -7,7 +7,7 @@ import { useChangeWorkroom, useWorkroom } from '../../app/workroom';
 import { CardSides, CardView } from '../../parts/CardView';
 import { NumberField, numberOf } from '../../parts/NumberField';
 import { ThingSelect } from '../../parts/ThingSelect';
-import { FromDrawer } from '../../parts/ask/FromDrawer';
+import { FromDrawer, useChoose } from '../../parts/ask/FromDrawer';
 import { CautionsAt } from './CautionsAt';
 import type { StageProps } from './stage';
 
@@ -16,6 +16,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
   const drawer = useDrawer().data;
   const hasMachine = drawer?.things.some((t) => t.kind === 'machine');
   const card = useCard(working, technique.name, units, reckoning.answer);
+  const choose = useChoose(working, technique.fields);
   return (
     <div className="stacked-in-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       {card.answer ? (
@@ -48,7 +49,11 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
               fields={technique.fields}
               kind={kind}
               label={capital(kind)}
-              none={kind === 'foot' ? 'that the card names' : undefined}
+              none={
+                kind === 'foot' || kind === 'needle' || kind === 'stabiliser'
+                  ? 'that the card names'
+                  : undefined
+              }
               className=""
             />
           ))}
@@ -59,7 +64,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
             What fits what, for this
           </Link>
         </section>
-        {card.answer && <CardSides card={card.answer} />}
+        {card.answer && <CardSides card={card.answer} use={choose} />}
         <CautionsAt stage="set-up" answer={reckoning.answer} />
         <div className="flex flex-wrap gap-3">
           <Link className="btn" to={`/workings/${working.id}/sample`}>

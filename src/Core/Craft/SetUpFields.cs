@@ -1,0 +1,46 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft;
+
+/// <summary>What plans ask of the foot, the plate and the needle, wherever a stitch swings between them.</summary>
+internal static class SetUpFields
+{
+    /// <param name="start">What is usual for the feet that serve; null where nothing is.</param>
+    public static LengthField FootOpening(double? start) =>
+        LengthField
+            .Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20, start)
+            .Optional() with
+        {
+            From = "foot.opening",
+        };
+
+    public static LengthField PlateOpening { get; } =
+        LengthField
+            .Fine("plateOpening", "Plate opening", "The slot in the needle plate.", 0.5, 20)
+            .Optional() with
+        {
+            From = "machine.plateOpening",
+        };
+
+    public static NumberField NeedleSize { get; } =
+        new("needleSize", "Needle", "Its size, in hundredths of a mm.", 60, 120, 80, false)
+        {
+            From = "needle.size",
+            Unit = "NM",
+            Step = 5,
+        };
+
+    /// <summary>The widest stitch that these let through, by <see cref="Clearance"/>; null where none is safe.</summary>
+    /// <param name="machine">The machine's widest stitch.</param>
+    /// <param name="openings">Of foot and plate; null is not known, and bounds nothing.</param>
+    /// <param name="size">The needle's size, NM.</param>
+    /// <param name="pair">The spacing of a pair; zero for one needle.</param>
+    public static Length? Widest(
+        Length machine,
+        IEnumerable<Length?> openings,
+        double size,
+        Length pair = default
+    ) => Clearance.Widest(machine, openings, Length.FromMillimetres(size / 100), pair);
+}
