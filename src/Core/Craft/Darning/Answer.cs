@@ -24,6 +24,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     private static readonly Length SlideStep = Length.FromMillimetres(0.5);
 
+    /// <summary>A seam is sewn again so far past either end of what gave.</summary>
+    internal static readonly Length Past = Length.FromMillimetres(20);
+
     /// <summary>Between the lines of a darning program, which has its own.</summary>
     private static readonly Length ProgramGap = Length.FromMillimetres(0.5);
 
@@ -42,8 +45,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Length(
             "setWidth",
             LengthKind.Fine,
-            "The same, as a swatch keeps it.",
-            a => a.Programmed(a.BlockWidth)
+            "blockWidth up to half a millimetre, as dials step.",
+            a => a.Programmed(a.SetWidth)
         ),
         F.Length(
             "blockLength",
@@ -98,6 +101,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public Length SetLength =>
         Length.Max(SlideStep, Rounding.Nearest(BlockLength / Dial.Factor, SlideStep));
 
+    /// <summary>What is set for the width: up to the step of the dial, which lets neighbours lie a little further over each other.</summary>
+    public Length SetWidth => Length.Min(Rounding.Up(BlockWidth, SlideStep), Ask.MaxStitchWidth);
+
+    /// <summary>Of a seam that is sewn again.</summary>
+    public Length SewnAgain => Ask.TearLength + 2 * Past;
+
     /// <summary>Whether half of the machine's width is enough, so that a block is stopped early.</summary>
     public bool StopsEarly => Ask.IsProgrammed && BlockWidth <= Ask.MaxStitchWidth / 2;
 
@@ -124,9 +133,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public int Stitches => (int)Rounding.CountUp(Stitched / Ask.StitchLength);
 
     public double Minutes =>
-        Ask.IsProgrammed
-            ? Ask.Columns * Ask.Rows * MinutesOfBlock
-            : Stitches / Ask.Speed + (LengthwiseLines + CrosswiseLines) * 0.05;
+        !Ask.What.IsDarned ? (Ask.What.IsSeam ? 5 : 30)
+        : Ask.IsProgrammed ? Ask.Columns * Ask.Rows * MinutesOfBlock
+        : Stitches / Ask.Speed + (LengthwiseLines + CrosswiseLines) * 0.05;
 
     /// <summary>What the slide of the foot really gives; learnt once for all that is said of it.</summary>
     public Dial Dial =>
@@ -142,19 +151,38 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override Expected? Expected => Ask.IsProgrammed ? Dial.Expected : null;
 
     public override IReadOnlyList<Piece> Pieces =>
-        [
-            Piece.Rectangle("backing", 1, "backing, from a scrap", BackingWidth, BackingLength) with
-            {
-                Of = "stabiliser",
-                GrainUpright = true,
-            },
-        ];
+        !Ask.What.IsDarned
+            ? []
+            :
+            [
+                Piece.Rectangle(
+                    "backing",
+                    1,
+                    "backing, from a scrap",
+                    BackingWidth,
+                    BackingLength
+                ) with
+                {
+                    Of = "stabiliser",
+                    GrainUpright = true,
+                },
+            ];
 
     public override IReadOnlyList<Fact> Facts
     {
         get
         {
             string mark(Length length) => Ruler.Mark(length);
+            if (!Ask.What.IsDarned)
+            {
+                return
+                [
+                    Ask.What.IsSeam
+                        ? new("Sew the seam again for", mark(SewnAgain))
+                        : new("By hand", "thread by thread"),
+                    new("About", $"{DecimalText.Write(Minutes, 0)} min"),
+                ];
+            }
             List<Fact> facts = [new("Stitched", $"{mark(Ask.AreaWidth)} × {mark(Ask.AreaLength)}")];
             if (Ask.IsProgrammed)
             {
@@ -162,7 +190,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 facts.Add(
                     new("Each block", $"{Ruler.Fine(BlockWidth)} × {Ruler.Fine(BlockLength)}")
                 );
-                facts.Add(new("Set the foot to", Ruler.Fine(SetLength)));
+                facts.Add(new("Set the width to", Ruler.Fine(SetWidth)));
+                facts.Add(
+                    Ask.ByLever
+                        ? new("Length", "by lever")
+                        : new("Set the foot to", Ruler.Fine(SetLength))
+                );
             }
             else
             {
@@ -206,6 +239,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     {
         get
         {
+            if (!Ask.What.IsDarned)
+            {
+                return 2 * 1.15 * SewnAgain;
+            }
             var lines = Ask.IsProgrammed
                 ? Ask.Columns * Ask.Rows * Lines(BlockWidth, ProgramGap) * BlockLength
                 : Stitched;
@@ -213,12 +250,27 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
     }
 
-    public override Guide? Guide => DarnGuide.Of(this);
+    public override Guide? Guide => Ask.What.IsDarned ? DarnGuide.Of(this) : null;
+
+    public override IReadOnlyList<Fact> ForCard =>
+        Ask.IsProgrammed
+            ?
+            [
+                new(
+                    Card.Wants.StitchWidthField.Name,
+                    $"{DecimalText.Write(SetWidth.Millimetres, 2)} mm"
+                ),
+            ]
+            : [];
 
     public override Summary Summary =>
         new(
             $"{Ruler.Mark(Ask.TearWidth)} × {Ruler.Mark(Ask.TearLength)}, "
-                + (Ask.IsProgrammed ? Count(Blocks.Count, "block") : "free-motion"),
+                + (
+                    !Ask.What.IsDarned ? (Ask.What.IsSeam ? "sewn again" : "by hand")
+                    : Ask.IsProgrammed ? Count(Blocks.Count, "block")
+                    : "free-motion"
+                ),
             Mended.Picture("in-short", "", Ask.TearWidth, Ask.TearLength)
         );
 
@@ -228,6 +280,19 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     {
         // On so small a piece a sixteenth of an inch is as much as a margin: sums are in millimetres.
         string m(Length length) => ruler.Fine(length);
+        if (!Ask.What.IsDarned)
+        {
+            return Ask.What.IsSeam
+                ?
+                [
+                    new(
+                        "Sewn again",
+                        $"{m(Ask.TearLength)} + 2 × {m(Past)} = {m(SewnAgain)}",
+                        "The new stitches begin and end where the old ones hold."
+                    ),
+                ]
+                : [];
+        }
         List<PencilLine> lines =
         [
             new(
@@ -326,7 +391,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 Severity.Care,
                 $"It takes {Blocks.Count} blocks.",
                 "So many lie stiffer than a patch, and each seam between them is one more to go wrong.",
-                "Patch it with a piece of like cloth, or darn it free-motion."
+                Ask.What.Behind == Damage.Scrap
+                    ? "Patch it with a piece of like cloth, or darn it free-motion."
+                    : "Darn it free-motion: lines both ways have no seams between them."
             );
         }
         if (Ask.BackingMargin < Ask.Margin)

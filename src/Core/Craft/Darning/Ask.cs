@@ -8,6 +8,8 @@ namespace ZephyrReach.Core.Craft.Darning;
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
 /// <param name="What">What is wrong with the cloth.</param>
 /// <param name="IsProgrammed">Whether the machine goes back and forth by itself; else the hands do.</param>
+/// <param name="MaxStitchWidth">As wide as the machine goes and the foot lets through.</param>
+/// <param name="LineGap">In a knit 2 mm at the least.</param>
 /// <param name="Measured">What blocks came to against what was set.</param>
 internal sealed record Ask(
     Damage What,
@@ -27,6 +29,9 @@ internal sealed record Ask(
     IReadOnlyList<DialSample> Measured
 )
 {
+    /// <summary>A workshop rule: lines further apart than this let a knit stretch between them.</summary>
+    private static readonly Length OpenGap = Length.FromMillimetres(2);
+
     /// <summary>More blocks than this, and nobody would sew them.</summary>
     private const int MostBlocks = 400;
 
@@ -44,19 +49,36 @@ internal sealed record Ask(
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
+        var what = Damage.All[Math.Max(0, reader.Choice(Fields.What))];
+        var widest = reader.LengthOrStart(Fields.MaxStitchWidth);
+        var size = reader.NumberOrStart(Fields.NeedleSize);
+        var opening = reader.OptionalLength(Fields.FootOpening);
+        var gap = reader.LengthOrStart(Fields.LineGap);
+        var isProgrammed =
+            reader.Choice(Fields.Method) <= 0 && what is { IsDarned: true, IsOpen: false };
+        var safe = opening is null
+            ? widest
+            : SetUpFields.Widest(widest, [opening], size) ?? Length.Zero;
+        if (isProgrammed && safe < Fields.MaxStitchWidth.Least && reader.Errors.Count == 0)
+        {
+            reader.Contradiction(
+                Fields.FootOpening,
+                "The needle would strike a foot that opens so little: take another, or darn it free-motion."
+            );
+        }
         var ask = new Ask(
-            Damage.All[Math.Max(0, reader.Choice(Fields.What))],
+            what,
             reader.Length(Fields.TearWidth),
             reader.Length(Fields.TearLength),
-            reader.Choice(Fields.Method) <= 0,
-            reader.LengthOrStart(Fields.MaxStitchWidth),
+            isProgrammed,
+            Length.Min(widest, safe),
             reader.LengthOrStart(Fields.FootLength),
             reader.Flag(Fields.ByLever),
             reader.Choice(Fields.SewsFirst) == 1,
             reader.LengthOrStart(Fields.Margin),
             reader.LengthOrStart(Fields.Overlap),
             reader.LengthOrStart(Fields.BackingMargin),
-            reader.LengthOrStart(Fields.LineGap),
+            what.IsOpen ? Length.Max(gap, OpenGap) : gap,
             reader.LengthOrStart(Fields.StitchLength),
             reader.NumberOrStart(Fields.Speed),
             DialSamples.Read(reader, Fields.Samples)

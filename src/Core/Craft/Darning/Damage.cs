@@ -8,15 +8,26 @@ namespace ZephyrReach.Core.Craft.Darning;
 /// <param name="NotThat">What not to do.</param>
 /// <param name="IsDarned">Whether a darn serves at all.</param>
 /// <param name="ClosesFirst">Whether the edges are closed before the darn.</param>
+/// <param name="Behind">What lies behind the darn.</param>
 internal sealed record Damage(
     Choice Choice,
     string Way,
     string Why,
     string NotThat,
     bool IsDarned = true,
-    bool ClosesFirst = false
+    bool ClosesFirst = false,
+    string Behind = Damage.Interfacing
 )
 {
+    public const string Interfacing = "interfacing";
+    public const string Scrap = "scrap";
+    public const string Stretching = "stretching";
+
+    /// <summary>In a knit a dense block tears the loops beside it: open lines, by hand.</summary>
+    public bool IsOpen => Behind == Stretching;
+
+    public bool IsSeam => Choice.Name == "along-seam";
+
     /// <summary>The seven that can be told apart, the usual one first.</summary>
     public static IReadOnlyList<Damage> All { get; } =
     [
@@ -54,7 +65,10 @@ internal sealed record Damage(
             "Patch it, or darn with a scrap behind.",
             "A darn alone tears out again at its edge where the cloth is pulled.",
             "Do not darn it over interfacing alone."
-        ),
+        ) with
+        {
+            Behind = Scrap,
+        },
         Of(
             "along-seam",
             "along a seam",
@@ -71,7 +85,10 @@ internal sealed record Damage(
             "Back it with something that stretches, take a stretch needle, and darn openly.",
             "A darn that does not stretch tears the loops beside it.",
             "Do not sew a dense block."
-        ),
+        ) with
+        {
+            Behind = Stretching,
+        },
         Of(
             "sheer",
             "sheer or loosely woven",

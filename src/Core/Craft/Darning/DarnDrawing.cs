@@ -35,13 +35,18 @@ internal static class DarnDrawing
             {
                 Part = "tear",
             },
-            new PathShape(Box(backing, a.BackingWidth, a.BackingLength), LineMeaning.Fold)
-            {
-                Part = "backing",
-            },
         ];
-        shapes.AddRange(ask.IsProgrammed ? Blocks(a, area) : Lines(a, area));
-        shapes.AddRange(Marks(area, ask.AreaWidth, ask.AreaLength));
+        if (ask.What.IsDarned)
+        {
+            shapes.Add(
+                new PathShape(Box(backing, a.BackingWidth, a.BackingLength), LineMeaning.Fold)
+                {
+                    Part = "backing",
+                }
+            );
+            shapes.AddRange(ask.IsProgrammed ? Blocks(a, area) : Lines(a, area));
+            shapes.AddRange(Marks(area, ask.AreaWidth, ask.AreaLength));
+        }
         shapes.Add(
             new Dimension(
                 new Point(tear.X, height),
@@ -63,36 +68,41 @@ internal static class DarnDrawing
                 Field: Fields.TearLength.Name
             )
         );
-        shapes.Add(
-            new Dimension(
-                new Point(area.X, Length.Zero),
-                new Point(area.X + ask.AreaWidth, Length.Zero),
-                Side.Above,
-                ask.AreaWidth,
-                LengthKind.Marked,
-                "stitched"
-            )
-        );
-        shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, area.Y),
-                new Point(Length.Zero, area.Y + ask.AreaLength),
-                Side.Left,
-                ask.AreaLength,
-                LengthKind.Marked
-            )
-        );
+        if (ask.What.IsDarned)
+        {
+            shapes.Add(
+                new Dimension(
+                    new Point(area.X, Length.Zero),
+                    new Point(area.X + ask.AreaWidth, Length.Zero),
+                    Side.Above,
+                    ask.AreaWidth,
+                    LengthKind.Marked,
+                    "stitched"
+                )
+            );
+            shapes.Add(
+                new Dimension(
+                    new Point(Length.Zero, area.Y),
+                    new Point(Length.Zero, area.Y + ask.AreaLength),
+                    Side.Left,
+                    ask.AreaLength,
+                    LengthKind.Marked
+                )
+            );
+        }
         return new Drawing(
             Name,
-            ask.IsProgrammed
-                ? "The tear, and the blocks over it"
+            !ask.What.IsDarned ? "The tear"
+                : ask.IsProgrammed ? "The tear, and the blocks over it"
                 : "The tear, and the lines over it",
-            $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} with backing all round, "
-                + (
-                    ask.IsProgrammed
-                        ? $"under {Answer.Count(a.Blocks.Count, "block")}, {ask.Columns} side by side and {ask.Rows} one below the other."
-                        : $"under {a.LengthwiseLines} lines along and {a.CrosswiseLines} across."
-                ),
+            !ask.What.IsDarned
+                ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)}. It is not darned."
+                : $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} with backing all round, "
+                    + (
+                        ask.IsProgrammed
+                            ? $"under {Answer.Count(a.Blocks.Count, "block")}, {ask.Columns} side by side and {ask.Rows} one below the other."
+                            : $"under {a.LengthwiseLines} lines along and {a.CrosswiseLines} across."
+                    ),
             width,
             height,
             shapes,

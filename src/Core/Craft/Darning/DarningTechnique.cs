@@ -31,9 +31,10 @@ internal static class DarningTechnique
                 "A hole or a thin place is closed with lines of stitches over something behind it.",
             Cards = [ProgrammedDarningCard.Technique, FreeDarningCard.Technique],
             CardFor = ask =>
-                ask.TryGet(Fields.Method.Name, out var method) && method.Text == Fields.FreeMotion
+                Text(ask, Fields.Method) == Fields.FreeMotion || DamageOf(ask).IsOpen
                     ? FreeDarningCard.Technique
                     : ProgrammedDarningCard.Technique,
+            ToldToCard = ask => ask.With("school", RawValue.Of(DamageOf(ask).Behind)),
             Working = new()
             {
                 Begin = "Darn a hole",
@@ -69,6 +70,8 @@ internal static class DarningTechnique
                         Asking.Machine,
                         "",
                         "maxStitchWidth",
+                        "footOpening",
+                        "needleSize",
                         "footLength",
                         "overlap",
                         "lineGap",
@@ -83,9 +86,15 @@ internal static class DarningTechnique
                     "Lay it flat and measure it across and along, at its widest. It is drawn here to scale as you type."
                 ),
                 Stages = Working.StagesWithoutCut,
-                Uses = ["foot", "thread", "stabiliser"],
+                Uses = ["foot", "needle", "thread", "stabiliser"],
                 Cautions = Hazards,
                 Swatch = BlockSwatch.Described,
             },
         };
+
+    private static string? Text(RawAsk ask, Field field) =>
+        ask.TryGet(field.Name, out var said) ? said.Text : null;
+
+    private static Damage DamageOf(RawAsk ask) =>
+        Damage.All.FirstOrDefault(d => d.Choice.Name == Text(ask, Fields.What)) ?? Damage.All[0];
 }

@@ -54,6 +54,18 @@ internal static class Fields
             ShownWhen = new(Method.Name, Programmed),
         };
 
+    public static LengthField FootOpening { get; } =
+        SetUpFields.FootOpening(7.5) with
+        {
+            ShownWhen = new(Method.Name, Programmed),
+        };
+
+    public static NumberField NeedleSize { get; } =
+        SetUpFields.NeedleSize with
+        {
+            ShownWhen = new(Method.Name, Programmed),
+        };
+
     public static LengthField FootLength { get; } =
         Fine(
             "footLength",
@@ -165,6 +177,8 @@ internal static class Fields
         TearLength,
         Method,
         MaxStitchWidth,
+        FootOpening,
+        NeedleSize,
         FootLength,
         ByLever,
         SewsFirst,

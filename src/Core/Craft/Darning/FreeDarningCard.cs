@@ -39,11 +39,8 @@ internal static class FreeDarningCard
             TensionBecause = "Half a step looser, because the cloth changes direction.",
             Above = new("fine, in the cloth's colour", "The nearest colour disappears.", 10, 30),
             Below = new("the same", "Both sides lie open.", 10, 30),
-            Stabiliser = _ =>
-                new(
-                    "fusible interfacing behind, in a hoop",
-                    "Stitches across nothing do not hold."
-                ),
+            School = ProgrammedDarningCard.Behind,
+            Stabiliser = ProgrammedDarningCard.Backing,
             Presser = new("foot down although it hovers", "That is what puts the tension on."),
             Speed = new(
                 "brisk, hands slow",

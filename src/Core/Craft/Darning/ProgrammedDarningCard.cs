@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawer;
 using static ZephyrReach.Core.Card.Usual;
@@ -7,9 +8,40 @@ namespace ZephyrReach.Core.Craft.Darning;
 /// <summary>A darn that the machine makes by itself.</summary>
 internal static class ProgrammedDarningCard
 {
+    /// <summary>What lies behind, by what is wrong with the cloth.</summary>
+    public static ChoiceField Behind { get; } =
+        Wants.SchoolField(
+            new(
+                Damage.Interfacing,
+                "interfacing behind",
+                "A hole or a thin place away from seams."
+            ),
+            new(Damage.Scrap, "a scrap behind", "Where it strains."),
+            new(Damage.Stretching, "something that stretches behind", "In a knit.")
+        );
+
+    public static Setting Backing(CardAsk ask) =>
+        ask.Wants.School switch
+        {
+            Damage.Scrap => new(
+                "a scrap of the same cloth behind, larger than the tear",
+                "Where it strains it carries what the tear no longer does; interfacing alone tears out."
+            ),
+            Damage.Stretching => new(
+                "something that stretches behind, larger than the tear",
+                "A darn that does not stretch tears the loops beside it."
+            ),
+            _ => new(
+                "fusible interfacing behind, larger than the tear",
+                "Stitches across nothing do not hold."
+            ),
+        };
+
     public static CardTechnique Technique { get; } =
         new()
         {
+            Fields = [Wants.StitchWidthField],
+            School = Behind,
             Name = "darning-programmed",
             Title = "darning, by program",
             Says = "The machine goes back and forth over a small hole and ties off.",
@@ -24,20 +56,19 @@ internal static class ProgrammedDarningCard
                     null,
                     "The program has its own; the foot sets how long the block is.",
                     "as the program",
-                    ask.Machine.Is.WidestStitch is { } widest
-                        ? Measures.Length.Min(widest, Mm(7))
-                        : Mm(6),
-                    Mm(3),
+                    ask.Wants.StitchWidth
+                        ?? (
+                            ask.Machine.Is.WidestStitch is { } widest
+                                ? Measures.Length.Min(widest, Mm(7))
+                                : Mm(6)
+                        ),
+                    Measures.Length.Min(Mm(3), ask.Wants.StitchWidth ?? Mm(3)),
                     "As wide as the machine goes: larger holes take several overlapping blocks."
                 ),
             TensionBecause = "The program is made for it.",
             Above = new("fine, in the cloth's colour", "The nearest colour disappears.", 10, 30),
             Below = new("the same", "Both sides lie open.", 10, 30),
-            Stabiliser = _ =>
-                new(
-                    "fusible interfacing behind, larger than the tear",
-                    "Stitches across nothing do not hold."
-                ),
+            Stabiliser = Backing,
             Speed = new("medium, steady", "Let the program run to its end."),
             Preparation = new(
                 "measure the tear; needle down a little before it",

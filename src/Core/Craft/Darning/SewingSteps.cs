@@ -9,23 +9,88 @@ internal static class SewingSteps
     /// <summary>Of more blocks than this, the others are one step.</summary>
     private const int MostSteps = 24;
 
-    /// <summary>The needle goes down so far before the first line.</summary>
-    private static readonly Length Before = Length.FromMillimetres(2);
-
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler) =>
-        [
-            .. Prepared(a, ruler),
-            .. a.Ask.IsProgrammed ? Blocks(a, ruler) : Lines(a, ruler),
-            new SewingStep(
-                "finish",
-                "Trim and press",
-                "Trim the threads and the backing to the stitches, and press from the wrong side over a towel.",
-                "trim, press",
-                ["The darn lies flat, and no end is left to catch."],
-                [],
-                Safety.Iron
-            ).At(Place.Iron, 2, DarnDrawing.Name, [.. Sewn(a)], ["marks"]),
-        ];
+        a.Ask.What is { IsDarned: false } what
+            ? [.. what.IsSeam ? Seam(a, ruler) : ByHand(a)]
+            :
+            [
+                .. Prepared(a, ruler),
+                .. a.Ask.IsProgrammed ? Blocks(a, ruler) : Lines(a, ruler),
+                new SewingStep(
+                    "finish",
+                    "Trim and press",
+                    a.Ask.What.Behind == Damage.Interfacing
+                        ? "Trim the threads, and press from the wrong side over a towel. The interfacing stays as it is fused."
+                        : "Trim the threads, and what lies behind to 3 mm beyond the stitches. Press from the wrong side over a towel.",
+                    "trim, press",
+                    ["The darn lies flat, and no end is left to catch."],
+                    [],
+                    Safety.Iron
+                ).At(Place.Iron, 2, DarnDrawing.Name, [.. Sewn(a)], ["marks"]),
+            ];
+
+    /// <summary>Where only the thread of a seam gave.</summary>
+    private static IEnumerable<SewingStep> Seam(Answer a, Ruler ruler)
+    {
+        yield return new SewingStep(
+            "pick",
+            "Pick out the loose thread",
+            $"Pick out the broken stitches, {ruler.Mark(a.Ask.TearLength)} of them, until both ends hold, and press the seam as it was sewn.",
+            "until both ends hold",
+            ["Neither edge of the cloth is torn."],
+            [],
+            Safety.Iron
+        ).At(Place.Iron, 2, DarnDrawing.Name, ["tear"]);
+        yield return new SewingStep(
+            "again",
+            "Sew the seam again",
+            $"Right sides together, on the old line: begin {ruler.Mark(Answer.Past)} before what gave, and end {ruler.Mark(Answer.Past)} past it.",
+            ruler.Mark(a.SewnAgain),
+            ["It runs along the old line.", "Both ends lie over old stitches and are locked."],
+            [],
+            Safety.Needle
+        ).At(Place.Machine, 2, DarnDrawing.Name, ["tear"]);
+        yield return new SewingStep(
+            "press",
+            "Press",
+            "Press the allowances as they lay before.",
+            "press",
+            ["From the right side nothing shows."],
+            [],
+            Safety.Iron
+        ).At(Place.Iron, 1, DarnDrawing.Name, ["tear"]);
+    }
+
+    /// <summary>What a machine would draw together and show.</summary>
+    private static IEnumerable<SewingStep> ByHand(Answer a)
+    {
+        yield return new SewingStep(
+            "threads",
+            "Draw threads for it",
+            "Draw a few threads out of a seam allowance or a hem: of the same cloth they are not seen. Take a fine needle with a round point.",
+            "its own threads",
+            ["They are longer than the hole by a hand."],
+            []
+        ).At(Place.Hand, 5, DarnDrawing.Name, ["tear"]);
+        yield return new SewingStep(
+            "weave",
+            "Along, then across",
+            "With the cloth flat over something smooth, lay a thread beside each that is broken, along the grain and into sound cloth; then "
+                + "across, over one and under the next. Pull none tight.",
+            "over one, under one",
+            ["The hole keeps its shape.", "No thread pulls."],
+            []
+        ).At(Place.Hand, Math.Max(1, a.Minutes - 7), DarnDrawing.Name, ["tear"]);
+        yield return new SewingStep(
+            "press",
+            "Press",
+            "Press it under a damp cloth, without pushing.",
+            "press",
+            ["It lies flat."],
+            [],
+            Safety.Iron
+        ).At(Place.Iron, 2, DarnDrawing.Name, ["tear"]);
+    }
 
     private static IEnumerable<SewingStep> Prepared(Answer a, Ruler ruler)
     {
@@ -39,21 +104,40 @@ internal static class SewingSteps
             [],
             Safety.Iron
         ).At(Place.Iron, 2, DarnDrawing.Name, ["tear"], [.. sewn, "backing", "marks"]);
-        yield return new SewingStep(
-            "backing",
-            "Fuse the backing",
-            $"Cut a scrap {ruler.Cut(a.BackingWidth)} wide and {ruler.Cut(a.BackingLength)} long, and fuse it to the wrong side.",
-            $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
-            ["It reaches beyond the tear all round.", "It stays when a corner is lifted."],
-            [
-                new("fusible interfacing", "Flat, and nothing shifts."),
-                new(
-                    "a scrap of the same cloth",
-                    "Where it strains: it carries what the tear no longer does."
-                ),
-            ],
-            Safety.Iron
-        ).At(Place.Iron, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]);
+        var size = $"{ruler.Cut(a.BackingWidth)} wide and {ruler.Cut(a.BackingLength)} long";
+        yield return (
+            a.Ask.What.Behind switch
+            {
+                Damage.Scrap => new SewingStep(
+                    "backing",
+                    "A scrap behind",
+                    $"Cut a scrap of the same cloth {size}, with its grain along the garment’s, and baste it to the wrong side.",
+                    $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+                    ["It reaches beyond the tear all round.", "Its grain runs with the cloth’s."],
+                    []
+                ).At(Place.Table, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]),
+                Damage.Stretching => new SewingStep(
+                    "backing",
+                    "Something that stretches behind",
+                    $"Cut a scrap of thin knit {size}, and baste it to the wrong side with nothing pulled.",
+                    $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+                    [
+                        "It reaches beyond the tear all round.",
+                        "It stretches the same way as the cloth.",
+                    ],
+                    []
+                ).At(Place.Table, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]),
+                _ => new SewingStep(
+                    "backing",
+                    "Fuse the backing",
+                    $"Cut interfacing {size}, and fuse it to the wrong side.",
+                    $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+                    ["It reaches beyond the tear all round.", "It stays when a corner is lifted."],
+                    [],
+                    Safety.Iron
+                ).At(Place.Iron, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]),
+            }
+        );
         if (a.Ask.What.ClosesFirst)
         {
             yield return new SewingStep(
@@ -90,11 +174,13 @@ internal static class SewingSteps
                     + (
                         a.StopsEarly
                             ? $" Half of its width is enough: stop it when {a.Ruler.Fine(a.BlockWidth)} are covered."
-                            : $" Set the width to {a.Ruler.Fine(a.BlockWidth)}."
+                            : $" Set the width to {a.Ruler.Fine(a.SetWidth)}."
                     ),
                 a.Ask.ByLever ? "by lever" : a.Ruler.Fine(a.SetLength),
                 [
-                    "The buttonhole lever is down.",
+                    a.Ask.ByLever
+                        ? "The lever answers when it is tapped."
+                        : "The buttonhole lever is down.",
                     $"The first line runs {(a.Ask.AwayFirst ? "away from" : "towards")} you on the swatch.",
                 ],
                 [
@@ -106,8 +192,8 @@ internal static class SewingSteps
         ) with
         {
             Sets = a.Ask.ByLever
-                ? [$"width {a.Ruler.Fine(a.BlockWidth)}"]
-                : [$"slide {a.Ruler.Fine(a.SetLength)}", $"width {a.Ruler.Fine(a.BlockWidth)}"],
+                ? [$"width {a.Ruler.Fine(a.SetWidth)}"]
+                : [$"slide {a.Ruler.Fine(a.SetLength)}", $"width {a.Ruler.Fine(a.SetWidth)}"],
         };
         foreach (var block in a.Blocks.Take(MostSteps))
         {
@@ -116,7 +202,7 @@ internal static class SewingSteps
                 DarnDrawing.Part(block),
                 $"Block {block.Number} of {a.Blocks.Count}",
                 $"From the top left corner mark {ruler.Mark(block.X)} to the right and {ruler.Mark(below)} down is its {first} left corner. "
-                    + $"Needle down {ruler.Mark(Before)} before it, and let the program run to its end.",
+                    + "Needle down on it, and let the program run to its end.",
                 $"→ {ruler.Mark(block.X)}  ↓ {ruler.Mark(below)}",
                 [
                     block.Number == 1
@@ -156,9 +242,14 @@ internal static class SewingSteps
         yield return new SewingStep(
             "hoop",
             "Into the hoop",
-            $"Lay the cloth into a hoop of {ruler.Mark(a.Hoop)} or more inside, wrong side down, drum-tight.",
+            $"Lay the cloth into a hoop of {ruler.Mark(a.Hoop)} or more inside, wrong side down, {(a.Ask.What.IsOpen ? "flat and not stretched" : "drum-tight")}.",
             ruler.Mark(a.Hoop),
-            ["It sounds when it is tapped.", "The grain is straight both ways."],
+            [
+                a.Ask.What.IsOpen
+                    ? "It lies as wide as it did before."
+                    : "It sounds when it is tapped.",
+                "The grain is straight both ways.",
+            ],
             []
         ).At(Place.Hand, 2, DarnDrawing.Name, ["marks", "tear"], ["along", "across"]);
         yield return (
