@@ -238,14 +238,20 @@ public class BiasTests
                         )
                     );
                     var isOblong = told["squareSide"] > cloth;
-                    var area = told["tubeAcross"] * (told["tubeAlong"] - 16);
-                    return Math.Abs(area - told["stripWidth"] * told["requiredInAll"]) < 1e-2
+                    // Whole strips side by side between the first seam's allowances, each line shortened by the second's.
+                    var gives =
+                        Math.Floor(
+                            (told["tubeAlong"] - 16) / (told["stripWidth"] * Math.Sqrt(2)) + 1e-9
+                        )
+                        * (told["tubeAcross"] - 16)
+                        * Math.Sqrt(2);
+                    return gives >= told["requiredInAll"] - 1e-6
                         && (
                             isOblong
                                 ? told["tubeAcross"] == cloth
                                 : told["tubeAlong"] == told["squareSide"]
                         )
-                        && told["tubeAlong"] >= told["squareSide"] - 1e-6;
+                        && gives <= told["requiredInAll"] + 2 * told["tubeAcross"] * Math.Sqrt(2);
                 }
             );
 

@@ -89,17 +89,23 @@ public class PipingTests
             var strips = told["strips"];
             var gives = strips * each - (strips - 1) * 2 * join * Math.Sqrt(2);
             var fewer = (strips - 1) * each - Math.Max(0, strips - 2) * 2 * join * Math.Sqrt(2);
-            var square = told["squareSide"];
-            // Of the square, all but what its seams take becomes strip.
             return gives >= told["requiredInAll"] - 1e-6
                 && (strips == 1 || fewer < told["requiredInAll"])
-                && Math.Abs(square * (square - 2 * join) / width - told["requiredInAll"]) < 1e-3
                 && told["tubeAcross"] <= cloth + 1e-9
-                && Math.Abs(
-                    told["tubeAcross"] * (told["tubeAlong"] - 2 * join) / width
-                        - told["requiredInAll"]
-                ) < 1e-3;
+                && TubeGives(told, width, join) >= told["requiredInAll"] - 1e-6
+                // All but the seams becomes strip, less at most a line that is cut off.
+                && (told["tubeAcross"] - 2 * join) * (told["tubeAlong"] - 2 * join)
+                    <= width * (told["requiredInAll"] + 2 * told["tubeAcross"] * Math.Sqrt(2));
         });
+
+    /// <summary>
+    /// Sewn as told: the first seam takes its allowances of the length along which strips stand side by side, the second of every
+    /// line; what is over a whole number of strips is cut off.
+    /// </summary>
+    private static double TubeGives(Captured told, double width, double join) =>
+        Math.Floor((told["tubeAlong"] - 2 * join) / (width * Math.Sqrt(2)) + 1e-9)
+        * (told["tubeAcross"] - 2 * join)
+        * Math.Sqrt(2);
 
     [Fact]
     public void Strips_as_they_are_drawn_lie_on_the_cloth_side_by_side() =>

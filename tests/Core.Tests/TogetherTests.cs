@@ -36,8 +36,10 @@ public class TogetherTests
                     .ShouldBe(one.Edges.Select(e => e.Length.Millimetres));
                 if (ForAll(one.Steps(Ruler.Metric), all.Steps(Ruler.Metric)[^1]) > 1)
                 {
-                    // Strips are cut, and joined to one, for all of them: never more than one by one.
-                    (Area(all) <= count * Area(one) * (1 + 1e-9)).ShouldBeTrue();
+                    // Strips are cut, and joined to one, for all of them: never more than one by one; where they are cut round and
+                    // round only whole lines count, of which one may be over.
+                    var over = all.Pieces.Any(p => p.Key == "square") ? 0.25 * Area(all) : 0;
+                    (Area(all) - over <= count * Area(one) * (1 + 1e-9)).ShouldBeTrue();
                 }
                 else
                 {

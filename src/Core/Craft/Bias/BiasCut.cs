@@ -54,7 +54,11 @@ internal sealed record BiasCut(
             a => a.Single.ClothLength
         ),
         F.Cut("stripLength", "Of one of them, along its middle.", a => a.Single.Each),
-        F.Cut("squareSide", "Of the square for one long strip: q + √(q² + w·L).", a => a.Tube.Side),
+        F.Cut(
+            "squareSide",
+            "Of the square for one long strip: 2q + the least over n of max(√2·w·n, L/(√2·n)).",
+            a => a.Tube.Side
+        ),
         F.Cut("tubeAcross", "Of what the tube is sewn from, across the cloth.", a => a.Tube.Across),
         F.Cut("tubeAlong", "And along it.", a => a.Tube.Along),
         F.Text("way", "strips, continuous or remnant: what is taken.", a => a.Way),
@@ -112,7 +116,7 @@ internal sealed record BiasCut(
     }
 
     /// <summary>Whether a tube can be sewn for it: it is on the bias.</summary>
-    private bool HasTube => Angle == 45;
+    private bool HasTube => Angle == 45 && ClothWidth > 2 * Join + Width;
 
     /// <summary>Every way, the better first: what there is cloth for; then less cloth, where that is felt; then fewer joins.</summary>
     public IReadOnlyList<BiasWay> Ways =>

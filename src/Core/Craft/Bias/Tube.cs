@@ -12,14 +12,26 @@ namespace ZephyrReach.Core.Craft.Bias;
 /// <param name="Join">What a side gives to a seam.</param>
 internal sealed record Tube(Length Required, Length Width, Length ClothWidth, Length Join)
 {
-    /// <summary>a = q + √(q² + w·L): of the area a(a − 2q) all becomes strip.</summary>
-    public Length Side =>
-        Length.FromMillimetres(
-            Join.Millimetres
-                + Math.Sqrt(
-                    Join.Millimetres * Join.Millimetres + Width.Millimetres * Required.Millimetres
-                )
-        );
+    private static readonly double Slant = Math.Sqrt(2);
+
+    /// <summary>Across a piece so wide a line gives so much: the second seam takes its allowances of every line.</summary>
+    private double LineOf(double across) => (across - 2 * Join.Millimetres) * Slant;
+
+    /// <summary>
+    /// a = 2q + min over n of max(√2·w·n, L/(√2·n)): n whole strips have to stand side by side between the first seam's allowances,
+    /// and n lines, each shortened by the second seam's, to reach.
+    /// </summary>
+    public Length Side
+    {
+        get
+        {
+            var (w, l) = (Width.Millimetres * Slant, Required.Millimetres / Slant);
+            // Where both are alike n is √(L/2w): the least lies on one side of it or the other.
+            var even = Math.Floor(Math.Sqrt(l / w));
+            double At(double n) => Math.Max(w * n, l / n);
+            return 2 * Join + Length.FromMillimetres(Math.Min(At(Math.Max(1, even)), At(even + 1)));
+        }
+    }
 
     /// <summary>Whether the square is wider than the cloth.</summary>
     public bool IsOblong => Side > ClothWidth;
@@ -27,18 +39,28 @@ internal sealed record Tube(Length Required, Length Width, Length ClothWidth, Le
     /// <summary>Across the cloth.</summary>
     public Length Across => Length.Min(Side, ClothWidth);
 
-    /// <summary>Along the cloth; where the square is too wide, of the oblong that gives as much: 2q + w·L/W.</summary>
-    public Length Along => IsOblong ? 2 * Join + Width * (Required / ClothWidth) : Side;
+    /// <summary>Along the cloth; where the square is too wide, of the oblong whose lines reach: 2q + √2·w·n.</summary>
+    public Length Along => IsOblong ? 2 * Join + Lines * Slant * Width : Side;
 
-    /// <summary>One line from side to side.</summary>
-    public Length Line => Across * Math.Sqrt(2);
+    /// <summary>One line from seam to seam.</summary>
+    public Length Line => Length.FromMillimetres(Math.Max(1e-3, LineOf(Across.Millimetres)));
 
-    /// <summary>How many lines of the strip’s width there are on it.</summary>
+    /// <summary>How many lines of the strip’s width it takes.</summary>
     public int Lines => (int)Math.Max(1, Rounding.CountUp(Math.Min(1e6, Required / Line)));
 
-    /// <summary>Each line meets the seam of the tube once, and the seam of the two halves as often as that is crossed.</summary>
+    /// <summary>What a piece that is cut so large gives: whole strips between the first seam's allowances, times a line.</summary>
+    public Length Yield(Length across, Length along) =>
+        Length.FromMillimetres(
+            Math.Max(
+                0,
+                Rounding.CountDown((along - 2 * Join) / (Slant * Width))
+                    * LineOf(across.Millimetres)
+            )
+        );
+
+    /// <summary>Line meets line at the seam of the tube; the seam of the two halves crosses all lines of a square, and of an oblong its share.</summary>
     public int Joins =>
-        (int)Math.Max(1, Rounding.CountDown(Math.Min(1e6, Required / Line * (1 + Across / Along))));
+        Lines - 1 + (int)Math.Max(1, Rounding.CountUp(Lines * Math.Min(1, Across / Along)));
 
     /// <summary>Workshop rule: twelve minutes for the square and its two seams, three a metre to mark and to cut round.</summary>
     public double Minutes => 12 + 3 * Required.Millimetres / 1000;

@@ -91,7 +91,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         F.Length(
             "clearWidth",
             LengthKind.Fine,
-            "The widest open stitch that both needles clear: the machine's widest less the needle spacing.",
+            "The widest open stitch that both needles clear: within the machine, foot and plate, less the spacing, a blade and air on either side.",
             a => a.ClearWidth
         ),
         F.Ratio("minutes", "About how long it takes, without preparing.", a => a.Minutes),
@@ -120,22 +120,10 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
 
     public Length CutWidth => Ask.PanelWidth + ExtraWidth + 2 * Ask.SeamAllowance;
 
-    public Length WidthSpread =>
-        Length.FromMillimetres(
-            Math.Sqrt(
-                Ask.Tucks * Math.Pow(Ask.Spread.Millimetres, 2)
-                    + Math.Pow(Ask.Tucks * Ask.Bias.Millimetres, 2)
-            )
-        );
+    public Length WidthSpread => Ask.WidthSpread;
 
     /// <summary>cutWidth + max(0, t_ν(p)) · widthSpread; null where nothing is learnt.</summary>
-    public Length? SureCutWidth =>
-        Ask.IsLearnt
-            ? sureCutWidth ??=
-                CutWidth + Math.Max(0, Ask.Learnt!.Quantile(Ask.Assurance)) * WidthSpread
-            : null;
-
-    private Length? sureCutWidth;
+    public Length? SureCutWidth => Ask.IsLearnt ? CutWidth + Ask.Reserve : null;
 
     /// <summary>What is cut.</summary>
     public Length Wide => SureCutWidth ?? CutWidth;
@@ -149,10 +137,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
 
     public Length BlockLength => Ask.PanelLength * Shortens + 2 * BlockMargin;
 
-    public Length? ClearWidth =>
-        Ask.OpenStitch == "none"
-            ? null
-            : Length.Max(Length.Zero, Ask.WidestStitch - Ask.NeedleSpacing);
+    public Length? ClearWidth => Ask.OpenStitchAtMost;
 
     public double Minutes =>
         Ask.Tucks * (Pace.Sewn(CutLength, Length.FromMillimetres(2.2)) + (Ask.IsTwin ? 0.5 : 1.5));

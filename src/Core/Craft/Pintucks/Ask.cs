@@ -14,6 +14,7 @@ namespace ZephyrReach.Core.Craft.Pintucks;
 /// <param name="Learnt">What swatches say of the draw; null where none were sent, or the tuck is folded.</param>
 /// <param name="GrooveStep">How many grooves over the last tuck runs; null where the spacing was said.</param>
 /// <param name="WaveHeight">From its middle to its crest; nothing for a straight first line.</param>
+/// <param name="OpenStitchAtMost">The widest that both needles clear, with their air; zero where none; null where there is no open stitch, or the foot's opening is not known.</param>
 /// <param name="TucksSaid">Their number as it was said beside the groups, which stand in its place; null where it was not.</param>
 /// <param name="Course">What was measured on the way, the first first.</param>
 internal sealed record Ask(
@@ -42,7 +43,7 @@ internal sealed record Ask(
     Length WaveHeight,
     Length WaveLength,
     string OpenStitch,
-    Length WidestStitch,
+    Length? OpenStitchAtMost,
     IReadOnlyList<Measured> Course,
     int? TucksSaid
 )
@@ -75,8 +76,23 @@ internal sealed record Ask(
     /// <summary>δ: how far all of them together may be off.</summary>
     public Length Bias => BiasSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Mean : UsualBias);
 
+    /// <summary>√(k·σ² + (k·δ)²): one standard deviation of the finished width.</summary>
+    public Length WidthSpread =>
+        Length.FromMillimetres(
+            Math.Sqrt(
+                Tucks * Math.Pow(Spread.Millimetres, 2) + Math.Pow(Tucks * Bias.Millimetres, 2)
+            )
+        );
+
+    /// <summary>max(0, t_ν(p)) · widthSpread: what is cut beside the plain sum, to be as sure as asked; nothing where nothing is learnt.</summary>
+    public Length Reserve =>
+        IsLearnt ? Math.Max(0, Learnt!.Quantile(Assurance)) * WidthSpread : Length.Zero;
+
     /// <summary>Whether the take-up is what swatches say.</summary>
     public bool IsLearnt => IsTwin && TakeUpSaid is null && Learnt is not null;
+
+    /// <summary>Whether the foot spaces the tucks by its grooves, so that only the first line is marked.</summary>
+    public bool IsLed => IsTwin && GrooveStep is not null;
 
     public bool HasWave => WaveHeight > Length.Zero;
 
@@ -104,6 +120,15 @@ internal sealed record Ask(
             reader.OptionalChoice(Fields.OpenStitch)
         );
         var hasWave = reader.OptionalChoice(Fields.FirstLine) == Fields.Wave;
+        var (widest, pair) = (
+            reader.LengthOrStart(Fields.WidestStitch),
+            reader.LengthOrStart(Fields.NeedleSpacing)
+        );
+        var (opening, plate) = (
+            reader.OptionalLength(Fields.FootOpening),
+            reader.OptionalLength(Fields.PlateOpening)
+        );
+        var size = reader.NumberOrStart(Fields.NeedleSize);
         var planned = TuckSettings.Read(reader);
         if (withCourse)
         {
@@ -119,7 +144,7 @@ internal sealed record Ask(
             spacing,
             gap ?? spacing,
             reader.Length(Fields.SeamAllowance),
-            reader.LengthOrStart(Fields.NeedleSpacing),
+            pair,
             reader.LengthOrStart(Fields.ClothThickness),
             reader.LengthOrStart(Fields.Depth),
             reader.OptionalLength(Fields.TakeUp),
@@ -139,7 +164,9 @@ internal sealed record Ask(
             hasWave ? waveHeight : Length.Zero,
             reader.LengthOrStart(Fields.WaveLength),
             isTwin ? openStitch ?? "none" : "none",
-            reader.LengthOrStart(Fields.WidestStitch),
+            openStitch == "none" || opening is null
+                ? null
+                : SetUpFields.Widest(widest, [opening, plate], size, pair) ?? Length.Zero,
             withCourse ? Respacing.ReadCourse(reader, groups.Sum()) : [],
             (int?)said
         )

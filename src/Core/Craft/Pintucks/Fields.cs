@@ -136,7 +136,7 @@ internal static class Fields
             "From needle to needle of the pair.",
             0.5,
             10,
-            2.5
+            2
         ) with
         {
             From = "needle.twinSpacing",
@@ -306,6 +306,26 @@ internal static class Fields
             ShownWhen = new(OpenStitch.Name, "none", Not: true),
         };
 
+    private static ShownWhen WithOpenStitch { get; } = new(OpenStitch.Name, "none", Not: true);
+
+    public static LengthField FootOpening { get; } =
+        SetUpFields.FootOpening(5) with
+        {
+            ShownWhen = WithOpenStitch,
+        };
+
+    public static LengthField PlateOpening { get; } =
+        SetUpFields.PlateOpening with
+        {
+            ShownWhen = WithOpenStitch,
+        };
+
+    public static NumberField NeedleSize { get; } =
+        SetUpFields.NeedleSize with
+        {
+            ShownWhen = WithOpenStitch,
+        };
+
     public static NumberField Sewn { get; } =
         new("sewn", "Sewn", "How many tucks are sewn, side by side.", 2, 400) { IsWhole = true };
 
@@ -382,6 +402,9 @@ internal static class Fields
         WaveLength,
         OpenStitch,
         WidestStitch,
+        FootOpening,
+        PlateOpening,
+        NeedleSize,
         ClothAtHand,
         Margin,
         TuckSamples.Field,

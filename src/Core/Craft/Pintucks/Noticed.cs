@@ -164,12 +164,24 @@ internal static class Noticed
                 $"At most {grooves / 2} grooves over, or mark each tuck."
             );
         }
+        if (ask.OpenStitch != "none" && a.ClearWidth is null)
+        {
+            yield return new Finding(
+                "opening-unknown",
+                Severity.Care,
+                "How wide the foot opens is not known, so no open stitch is safe with this pair.",
+                "Swung too wide, one of the needles strikes the foot.",
+                "Choose the foot in Set up, or say its needle opening."
+            );
+        }
         if (a.ClearWidth is { } clear && clear < Length.FromMillimetres(1))
         {
             yield return new Finding(
                 "stitch-too-narrow",
                 Severity.Stop,
-                $"Both needles clear a stitch of {a.Ruler.Fine(clear)} only.",
+                clear > Length.Zero
+                    ? $"Both needles clear a stitch of {a.Ruler.Fine(clear)} only."
+                    : "Both needles clear straight stitches at the most.",
                 "Wider, one of them strikes the foot or the plate.",
                 "A closer pair, or the open stitch with a single needle afterwards."
             );

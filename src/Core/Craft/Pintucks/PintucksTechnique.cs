@@ -102,7 +102,10 @@ internal static class PintucksTechnique
                         Asking.Folded,
                         "Stitches between or over them",
                         "openStitch",
-                        "widestStitch"
+                        "widestStitch",
+                        "footOpening",
+                        "plateOpening",
+                        "needleSize"
                     ),
                     new(Asking.Folded, "Turned round", "clothAtHand", "margin"),
                     new(Asking.Folded, "The foot", "grooves", "grooveWidth"),

@@ -33,6 +33,16 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         F.Length("measured", LengthKind.Marked, "What they span.", a => a.Measured.Span),
         F.Fine("finishedGap", "From tuck to tuck, for those still to sew.", a => a.FinishedGap),
         F.Fine("flatGap", "The same on the flat cloth.", a => a.FlatGap),
+        F.Marked(
+            "panelLands",
+            "cut − 2·seamAllowance − k·û: cloth is conserved, wherever the ridges lie.",
+            a => a.PanelLands
+        ),
+        F.Marked(
+            "shortBy",
+            "panelWidth − panelLands; below nothing where there is cloth to spare.",
+            a => a.ShortBy
+        ),
         F.Lengths(
             "flatCentres",
             LengthKind.Marked,
@@ -73,6 +83,14 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
     public Length FinishedGap => (TuckRun.Of(Ask).Span - Measured.Span) / Left;
 
     public Length FlatGap => FinishedGap + TakeUp;
+
+    /// <summary>What the panel comes to between its seam lines once all are sewn: what is cut for it, less what each takes up.</summary>
+    public Length PanelLands => Ask.PanelWidth + Ask.Reserve + Ask.Tucks * (Ask.TakeUp - TakeUp);
+
+    public Length ShortBy => Ask.PanelWidth - PanelLands;
+
+    /// <summary>From a ridge that is sewn to the next line within a group: half of what that takes is taken already.</summary>
+    public Length FromRidge => WithinFlat - TakeUp / 2;
 
     /// <summary>On the flat cloth, from tuck to tuck within a group.</summary>
     public Length WithinFlat => Ask.Spacing + Change + TakeUp;
@@ -140,7 +158,9 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         ask.Course.Aggregate(
             TuckRun.Of(ask),
             (run, measured) =>
-                new Respacing(ask, run, measured) { Findings = [] } is { Lands: true } respacing
+                // Where grooves lead, no line is marked, and none is marked anew.
+                !ask.IsLed
+                && new Respacing(ask, run, measured) { Findings = [] } is { Lands: true } respacing
                     ? respacing.After
                     : run
         );
@@ -196,10 +216,57 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
             );
             return null;
         }
-        return answer with { Findings = [answer.Judge(reader.Ruler)] };
+        return answer with
+        {
+            Findings = Finding.GravestFirst([
+                answer.Judge(reader.Ruler),
+                .. answer.Short(reader.Ruler),
+            ]),
+        };
+    }
+
+    /// <summary>Spacing the rest anew moves the ridges and makes no cloth.</summary>
+    private IEnumerable<Finding> Short(Ruler ruler)
+    {
+        if (Ask.IsLed || ShortBy <= ruler.Marking)
+        {
+            yield break;
+        }
+        var leftOut = (int)Math.Min(Left, Rounding.CountUp(ShortBy / TakeUp));
+        yield return new Finding(
+            "cloth-short",
+            Severity.Care,
+            $"The panel then comes to {ruler.Mark(PanelLands)}: {ruler.Mark(ShortBy)} short.",
+            $"Each tuck takes {ruler.Fine(TakeUp)} in place of {ruler.Fine(Ask.TakeUp)}. Spaced anew the ridges land on their span, and the cloth is missing beside them.",
+            $"Leave {leftOut} out, or let the margins be {ruler.Mark(ShortBy / 2)} narrower on either side, or begin again with a piece {ruler.Cut(ShortBy)} wider."
+        );
     }
 
     private Finding Judge(Ruler ruler)
+    {
+        if (!Ask.IsLed)
+        {
+            return Marked(ruler);
+        }
+        var off = Length.Between(Measured.Span, Planned);
+        return off <= ruler.Marking
+            ? new Finding(
+                "on-course",
+                Severity.Note,
+                $"{Measured.Sewn} tucks span {ruler.Mark(Measured.Span)}, as the grooves space them.",
+                "Led by grooves, nothing is marked, and nothing has to be marked anew.",
+                "Sew on as before."
+            )
+            : new Finding(
+                "off-grooves",
+                Severity.Care,
+                $"{Measured.Sewn} tucks span {ruler.Mark(Measured.Span)}, and by the grooves they would span {ruler.Mark(Planned)}.",
+                "A ridge has left its groove, or it was measured along another line.",
+                "Measure again, pressed and flat. Where it is so, see that the last ridge stays in its groove from end to end."
+            );
+    }
+
+    private Finding Marked(Ruler ruler)
     {
         string fine(Length length) => ruler.Fine(length);
         var took =
@@ -224,7 +291,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
             by.Millimetres < 0.005
                 ? "Just as planned."
                 : $"{fine(by)} from tuck to tuck is not seen.",
-            $"{rest}: the panel lands on its width."
+            $"{rest}{(ShortBy <= ruler.Marking ? ": the panel lands on its width" : "")}."
         );
     }
 }

@@ -135,7 +135,7 @@ internal static class SewingSteps
                 new SewingStep(
                     $"measure-{i + 1}",
                     i == 0 ? "Measure, and re-space" : "Measure once more",
-                    $"Press what is sewn, and measure from the first ridge to the last, middle to middle: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: the rest is spaced so that the panel lands on its width.",
+                    $"Press what is sewn, and measure from the first ridge to the last, middle to middle: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: {(ask.IsLed ? "the grooves space the rest." : "the rest is spaced anew by it.")}",
                     ruler.Mark(span),
                     ["It lies flat, and is not pulled."],
                     [],
@@ -190,13 +190,12 @@ internal static class SewingSteps
             {
                 Findings = [],
             };
-        var isRespaced = respacing is { Lands: true };
+        var isRespaced = !ask.IsLed && respacing is { Lands: true };
         var (first, last) = SewingOrder.Sewn(ask, to);
-        var gap = isRespaced ? respacing!.WithinFlat : ask.Spacing + ask.TakeUp;
+        var gap = isRespaced ? respacing!.FromRidge : ask.Spacing + ask.TakeUp;
         var between = isRespaced ? respacing!.BetweenFlat : ask.GroupGap + ask.TakeUp;
         var how =
-            isRespaced
-                ? AnewFrom(respacing!.After, SewingOrder.Sewn(ask, done), (first, last), ruler)
+            isRespaced ? AnewFrom(respacing!, SewingOrder.Sewn(ask, done), (first, last), ruler)
             : ask.GrooveStep is not null
                 ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
             : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat cloth they lie {a.Ruler.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
@@ -250,9 +249,13 @@ internal static class SewingSteps
         yield return new SewingStep(
             "measure",
             "Measure, then trim",
-            $"The panel is {ruler.Mark(ask.PanelWidth)} between its seam lines: trim it to {ruler.Cut(ask.PanelWidth + 2 * ask.SeamAllowance)}, alike on both sides of the middle ridge, and its length to {ruler.Cut(a.CutLength)}.",
-            ruler.Cut(ask.PanelWidth + 2 * ask.SeamAllowance),
-            ["The middle ridge lies in the middle."],
+            $"The panel is {ruler.Mark(ask.PanelWidth)} between its seam lines: trim it to {ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance)}, alike on both sides of the middle, and its length to {ruler.Mark(a.CutLength)}.",
+            ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance),
+            [
+                ask.Tucks % 2 == 1
+                    ? "The middle ridge lies in the middle."
+                    : "The middle of the ridges lies in the middle.",
+            ],
             []
         ).At(Place.Table, 3, PanelDrawing.FinishedName, ["cloth"]);
     }
@@ -262,17 +265,22 @@ internal static class SewingSteps
     /// out does not add to the next.
     /// </summary>
     private static string AnewFrom(
-        TuckRun run,
+        Respacing respacing,
         (int From, int To) sewn,
         (int From, int To) next,
         Ruler ruler
     )
     {
+        var run = respacing.After;
+        // Measured from a ridge, half of what it took up is gone; finer than marks, for that is what it mends.
         string Beyond(int ridge, IEnumerable<int> numbers) =>
             string.Join(
                 ", ",
                 numbers.Select(n =>
-                    ruler.Mark(Length.Between(run.Tucks[n - 1].Flat, run.Tucks[ridge - 1].Flat))
+                    ruler.Fine(
+                        Length.Between(run.Tucks[n - 1].Flat, run.Tucks[ridge - 1].Flat)
+                            - respacing.TakeUp / 2
+                    )
                 )
             );
         var right = Beyond(sewn.To, Enumerable.Range(sewn.To + 1, next.To - sewn.To));

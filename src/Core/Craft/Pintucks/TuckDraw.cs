@@ -172,7 +172,17 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     public double Mid => Math.Max(0, Foretold.Location);
 
     /// <summary>How many standard deviations of the width an assurance takes: the quantile of a Student t with the model's freedom.</summary>
-    public double Quantile(double assurance) => StudentT.InvCDF(0, 1, Foretold.Freedom, assurance);
+    public double Quantile(double assurance)
+    {
+        // It is slow, and every mark asks for it.
+        if (quantile?.Assurance != assurance)
+        {
+            quantile = (assurance, StudentT.InvCDF(0, 1, Foretold.Freedom, assurance));
+        }
+        return quantile!.Value.Value;
+    }
+
+    private (double Assurance, double Value)? quantile;
 
     public int Evidence => All.Count(s => s.Weight > 0);
 

@@ -40,10 +40,9 @@ internal static class PipingPencil
             lines.Add(
                 new(
                     "Round and round",
-                    $"{fine(cut.Join)} + √({fine(cut.Join)}² + {a.Ruler.Mark(cut.Width)} × {whole(cut.Required)}) = {a.Ruler.Cut(cut.Tube.Side)}",
-                    cut.Tube.IsOblong
-                        ? $"That is wider than the cloth: an oblong {a.Ruler.Cut(cut.Tube.Across)} × {a.Ruler.Cut(cut.Tube.Along)} gives as much."
-                        : "All of the square but its seams becomes strip."
+                    $"{whole(cut.Required)} of strip is {cut.Tube.Lines} lines of {fine(cut.Tube.Line)} on a piece {a.Ruler.Cut(cut.Tube.Across)} × {a.Ruler.Cut(cut.Tube.Along)}",
+                    "Two seams take their allowances each way, and only whole strips count; what is cut is rounded up."
+                        + (cut.Tube.IsOblong ? " A square would be wider than the cloth." : "")
                 )
             );
         }

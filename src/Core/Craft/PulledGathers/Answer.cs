@@ -127,7 +127,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
             new("Fullness reached", DecimalText.Write(Strips.AchievedFullness)),
             new("Marks, both edges", $"every 1/{Strips.Segments}"),
-            new("Thread, each side", Ruler.Write(Strips.ThreadPerSide, LengthKind.Amount)),
+            new("Thread, each side", Ruler.Write(Strips.ThreadFromEach, LengthKind.Amount)),
             new(
                 "Thread to wind",
                 $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadPerRow, LengthKind.Amount)}"

@@ -49,6 +49,9 @@ public sealed record StripAsk(
             ? 2 * (FinishedDepth + SeamAllowance)
             : FinishedDepth + SeamAllowance + LowerAllowance;
 
+    /// <summary>What is gathered: both layers of a strip that is folded double.</summary>
+    public Length Thick => Doubled ? 2 * ClothThickness : ClothThickness;
+
     /// <summary>The end allowances that an open run spends; a ring has none.</summary>
     public Length BothEnds => Closed ? Length.Zero : 2 * EndAllowance;
 

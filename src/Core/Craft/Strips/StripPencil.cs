@@ -97,7 +97,7 @@ internal static class StripPencil
         lines.Add(
             new(
                 "Seam bulk",
-                $"{DecimalText.Write(a.AchievedFullness)} × {ruler.Fine(ask.ClothThickness)} + {ruler.Fine(ask.PlainThickness)} = {ruler.Fine(a.SeamBulk)}",
+                $"{DecimalText.Write(a.AchievedFullness)} × {ruler.Fine(ask.Thick)} + {ruler.Fine(ask.PlainThickness)} = {ruler.Fine(a.SeamBulk)}",
                 "As many layers as the fullness, and the plain edge."
             )
         );
@@ -107,8 +107,8 @@ internal static class StripPencil
     private static PencilLine ThreadLine(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
-        var total = ruler.Write(a.ThreadPerSide, LengthKind.Amount);
-        var (t, l) = (ruler.Fine(ask.ClothThickness), ruler.Fine(ask.StitchLength));
+        var total = ruler.Write(a.ThreadFromEach, LengthKind.Amount);
+        var (t, l) = (ruler.Fine(ask.Thick), ruler.Fine(ask.StitchLength));
         return ask.Rows.IsOverThreads
             ? new PencilLine(
                 "Thread, each side",

@@ -70,22 +70,28 @@ public sealed record StripPlan(
         {
             if (!Ask.Rows.IsOverThreads)
             {
-                return SewnFlat * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
+                return SewnFlat * (1 + Ask.Thick / Ask.StitchLength) + 2 * Ask.Tail;
             }
             var (l, z) = (Ask.StitchLength.Millimetres, Ask.ZigzagWidth.Millimetres);
-            var perStitch = Length.FromMillimetres(Math.Sqrt(l * l + z * z)) + Ask.ClothThickness;
-            return SewnFlat / Ask.StitchLength * perStitch + 2 * (SewnFlat + 2 * Ask.Tail);
+            var perStitch = Length.FromMillimetres(Math.Sqrt(l * l + z * z)) + Ask.Thick;
+            return SewnFlat / Ask.StitchLength * perStitch + 2 * DrawnOut;
         }
     }
+
+    /// <summary>A thread that a zigzag is sewn over, drawn out to the flat length with its tails; there is one from the needle and one from the bobbin.</summary>
+    private Length DrawnOut => Ask.Rows.IsOverThreads ? SewnFlat + 2 * Ask.Tail : Length.Zero;
 
     /// <summary>The thread that all rows take on each of needle and bobbin.</summary>
     public Length ThreadPerSide => RowOffsets.Count * ThreadPerRow;
 
-    /// <summary>Needle and bobbin together, and 15 % on top for starts and ends.</summary>
-    public Length ThreadTotal => 2 * 1.15 * ThreadPerSide;
+    /// <summary>What needle or bobbin really gives: its own drawn-out thread, and not the other's.</summary>
+    public Length ThreadFromEach => ThreadPerSide - RowOffsets.Count * DrawnOut;
 
-    /// <summary>r'·t + t₀: what passes under the foot when the seam is sewn.</summary>
-    public Length SeamBulk => AchievedFullness * Ask.ClothThickness + Ask.PlainThickness;
+    /// <summary>Needle and bobbin together, and 15 % on top for starts and ends.</summary>
+    public Length ThreadTotal => 2 * 1.15 * ThreadFromEach;
+
+    /// <summary>r'·t + t₀: what passes under the foot when the seam is sewn; t is that of both layers where it is folded double.</summary>
+    public Length SeamBulk => AchievedFullness * Ask.Thick + Ask.PlainThickness;
 
     /// <summary>The usual fullness for the cloth's weight; null when that is not known.</summary>
     public SuggestedFullness? Suggested { get; init; }
