@@ -102,6 +102,16 @@ export const test = base.extend<{ quiet: undefined }, { house: House }>({
   ],
 });
 
+/** Goes to another view as a link within the page does, without loading the program anew. */
+export async function goTo(page: Page, path: string) {
+  if (!page.url().startsWith('http')) return void (await page.goto(path));
+  await page.evaluate((path) => {
+    const idx = ((history.state as { idx?: number } | null)?.idx ?? 0) + 1;
+    history.pushState({ usr: null, key: `${idx}`, idx }, '', path);
+    dispatchEvent(new PopStateEvent('popstate', { state: history.state }));
+  }, path);
+}
+
 /** Scrolls down until something is there: of a long list only what is looked at is drawn. */
 export async function scrolledTo(page: Page, what: Locator) {
   await expect(async () => {

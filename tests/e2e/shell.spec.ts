@@ -39,7 +39,9 @@ test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page
 
 test('deleting offers an undo, not a question', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'Delete Potting shed' }).click();
+  const remove = page.getByRole('button', { name: 'Delete Potting shed' });
+  await scrolledTo(page, remove);
+  await remove.click();
   await expect(page.getByRole('region', { name: 'Potting shed' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Potting shed' })).toContainText('2.61 on an edge of 94 cm');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, kept, test } from './house';
+import { expect, goTo, kept, settled, test } from './house';
 
 /** What is looked at here is one suite for every technique: it is driven by what each of them declares. */
 type Described = {
@@ -54,7 +54,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
 }) => {
   test.setTimeout(180_000);
   for (const { begin, first, fields, stages } of await techniques(page)) {
-    await page.goto('/');
+    await goTo(page, '/');
     const trigger = page.getByRole('button', { name: 'Begin a working' }).first();
     // It waits for the techniques that it offers, and until then no key reaches it.
     await expect(trigger).toBeEnabled();
@@ -80,10 +80,11 @@ test('every technique is begun from the bench with the keys alone, and asks for 
       await part.focus();
       await page.keyboard.press('Enter');
     }
-    // What another field makes needed is said where the answer will stand; while the last key is on its way that may still go.
+    // What another field makes needed is said where the answer will stand, once the last key has been answered.
+    await settled(page);
     const still = page.getByText(/^Still to say: /);
-    const missing = (await still.textContent({ timeout: 2000 }).catch(() => null)) ?? '';
-    for (const { label } of fields.filter((f) => missing.includes(f.label.toLowerCase()))) {
+    const missing = (await still.isVisible()) ? await still.textContent() : '';
+    for (const { label } of fields.filter((f) => missing!.includes(f.label.toLowerCase()))) {
       const entry = page.getByRole('textbox', { name: label, exact: true });
       if (await entry.isVisible()) await entry.fill('30 cm');
     }
@@ -130,7 +131,7 @@ for (const units of ['metric', 'imperial']) {
         ? [piece.length.text, piece.depth.text].map((t) => t.split(' ').slice(0, -1).join(''))
         : plan.facts.map((f) => bare(f.text));
       for (const stage of technique.stages.filter((s) => s.name === 'plan' || s.name === 'cut')) {
-        await page.goto(`/workings/${working.id}/${stage.name}`);
+        await goTo(page, `/workings/${working.id}/${stage.name}`);
         const region = page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ });
         await expect(region).toBeVisible();
         for (const figure of figures) {
@@ -145,7 +146,7 @@ for (const units of ['metric', 'imperial']) {
           expect(shown, `${technique.name} ${fact.name}`).toContain(bare(fact.text));
         if (stage.name === 'cut') await onPaper(page, plan, figures, technique.name);
       }
-      await page.goto(`/workings/${working.id}/sew`);
+      await goTo(page, `/workings/${working.id}/sew`);
       await onPaper(page, plan, figures, technique.name);
       const steps = page.locator('ol > li.sheet');
       await expect(steps).toHaveCount(plan.steps.length);
@@ -178,7 +179,7 @@ async function onPaper(page: Page, plan: Plan, figures: string[], name: string) 
 test('every step has its picture, with what matters lit up', async ({ page }) => {
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
-    await page.goto(`/workings/${working.id}/sew`);
+    await goTo(page, `/workings/${working.id}/sew`);
     const steps = page.locator('ol > li.sheet');
     await expect(steps.first()).toBeVisible();
     await page.locator('details').evaluateAll((all) => all.forEach((d) => d.removeAttribute('name')));
@@ -201,7 +202,7 @@ test('the swatch of every technique asks for its own readings, and says what it 
 }) => {
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
-    await page.goto(`/workings/${working.id}/sample`);
+    await goTo(page, `/workings/${working.id}/sample`);
     await expect(page.getByRole('region', { name: 'The swatch to cut' })).toBeVisible();
     const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
     const before = await swatches.count();
