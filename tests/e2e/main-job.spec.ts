@@ -3,6 +3,7 @@ import { expect, openHouse, test } from './house';
 test('from an empty house to a printed cut list and a kept frill, with the keyboard alone', async ({
   page,
 }) => {
+  test.setTimeout(120_000);
   const house = await openHouse('--empty');
   const press = async (...keys: string[]) => {
     for (const key of keys) await page.keyboard.press(key);

@@ -202,7 +202,8 @@ test('the swatch of every technique asks for its own readings, and says what it 
 }) => {
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
-    await goTo(page, `/workings/${working.id}/sample`);
+    // Loaded anew, so that nothing of the swatch before is still on its way.
+    await page.goto(`/workings/${working.id}/sample`);
     await expect(page.getByRole('region', { name: 'The swatch to cut' })).toBeVisible();
     const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
     const before = await swatches.count();

@@ -161,8 +161,11 @@ test('with the keys alone: a figure on the drawing, the stage after, the measure
   for (let i = 0; i < 30 && !(await measure.evaluate((e) => e === document.activeElement)); i++)
     await page.keyboard.press('Tab');
   await page.keyboard.type('48 mm');
-  await expect(step.getByText(/mark the other 5/)).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Tucks 11 to 15' })).toContainText('Re-spaced');
+  // Its grooves lead it: a span that is off is said, and no line is marked anew.
+  await expect(step.getByText(/left its groove/)).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Tucks 11 to 15' })).toContainText(
+    'sew the next along it',
+  );
   await kept(page);
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: /^Undo/ }).click();
 });

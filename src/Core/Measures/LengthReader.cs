@@ -20,14 +20,14 @@ public readonly record struct LengthReading(
 /// <summary>Reads lengths as people write them.</summary>
 /// <remarks>
 /// <para>
-/// Accepts a figure with an optional unit, or several with their units, in metric and imperial mixed as they come:
+/// Accepts a figure with an optional unit, or several with their units, all metric or all imperial but where a plus sign parts them:
 /// <c>92 cm</c>, <c>36 1/2 in</c>, <c>3-5/8"</c>, <c>3⅝ in</c>, <c>1.5m</c>, <c>1,5 m</c>, <c>2 yd 4 in</c>,
 /// <c>1' 2"</c>, <c>1.2 m + 80 cm</c>. A plus sign adds lengths up. A figure without a unit takes the system's own:
 /// centimetres or inches (millimetres where the caller says so).
 /// </para>
 /// <para>
 /// Refused: an empty text, a negative figure, two decimal signs in one figure, a fraction over nothing, an unknown
-/// unit, one unit twice in one length, a figure without a unit beside one with, over 1 000 km, over 200 characters.
+/// unit, one unit twice in one length, metric beside imperial without a plus sign, a figure without a unit beside one with, over 1 000 km, over 200 characters.
 /// </para>
 /// </remarks>
 public ref struct LengthReader
@@ -187,7 +187,7 @@ public ref struct LengthReader
         double sum = 0;
         var used = 0L;
         var parts = 0;
-        var bare = false;
+        var (bare, isImperial) = (false, false);
         do
         {
             SkipSpaces();
@@ -219,6 +219,16 @@ public ref struct LengthReader
                 Fail(start, "the figure before this has no unit");
                 return 0;
             }
+            // 96.5 cm38 in: the one typed behind the other.
+            if (parts > 0 && IsImperial(unit) != isImperial)
+            {
+                Fail(
+                    start,
+                    "this is another measure than before; put a + between lengths that are to be added"
+                );
+                return 0;
+            }
+            isImperial = IsImperial(unit);
             var bit = 1L << UnitBit(unit);
             if ((used & bit) != 0)
             {
@@ -235,6 +245,8 @@ public ref struct LengthReader
         } while (at < text.Length && text[at] != '+');
         return sum;
     }
+
+    private static bool IsImperial(double unit) => unit is 25.4 or 304.8 or 914.4;
 
     private double ReadFigure()
     {

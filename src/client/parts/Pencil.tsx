@@ -13,8 +13,8 @@ export function Pencil({ lines }: { lines: PencilLine[] | undefined }) {
         </span>
       </summary>
       <dl className="grid gap-x-6 gap-y-2 py-2 md:grid-cols-[10rem_1fr]">
-        {lines.map((line) => (
-          <div key={line.title} className="contents">
+        {lines.map((line, i) => (
+          <div key={i} className="contents">
             <dt className="font-semibold text-ink">{line.title}</dt>
             <dd>
               <span className="font-semibold text-ink">

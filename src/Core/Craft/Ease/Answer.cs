@@ -11,7 +11,8 @@ namespace ZephyrReach.Core.Craft.Ease;
 /// <param name="Plan">The stretch, as a strip of which nothing is cut.</param>
 /// <param name="Before">Plain, before the first notch.</param>
 /// <param name="After">Plain, after the second.</param>
-internal sealed record Answer(StripPlan Plan, Length Before, Length After) : WorkPlan
+internal sealed record Answer(StripPlan Plan, Length Before, Length After, double MostEase)
+    : WorkPlan
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -51,19 +52,17 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After) : Wor
 
     public Length ToEase => Plan.FlatEdge - Plan.Ask.FinishedEdge;
 
-    public double MostEase => Reckon.MostEase(Plan.Ask.Weight!.Value);
-
     public override IReadOnlyList<Piece> Pieces => [];
 
     public override IReadOnlyList<Fact> Facts =>
         [
             new("To ease in", Ruler.Mark(ToEase)),
             new("Fullness", DecimalText.Write(Plan.AchievedFullness)),
-            new("Smooth up to", DecimalText.Write(MostEase)),
+            new("Smooth up to", DecimalText.Write(MostEase, 3)),
             new("Marks, both edges", $"every 1/{Plan.Segments}"),
             new(
                 "Thread to wind",
-                $"{Plan.RowOffsets.Count} × {Ruler.Write(Plan.ThreadPerRow, LengthKind.Amount)}"
+                $"{Plan.RowOffsets.Count} × {Ruler.Write(Plan.ThreadToWind, LengthKind.Amount)}"
             ),
         ];
 
@@ -99,7 +98,7 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After) : Wor
             new(
                 "Fullness",
                 $"{M(a.FlatEdge)} ÷ {M(ask.FinishedEdge)} = {DecimalText.Write(a.AchievedFullness, 3)}",
-                $"Up to {DecimalText.Write(MostEase)} this cloth eases in without a fold."
+                $"Up to {DecimalText.Write(MostEase, 3)} this cloth eases in without a fold."
             ),
             new(
                 "Marks",

@@ -73,7 +73,14 @@ public static class EaseTechnique
                     new(Asking.First, "", "flatStretch", "finishedEdge", "seamAllowance"),
                     new(Asking.Machine, "", "rows"),
                     new(Asking.Folded, "Plain on either side", "plainBefore", "plainAfter"),
-                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "plainThickness"),
+                    new(
+                        Asking.Folded,
+                        "Cloth",
+                        "weave",
+                        "clothWeight",
+                        "clothThickness",
+                        "plainThickness"
+                    ),
                     new(Asking.Folded, "Stitches", "rowGap", "stitchLength", "tail"),
                     FieldGroup.Alike,
                 ],

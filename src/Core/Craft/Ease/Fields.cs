@@ -49,6 +49,26 @@ internal static class Fields
             IsNeeded = false,
         };
 
+    /// <summary>What the cloth is like, and how far it eases in: a workshop rule of fibre and weave, whatever the weight.</summary>
+    public static IReadOnlyList<(Choice Choice, double Most)> Weaves { get; } =
+    [
+        (new("unknown", "not known", "4 % is taken; a swatch says for sure."), 1.04),
+        (new("wool", "wool, or loosely woven", "Steam shrinks 8 to 10 % out of it."), 1.09),
+        (new("soft", "soft cotton, linen, crêpe", "4 to 5 %."), 1.045),
+        (new("knit", "jersey", "5 to 8 %."), 1.065),
+        (new("tight", "tightly woven", "Poplin, canvas, denim, microfibre: 2 to 3 %."), 1.025),
+    ];
+
+    public static ChoiceField Weave { get; } =
+        new(
+            "weave",
+            "The cloth is",
+            "How far it eases in without a fold depends on its weave and fibre.",
+            [.. Weaves.Select(w => w.Choice)],
+            "unknown",
+            false
+        );
+
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =
     [
@@ -64,6 +84,7 @@ internal static class Fields
         Lightly(StripFields.PlainThickness),
         Lightly(StripFields.Tail),
         PullUpFields.ClothWeight,
+        Weave,
         .. Together.Fields,
     ];
 

@@ -16,17 +16,16 @@ internal static class Reckon
 {
     private static readonly Length LongestPart = Length.FromMillimetres(75);
 
-    /// <summary>Workshop rule: up to this cloth is eased, and no fold shows; how far depends on its weight.</summary>
-    public static double MostEase(ClothWeight weight) =>
-        weight.GramsPerSquareMetre switch
-        {
-            <= 120 => 1.1,
-            <= 220 => 1.15,
-            _ => 1.2,
-        };
-
     public static Answer? Straight(AskReader reader) =>
-        Plan(reader) is var (plan, before, after) ? Of(plan, before, after, reader) : null;
+        Plan(reader) is var (plan, before, after)
+            ? Of(
+                plan,
+                before,
+                after,
+                Fields.Weaves[Math.Max(0, reader.Choice(Fields.Weave))],
+                reader
+            )
+            : null;
 
     /// <summary>The stretch as a strip; null when the reader has errors.</summary>
     public static (StripPlan Plan, Length Before, Length After)? Plan(AskReader said)
@@ -91,17 +90,31 @@ internal static class Reckon
             reader.OptionalLength(Fields.Lightly(field)) ?? field.Start ?? Length.Zero;
     }
 
-    private static Answer Of(StripPlan plan, Length before, Length after, AskReader reader) =>
-        new(plan, before, after)
+    private static Answer Of(
+        StripPlan plan,
+        Length before,
+        Length after,
+        (Choice Choice, double Most) weave,
+        AskReader reader
+    ) =>
+        new(plan, before, after, weave.Most)
         {
             Ruler = reader.Ruler,
             Together = plan.Ask.Together,
-            Findings = [.. Noticed(plan, reader.Ruler), .. NoticedInStrips.In(plan, reader.Ruler)],
+            Findings =
+            [
+                .. Noticed(plan, weave, reader.Ruler),
+                .. NoticedInStrips.In(plan, reader.Ruler),
+            ],
         };
 
-    private static IEnumerable<Finding> Noticed(StripPlan plan, Ruler ruler)
+    private static IEnumerable<Finding> Noticed(
+        StripPlan plan,
+        (Choice Choice, double Most) weave,
+        Ruler ruler
+    )
     {
-        var (fullness, most) = (plan.AchievedFullness, MostEase(plan.Ask.Weight!.Value));
+        var (fullness, most) = (plan.AchievedFullness, weave.Most);
         if (fullness < 1 - 1e-9)
         {
             yield return new Finding(
@@ -118,7 +131,9 @@ internal static class Reckon
                 "shows-as-gathers",
                 fullness > 1.6 ? Severity.Care : Severity.Note,
                 $"At {DecimalText.Write(fullness)} small gathers will show.",
-                $"Cloth of {DecimalText.Write(plan.Ask.Weight!.Value.GramsPerSquareMetre, 0)} g/m² eases in without a fold up to about {DecimalText.Write(most)}.",
+                weave.Choice.Name == "unknown"
+                    ? $"What the cloth is like is not known: up to about {DecimalText.Write(most, 3)} most ease in without a fold."
+                    : $"Cloth that is {weave.Choice.Label} eases in without a fold up to about {DecimalText.Write(most, 3)}.",
                 $"That is right for a puffed head. For a smooth one, take {ruler.Mark(plan.FlatEdge - most * plan.Ask.FinishedEdge)} off the longer edge, or set the notches further apart."
             );
         }

@@ -10,7 +10,7 @@ internal static class SewingSteps
 {
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
-        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler)];
+        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler, isPulled: false, a.Ask.Layers)];
         if (a.Ask.Layers > 1)
         {
             steps.Add(
@@ -63,12 +63,16 @@ internal static class SewingSteps
         }
         steps.Add(Look(a).At(Place.Hand, 2, "gathered", ["gathers", "plain"]));
         steps.Add(
-            (Finish with { Says = Finish.Says + StripSteps.LowerEdgeStays(a.Strips) }).At(
-                Place.Iron,
-                Pace.Pressed(edge),
-                "gathered",
-                ["plain"]
-            )
+            (
+                Finish with
+                {
+                    // What an overlocker sews it trims and wraps.
+                    Says =
+                        (a.Kind.Knife && a.Ask.JoinFlat ? Wrapped : Finish.Says)
+                        + StripSteps.LowerEdgeStays(a.Strips),
+                    Title = a.Kind.Knife && a.Ask.JoinFlat ? "Press" : Finish.Title,
+                }
+            ).At(Place.Iron, Pace.Pressed(edge), "gathered", ["plain"])
         );
         return steps;
     }
@@ -128,9 +132,12 @@ internal static class SewingSteps
             (
                 Passes(a) > 1 ? "Sew over the same line once more. Guide, never pull. "
                 : a.Ask.JoinFlat
-                    ? a.Kind.Knife
-                            ? "Start the strip below, catch it with a few stitches, slide the flat layer in above, and gather. "
-                        : "Strip below, flat layer in the slot. Watch that it stays home against its guide, not the needle. "
+                    ? "Right sides together, the strip below. "
+                        + (
+                            a.Kind.Knife
+                                ? "Catch the strip with a few stitches; foot up, slide the flat layer in above it, foot down, and gather. "
+                                : "Foot up, slide the flat layer into the slot above it, foot down. Watch that it stays home against its guide, not the needle. "
+                        )
                 : "Sew along the seam line. Guide, never pull. "
             ) + "Stop at the first mark with the needle down and measure what it became.",
             ruler.Mark(a.Ask.Piece.FinishedEdge / 3),
@@ -145,7 +152,12 @@ internal static class SewingSteps
         new(
             "rest",
             "Gather the rest",
-            "Sew on as the check said, at the same pace.",
+            "Sew on as the check said, at the same pace."
+                + (
+                    a.Ask is { JoinFlat: true, Piece.Closed: true }
+                        ? " Leave the last hand’s breadth of the flat edge open: the ring is closed there first."
+                        : ""
+                ),
             ruler.Mark(a.Ask.Piece.FinishedEdge),
             [
                 $"It reaches {ruler.Mark(a.Ask.Piece.FinishedEdge)}, with some to spare.",
@@ -157,21 +169,43 @@ internal static class SewingSteps
             ]
         );
 
-    private static SewingStep Trim(Answer a, Ruler ruler) =>
-        new(
+    private static SewingStep Trim(Answer a, Ruler ruler)
+    {
+        var piece = a.Ask.Piece;
+        if (piece.Closed)
+        {
+            var cut = piece.FinishedEdge + 2 * piece.JoinAllowance;
+            return new(
+                "trim",
+                "Trim, and close the ring",
+                $"Let it rest, measure {ruler.Mark(cut)} along the gathers, and cut off what is over. Then sew its two ends together with {ruler.Mark(piece.JoinAllowance)} allowance: the last join."
+                    + (
+                        a.Ask.JoinFlat
+                            ? " Sew on the hand’s breadth that was left open for it."
+                            : ""
+                    ),
+                ruler.Mark(cut),
+                [
+                    $"The ring measures {ruler.Mark(piece.FinishedEdge)} round.",
+                    "The threads at the cut ends are secured.",
+                ],
+                []
+            );
+        }
+        return new(
             "trim",
             "Trim to length",
-            $"Let it rest, measure {ruler.Mark(a.Ask.Piece.FinishedEdge)} along the gathers, and cut off what is over"
+            $"Let it rest, measure {ruler.Mark(piece.FinishedEdge)} along the gathers, and cut off what is over"
                 + (
-                    a.Ask.Piece.Closed ? "; then close the ring with the last join."
-                    : a.Ask.Piece.EndAllowance > Length.Zero
-                        ? $", {ruler.Mark(a.Ask.Piece.EndAllowance)} beyond it."
-                    : "."
+                    piece.EndAllowance > Length.Zero
+                        ? $", {ruler.Mark(piece.EndAllowance)} beyond it."
+                        : "."
                 ),
-            ruler.Mark(a.Ask.Piece.FinishedEdge),
+            ruler.Mark(piece.FinishedEdge),
             ["The threads at the cut end are secured."],
             []
         );
+    }
 
     private static SewingStep Seam(Answer a, Ruler ruler) =>
         new(
@@ -198,6 +232,9 @@ internal static class SewingSteps
             ["Even from end to end.", "No tuck is caught."],
             []
         );
+
+    private const string Wrapped =
+        "Press the seam away from the gathers; its edges are wrapped already. Topstitch if it should lie flat.";
 
     private static SewingStep Finish { get; } =
         new(

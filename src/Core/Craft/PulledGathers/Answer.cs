@@ -130,7 +130,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             new("Thread, each side", Ruler.Write(Strips.ThreadFromEach, LengthKind.Amount)),
             new(
                 "Thread to wind",
-                $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadPerRow, LengthKind.Amount)}"
+                $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadToWind, LengthKind.Amount)}"
             ),
         ];
 

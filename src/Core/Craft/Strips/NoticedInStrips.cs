@@ -9,6 +9,9 @@ internal static class NoticedInStrips
     private static readonly Length NearestToEdge = Length.FromMillimetres(3);
     private static readonly Length ThickSeam = Length.FromMillimetres(3);
 
+    /// <summary>Workshop rule: a presser lifts 6 to 8 mm.</summary>
+    private static readonly Length UnderNoFoot = Length.FromMillimetres(8);
+
     public static IEnumerable<Finding> In(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
@@ -46,7 +49,17 @@ internal static class NoticedInStrips
                 "Cut across instead, or make it less deep."
             );
         }
-        if (a.SeamBulk > ThickSeam)
+        if (a.SeamBulk > UnderNoFoot)
+        {
+            yield return new Finding(
+                "under-no-foot",
+                Severity.Stop,
+                $"The gathers and the plain edge come to {ruler.Fine(a.SeamBulk)} under the foot.",
+                $"Home machines lift theirs about {ruler.Fine(UnderNoFoot)}: it does not go under at all.",
+                "Less fullness, thinner cloth, or sew it by hand."
+            );
+        }
+        else if (a.SeamBulk > ThickSeam)
         {
             yield return new Finding(
                 "bulk",

@@ -28,7 +28,7 @@ internal static class PulledSteps
         [
             Mark(a, ruler)
                 .At(Place.Table, Pace.Marked(2 * a.Segments), "edges", ["marks"], ["rows"]),
-            SetUp.At(Place.Machine, 5, "close-up", ["rows", "cloth"]),
+            SetUp(a).At(Place.Machine, 5, "close-up", ["rows", "cloth"]),
             (a.Ask.Rows.IsOverThreads ? OverThreads(a, ruler) : Rows(a, ruler)).At(
                 Place.Machine,
                 Pace.Sewn(a.SewnFlat * a.RowOffsets.Count, a.Ask.StitchLength),
@@ -61,7 +61,7 @@ internal static class PulledSteps
             {
                 Sets = ["stitch 2.5 mm", "tension normal"],
             },
-            Look.At(Place.Hand, 2, "gathered", ["gathers"]),
+            Look(a).At(Place.Hand, 2, "gathered", ["gathers"]),
             Finish(a)
                 .At(
                     Place.Iron,
@@ -95,15 +95,19 @@ internal static class PulledSteps
 
     private static string Called(StripPlan a) => a.Ask.IsStretch ? "longer edge" : "strip";
 
-    private static SewingStep SetUp { get; } =
+    private static SewingStep SetUp(StripPlan a) =>
         new(
             "set-up",
             "Set the machine",
-            "Set everything on the card: longest straight stitch, tension a step below normal, strong thread on the bobbin.",
+            a.Ask.Rows.IsOverThreads
+                ? "Set everything on the card: a zigzag, tension normal. Draw out long threads from needle and bobbin before the first stitch."
+                : "Set everything on the card: a long straight stitch, tension a step below normal, strong thread on the bobbin.",
             "hand wheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",
-                "A row on a scrap pulls up easily by its bobbin thread.",
+                a.Ask.Rows.IsOverThreads
+                    ? "On a scrap the threads slide under the zigzag."
+                    : "A row on a scrap pulls up easily by its bobbin thread.",
             ],
             [],
             Safety.Needle
@@ -154,7 +158,18 @@ internal static class PulledSteps
         new(
             "pull-half",
             "Pull up half, and measure",
-            "Pull the bobbin threads together from one end up to the middle mark. Spread the gathers and measure from mark to mark.",
+            (
+                a.Ask.Rows.IsOverThreads
+                    ? "Pull both threads together from the open end; the other is fixed. Push the gathers on to the middle mark. "
+                : Runs.MarksPerRun(a) < a.Segments
+                    ? "Pull up each part by its own bobbin threads, from the break to the next, up to the middle mark. "
+                : "Pull the bobbin threads together from one end up to the middle mark. "
+            )
+                + (
+                    a.Ask.IsStretch
+                        ? "Let it be fullest towards the top, a little more at the back than at the front, and flat at the notches. Measure from mark to mark."
+                        : "Spread the gathers and measure from mark to mark."
+                ),
             ruler.Mark(a.SegmentGathered),
             [
                 $"Each part measures {ruler.Mark(a.SegmentGathered)}.",
@@ -170,7 +185,11 @@ internal static class PulledSteps
         new(
             "pull-rest",
             "Pull up the rest",
-            "Pull from the other end, up to the middle. Wind the tails round a pin in a figure of eight; do not knot them yet.",
+            a.Ask.Rows.IsOverThreads
+                    ? "Pull on from the same end until the whole measures what it should, and spread it from the fixed end. Knot the threads at the end that was pulled."
+                : Runs.MarksPerRun(a) < a.Segments
+                    ? "Pull up the parts that are left in the same way. Wind the tails at every break round a pin in a figure of eight; do not knot them yet."
+                : "Pull from the other end, up to the middle. Wind the tails round a pin in a figure of eight; do not knot them yet.",
             ruler.Mark(a.Ask.FinishedEdge),
             [
                 $"The whole measures {ruler.Mark(a.Ask.FinishedEdge)}.",
@@ -207,7 +226,7 @@ internal static class PulledSteps
             Safety.Pins
         );
 
-    private static SewingStep Look { get; } =
+    private static SewingStep Look(StripPlan a) =>
         new(
             "look",
             "Look at the front",
@@ -216,7 +235,9 @@ internal static class PulledSteps
             [
                 "No tucks are caught in the seam.",
                 "It is even from mark to mark.",
-                "The ends are as full as the middle.",
+                a.Ask.IsStretch
+                    ? "It is flat at the notches, and fullest towards the top."
+                    : "The ends are as full as the middle.",
             ],
             []
         );
@@ -230,10 +251,17 @@ internal static class PulledSteps
                     ? "Unpick the row below the seam line: cut it every few stitches and pull the bobbin thread. "
                     : ""
             )
-                + "Neaten the raw edges, press the seam away from the gathers with the tip of the iron, topstitch if wanted."
+                + (
+                    a.Ask.IsStretch
+                        ? "Lay the seam over a ham, hold steam over it, and shrink the fullness out with the tip of the iron, no further than the seam line. Then neaten the raw edges."
+                        : "Neaten the raw edges, press the seam away from the gathers with the tip of the iron, topstitch if wanted."
+                )
                 + StripSteps.LowerEdgeStays(a),
             a.Ask.Rows.RowsRemoved > 0 ? "unpick 1 row" : "press",
-            ["No gathering thread shows on the front.", "The gathers are not pressed flat."],
+            [
+                "No gathering thread shows on the front.",
+                a.Ask.IsStretch ? "No fold is left in it." : "The gathers are not pressed flat.",
+            ],
             [],
             Safety.Iron
         );

@@ -84,6 +84,12 @@ public sealed record StripPlan(
     /// <summary>The thread that all rows take on each of needle and bobbin.</summary>
     public Length ThreadPerSide => RowOffsets.Count * ThreadPerRow;
 
+    /// <summary>What is wound for a row: a row that is broken to be pulled has two tails at every break more.</summary>
+    public Length ThreadToWind =>
+        Ask.Rows.IsOverThreads
+            ? ThreadPerRow - DrawnOut
+            : ThreadPerRow + (Segments / Runs.MarksPerRun(this) - 1) * 2 * Ask.Tail;
+
     /// <summary>What needle or bobbin really gives: its own drawn-out thread, and not the other's.</summary>
     public Length ThreadFromEach => ThreadPerSide - RowOffsets.Count * DrawnOut;
 

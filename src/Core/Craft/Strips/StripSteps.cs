@@ -7,13 +7,32 @@ namespace ZephyrReach.Core.Craft.Strips;
 internal static class StripSteps
 {
     /// <summary>Cutting, joining and the lower edge, as far as there are any.</summary>
-    public static IEnumerable<SewingStep> Of(StripPlan a, Ruler ruler)
+    /// <param name="isPulled">
+    /// Whether it is pulled to any length. What a machine gathers is trimmed when it is gathered: then a ring stays open, and its last
+    /// join closes it.
+    /// </param>
+    /// <param name="layers">How many alike lie on each other.</param>
+    public static IEnumerable<SewingStep> Of(
+        StripPlan a,
+        Ruler ruler,
+        bool isPulled = true,
+        int layers = 1
+    )
     {
-        yield return Cut(a, ruler).At(Place.Table, Pace.Cut(a.AllStrips), "layout", ["strips"]);
-        if (a.Joins > 0)
+        yield return Cut(a, ruler, layers)
+            .At(Place.Table, Pace.Cut(layers * a.AllStrips), "layout", ["strips"]);
+        var closes = a.Ask.Closed && isPulled;
+        var joins = closes ? a.Joins : a.StripCount - 1;
+        if (joins > 0)
         {
-            yield return Join(a, ruler)
-                .At(Place.Machine, 3 * a.Joins, "edges", ["joins"], ["marks", "rows", "plain"]);
+            yield return Join(a, ruler, closes, joins, layers)
+                .At(
+                    Place.Machine,
+                    3 * joins * layers,
+                    "edges",
+                    ["joins"],
+                    ["marks", "rows", "plain"]
+                );
         }
         if (a.Ask.Doubled || (a.Ask.IsHemmed && a.Ask.HemAllowance > Length.Zero))
         {
@@ -36,13 +55,13 @@ internal static class StripSteps
 
     private static readonly Length Stitch = Length.FromMillimetres(2.5);
 
-    private static SewingStep Cut(StripPlan a, Ruler ruler) =>
+    private static SewingStep Cut(StripPlan a, Ruler ruler, int layers) =>
         new(
             "cut",
-            a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
-            $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
+            layers * a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
+            $"Cut {layers * a.AllStrips} {(layers * a.AllStrips == 1 ? "strip" : "strips, each")}{(layers > 1 ? $" of {a.AllStrips} for each of {layers} layers," : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
                 + $"{(a.Ask.Along ? "along the selvedge" : "across the cloth, from selvedge to selvedge")}.",
-            $"{a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
+            $"{layers * a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
             [
                 "The cut edge follows one thread of the cloth.",
                 "All strips lie the same way up, for nap and print.",
@@ -50,16 +69,22 @@ internal static class StripSteps
             []
         );
 
-    private static SewingStep Join(StripPlan a, Ruler ruler) =>
+    private static SewingStep Join(StripPlan a, Ruler ruler, bool closes, int joins, int layers) =>
         new(
             "join",
-            a.Ask.Closed ? "Join them to a ring" : "Join the strips",
-            $"Sew {a.Joins} {(a.Joins == 1 ? "join" : "joins")} with {ruler.Mark(a.Ask.JoinAllowance)} allowance and press them open.",
-            a.Joins == 1 ? "1 join" : $"{a.Joins} joins",
+            closes ? "Join them to a ring" : "Join the strips",
+            $"Sew {joins} {(joins == 1 ? "join" : "joins")} with {ruler.Mark(a.Ask.JoinAllowance)} allowance and press them open"
+                + (layers > 1 ? $", for each of the {layers} layers." : ".")
+                + (
+                    a.Ask.Closed && !closes
+                        ? " It stays open: the last join closes the ring once it is gathered and trimmed."
+                        : ""
+                ),
+            joins == 1 ? "1 join" : $"{joins} joins",
             [
-                a.Ask.Closed
+                closes
                     ? $"The ring measures {ruler.Whole(a.SewnFlat)} round."
-                    : $"The strip measures {ruler.Whole(a.SewnFlat + a.Ask.BothEnds)} from end to end.",
+                    : $"The strip measures {ruler.Whole(a.SewnFlat + (a.Ask.Closed ? 2 * a.Ask.JoinAllowance : a.Ask.BothEnds))} from end to end.",
                 "No strip is twisted, right sides all face one way.",
             ],
             [],

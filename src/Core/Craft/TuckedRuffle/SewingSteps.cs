@@ -11,7 +11,7 @@ internal static class SewingSteps
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
         var edge = a.Ask.Strip.FinishedEdge;
-        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler)];
+        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler, isPulled: false)];
         if (a.Ask.Strip.Doubled)
         {
             steps.Add(
@@ -69,13 +69,28 @@ internal static class SewingSteps
                 []
             )
         );
+        var (ends, isRing) = (a.Ask.Strip.BothEnds, a.Ask.Strip.Closed);
+        var left = edge + (isRing ? 2 * a.Ask.Strip.JoinAllowance : ends);
         steps.Add(
             new SewingStep(
                 "trim",
-                "Trim to length",
-                $"Cut off what is beyond {ruler.Mark(edge)} between two folds, and secure the threads.",
-                ruler.Mark(edge),
-                ["The last fold is whole."],
+                isRing ? "Trim, and close the ring" : "Trim to length",
+                $"Cut off what is beyond {ruler.Mark(left)} between two folds, and secure the threads."
+                    + (
+                        isRing
+                            ? $" Then sew the two ends together with {ruler.Mark(a.Ask.Strip.JoinAllowance)} allowance: the last join."
+                        : ends > Length.Zero
+                            ? $" {ruler.Mark(a.Ask.Strip.EndAllowance)} at either end is for its finish."
+                        : ""
+                    ),
+                ruler.Mark(left),
+                isRing
+                    ?
+                    [
+                        $"The ring measures {ruler.Mark(edge)} round.",
+                        "The folds at the join are whole.",
+                    ]
+                    : ["The last fold is whole."],
                 []
             )
         );

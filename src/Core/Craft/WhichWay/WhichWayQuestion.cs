@@ -158,7 +158,8 @@ internal static class WhichWayQuestion
         );
         var reach = new StitchReach(Length.FromMillimetres(1), Length.FromMillimetres(5));
         var setting = TargetSetting.For(model, family, set, fullness, reach);
-        if (!setting.Reaches && setting.Fullness < fullness)
+        // An overlocker's second pass would cut into its first.
+        if (!setting.Reaches && setting.Fullness < fullness && !overlock)
         {
             setting = TargetSetting.For(model, family, set with { Passes = 2 }, fullness, reach);
         }
@@ -195,7 +196,7 @@ internal static class WhichWayQuestion
             setting.Reaches,
             setting.Reaches
                 ? $"likely at stitch {mm} mm{(passes > 1 ? ", two passes" : "")}; a swatch says for sure"
-                : $"comes to about {DecimalText.Write(setting.Fullness)} at the most"
+                : $"comes to about {DecimalText.Write(setting.Fullness)} at the {(setting.Fullness < fullness ? "most" : "least")}"
         )
         {
             StitchLength = setting.Settings.StitchLength,
