@@ -29,6 +29,7 @@ test('everything goes out in one file, and comes into an empty house with one un
   await kept(page);
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await scrolledTo(page, page.getByRole('region', { name: 'Twirling smock', exact: true }));
+  await expect(page.getByRole('region', { name: 'Twirling smock', exact: true })).toBeVisible();
 
   // What was changed since stands against it, and both can be had.
   const sheet = page.getByRole('region', { name: 'Twirling smock', exact: true });
@@ -41,7 +42,9 @@ test('everything goes out in one file, and comes into an empty house with one un
   await expect(page.getByText(/records brought in/)).toBeVisible();
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await scrolledTo(page, page.getByRole('region', { name: 'Twirling smock (brought in)' }));
+  await expect(page.getByRole('region', { name: 'Twirling smock (brought in)' })).toBeVisible();
   await scrolledTo(page, page.getByRole('region', { name: 'Whirling smock', exact: true }));
+  await expect(page.getByRole('region', { name: 'Whirling smock', exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Undo: an archive brought in/ }).click();
   await expect(page.getByRole('region', { name: 'Twirling smock (brought in)' })).toHaveCount(0);
 

@@ -14,9 +14,6 @@ internal sealed record Tube(Length Required, Length Width, Length ClothWidth, Le
 {
     private static readonly double Slant = Math.Sqrt(2);
 
-    /// <summary>Across a piece so wide a line gives so much: the second seam takes its allowances of every line.</summary>
-    private double LineOf(double across) => (across - 2 * Join.Millimetres) * Slant;
-
     /// <summary>
     /// a = 2q + min over n of max(√2·w·n, L/(√2·n)): n whole strips have to stand side by side between the first seam's allowances,
     /// and n lines, each shortened by the second seam's, to reach.
@@ -42,21 +39,11 @@ internal sealed record Tube(Length Required, Length Width, Length ClothWidth, Le
     /// <summary>Along the cloth; where the square is too wide, of the oblong whose lines reach: 2q + √2·w·n.</summary>
     public Length Along => IsOblong ? 2 * Join + Lines * Slant * Width : Side;
 
-    /// <summary>One line from seam to seam.</summary>
-    public Length Line => Length.FromMillimetres(Math.Max(1e-3, LineOf(Across.Millimetres)));
+    /// <summary>One line from seam to seam: the second seam takes its allowances of every line.</summary>
+    public Length Line => Length.Max(Length.FromMillimetres(1e-3), (Across - 2 * Join) * Slant);
 
     /// <summary>How many lines of the strip’s width it takes.</summary>
     public int Lines => (int)Math.Max(1, Rounding.CountUp(Math.Min(1e6, Required / Line)));
-
-    /// <summary>What a piece that is cut so large gives: whole strips between the first seam's allowances, times a line.</summary>
-    public Length Yield(Length across, Length along) =>
-        Length.FromMillimetres(
-            Math.Max(
-                0,
-                Rounding.CountDown((along - 2 * Join) / (Slant * Width))
-                    * LineOf(across.Millimetres)
-            )
-        );
 
     /// <summary>Line meets line at the seam of the tube; the seam of the two halves crosses all lines of a square, and of an oblong its share.</summary>
     public int Joins =>

@@ -62,17 +62,15 @@ internal static class SewingSteps
             );
         }
         steps.Add(Look(a).At(Place.Hand, 2, "gathered", ["gathers", "plain"]));
+        // What an overlocker sews it trims and wraps.
+        var finish = a.Kind.Knife && a.Ask.JoinFlat ? Wrapped : Finish;
         steps.Add(
-            (
-                Finish with
-                {
-                    // What an overlocker sews it trims and wraps.
-                    Says =
-                        (a.Kind.Knife && a.Ask.JoinFlat ? Wrapped : Finish.Says)
-                        + StripSteps.LowerEdgeStays(a.Strips),
-                    Title = a.Kind.Knife && a.Ask.JoinFlat ? "Press" : Finish.Title,
-                }
-            ).At(Place.Iron, Pace.Pressed(edge), "gathered", ["plain"])
+            (finish with { Says = finish.Says + StripSteps.LowerEdgeStays(a.Strips) }).At(
+                Place.Iron,
+                Pace.Pressed(edge),
+                "gathered",
+                ["plain"]
+            )
         );
         return steps;
     }
@@ -233,9 +231,6 @@ internal static class SewingSteps
             []
         );
 
-    private const string Wrapped =
-        "Press the seam away from the gathers; its edges are wrapped already. Topstitch if it should lie flat.";
-
     private static SewingStep Finish { get; } =
         new(
             "finish",
@@ -246,4 +241,12 @@ internal static class SewingSteps
             [],
             Safety.Iron
         );
+
+    private static SewingStep Wrapped { get; } =
+        Finish with
+        {
+            Title = "Press",
+            Says =
+                "Press the seam away from the gathers; its edges are wrapped already. Topstitch if it should lie flat.",
+        };
 }

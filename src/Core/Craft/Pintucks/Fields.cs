@@ -299,14 +299,14 @@ internal static class Fields
             ShownWhen = new(Kind.Name, Twin),
         };
 
+    private static ShownWhen WithOpenStitch { get; } = new(OpenStitch.Name, "none", Not: true);
+
     public static LengthField WidestStitch { get; } =
         Fine("widestStitch", "Machine’s widest stitch", "With one needle.", 1, 15, 7) with
         {
             From = "machine.widestStitch",
-            ShownWhen = new(OpenStitch.Name, "none", Not: true),
+            ShownWhen = WithOpenStitch,
         };
-
-    private static ShownWhen WithOpenStitch { get; } = new(OpenStitch.Name, "none", Not: true);
 
     public static LengthField FootOpening { get; } =
         SetUpFields.FootOpening(5) with
