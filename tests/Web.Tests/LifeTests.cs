@@ -74,11 +74,7 @@ public class LifeTests
         using var scene = new SkiaSharp.SKBitmap(900, 600);
         using var png = scene.Encode(SkiaSharp.SKEncodedImageFormat.Png, 100);
         var chance = new Random(4);
-        var rounds = int.Parse(
-            Environment.GetEnvironmentVariable("ZR_KILLS") ?? "6",
-            System.Globalization.CultureInfo.InvariantCulture
-        );
-        for (var round = 0; round < rounds; round++)
+        for (var round = 0; round < 3 * Deep.Times; round++)
         {
             await using var database = await TestDatabase.CreateAsync();
             var (swatch, photograph, bunting) = (

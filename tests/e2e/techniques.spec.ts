@@ -72,7 +72,9 @@ test('every technique is begun from the bench with the keys alone, and asks for 
     for (const field of [asked, ...needed.filter((f) => f !== asked)]) {
       const entry = page.getByRole('textbox', { name: field.label, exact: true });
       await entry.focus();
-      await page.keyboard.type({ number: '2', fine: '3 mm' }[field.kind] ?? '30 cm');
+      await page.keyboard.type(
+        asked.label.startsWith('Tear') ? '12 mm' : ({ number: '2', fine: '3 mm' }[field.kind] ?? '30 cm'),
+      );
     }
     // A line is put together part by part.
     const part = page.getByRole('button', { name: 'Add a straight' });
@@ -80,19 +82,17 @@ test('every technique is begun from the bench with the keys alone, and asks for 
       await part.focus();
       await page.keyboard.press('Enter');
     }
-    // What another field makes needed is said where the answer will stand; while the last key is on its way that may still go.
-    const still = page.getByText(/^Still to say: /);
-    const missing = (await still.textContent({ timeout: 2000 }).catch(() => null)) ?? '';
-    for (const { label } of fields.filter((f) => missing.includes(f.label.toLowerCase()))) {
-      const entry = page.getByRole('textbox', { name: label, exact: true });
-      if (await entry.isVisible()) await entry.fill('30 cm');
-    }
-    if (asked.label.startsWith('Tear')) {
-      for (const field of needed) {
-        await page.getByRole('textbox', { name: field.label, exact: true }).fill('12 mm');
+    // What another field makes needed is said where the answer will stand.
+    await expect(async () => {
+      const missing = (await page.getByText(/^Still to say: /).allTextContents()).join();
+      for (const { label } of fields.filter((f) => missing.includes(f.label.toLowerCase()))) {
+        const entry = page.getByRole('textbox', { name: label, exact: true });
+        if ((await entry.isVisible()) && !(await entry.inputValue())) await entry.fill('30 cm');
       }
-    }
-    await expect(page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ })).toBeVisible();
+      await expect(page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ })).toBeVisible({
+        timeout: 1000,
+      });
+    }).toPass();
     await kept(page);
 
     // Each of its stages is a key away, and there are no others.

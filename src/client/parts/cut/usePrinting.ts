@@ -1,23 +1,29 @@
-import { useEffect, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 import { flushSync } from 'react-dom';
 
-/** Whether the page is being printed, or shown as it will be: what is only for paper is drawn then. */
-export function usePrinting(): boolean {
-  const [isPrinting, setPrinting] = useState(() => matchMedia('print').matches);
-  useEffect(() => {
-    const media = matchMedia('print');
-    // The paper is taken right after this, so it has to stand at once.
-    const set = (to: boolean) => flushSync(() => setPrinting(to));
-    const before = () => set(true);
-    const after = () => set(media.matches);
-    media.addEventListener('change', after);
-    addEventListener('beforeprint', before);
-    addEventListener('afterprint', after);
-    return () => {
-      media.removeEventListener('change', after);
-      removeEventListener('beforeprint', before);
-      removeEventListener('afterprint', after);
-    };
-  }, []);
-  return isPrinting;
+const media = matchMedia('print');
+
+/** Between the two events of printing it is paper already, whatever the screen says. */
+let isTaken = false;
+
+function subscribe(onChange: () => void) {
+  // The paper is taken right after this, so it has to stand at once.
+  const change = () => flushSync(onChange);
+  const taken = (to: boolean) => () => {
+    isTaken = to;
+    change();
+  };
+  const before = taken(true);
+  const after = taken(false);
+  media.addEventListener('change', change);
+  addEventListener('beforeprint', before);
+  addEventListener('afterprint', after);
+  return () => {
+    media.removeEventListener('change', change);
+    removeEventListener('beforeprint', before);
+    removeEventListener('afterprint', after);
+  };
 }
+
+/** Whether the page is being printed, or shown as it will be: what is only for paper is drawn then. */
+export const usePrinting = () => useSyncExternalStore(subscribe, () => isTaken || media.matches);
