@@ -160,7 +160,7 @@ public class CardTests
     [InlineData("tucked-ruffle", "window machine", "folding attachment", "normal", "dial 4")]
     [InlineData("shirring", "window machine", "hollow satin foot", "normal", "dial 4")]
     [InlineData("pintucks", "window machine", "seven-groove tuck foot", "+1 step", "dial 5")]
-    [InlineData("stitch-rows", "window machine", "walking foot", "−0.5 steps", "dial 3.5")]
+    [InlineData("stitch-rows", "window machine", "hollow satin foot", "−0.5 steps", "dial 3.5")]
     [InlineData("bridged-seam", "window machine", "open-toe foot", "normal", "dial 4")]
     [InlineData("folded-ribbon", "window machine", "open-toe foot", "normal", "dial 4")]
     [InlineData("piping", "window machine", "piping foot", "normal", "dial 4")]

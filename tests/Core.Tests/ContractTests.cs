@@ -194,7 +194,7 @@ public class ContractTests
             );
             foreach (var piece in plan.Pieces.Where(p => p.Of == "cloth"))
             {
-                said.ShouldContain(ruler.Cut(piece.Length));
+                said.ShouldContain(piece.LengthSays(ruler));
                 said.ShouldContain(piece.DepthSays(ruler));
             }
         }

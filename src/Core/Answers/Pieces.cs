@@ -23,8 +23,19 @@ public sealed record Piece(
     bool OnFold = false
 )
 {
-    /// <summary>How its depth is written: as what is cut, or finer, as a strip that wraps something is.</summary>
+    /// <summary>How its length is written: as what is cut, or to the marking step where nothing of it is trimmed or gathered away.</summary>
+    public LengthKind LengthKind { get; init; } = LengthKind.Cut;
+
+    /// <summary>How its depth is written.</summary>
     public LengthKind DepthKind { get; init; } = LengthKind.Cut;
+
+    /// <summary>The same, sewn by its edges or folds: cut to the marking step, since what is rounded up would stay in it.</summary>
+    public Piece Exact() =>
+        this with
+        {
+            LengthKind = LengthKind.Marked,
+            DepthKind = LengthKind.Marked,
+        };
 
     /// <summary>How far it reaches across its outline.</summary>
     public Length Length => Outline.Bounds.Width;
@@ -54,7 +65,13 @@ public sealed record Piece(
         );
 
     /// <summary>Its number and size in words.</summary>
-    public string Says(Ruler ruler) => $"{Count} × {ruler.Cut(Length)} × {DepthSays(ruler)}";
+    public string Says(Ruler ruler) => $"{Count} × {SizeSays(ruler)}";
+
+    /// <summary>Its size in words.</summary>
+    public string SizeSays(Ruler ruler) => $"{LengthSays(ruler)} × {DepthSays(ruler)}";
+
+    /// <summary>Its length in words.</summary>
+    public string LengthSays(Ruler ruler) => ruler.Write(Length, LengthKind);
 
     /// <summary>Its depth in words.</summary>
     public string DepthSays(Ruler ruler) => ruler.Write(Depth, DepthKind);

@@ -92,7 +92,10 @@ public abstract record WorkPlan : Reckoning
             ),
             Figure<Piece>.Count("count", "How many.", p => p.Count),
             Figure<Piece>.Text("name", "What it is.", p => p.Name),
-            Figure<Piece>.Cut("length", "Along its grain or its edge.", p => p.Length),
+            Figure<Piece>.Cut("length", "Along its grain or its edge.", p => p.Length) with
+            {
+                KindOf = p => ((Piece)p).LengthKind,
+            },
             Figure<Piece>.Cut("depth", "Square to that.", p => p.Depth) with
             {
                 KindOf = p => ((Piece)p).DepthKind,

@@ -143,7 +143,21 @@ public sealed class AskReader
         {
             return [];
         }
-        IReadOnlyList<RawValue> parts = value.List ?? [value];
+        IReadOnlyList<RawValue> parts =
+            value.List
+            ?? (
+                value.Text is { } text && text.Contains(';', StringComparison.Ordinal)
+                    ?
+                    [
+                        .. text.Split(
+                                ';',
+                                StringSplitOptions.TrimEntries
+                                    | StringSplitOptions.RemoveEmptyEntries
+                            )
+                            .Select(RawValue.Of),
+                    ]
+                    : [value]
+            );
         if (parts.Count > field.MostReadings || (parts.Count == 0 && field.IsNeeded))
         {
             Unusable(field, $"{field.Label} takes 1 to {field.MostReadings} lengths.");

@@ -94,7 +94,7 @@ public sealed record CardTechnique
     public bool ChosenBelow { get; init; }
 
     /// <summary>Whether elastic goes below.</summary>
-    public bool ElasticBelow { get; init; }
+    public Func<CardAsk, bool> ElasticBelow { get; init; } = _ => false;
 
     /// <summary>Heavier cloth hardly answers to it, in grams a square metre; null where weight does not matter.</summary>
     public double? MostGrams { get; init; }

@@ -32,7 +32,7 @@ internal static class Lines
                 technique.ChosenBelow ? null : ask.Thread,
                 pick.Needle.Is
             ),
-            technique.ElasticBelow
+            technique.ElasticBelow(ask)
                 ? ElasticLine(ask)
                 : Threads(
                     technique.NeedsOverlocker ? "looper-thread" : "bobbin-thread",

@@ -195,7 +195,12 @@ public static class Usual
     public static Setting HoopOrStabiliser(CardAsk ask) =>
         ask.Wants.Layers > 1
             ? new("none, the layers hold", "Basted layers are firm enough to move by hand.")
-            : new(
+        : ask.Cloth?.Is.Gives == true
+            ? new(
+                "cut-away, hooped with the knit unstretched",
+                "A knit goes on giving after it is sewn; pulled in the hoop, it springs back into puckers."
+            )
+        : new(
                 "tear-away, or a hoop drum-tight",
                 "A single layer would be drawn together under the needle."
             );

@@ -69,4 +69,7 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
 
     /// <summary>Writes a length that is cut.</summary>
     public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);
+
+    /// <summary>Writes a sum so that it comes out from what is written.</summary>
+    public string Sum(SumText sum) => sum.Write(this);
 }

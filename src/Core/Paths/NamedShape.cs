@@ -59,7 +59,13 @@ public sealed record NamedShape(
         new("circle", "circle", true, s => [Circle(s.Width / 2, s.Width / 2)], false),
         new("oval", "oval", true, s => [Circle(s.Width / 2, s.Width / 2)]),
         new("heart", "heart", true, _ => [Heart]),
-        new("leaf", "leaf", true, _ => [Leaf]),
+        new(
+            "leaf",
+            "leaf",
+            true,
+            // Its points lie at the ends of its longer side.
+            s => s.Height > s.Width ? [Affine.Turn(90).Of(Leaf)] : [Leaf]
+        ),
         new("star", "star", true, s => [Star(s.Count)]),
         Rounded,
         Ring,

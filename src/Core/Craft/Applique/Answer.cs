@@ -586,7 +586,7 @@ internal sealed record Change(Answer Of, Round Round, LeastChange Is)
     private string By(Length by, string more, string less) =>
         Math.Abs(by.Millimetres) < 0.05
             ? ""
-            : $"{Of.Ruler.Fine(Length.Between(by, Length.Zero))} {(by > Length.Zero ? more : less)}";
+            : $"{Of.Ruler.Fine(Rounding.Nearest(Length.Between(by, Length.Zero), Length.FromMillimetres(0.1)))} {(by > Length.Zero ? more : less)}";
 
     /// <summary>Finer than it is marked: a stitch is to land.</summary>
     private static string Exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";

@@ -18,6 +18,13 @@ internal static class SewingSteps
             Finished(a),
         ];
 
+    private static bool IsZigzag(Answer a) => a.Ask.Stitch is Fields.Satin or Fields.Turned;
+
+    private static string Runs(Answer a) =>
+        IsZigzag(a)
+            ? "The needle’s right swing falls just outside the edge, and its left into the shape, which lies to the left of the needle."
+            : "The straight part runs just outside the edge, and the bite goes into the shape, which lies to the left of the needle.";
+
     private static bool IsTurned(Answer a) => a.Ask.Stitch == Fields.Turned;
 
     private static SewingStep Cut(Answer a)
@@ -59,7 +66,7 @@ internal static class SewingSteps
         new SewingStep(
             "turn-under",
             "Turn the edges under",
-            $"Clip hollow curves and inside corners to a thread before the fold, notch bulging ones, and press {a.Ruler.Fine(a.Ask.Allowance)} under all round over a card.",
+            $"Clip hollow curves and inside corners to a thread before the fold, notch bulging ones, and press {a.Ruler.Fine(a.Ask.Allowance)} under all round over a card. At a point fold its tip in first, cut off what lies behind, and then fold in the two sides.",
             $"{a.Ruler.Fine(a.Ask.Allowance)} under",
             ["No corner of the allowance shows.", "The curve is round, without points."],
             [],
@@ -121,7 +128,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set-up",
                 "Set the stitch",
-                $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. The straight part runs just outside the edge, and the bite goes into the shape, which lies to the left of the needle.",
+                $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. {Runs(a)}",
                 $"{a.Ruler.Fine(a.BestRepeat)} long, {a.Ruler.Fine(a.Bite)} wide",
                 [
                     $"On a scrap ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
@@ -165,7 +172,9 @@ internal static class SewingSteps
                 $"{count} stitches, {turnings.Count} stops",
                 [
                     "A stitch lands in every corner.",
-                    "The straight part runs just outside the edge.",
+                    IsZigzag(a)
+                    ? "Its right swing falls just outside the edge."
+                    : "The straight part runs just outside the edge.",
                     "The ground lies flat.",
                 ],
                 []

@@ -30,7 +30,13 @@ internal static class ShapePencil
             lines.Add(
                 new(
                     $"{side.Round.Shape.Name}: {exact(side.Side.Length)}",
-                    $"{side.Planned.Count} × {fine(a.BestRepeat)}{factor} = {exact(side.Planned.Count * a.Step)}, missed by {exact(side.Planned.Miss)}",
+                    Math.Abs(a.Factor - 1) < 1e-9
+                        ? a.Ruler.Sum(
+                            $"{side.Planned.Count} × {a.BestRepeat:fine} = {side.Planned.Count * a.Step:fine}, missed by {side.Planned.Miss:fine}"
+                        )
+                        : a.Ruler.Sum(
+                            $"{side.Planned.Count} × {a.BestRepeat:fine} × {a.Factor:3} = {side.Planned.Count * a.Step:fine}, missed by {side.Planned.Miss:fine}"
+                        ),
                     $"Its own best: {side.Own.Count} × {fine(side.Own.Repeat)}, missed by {exact(side.Own.Miss)}."
                 )
             );

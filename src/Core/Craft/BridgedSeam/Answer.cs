@@ -32,13 +32,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             "(Z − k·g)/(k + 1): each panel between its folds.",
             a => a.Ask.PanelFinished
         ),
-        F.Cut("innerPanelCut", "panelFinished + 2 · foldAllowance.", a => a.InnerPanelCut),
-        F.Cut(
+        F.Marked("innerPanelCut", "panelFinished + 2 · foldAllowance.", a => a.InnerPanelCut),
+        F.Marked(
             "outerPanelCut",
             "panelFinished + foldAllowance + outerAllowance.",
             a => a.OuterPanelCut
         ),
-        F.Cut("panelLength", "seamLength + 2 · endAllowance.", a => a.PanelLength),
+        F.Marked("panelLength", "seamLength + 2 · endAllowance.", a => a.PanelLength),
         F.Fine("stitchWidth", "gap + 2 · bite, rounded up to the dial’s step.", a => a.StitchWidth),
         F.Fine("sewnWidth", "How wide the stitch is that is sewn.", a => a.SewnWidth),
         F.Fine("setWidth", "What to set for that, by what stitches came to.", a => a.SetWidth),
@@ -205,14 +205,14 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         ];
 
     private Piece Panel(string key, int count, string name, Length width) =>
-        Piece.Rectangle(key, count * Together.Count, name, width, PanelLength) with
+        Piece.Rectangle(key, count * Together.Count, name, width, PanelLength).Exact() with
         {
             GrainUpright = true,
         };
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Together.Count * ClothUsed, Stage.Cut),
+            new("cloth", ClothUsed, Stage.Cut),
             new("thread", Together.Count * 2 * Thread, Stage.Keep),
             .. CordLength is { } cord
                 ? [new Need("cord", Together.Count * cord, Stage.Keep)]
@@ -224,8 +224,16 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     {
         get
         {
-            var beside = Math.Max(1, (int)Rounding.CountDown(Ask.ClothWidth / OuterPanelCut));
-            return Math.Ceiling((double)Panels / beside) * PanelLength;
+            var (rows, used) = (0, Length.Zero);
+            foreach (var panel in Pieces.SelectMany(p => Enumerable.Repeat(p.Length, p.Count)))
+            {
+                if (rows == 0 || used + panel > Ask.ClothWidth)
+                {
+                    (rows, used) = (rows + 1, Length.Zero);
+                }
+                used += panel;
+            }
+            return rows * PanelLength;
         }
     }
 

@@ -118,20 +118,20 @@ internal static class BridgeDrawing
                 new Point(width, length),
                 Side.Right,
                 length,
-                LengthKind.Cut,
+                LengthKind.Marked,
                 "to cut"
             )
         );
         return new Drawing(
             CutName,
             "The panels as they are cut",
-            $"2 outer panels of {a.Ruler.Cut(a.OuterPanelCut)}"
+            $"2 outer panels of {a.Ruler.Mark(a.OuterPanelCut)}"
                 + (
                     ask.Bridges > 1
-                        ? $" and {ask.Bridges - 1} inner of {a.Ruler.Cut(a.InnerPanelCut)}"
+                        ? $" and {ask.Bridges - 1} inner of {a.Ruler.Mark(a.InnerPanelCut)}"
                         : ""
                 )
-                + $", {a.Ruler.Cut(length)} long; short dashes are folds.",
+                + $", {a.Ruler.Mark(length)} long; short dashes are folds.",
             width,
             length,
             shapes,
@@ -181,7 +181,7 @@ internal static class BridgeDrawing
             new Point(x + width, length),
             Side.Below,
             width,
-            LengthKind.Cut,
+            LengthKind.Marked,
             "to cut"
         );
     }

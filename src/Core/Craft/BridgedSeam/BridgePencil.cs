@@ -9,17 +9,16 @@ internal static class BridgePencil
     public static IReadOnlyList<PencilLine> Of(Answer a, Ruler ruler)
     {
         var ask = a.Ask;
-        string m(Length length) => ruler.Mark(length);
         return
         [
             new(
                 "Each panel, finished",
-                $"({m(ask.TotalWidth)} − {ask.Bridges} × {ruler.Fine(ask.Gap)}) ÷ {a.Panels} = {m(ask.PanelFinished)}",
+                ruler.Sum($"({ask.TotalWidth} − {ask.Bridges} × {ask.Gap:fine}) ÷ {a.Panels} = {ask.PanelFinished}"),
                 "The gaps are a part of the width."
             ),
             new(
                 "Outer panels",
-                $"{m(ask.PanelFinished)} + {m(ask.Fold)} + {m(ask.Outer)} = {ruler.Cut(a.OuterPanelCut)}",
+                ruler.Sum($"{ask.PanelFinished} + {ask.Fold} + {ask.Outer} = {a.OuterPanelCut}"),
                 "A fold at the bridge, and the outer edge."
             ),
             .. ask.Bridges > 1
@@ -27,14 +26,14 @@ internal static class BridgePencil
                 [
                     new PencilLine(
                         "Inner panels",
-                        $"{m(ask.PanelFinished)} + 2 × {m(ask.Fold)} = {ruler.Cut(a.InnerPanelCut)}",
+                        ruler.Sum($"{ask.PanelFinished} + 2 × {ask.Fold} = {a.InnerPanelCut}"),
                         "A fold at either side."
                     ),
                 ]
                 : Array.Empty<PencilLine>(),
             new(
                 "Stitch",
-                $"{ruler.Fine(ask.Gap)} + 2 × {ruler.Fine(ask.Bite)}, to the next {ruler.Fine(ask.WidthStep)} = {ruler.Fine(a.StitchWidth)}",
+                ruler.Sum($"{ask.Gap:fine} + 2 × {ask.Bite:fine}, to the next {ask.WidthStep:fine} = {a.StitchWidth:fine}"),
                 "At its widest it has to bite both folds."
             ),
             .. ask.Measured.Count > 0
@@ -42,14 +41,14 @@ internal static class BridgePencil
                 [
                     new PencilLine(
                         "To set",
-                        $"{ruler.Fine(a.SewnWidth)} ÷ {DecimalText.Write(a.Dial.Factor, 3)}, up to the next {ruler.Fine(ask.WidthStep)} or the widest = {ruler.Fine(a.SetWidth)}",
+                        ruler.Sum($"{a.SewnWidth:fine} ÷ {a.Dial.Factor:3}, up to the next {ask.WidthStep:fine} or the widest = {a.SetWidth:fine}"),
                         a.Dial.RestsOn
                     ),
                 ]
                 : Array.Empty<PencilLine>(),
             new(
                 "Widest gap",
-                $"{ruler.Fine(ask.MaxStitchWidth)} − 2 × {ruler.Fine(ask.Bite)} = {ruler.Fine(a.WidestGap)}",
+                ruler.Sum($"{ask.MaxStitchWidth:fine} − 2 × {ask.Bite:fine} = {a.WidestGap:fine}"),
                 "What this machine’s widest stitch reaches across."
             ),
         ];

@@ -60,7 +60,7 @@ internal static class BridgedSeamCard
             Speed = new("half", "Feed slowly, and stop often."),
             Presser = new("needle stop down", "Stop and see that both folds still touch the bar."),
             Preparation = new(
-                "press folds of 10 to 13 mm",
+                "press the folds firmly, over a card",
                 "A firm fold gives the stitch something to bite."
             ),
             Checks = ["Both folds touch the bar.", "The stitch bites both folds."],

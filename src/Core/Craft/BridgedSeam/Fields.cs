@@ -161,7 +161,7 @@ internal static class Fields
         new(
             "bars",
             "Bars there are",
-            "How wide each bar or spacer is, such as 2 + 3.",
+            "How wide each bar or spacer is; put ; between them.",
             Length.FromMillimetres(20),
             IsNeeded: false
         )

@@ -9,7 +9,7 @@ internal static class Noticed
     /// <summary>A bar that is off by less is as good as the gap.</summary>
     private static readonly Length AsGood = Length.FromMillimetres(0.1);
 
-    private static readonly Length LeastFold = Length.FromMillimetres(10);
+    private static readonly Length LeastFold = Length.FromMillimetres(9.5);
     private static readonly Length MostFold = Length.FromMillimetres(13);
 
     public static IEnumerable<Finding> In(Answer a)
@@ -73,12 +73,31 @@ internal static class Noticed
                 $"{a.Ruler.Mark(LeastFold)} to {a.Ruler.Mark(MostFold)} is usual."
             );
         }
-        if (a.OuterPanelCut > ask.ClothWidth)
+        if (ask.Bridges > 1 && 2 * ask.Fold > ask.PanelFinished)
+        {
+            var half = Rounding.Down(ask.PanelFinished / 2, a.Ruler.Marking);
+            yield return new(
+                "folds-meet",
+                Severity.Care,
+                $"Two folds of {a.Ruler.Mark(ask.Fold)} lie over each other in a panel of {a.Ruler.Mark(ask.PanelFinished)}.",
+                "Four layers instead of three lie under the stitch, and the panel will not lie flat.",
+                half >= Fields.FoldAllowance.Least
+                    ? $"Fold {a.Ruler.Mark(half)}, or sew fewer bridges."
+                    : "Sew fewer bridges."
+            )
+            {
+                Cure =
+                    half >= Fields.FoldAllowance.Least
+                        ? new(Fields.FoldAllowance.Name, a.Ruler.Mark(half))
+                        : null,
+            };
+        }
+        if (Length.Max(a.OuterPanelCut, a.InnerPanelCut) is var widest && widest > ask.ClothWidth)
         {
             yield return new(
                 "cloth-too-narrow",
                 Severity.Care,
-                $"A panel is cut {a.Ruler.Cut(a.OuterPanelCut)} wide, and the cloth is {a.Ruler.Mark(ask.ClothWidth)}.",
+                $"A panel is cut {a.Ruler.Mark(widest)} wide, and the cloth is {a.Ruler.Mark(ask.ClothWidth)}.",
                 "It cannot be cut in one.",
                 "Cut it along the cloth, or plan one bridge more."
             );

@@ -22,8 +22,8 @@ internal static class SewingSteps
         new SewingStep(
             "cut",
             "Cut the panels",
-            $"Cut {string.Join(" and ", a.Pieces.Select(p => $"{p.Count} {p.Name} {a.Ruler.Cut(p.Length)} × {a.Ruler.Cut(p.Depth)}"))}, all with the grain along the seams.",
-            string.Join(", ", a.Pieces.Select(p => $"{p.Count} × {a.Ruler.Cut(p.Length)}")),
+            $"Cut {string.Join(" and ", a.Pieces.Select(p => $"{p.Count} {p.Name} {p.SizeSays(a.Ruler)}"))}, all with the grain along the seams: to the line, for every fold is measured from the edge.",
+            string.Join(", ", a.Pieces.Select(p => $"{p.Count} × {p.LengthSays(a.Ruler)}")),
             ["All are as long, and square at the ends."],
             []
         ).At(
@@ -83,7 +83,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 "Set the stitch",
-                $"{Sentence.Begin(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. Thick embroidery thread above and below, half speed, needle stop down.",
+                $"{Sentence.Begin(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. The same thread above and below, for both sides are seen; half speed, needle stop down.",
                 $"{a.Ruler.Fine(a.SetWidth)} wide",
                 [
                     "Turned by hand, the needle goes into both folds at its widest.",
@@ -161,7 +161,7 @@ internal static class SewingSteps
         new SewingStep(
             "finish",
             "Wash out, press, hem",
-            $"Wash out what lay under the gap, press from behind, and finish the outer edges ({a.Ruler.Mark(a.Ask.Outer)}) and the ends ({a.Ruler.Mark(a.Ask.End)}).",
+            $"Wash out what lay under the gap, press from behind, and finish the outer edges and the ends: turn in what is over, about {a.Ruler.Mark(a.Ask.Outer)} at each side and {a.Ruler.Mark(a.Ask.End)} at each end.",
             a.Ruler.Mark(a.Ask.TotalWidth),
             [
                 $"It measures {a.Ruler.Mark(a.Ask.TotalWidth)} × {a.Ruler.Mark(a.Ask.SeamLength)}.",

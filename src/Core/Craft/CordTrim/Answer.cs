@@ -59,6 +59,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     /// <summary>The flange goes into the seam: it is clipped as far as it is wide, where it is narrower.</summary>
     public override Length Flange => Ask.Seam;
 
+    public override Length Tape => Ask.Tape;
+
     public override BesideCord Foot => Ask.Foot;
 
     public override IReadOnlyList<Length> Wanted => [Held, Length.Zero];
@@ -100,12 +102,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             {
                 return Length.Zero;
             }
-            var (wide, high) = (
-                Rounding.Up(size.Width, Ruler.Cutting),
-                Rounding.Up(size.Height, Ruler.Cutting)
-            );
-            var beside = (int)Math.Clamp(Rounding.CountDown(Ask.ClothWidth / wide), 1, 1000);
-            return (2 * Together.Count + beside - 1) / beside * high;
+            var beside = (int)Math.Clamp(Rounding.CountDown(Ask.ClothWidth / size.Width), 1, 1000);
+            return (2 * Together.Count + beside - 1) / beside * size.Height;
         }
     }
 
@@ -113,14 +111,14 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         CutSize is { } size
             ?
             [
-                Piece.Rectangle("front", Together.Count, "front", size.Width, size.Height) with
-                {
-                    GrainUpright = true,
-                },
-                Piece.Rectangle("back", Together.Count, "back", size.Width, size.Height) with
-                {
-                    GrainUpright = true,
-                },
+                .. new[] { "front", "back" }.Select(name =>
+                    Piece
+                        .Rectangle(name, Together.Count, name, size.Width, size.Height)
+                        .Exact() with
+                    {
+                        GrainUpright = true,
+                    }
+                ),
             ]
             : [];
 
@@ -144,6 +142,10 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 facts.Add(
                     new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Ruler.Mark(Slant)}")
                 );
+            }
+            if (ZipSide is not null)
+            {
+                facts.Add(new("Zip", ZipSays));
             }
             facts.AddRange(
                 Lines.Select(l => new Fact(
@@ -182,27 +184,27 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         [
             new(
                 "Trim",
-                $"{Ruler.Whole(Edge.Length)} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ruler.Mark(Ask.Overlap)} = {Ruler.Whole(Required)}",
+                Ruler.Sum($"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Required:whole}"),
                 Together.Count > 1 ? $"{Together.Count} of them: {Ruler.Whole(Trim)}." : ""
             ),
             new(
                 "Ply",
-                $"{Ruler.Fine(Ask.Cord)} ÷ (1 + 1 ÷ sin(180° ÷ {Ask.Plies})) = {Ruler.Fine(Ply)}",
+                Ruler.Sum($"{Ask.Cord:fine} ÷ (1 + 1 ÷ sin(180° ÷ {Ask.Plies})) = {Ply:fine}"),
                 "So thick are round plies that fill the cord."
             ),
-            new("Down into the seam", $"4 × {Ruler.Fine(Ply)} = {Ruler.Fine(Slant)}"),
+            new("Down into the seam", Ruler.Sum($"4 × {Ply:fine} = {Slant:fine}")),
             .. Lines
                 .Where(l => l.Place is not null)
                 .Select(l => new PencilLine(
                     l.Number == 1 ? "First pass" : "Second pass",
-                    $"{l.Place} × {Ruler.Fine(Foot.Step)} − {Ruler.Fine(Covered / 2)} = {Ruler.Fine(l.Gives!.Value)}"
+                    Ruler.Sum($"{l.Place} × {Foot.Step:fine} − {Covered / 2:fine} = {l.Gives!.Value:fine}")
                 )),
             .. CutSize is { } size
                 ?
                 [
                     new(
                         "Front and back",
-                        $"{Ruler.Mark(Edge.Cover!.Value.Width)} + 2 × {Ruler.Mark(Ask.Seam)} = {Ruler.Cut(size.Width)}; {Ruler.Mark(Edge.Cover.Value.Height)} + 2 × {Ruler.Mark(Ask.Seam)} = {Ruler.Cut(size.Height)}"
+                        Ruler.Sum($"{Edge.Cover!.Value.Width} + 2 × {Ask.Seam} = {size.Width}; {Edge.Cover.Value.Height} + 2 × {Ask.Seam} = {size.Height}")
                     ),
                 ]
                 : Array.Empty<PencilLine>(),
@@ -241,15 +243,14 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
     }
 
-    /// <summary>The zip lies along the side where it begins.</summary>
+    /// <summary>The zip, along its side.</summary>
     private IEnumerable<Shape> ZipOn(Paths.Affine place)
     {
-        if (!Ask.HasZip || !Edge.Edge.IsClosed)
+        if (ZipSide is not { } side || !Edge.Edge.IsClosed)
         {
             yield break;
         }
-        var side = Edge.Start;
-        var reach = side.Length * 0.42;
+        var reach = Edge.ZipLength!.Value.Millimetres / 2;
         var beside = -Edge.Edge.Outside * (Covered.Millimetres / 2 + 3);
         yield return new ClothLine(
             LineMeaning.StitchRemoved,

@@ -22,18 +22,19 @@ internal sealed record Ask(
     Length? ClothAtHand,
     BesideCord Foot,
     Length StitchLength,
-    bool HasZip,
     bool BackFirst,
     Together Together
 )
 {
     public bool IsStiff => Stiffness == Fields.Stiff;
 
+    public bool HasZip => Edge.HasZip;
+
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
         var cord = reader.Length(Fields.CordDiameter);
-        var edge = EdgeAsk.Read(reader, cord);
+        var edge = EdgeAsk.Read(reader, cord, reader.Flag(CordedFields.Zip));
         var ask = new Ask(
             edge!,
             cord,
@@ -47,7 +48,6 @@ internal sealed record Ask(
             reader.OptionalLength(BiasFields.ClothAtHand),
             BesideCord.Read(reader),
             reader.LengthOrStart(Fields.StitchLength),
-            reader.Flag(CordedFields.Zip),
             reader.ChoiceOrStart(Fields.Order) == Fields.BackFirst,
             Together.Read(reader)
         );

@@ -103,6 +103,7 @@ internal static class Fields
         .. CordedFields.OfFoot,
         StitchLength,
         CordedFields.Zip,
+        CordedFields.ZipSide,
         Order,
         .. Together.Fields,
     ];

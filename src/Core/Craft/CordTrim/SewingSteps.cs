@@ -24,8 +24,8 @@ internal static class SewingSteps
         new SewingStep(
             "cut",
             "Cut front and back",
-            $"Cut {(a.Together.Count == 1 ? "a front and a back" : $"{a.Together.Count} fronts and {a.Together.Count} backs")}, each {a.Ruler.Cut(a.Pieces[0].Length)} × {a.Pieces[0].DepthSays(a.Ruler)}, on the grain, and round the corners by {a.Ruler.Mark(a.Edge.LeastRadius)}.",
-            $"{a.Pieces.Sum(p => p.Count)} × {a.Ruler.Cut(a.Pieces[0].Length)} × {a.Pieces[0].DepthSays(a.Ruler)}",
+            $"Cut {(a.Together.Count == 1 ? "a front and a back" : $"{a.Together.Count} fronts and {a.Together.Count} backs")}, each {a.Pieces[0].SizeSays(a.Ruler)}, on the grain, and round the corners by {a.Ruler.Mark(a.Edge.LeastRadius)}.",
+            $"{a.Pieces.Sum(p => p.Count)} × {a.Pieces[0].SizeSays(a.Ruler)}",
             [
                 "Laid on each other, front and back are alike.",
                 "The corners are round: no cord turns a square one.",
@@ -64,7 +64,7 @@ internal static class SewingSteps
             new SewingStep(
                 "hold",
                 a.Ask.IsStiff ? "Hold it with a first pass" : "Sew it on",
-                $"Leave {a.Ruler.Mark(a.Unpick)} loose, and sew the flange to the front, the cord inwards. {(a.Ask.IsStiff ? "This pass only holds: stay clear of the cord." : "")} Snip the flange at bends, never the cord. {a.ClipsSay}"
+                $"Leave {a.Ruler.Mark(a.Unpick)} loose, and sew the flange to the front, the cord inwards. {(a.Ask.IsStiff ? "This pass only holds: stay clear of the cord." : "")} Snip the flange at bends, from its own edge, never the cord. {a.ClipsSay}"
                     .Replace("  ", " ")
                     .TrimEnd(),
                 $"{a.Ruler.Fine(a.Lines[0].Gives ?? a.Lines[0].Wanted)} from the cord",
@@ -168,7 +168,7 @@ internal static class SewingSteps
         new SewingStep(
             "zip",
             "Sew in the zip",
-            $"On {a.SideName}, {(a.Ask.BackFirst ? "into the opening that was left" : "before the back comes on")}: the zip face down on the front, its teeth against the cord, sewn close with the zipper foot; then its other half to the back. Stitch a stopper across both ends, and leave the slider half way.",
+            $"{a.ZipSays}. {(a.Ask.BackFirst ? "Into the opening that was left" : "Before the back comes on")}: the zip face down on the front, its teeth against the cord, sewn close with the zipper foot; then its other half to the back. Stitch a stopper across both ends, and leave the slider half way.",
             a.Ask.BackFirst ? "back, then zip" : "zip, then back",
             [
                 "The trim covers the teeth.",
@@ -186,7 +186,7 @@ internal static class SewingSteps
             new SewingStep(
                 "back",
                 "Sew on the back",
-                $"Lay the back on, right sides together, and sew with the front on top, just inside the stitching that is seen. Push the trim away from the needle, pull the layers taut over thick places{(a.Ask.HasZip && !a.Ask.BackFirst ? ", and leave the side with the zip" : $", and leave an opening on {a.SideName}")}.",
+                $"Lay the back on, right sides together, and sew with the front on top, just inside the stitching that is seen. Push the trim away from the needle, pull the layers taut over thick places{(a.Ask.HasZip && !a.Ask.BackFirst ? ", and leave the side with the zip" : $", and leave an opening on {a.OpeningName}")}.",
                 "front on top",
                 [
                     "Nothing of the trim is caught.",

@@ -5,14 +5,14 @@ namespace ZephyrReach.Core.Craft.Corded;
 /// <summary>Where the flange is clipped so that it opens, or lies over itself, round a bend.</summary>
 /// <param name="Bend">The bend.</param>
 /// <param name="Count">How many clips.</param>
-/// <param name="Depth">From the raw edge.</param>
+/// <param name="Depth">From the edge of the flange.</param>
 /// <param name="Apart">From one to the next, along the cord.</param>
 internal sealed record Clips(EdgeBend Bend, int Count, Length Depth, Length Apart)
 {
     /// <summary>A clip opens by this and no more: workshop rule, wider gaps show as corners.</summary>
     public static readonly Length Opens = Length.FromMillimetres(5);
 
-    /// <summary>What stays uncut before the first line of stitching, and that line’s distance from the cord.</summary>
+    /// <summary>What stays uncut beside the cord.</summary>
     private static readonly Length Uncut = Length.FromMillimetres(2);
 
     /// <summary>

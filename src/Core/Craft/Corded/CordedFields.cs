@@ -90,6 +90,21 @@ internal static class CordedFields
             IsWhole = true,
         };
 
+    public static NumberField ZipSide { get; } =
+        new(
+            "zipSide",
+            "Zip on side",
+            "Its number on the drawing. Below on a cushion, and the cord begins beside it: a join and a zip in one place are bulky.",
+            1,
+            30,
+            null,
+            false
+        )
+        {
+            IsWhole = true,
+            ShownWhen = new("zip", "true"),
+        };
+
     public static LengthField CornerRadius { get; } =
         LengthField
             .Mm(

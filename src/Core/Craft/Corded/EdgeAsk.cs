@@ -46,21 +46,60 @@ internal sealed record EdgeAsk(
     /// <summary>Along it, and what the ends take: of a closed edge they meet once, of an open one each goes on.</summary>
     public Length WithEnds(Length overlap) => Length + (Edge.IsClosed ? overlap : 2 * overlap);
 
-    /// <summary>Where the cord begins and ends: the side that is seen least. Below on a cushion, else the longest.</summary>
+    /// <summary>Whether a zip is sewn in.</summary>
+    public bool HasZip { get; init; }
+
+    /// <summary>On which side that is, from 1; null where that was not said.</summary>
+    public int? ZipOn { get; init; }
+
+    /// <summary>What is sewn up at either end of a zip; of a short side less.</summary>
+    private static readonly Length SewnUp = Length.FromMillimetres(65);
+
+    /// <summary>
+    /// Where the cord begins and ends: the side that is seen least. Below on a cushion, else the longest; the one beside that
+    /// where a zip lies there, for two bulks must not meet.
+    /// </summary>
     public EdgeSide Start =>
-        Edge.Sides.FirstOrDefault(s => s.Number == LeastSeen)
-        ?? (
-            Cover is not null
-                ? Edge.Sides[Math.Min(2, Edge.Sides.Count - 1)]
-                : Edge.Sides.MaxBy(s => s.Length)!
-        );
+        Said(LeastSeen)
+        ?? (HasZip && Edge.Sides.Count > 1 ? Beside(ZipSide!) : Edge.Sides[Hidden]);
+
+    /// <summary>Where the zip is: below on a cushion, else along the longest side, or beside that where the cord begins there.</summary>
+    public EdgeSide? ZipSide =>
+        !HasZip ? null
+        : Said(ZipOn)
+            ?? (
+                Edge.Sides.Count > 1 && Edge.Sides[Hidden].Number == LeastSeen
+                    ? Beside(Edge.Sides[Hidden])
+                    : Edge.Sides[Hidden]
+            );
+
+    /// <summary>How long the zip is: its side less 5 to 8 cm at each end.</summary>
+    public Length? ZipLength =>
+        ZipSide is { } side
+            ? Length.Max(
+                Length.FromMillimetres(side.Length) - 2 * SewnUp,
+                Length.FromMillimetres(side.Length * 0.6)
+            )
+            : null;
+
+    private EdgeSide? Said(int? number) => Edge.Sides.FirstOrDefault(s => s.Number == number);
+
+    private EdgeSide Beside(EdgeSide side) =>
+        Edge.Sides[(side.Number - 2 + Edge.Sides.Count) % Edge.Sides.Count];
+
+    /// <summary>Which side is seen least, where nobody says.</summary>
+    private int Hidden =>
+        Cover is not null
+            ? Math.Min(2, Edge.Sides.Count - 1)
+            : Edge.Sides.MaxBy(s => s.Length)!.Number - 1;
 
     public static Length TightestFor(Length covered) =>
         Rounding.Up(covered * TightestCurve, RadiusStep);
 
     /// <summary>Reads it; null when the reader has errors.</summary>
     /// <param name="covered">The cord with its covering, from side to side; nothing while that has errors.</param>
-    public static EdgeAsk? Read(AskReader reader, Length covered)
+    /// <param name="hasZip">Whether a zip is sewn in on one side.</param>
+    public static EdgeAsk? Read(AskReader reader, Length covered, bool hasZip = false)
     {
         var made =
             reader.OptionalChoice(CordedFields.Made)
@@ -76,6 +115,7 @@ internal sealed record EdgeAsk(
                 ? said
                 : least;
         var leastSeen = (int?)reader.OptionalNumber(CordedFields.LeastSeen);
+        var zipOn = (int?)reader.OptionalNumber(CordedFields.ZipSide);
         LookThrough(reader, made);
         if (reader.Errors.Any(e => e.Refusal != Refusal.Missing))
         {
@@ -91,17 +131,32 @@ internal sealed record EdgeAsk(
         {
             return null;
         }
-        if (leastSeen > ask.Edge.Sides.Count)
+        foreach (
+            var (field, number) in new[]
+            {
+                (CordedFields.LeastSeen, leastSeen),
+                (CordedFields.ZipSide, zipOn),
+            }
+        )
         {
-            reader.Contradiction(
-                CordedFields.LeastSeen,
-                ask.Edge.Sides.Count == 1
-                    ? "There is one side only."
-                    : $"There are {ask.Edge.Sides.Count} sides."
-            );
-            return null;
+            if (number > ask.Edge.Sides.Count)
+            {
+                reader.Contradiction(
+                    field,
+                    ask.Edge.Sides.Count == 1
+                        ? "There is one side only."
+                        : $"There are {ask.Edge.Sides.Count} sides."
+                );
+                return null;
+            }
         }
-        return ask with { LeastSeen = leastSeen, LeastRadius = least };
+        return ask with
+        {
+            LeastSeen = leastSeen,
+            LeastRadius = least,
+            HasZip = hasZip,
+            ZipOn = zipOn,
+        };
     }
 
     /// <summary>What is said of ways that are not used: nothing that is said may be wrong.</summary>

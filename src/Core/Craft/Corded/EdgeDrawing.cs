@@ -66,8 +66,8 @@ internal static class EdgeDrawing
                     Across(
                         edge,
                         c.at,
-                        a.Flange - c.c.Depth,
-                        a.Flange,
+                        a.Tape - c.c.Depth,
+                        a.Tape,
                         place,
                         LineMeaning.Tear,
                         "clips"

@@ -37,7 +37,7 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
             a => a.Clips,
             Figure<Clips>.Text("at", "corner or curve.", c => c.Bend.IsCorner ? "corner" : "curve"),
             Figure<Clips>.Count("count", "How many.", c => c.Count),
-            Figure<Clips>.Fine("depth", "From the raw edge.", c => c.Depth),
+            Figure<Clips>.Fine("depth", "From the edge of the flange.", c => c.Depth),
             Figure<Clips>.Fine("apart", "Along the cord.", c => c.Apart)
         ),
         Figure<EdgePlan>.Table(
@@ -69,9 +69,22 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
 
     /// <summary>The side where it begins, as it is said.</summary>
     public string SideName =>
+        Called(Edge.Start);
+
+    private string Called(EdgeSide side) =>
         Edge.Edge.Sides.Count == 1 ? "it, where it is seen least"
-        : Edge.Cover is null ? Edge.Start.Name
-        : $"the {Edge.Start.Name} side";
+        : Edge.Cover is null ? side.Name
+        : $"the {side.Name} side";
+
+    /// <summary>Where the zip is sewn in; null where there is none.</summary>
+    public EdgeSide? ZipSide => Edge.ZipSide;
+
+    /// <summary>The same with how long it is, in words.</summary>
+    public string ZipSays =>
+        $"On {Called(ZipSide!)}, a zip of {Ruler.Mark(Edge.ZipLength!.Value)}: the side less what is sewn up at its ends, both alike";
+
+    /// <summary>Where the cover is turned and filled, in words.</summary>
+    public string OpeningName => ZipSide is { } side ? Called(side) : SideName;
 
     /// <summary>The cord as it lies in the seam, from side to side.</summary>
     public abstract Length Covered { get; }
@@ -81,6 +94,9 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
 
     /// <summary>From the cord to the raw edge.</summary>
     public abstract Length Flange { get; }
+
+    /// <summary>How wide the flange itself is that is clipped: as a rule it ends with the raw edge.</summary>
+    public virtual Length Tape => Flange;
 
     public abstract BesideCord Foot { get; }
 
@@ -101,7 +117,7 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
 
     /// <summary>Bend by bend.</summary>
     public IReadOnlyList<Clips> Clips =>
-        clips ??= [.. Edge.Edge.Bends.Select(b => Corded.Clips.Of(b, Flange))];
+        clips ??= [.. Edge.Edge.Bends.Select(b => Corded.Clips.Of(b, Tape))];
 
     private IReadOnlyList<Clips>? clips;
 

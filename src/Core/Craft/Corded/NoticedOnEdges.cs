@@ -12,7 +12,21 @@ internal static class NoticedOnEdges
     /// <summary>Two lines nearer to each other than this are one.</summary>
     private static readonly Length Nearer = Length.FromMillimetres(0.8);
 
-    public static IEnumerable<Finding> In(EdgePlan a) => OfBends(a).Concat(OfFoot(a));
+    public static IEnumerable<Finding> In(EdgePlan a) => OfBends(a).Concat(OfFoot(a)).Concat(OfZip(a));
+
+    private static IEnumerable<Finding> OfZip(EdgePlan a)
+    {
+        if (a.ZipSide is { } side && a.Edge.Edge.Sides.Count > 1 && side == a.Edge.Start)
+        {
+            yield return new(
+                "zip-over-join",
+                Severity.Care,
+                "The cord is joined where the zip is.",
+                "Both are thick, and the slider catches on the join.",
+                "Put one of them on another side."
+            );
+        }
+    }
 
     private static IEnumerable<Finding> OfBends(EdgePlan a)
     {

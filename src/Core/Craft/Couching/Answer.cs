@@ -182,7 +182,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     "strip of knit, across",
                     strip.Length,
                     strip.Width
-                ),
+                ) with
+                {
+                    DepthKind = LengthKind.Marked,
+                },
             ]
             : [];
 
@@ -211,7 +214,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     3,
                     new(
                         "Cut",
-                        $"{strip.Count} × {Ruler.Cut(strip.Length)} × {Ruler.Fine(strip.Width)}, within {Ruler.Fine(strip.Width / 10)}"
+                        $"{Pieces[0].Says(Ruler)}, within {Ruler.Mark(strip.Width / 10)}"
                     )
                 );
             }

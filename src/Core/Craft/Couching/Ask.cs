@@ -28,6 +28,7 @@ internal sealed record Ask(
     Length WidthStep,
     Length StitchLength,
     Length Tolerance,
+    bool IsSteered,
     Length Taper,
     string Ground,
     Length ClothThickness,
@@ -49,6 +50,12 @@ internal sealed record Ask(
     /// <summary>The field that says how high it is.</summary>
     public string HeightField { get; init; } = "";
 
+    /// <summary>Workshop rule: a hand leads cloth round a curve of this radius without a stop.</summary>
+    public static readonly Length Gentle = Length.FromMillimetres(15);
+
+    /// <summary>Curves from this radius on are steered; null where all are turned at stops.</summary>
+    public Length? SteeredFrom => IsSteered ? Gentle : null;
+
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
@@ -67,6 +74,7 @@ internal sealed record Ask(
             reader.LengthOrStart(Fields.WidthStep),
             reader.LengthOrStart(Fields.StitchLength),
             reader.LengthOrStart(Fields.Tolerance),
+            reader.OptionalChoice(Fields.Curves) == Fields.Steered,
             reader.LengthOrStart(Fields.Taper),
             reader.ChoiceOrStart(Fields.Ground),
             reader.LengthOrStart(Fields.ClothThickness),

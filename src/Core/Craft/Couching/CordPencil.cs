@@ -9,19 +9,17 @@ internal static class CordPencil
     public static IReadOnlyList<PencilLine> Of(Answer a)
     {
         var ask = a.Ask;
-        string number(double value, int places = 2) => DecimalText.Write(value, places);
         string fine(Length length) => a.Ruler.Fine(length);
-        string long_(Length length) => a.Ruler.Write(length, LengthKind.Amount);
         List<PencilLine> lines =
         [
             new(
                 "Zigzag",
-                $"{fine(ask.Cord)} + 2 × {fine(ask.Clearance)} + {number(ask.NeedleSize / 100)} mm, up to {fine(ask.WidthStep)} = {fine(a.Zigzag)}",
+                a.Ruler.Sum($"{ask.Cord:fine} + 2 × {ask.Clearance:fine} + {ask.NeedleSize / 100:2} mm, up to {ask.WidthStep:fine} = {a.Zigzag:fine}"),
                 "The cord, air on both sides, and the blade of the needle."
             ),
             new(
                 "Set the width",
-                $"{fine(a.Zigzag)} ÷ {number(a.Dial.Factor, 3)}, up to {fine(ask.WidthStep)} = {fine(a.SetWidth)}",
+                a.Ruler.Sum($"{a.Zigzag:fine} ÷ {a.Dial.Factor:3}, up to {ask.WidthStep:fine} = {a.SetWidth:fine}"),
                 a.Dial.RestsOn
             ),
             new(
@@ -29,20 +27,20 @@ internal static class CordPencil
                 string.Join(
                     " + ",
                     a.Passes.Select(p =>
-                        $"{a.Ruler.Mark(p.Length)} ÷ {fine(ask.StitchLength)} = {p.Stitches}"
+                        a.Ruler.Sum($"{p.Length} ÷ {ask.StitchLength:fine}, up = {p.Stitches}")
                     )
                 )
             ),
             new(
                 "Cord",
-                $"{long_(a.CordLength - Ends(a))} along the line + {long_(Ends(a))} for slanted ends = {long_(a.CordLength)}",
+                a.Ruler.Sum($"{a.CordLength - Ends(a):amount} along the line + {Ends(a):amount} for slanted ends = {a.CordLength:amount}"),
                 a.First.IsClosed
                     ? "The ends lie over each other once."
                     : "Each end goes on under what hides it."
             ),
             new(
                 "Thread",
-                $"{a.Stitches} × (√({fine(a.Zigzag)}² + {fine(ask.StitchLength)}²) + {fine(ask.ClothThickness)}) = {long_(a.NeedleThread)}",
+                a.Ruler.Sum($"{a.Stitches} × (√({a.Zigzag:fine}² + {ask.StitchLength:fine}²) + {ask.ClothThickness:fine}) = {a.NeedleThread:amount}"),
                 "Above, and as much below; 15 % more is taken for starts and ends."
             ),
         ];
@@ -50,6 +48,7 @@ internal static class CordPencil
             var (curve, place) in a
                 .First.Line.Legs.OfType<Paths.Curve>()
                 .Zip(a.First.Stops.Curves)
+                .Where(c => c.Second.StitchesPerPivot > 0)
                 .DistinctBy(c => (c.First.Radius, c.Second))
                 .Take(6)
                 .Select((c, i) => (c, i + 1))
@@ -58,7 +57,7 @@ internal static class CordPencil
             lines.Add(
                 new(
                     $"Curve {place}",
-                    $"√(8 × {fine(Length.FromMillimetres(curve.First.Radius))} × {fine(ask.Tolerance)}) ÷ {fine(ask.StitchLength)}, down = {curve.Second.StitchesPerPivot} stitches to a turn; {curve.Second.Pivots} turns of {number(Math.Abs(curve.First.Sweep) / (curve.Second.Pivots + 1), 1)}°",
+                    a.Ruler.Sum($"√(8 × {Length.FromMillimetres(curve.First.Radius):fine} × {ask.Tolerance:fine}) ÷ {ask.StitchLength:fine}, down = {curve.Second.StitchesPerPivot} stitches to a turn; {curve.Second.Pivots} turns of {Math.Abs(curve.First.Sweep) / (curve.Second.Pivots + 1):1}°"),
                     $"Straight stitching then strays by {fine(ask.Tolerance)} at most."
                 )
             );
@@ -68,7 +67,7 @@ internal static class CordPencil
             lines.Add(
                 new(
                     "Strip",
-                    $"0.6 × π × {fine(ask.Cord)}² ÷ (4 × {fine(ask.StripThickness)}) = {fine(strip.Width)}",
+                    a.Ruler.Sum($"0.6 × π × {ask.Cord:fine}² ÷ (4 × {ask.StripThickness:fine}) = {strip.Width:fine}"),
                     "Rolled up, it fills six tenths of a round cord."
                 )
             );

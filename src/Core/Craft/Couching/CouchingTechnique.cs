@@ -77,7 +77,7 @@ internal static class CouchingTechnique
                         "stiffness",
                         "cords"
                     ),
-                    new(Asking.Folded, "Turns and ends", "tolerance", "taper"),
+                    new(Asking.Folded, "Turns and ends", "curves", "tolerance", "taper"),
                 ],
                 First = new(
                     "cordDiameter",

@@ -126,6 +126,21 @@ internal static class Fields
             3.2
         );
 
+    public const string Steered = "steer";
+
+    public static ChoiceField Curves { get; } =
+        new(
+            "curves",
+            "Gentle curves",
+            "What the hands do where a curve has a radius of 15 mm and more.",
+            [
+                new("pivot", "turned at stops", "Exact to a quarter of a millimetre; many stops."),
+                new(Steered, "steered", "No stop: the hands lead the cloth round as it is sewn; as even as they are."),
+            ],
+            "pivot",
+            false
+        );
+
     public static LengthField Tolerance { get; } =
         Fine(
             "tolerance",
@@ -215,6 +230,7 @@ internal static class Fields
         MaxStitchWidth,
         WidthStep,
         StitchLength,
+        Curves,
         Tolerance,
         Taper,
         Ground,

@@ -13,6 +13,9 @@ internal static class Noticed
     /// <summary>Ends that are further apart than this do not meet.</summary>
     private static readonly Length Meeting = Length.FromMillimetres(3);
 
+    /// <summary>So many stops nobody makes without losing count.</summary>
+    private const int ManyStops = 20;
+
     public static IEnumerable<Finding> In(Answer a)
     {
         var ask = a.Ask;
@@ -70,6 +73,26 @@ internal static class Noticed
                 "On the inside it buckles, and on the outside it pulls away from the line.",
                 $"Widen the curve, make it a corner, or take a cord of {a.Ruler.Fine(Length.FromMillimetres(tightest.Radius / 2))}."
             );
+        }
+        var stops = a.Passes.Sum(p => p.Turnings.Count);
+        if (
+            !ask.IsSteered
+            && stops > ManyStops
+            && ask.Lines.Any(l => l.Legs.OfType<Curve>().Any(c => c.Radius >= Ask.Gentle.Millimetres))
+        )
+        {
+            var steered = ask with { IsSteered = true };
+            var left = a.Passes.Sum(p => new Pass(steered, p.Line, p.Number, p.Right).Turnings.Count);
+            yield return new(
+                "steer-gentle-curves",
+                Severity.Note,
+                $"{stops} stops to turn the cloth; steered through its gentle curves there are {left}.",
+                "Cloth is led round a curve of 15 mm and more as it is sewn, as even as the hands are; stops are exact, and slow.",
+                "Steer the gentle curves, and stop at corners and in tight ones."
+            )
+            {
+                Cure = new(Fields.Curves.Name, Fields.Steered),
+            };
         }
         if (
             a.Passes.Any(p =>

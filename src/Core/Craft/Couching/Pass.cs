@@ -31,7 +31,8 @@ internal sealed class Pass
             ask.StitchLength,
             ask.Tolerance,
             line.IsBuilt ? 0 : LeastCorner,
-            false
+            false,
+            ask.SteeredFrom
         );
         Stitches = (int)Rounding.CountUp(Length / ask.StitchLength);
         IsClosed = line.Path.IsClosed;
@@ -42,7 +43,8 @@ internal sealed class Pass
             ask.StitchLength,
             ask.Tolerance,
             line.IsBuilt ? 0 : LeastBend,
-            true
+            true,
+            ask.SteeredFrom
         );
         Turnings = Sewn(ask, places.All);
     }

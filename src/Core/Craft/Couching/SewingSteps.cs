@@ -23,12 +23,11 @@ internal static class SewingSteps
             "strip",
             "Cut and roll the strip",
             $"Cut {strip.Count} {(strip.Count == 1 ? "strip" : "strips")} {a.Ruler.Cut(strip.Length)} long across the knit, "
-                + $"{a.Ruler.Fine(strip.Width)} wide ({a.Ruler.Cut(strip.Width)} when it is trimmed after)"
-                + $". Pull each once, so that it rolls up"
+                + $"{a.Ruler.Mark(strip.Width)} wide, exactly: it rolls up, and is never trimmed after. Pull each once, so that it rolls up"
                 + (strip.Joins > 0 ? $", and join them on a slant: {strip.Joins} joins." : "."),
-            $"{a.Ruler.Fine(strip.Width)} wide",
+            $"{a.Ruler.Mark(strip.Width)} wide",
             [
-                $"It is evenly wide, within {a.Ruler.Fine(strip.Width / 10)}: then the cord is even to a twentieth.",
+                $"It is evenly wide, within {a.Ruler.Mark(strip.Width / 10)}: then the cord is even to a twentieth.",
                 $"Rolled, it is {a.Ruler.Fine(a.Ask.Cord)} thick.",
             ],
             []

@@ -279,7 +279,6 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
         // On so small a piece a sixteenth of an inch is as much as a margin: sums are in millimetres.
-        string m(Length length) => ruler.Fine(length);
         if (!Ask.What.IsDarned)
         {
             return Ask.What.IsSeam
@@ -287,7 +286,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 [
                     new(
                         "Sewn again",
-                        $"{m(Ask.TearLength)} + 2 × {m(Past)} = {m(SewnAgain)}",
+                        Ruler.Sum($"{Ask.TearLength} + 2 × {Past} = {SewnAgain}"),
                         "The new stitches begin and end where the old ones hold."
                     ),
                 ]
@@ -297,12 +296,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Stitched",
-                $"({m(Ask.TearWidth)} + 2 × {m(Ask.Margin)}) × ({m(Ask.TearLength)} + 2 × {m(Ask.Margin)}) = {m(Ask.AreaWidth)} × {m(Ask.AreaLength)}",
+                Ruler.Sum($"{Ask.TearWidth} + 2 × {Ask.Margin} = {Ask.AreaWidth}; {Ask.TearLength} + 2 × {Ask.Margin} = {Ask.AreaLength}"),
                 "The stitches begin and end in sound cloth."
             ),
             new(
                 "Backing",
-                $"({m(Ask.TearWidth)} + 2 × {m(Ask.BackingMargin)}) × ({m(Ask.TearLength)} + 2 × {m(Ask.BackingMargin)}) = {m(BackingWidth)} × {m(BackingLength)}",
+                Ruler.Sum($"{Ask.TearWidth} + 2 × {Ask.BackingMargin} = {BackingWidth:cut}; {Ask.TearLength} + 2 × {Ask.BackingMargin} = {BackingLength:cut}"),
                 "Stitches across nothing do not hold."
             ),
         ];
@@ -311,13 +310,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             lines.Add(
                 new(
                     "Lines",
-                    $"{m(Ask.AreaWidth)} ÷ {Ruler.Fine(Ask.LineGap)} + 1 = {LengthwiseLines} along; {m(Ask.AreaLength)} ÷ {Ruler.Fine(Ask.LineGap)} + 1 = {CrosswiseLines} across"
+                    Ruler.Sum($"{Ask.AreaWidth} ÷ {Ask.LineGap:fine} + 1 = {LengthwiseLines} along; {Ask.AreaLength} ÷ {Ask.LineGap:fine} + 1 = {CrosswiseLines} across")
                 )
             );
             lines.Add(
                 new(
                     "Stitches",
-                    $"({LengthwiseLines} × {m(Ask.AreaLength)} + {CrosswiseLines} × {m(Ask.AreaWidth)}) ÷ {Ruler.Fine(Ask.StitchLength)} = {Stitches}",
+                    Ruler.Sum($"({LengthwiseLines} × {Ask.AreaLength} + {CrosswiseLines} × {Ask.AreaWidth}) ÷ {Ask.StitchLength:fine} = {Stitches}"),
                     $"At {DecimalText.Write(Ask.Speed, 0)} a minute, and a moment at each turn: about {DecimalText.Write(Minutes, 0)} min."
                 )
             );
@@ -326,25 +325,25 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         lines.Add(
             new(
                 "Blocks",
-                $"({m(Ask.AreaWidth)} − {Ruler.Fine(Ask.Overlap)}) ÷ ({Ruler.Fine(Ask.MaxStitchWidth)} − {Ruler.Fine(Ask.Overlap)}), up = {Ask.Columns}; "
+                Ruler.Sum($"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), up = {Ask.Columns}; ")
                     + (
                         Ask.ByLever
                             ? "one row, by lever"
-                            : $"({m(Ask.AreaLength)} − {Ruler.Fine(Ask.Overlap)}) ÷ ({Ruler.Fine(Ask.FootLength)} − {Ruler.Fine(Ask.Overlap)}), up = {Ask.Rows}"
+                            : Ruler.Sum($"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), up = {Ask.Rows}")
                     )
             )
         );
         lines.Add(
             new(
                 "Each block",
-                $"({m(Ask.AreaWidth)} + {Ask.Columns - 1} × {Ruler.Fine(Ask.Overlap)}) ÷ {Ask.Columns} = {Ruler.Fine(BlockWidth)}; ({m(Ask.AreaLength)} + {Ask.Rows - 1} × {Ruler.Fine(Ask.Overlap)}) ÷ {Ask.Rows} = {Ruler.Fine(BlockLength)}",
+                Ruler.Sum($"({Ask.AreaWidth} + {Ask.Columns - 1} × {Ask.Overlap:fine}) ÷ {Ask.Columns} = {BlockWidth:fine}; ({Ask.AreaLength} + {Ask.Rows - 1} × {Ask.Overlap:fine}) ÷ {Ask.Rows} = {BlockLength:fine}"),
                 "Evened out, so that all are alike."
             )
         );
         lines.Add(
             new(
                 "Set the foot",
-                $"{Ruler.Fine(BlockLength)} ÷ {DecimalText.Write(Dial.Factor, 3)} = {Ruler.Fine(SetLength)}",
+                Ruler.Sum($"{BlockLength:fine} ÷ {Dial.Factor:3}, to the nearest {SlideStep:fine} = {SetLength:fine}"),
                 Dial.RestsOn
             )
         );

@@ -71,7 +71,7 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
     public override IReadOnlyList<Need> Needs =>
         [new("thread", Together.Count * Plan.ThreadTotal, Stage.Keep)];
 
-    public override Guide? Guide => StripGuide.Of(Plan, rows: true);
+    public override Guide? Guide => StripGuide.Of(Plan);
 
     public override Summary Summary =>
         new(
@@ -94,15 +94,15 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
         var (a, ask) = (Plan, Plan.Ask);
         return
         [
-            new("To ease in", $"{M(a.FlatEdge)} − {M(ask.FinishedEdge)} = {M(ToEase)}"),
+            new("To ease in", ruler.Sum($"{a.FlatEdge} − {ask.FinishedEdge} = {ToEase}")),
             new(
                 "Fullness",
-                $"{M(a.FlatEdge)} ÷ {M(ask.FinishedEdge)} = {DecimalText.Write(a.AchievedFullness, 3)}",
+                ruler.Sum($"{a.FlatEdge} ÷ {ask.FinishedEdge} = {a.AchievedFullness:3}"),
                 $"Up to {DecimalText.Write(MostEase, 3)} this cloth eases in without a fold."
             ),
             new(
                 "Marks",
-                $"{M(a.FlatEdge)} ÷ {a.Segments} = {M(a.SegmentFlat)}; {M(ask.FinishedEdge)} ÷ {a.Segments} = {M(a.SegmentGathered)}",
+                ruler.Sum($"{a.FlatEdge} ÷ {a.Segments} = {a.SegmentFlat}; {ask.FinishedEdge} ÷ {a.Segments} = {a.SegmentGathered}"),
                 $"Halved until no part is over {M(Length.FromMillimetres(75))}."
             ),
             .. StripPencil.Of(a, ruler).Where(l => l.Title is "Thread, each side" or "Seam bulk"),

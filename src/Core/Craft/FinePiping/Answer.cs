@@ -111,22 +111,22 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             ),
             new(
                 "Cord",
-                $"{Ruler.Fine(Ask.Twist.Thread)} × √({Ask.Twist.Strands} ÷ {DecimalText.Write(Twist.Filled)}) = {Ruler.Fine(Ask.Twist.Thick)}",
+                Ruler.Sum($"{Ask.Twist.Thread:fine} × √({Ask.Twist.Strands} ÷ {Twist.Filled:2}) = {Ask.Twist.Thick:fine}"),
                 "Twisted strands fill about seven tenths of a round cord."
             ),
             new(
                 "Strip",
-                $"π × ({Ruler.Fine(Ask.Twist.Thick)} + {Ruler.Fine(Ask.Covering.Thickness)}) + 2 × {Ruler.Fine(Flange)}, up = {Ruler.Mark(Ask.Covering.Width)}"
+                Ruler.Sum($"π × ({Ask.Twist.Thick:fine} + {Ask.Covering.Thickness:fine}) + 2 × {Flange:fine}, up = {Ask.Covering.Width}")
             ),
             new(
                 "Long",
-                $"{Ruler.Whole(Edge.Length)} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ruler.Mark(Ask.Overlap)} = {Ruler.Whole(Ask.Required)}"
+                Ruler.Sum($"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Ask.Required:whole}")
             ),
             new("The better", Ask.Cut.Ways[0].Label, Ask.Cut.Why),
             new(
                 "Needle",
                 Lines[0].Place is { } place
-                    ? $"{place} × {Ruler.Fine(Foot.Step)} − {Ruler.Fine(Covered / 2)} = {Ruler.Fine(Lines[0].Gives!.Value)}"
+                    ? Ruler.Sum($"{place} × {Foot.Step:fine} − {Covered / 2:fine} = {Lines[0].Gives!.Value:fine}")
                     : NeedleAt(Lines[0]),
                 "At the wall of the groove; the same place makes it, applies it and closes it."
             ),

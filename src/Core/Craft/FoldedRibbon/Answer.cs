@@ -98,6 +98,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     private IReadOnlyList<Catch>? catches;
 
+    /// <summary>From the last catch to where the ribbon is cut: half a leg along it, q′/√2, and the tail.</summary>
+    public Length LastEnd => Advance / Math.Sqrt(2) + Ask.Tail;
+
     public double Minutes => Ask.Bands * (3 + Ask.Legs * PerFold);
 
     public override IReadOnlyList<Piece> Pieces =>
@@ -165,22 +168,21 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
-        string m(Length length) => ruler.Mark(length);
         return
         [
             new(
                 "Legs",
-                $"{m(Ask.Run)} ÷ {Ruler.Fine(Ask.LegAdvance)}, to the nearest whole one = {Ask.Legs}",
+                ruler.Sum($"{Ask.Run} ÷ {Ask.LegAdvance:fine}, to the nearest whole one = {Ask.Legs}"),
                 "So that the last ends at the end."
             ),
             new(
                 "Each, on by",
-                $"{m(Ask.Run)} ÷ {Ask.Legs} = {Ruler.Fine(Advance)}",
+                ruler.Sum($"{Ask.Run} ÷ {Ask.Legs} = {Advance:fine}"),
                 "The band is exactly as wide."
             ),
             new(
                 "Ribbon",
-                $"{m(Ask.Run)} × √2 + 2 × {m(Ask.Tail)} = {ruler.Cut(RibbonLength)}",
+                ruler.Sum($"{Ask.Run} × √2 + 2 × {Ask.Tail} = {RibbonLength:cut}"),
                 "Every leg lies at 45°: √2 times as long as it goes on."
             ),
             .. Ask.Bands * Together.Count > 1
@@ -188,18 +190,18 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 [
                     new PencilLine(
                         "In all",
-                        $"{Ask.Bands * Together.Count} × {ruler.Cut(RibbonLength)} = {ruler.Write(RibbonTotal, LengthKind.Amount)}"
+                        ruler.Sum($"{Ask.Bands * Together.Count} × {RibbonLength} = {RibbonTotal:amount}")
                     ),
                 ]
                 : Array.Empty<PencilLine>(),
             new(
                 "Between folds",
-                $"2 × {Ruler.Fine(Advance)} − {Ruler.Fine(Ask.RibbonWidth)} × √2 = {Ruler.Fine(Clearance)}",
+                ruler.Sum($"2 × {Advance:fine} − {Ask.RibbonWidth:fine} × √2 = {Clearance:fine}"),
                 "Two folds on one side lie two legs apart, and each is √2 times as long as the ribbon is wide."
             ),
             new(
                 "Stitches to a leg",
-                $"{Ruler.Fine(SetAdvance)} ÷ {Ruler.Fine(Ask.StitchLength)} = {StitchesPerLeg}",
+                ruler.Sum($"{SetAdvance:fine} ÷ {Ask.StitchLength:fine}, to the nearest whole one = {StitchesPerLeg}"),
                 Dial.RestsOn
             ),
         ];

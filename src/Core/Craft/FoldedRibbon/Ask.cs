@@ -7,6 +7,7 @@ namespace ZephyrReach.Core.Craft.FoldedRibbon;
 
 /// <summary>Ribbon laid in folds, as it is wanted.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="AtHand">Of ribbon; null where that was not said.</param>
 /// <param name="Measured">What legs came to, by what was planned.</param>
 internal sealed record Ask(
     Length Run,
@@ -20,6 +21,8 @@ internal sealed record Ask(
     Colour? Colour,
     Length ClothThickness,
     IReadOnlyList<DialSample> Measured,
+    Length? AtHand,
+    Length LongestStitch,
     Together Together
 )
 {
@@ -42,9 +45,10 @@ internal sealed record Ask(
             reader.OptionalColour(Fields.Front),
             reader.LengthOrStart(Fields.ClothThickness),
             DialSamples.Read(reader, Fields.Samples),
+            reader.OptionalLength(Fields.RibbonAtHand),
+            reader.LengthOrStart(Fields.LongestStitch),
             Together.Read(reader)
         );
-        _ = reader.OptionalLength(Fields.RibbonAtHand);
         if (reader.Errors.Count > 0)
         {
             return null;

@@ -58,6 +58,14 @@ internal static class Fields
             ShownWhen = new(Bands.Name, "1", true),
         };
 
+    public static LengthField LongestStitch { get; } =
+        LengthField
+            .Fine("longestStitch", "Longest stitch", "That the machine makes.", 1, 12, 5)
+            .Optional() with
+        {
+            From = "machine.longestStitch",
+        };
+
     public static LengthField StitchLength { get; } =
         LengthField.Fine(
             "stitchLength",
@@ -109,6 +117,7 @@ internal static class Fields
         Tail,
         StopsItself,
         StitchLength,
+        LongestStitch,
         RibbonAtHand,
         Front,
         ClothThickness,

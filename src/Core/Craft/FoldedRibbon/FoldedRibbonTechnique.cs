@@ -91,7 +91,7 @@ internal static class FoldedRibbonTechnique
                 Groups =
                 [
                     new(Asking.First, "", "run", "ribbonWidth", "legAdvance", "bands", "bandGap"),
-                    new(Asking.Machine, "", "stopsItself", "stitchLength"),
+                    new(Asking.Machine, "", "stopsItself", "stitchLength", "longestStitch"),
                     new(Asking.Folded, "Ends and ribbon", "tail", "ribbonColour", "ribbonAtHand"),
                     new(Asking.Folded, "Cloth", "clothThickness"),
                     FieldGroup.Alike,

@@ -35,15 +35,36 @@ internal static class Noticed
                 $"{a.Ruler.Fine(Close * a.Ask.RibbonWidth)} or more lets it show."
             );
         }
+        if (a.Ask.AtHand is { } there && there < a.RibbonTotal)
+        {
+            yield return new(
+                "ribbon-short",
+                Severity.Stop,
+                $"It takes {a.Ruler.Write(a.RibbonTotal, LengthKind.Amount)} of ribbon, and there are {a.Ruler.Mark(there)}.",
+                "A join in a folded ribbon shows.",
+                "Shorten the run, or take another ribbon."
+            );
+        }
         if (!a.Ask.StopsItself && a.StitchesPerLeg > LongCount)
         {
+            // The fewest that the machine's longest stitch makes of a leg.
+            var count = (int)Math.Max(1, Rounding.CountUp(a.SetAdvance / Length.Min(a.Ask.LongestStitch, Fields.StitchLength.Most)));
+            var stitch = Rounding.Nearest(a.SetAdvance / count, Length.FromMillimetres(0.1));
             yield return new(
                 "long-count",
                 Severity.Note,
                 $"There are {a.StitchesPerLeg} stitches to count for each leg.",
                 "A count that long is lost, and the band gets uneven.",
-                $"Set the stitch to {a.Ruler.Fine(a.SetAdvance / 8)}: then it is 8; or mark the folds along the line."
-            );
+                count <= LongCount
+                    ? $"Set the stitch to {a.Ruler.Fine(stitch)}: then it is {count}; or mark the folds along the line."
+                    : "Mark the folds along the line, and sew to the mark."
+            )
+            {
+                Cure =
+                    count <= LongCount
+                        ? new(Fields.StitchLength.Name, a.Ruler.Fine(stitch))
+                        : null,
+            };
         }
     }
 }

@@ -34,10 +34,10 @@ internal static class SewingSteps
         new SewingStep(
             "line",
             "Draw the line",
-            $"Draw {(a.Ask.Bands == 1 ? "the middle line" : $"the middle line of each band, {a.Ruler.Mark(a.Advance + a.Ask.BandGap)} apart")}, {a.Ruler.Mark(a.Ask.Run)} long, and tick it every {a.Ruler.Fine(a.Advance)}: the first tick {a.Ruler.Fine(a.Advance / 2)} from the start.",
-            $"every {a.Ruler.Fine(a.Advance)}",
+            $"Draw {(a.Ask.Bands == 1 ? "the middle line" : $"the middle line of each band, {a.Ruler.Mark(a.Advance + a.Ask.BandGap)} apart")}, {a.Ruler.Mark(a.Ask.Run)} long, and tick it at {Ticks(a)}, each measured from the start: every {a.Ruler.Fine(a.Advance)} as nearly as can be drawn. The guide has them all.",
+            $"{a.Ask.Legs} ticks",
             [
-                $"There are {a.Ask.Legs} ticks, and the last stands {a.Ruler.Fine(a.Advance / 2)} before the end.",
+                $"There are {a.Ask.Legs} ticks, and the last stands {a.Ruler.Mark(a.Advance / 2)} before the end.",
             ],
             []
         ).At(
@@ -145,8 +145,8 @@ internal static class SewingSteps
         new SewingStep(
             "end",
             "Tuck the end under",
-            $"Cut the ribbon {a.Ruler.Mark(a.Ask.Tail)} after the last catch, turn it under and secure it. Press from behind, with a cloth between.",
-            a.Ruler.Mark(a.Ask.Tail),
+            $"Cut the ribbon {a.Ruler.Mark(a.LastEnd)} after the last catch: half a leg, and {a.Ruler.Mark(a.Ask.Tail)} to turn under. Secure it, and press from behind, with a cloth between.",
+            a.Ruler.Mark(a.LastEnd),
             [
                 $"The band measures {a.Ruler.Mark(a.Ask.Run)} and is {a.Ruler.Fine(a.Advance)} wide all along.",
                 "No fold stands up, and no end is loose.",
@@ -154,6 +154,16 @@ internal static class SewingSteps
             [],
             Safety.Iron
         ).At(Place.Iron, 3, RibbonDrawing.Name, ["first"]);
+
+    /// <summary>The first ticks and the last, each from the start, so that no rounding adds up.</summary>
+    private static string Ticks(Answer a)
+    {
+        const int shown = 5;
+        var at = a.Catches.Select(c => a.Ruler.Write(c.At, LengthKind.Tape)).ToList();
+        return at.Count <= shown + 1
+            ? string.Join(", ", at)
+            : $"{string.Join(", ", at.Take(shown))} … {at[^1]}";
+    }
 
     private static string Times(int bands) => bands == 1 ? "" : $"{bands} × ";
 

@@ -160,13 +160,24 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ? Hooping.Fields
             : [new(1, Point.At(0, 0), Reach.Width, Reach.Height)];
 
-    /// <summary>Workshop rule: 3 + (capital − 30)/20 mm, between 3 and 6, to the half millimetre; of one to three letters only.</summary>
+    /// <summary>
+    /// Workshop rule: 3 + (capital − 30)/20 mm, between 3 and 6 and no more than a sixth of the capital, down to the half millimetre;
+    /// of one to three letters only. Null where that is under a millimetre: so small a letter is a line.
+    /// </summary>
     public Length? ColumnWidth =>
         Ask.Capital is { } high
-            ? Rounding.Nearest(
-                Length.FromMillimetres(Math.Clamp(3 + (high.Millimetres - 30) / 20, 3, 6)),
-                Length.FromMillimetres(0.5)
-            )
+        && Rounding.Down(
+            Length.Min(
+                Length.Min(
+                    Length.FromMillimetres(Math.Clamp(3 + (high.Millimetres - 30) / 20, 3, 6)),
+                    high / 6
+                ),
+                Ask.MaxStitchWidth
+            ),
+            Length.FromMillimetres(0.5)
+        ) is var column
+        && column >= Length.FromMillimetres(1)
+            ? column
             : null;
 
     public int Crossings { get; } =
@@ -210,7 +221,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 new("Stitches", $"{Stitches}, each {Ruler.Fine(Ask.Tempo.Stitch)}"),
                 new("Hands", $"{Number(Ask.Tempo.Hand, 1)} mm a second"),
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
-                new("Thread", $"{Long(1.15 * Thread)} above, as much below"),
+                new(
+                    Ask.Elastic ? "Thread above" : "Thread",
+                    Ask.Elastic ? Long(1.15 * Thread) : $"{Long(1.15 * Thread)} above, as much below"
+                ),
+                .. Ask.Elastic ? [new Fact("Elastic below", Long(1.15 * Thread))] : Array.Empty<Fact>(),
             ];
             if (Hand.All.Any(s => s.Counts))
             {
@@ -277,7 +292,23 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
     }
 
-    public override IReadOnlyList<Need> Needs => [new("thread", 2 * Spared, Stage.Keep)];
+    public override IReadOnlyList<Need> Needs =>
+        Ask.Elastic
+            ? [new("thread", Spared, Stage.Keep), new("elastic", Spared, Stage.Keep)]
+            : [new("thread", 2 * Spared, Stage.Keep)];
+
+    public override IReadOnlyList<Fact> ForCard =>
+        [
+            new(
+                "school",
+                Ask.Elastic ? "texture"
+                    : Ask.IsZigzag ? "fill"
+                    : "line"
+            ),
+            .. Ask.IsZigzag
+                ? [new Fact("stitchWidth", $"{Number(Ask.StitchWidth.Millimetres, 2)} mm")]
+                : Array.Empty<Fact>(),
+        ];
 
     public override Guide? Guide => SewnDrawing.Guide(this);
 
@@ -307,29 +338,29 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Stitch",
-                $"60 × {Number(Ask.Tempo.Hand, 2)} ÷ {Number(Ask.Tempo.Machine, 1)} = {Ruler.Fine(Ask.Tempo.Stitch)}",
+                Ruler.Sum($"60 × {Ask.Tempo.Hand:2} ÷ {Ask.Tempo.Machine:1} = {Ask.Tempo.Stitch:fine}"),
                 "Hands in mm a second over stitches a minute: nothing else makes it."
             ),
             new(
                 "Line",
-                $"{Ruler.Mark(Ask.Line)} × {Ask.Passes} = {Ruler.Mark(Length)}",
+                Ruler.Sum($"{Ask.Line} × {Ask.Passes} = {Length}"),
                 Ask.Kind == Fields.Meandered
                     ? $"{Ruler.Fine(Ask.Apart)} apart over {Ruler.Mark(Reach.Width)} × {Ruler.Mark(Reach.Height)}."
                     : ""
             ),
             new(
                 "Stitches",
-                $"{Ruler.Mark(Length)} ÷ {Ruler.Fine(Ask.Tempo.Stitch)} = {Stitches}",
+                Ruler.Sum($"{Length} ÷ {Ask.Tempo.Stitch:fine}, up = {Stitches}"),
                 $"At {Number(Ask.Tempo.Machine, 0)} a minute: {Number(Seconds / 60, 1)} min of sewing, about {Number(Minutes, 0)} with stops."
             ),
             new(
                 "Thread",
-                $"{Stitches} × (√({Ruler.Fine(Ask.Tempo.Stitch)}² + {Ruler.Fine(Ask.StitchWidth)}²) + {Ruler.Fine(Ask.Thickness)}) = {Long(Thread)}",
+                Ruler.Sum($"{Stitches} × (√({Ask.Tempo.Stitch:fine}² + {Ask.StitchWidth:fine}²) + {Ask.Thickness:fine}) = {Thread:amount}"),
                 "Above, and as much below; 15 % more is taken for starts and ends."
             ),
             new(
                 "Your hands",
-                $"{Number(Ask.Tempo.Hand, 2)} × {Number(Hand.Factor, 3)} = {Number(KeptHand, 2)}",
+                Ruler.Sum($"{Ask.Tempo.Hand:2} × {Hand.Factor:3} = {KeptHand:2}"),
                 Hand.RestsOn
             ),
         ];
@@ -338,8 +369,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             lines.Add(
                 new(
                     "Density",
-                    $"{Stitches} ÷ {Number(Filled!.Value / 100, 0)} cm² = {Number(density, 2)} a square mm",
-                    $"A cloth of {Number(Ask.ClothWeight, 0)} g/m² bears about {Number(MostDense, 1)}."
+                    Ruler.Sum($"{Stitches} ÷ {Filled!.Value:0} = {density:2}"),
+                    $"Stitches on a square millimetre. A cloth of {Number(Ask.ClothWeight, 0)} g/m² bears about {Number(MostDense, 1)}."
                 )
             );
         }

@@ -52,6 +52,9 @@ internal sealed record Ask(
 
     public bool IsZigzag => StitchWidth > Length.Zero;
 
+    /// <summary>Stitches a minute that the machine makes; null where that is not known.</summary>
+    public double? Fastest { get; init; }
+
     /// <summary>Round a monogram; null where there is none. It is sewn, and fills nothing.</summary>
     public Path? Ring { get; init; }
 
@@ -106,6 +109,7 @@ internal sealed record Ask(
             reader.ChoiceOrStart(Fields.Held),
             reader.LengthOrStart(Fields.HoopInside)
         );
+        var fastest = reader.OptionalNumber(Fields.Fastest);
         var samples = DialSamples.Read(reader, Fields.Samples);
         var squares = reader.Groups(Fields.Samples).Zip(samples, SquareOf).ToList();
         var ask = new Ask(
@@ -135,7 +139,7 @@ internal sealed record Ask(
         {
             return null;
         }
-        ask = ask with { Tempo = tempo, Angle = isFilled ? angle : 0 };
+        ask = ask with { Tempo = tempo, Angle = isFilled ? angle : 0, Fastest = fastest };
         ask = kind switch
         {
             Fields.Meandered => ask.OfField(reader, width!.Value, height!.Value, seed),

@@ -194,6 +194,13 @@ internal static class Fields
             Step = 50,
         };
 
+    public static NumberField Fastest { get; } =
+        new("fastest", "Fastest", "Stitches a minute that the machine makes.", 50, 10_000, IsNeeded: false)
+        {
+            Unit = "a min",
+            From = "machine.fastest",
+        };
+
     public static NumberField HandSpeed { get; } =
         new(
             "handSpeed",
@@ -309,6 +316,7 @@ internal static class Fields
         StitchWidth,
         StitchLength,
         MachineSpeed,
+        Fastest,
         HandSpeed,
         Passes,
         Layers,

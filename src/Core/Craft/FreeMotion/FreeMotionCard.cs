@@ -47,6 +47,7 @@ internal static class FreeMotionCard
             Says = "Drawing, writing, filling and quilting, the cloth moved by hand.",
             Fields = [Wants.LayersField, Wants.StitchWidthField],
             FeedDogsDown = true,
+            ElasticBelow = ask => ask.Wants.School == "texture",
             School = Wants.SchoolField(
                 new Choice("line", "straight lines", "Drawing, writing, quilting."),
                 new Choice(
@@ -88,7 +89,10 @@ internal static class FreeMotionCard
                 15,
                 45
             ),
-            Stabiliser = HoopOrStabiliser,
+            Stabiliser = ask =>
+                ask.Wants.School == "texture"
+                    ? new("none, a hoop alone", "Whatever stays behind the cloth would keep it from drawing in.")
+                    : HoopOrStabiliser(ask),
             Presser = new("foot down although it hovers", "That is what puts the tension on."),
             Speed = new(
                 "brisk, hands slow",

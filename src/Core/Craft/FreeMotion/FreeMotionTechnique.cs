@@ -82,7 +82,7 @@ internal static class FreeMotionTechnique
                         "angle",
                         "stitchWidth"
                     ),
-                    new(Asking.Machine, "", "stitchLength", "machineSpeed", "handSpeed", "passes"),
+                    new(Asking.Machine, "", "stitchLength", "machineSpeed", "handSpeed", "fastest", "passes"),
                     new(
                         Asking.Folded,
                         "Cloth and hoop",

@@ -9,20 +9,48 @@ namespace ZephyrReach.Core.Craft.FreeMotion;
 internal static class Noticed
 {
     public static IEnumerable<Finding> In(Answer a) =>
-        OfPace(a.Ask.Tempo, a.Ruler, a.Ask.IsZigzag).Concat(OfTheWork(a)).Concat(OfSwatches(a));
+        OfPace(a.Ask.Tempo, a.Ruler, a.Ask.IsZigzag, a.Ask.Fastest).Concat(OfTheWork(a)).Concat(OfSwatches(a));
 
     /// <param name="isZigzag">Satin lies close: each stitch goes to the other side.</param>
     /// <summary>Stitches too long for the needle, or so short that thread piles up.</summary>
-    public static IEnumerable<Finding> OfPace(Tempo tempo, Ruler ruler, bool isZigzag = false)
+    /// <param name="fastest">What the machine makes, in stitches a minute; null where that is not known.</param>
+    public static IEnumerable<Finding> OfPace(
+        Tempo tempo,
+        Ruler ruler,
+        bool isZigzag = false,
+        double? fastest = null
+    )
     {
-        if (tempo.Stitch > Tempo.Bends)
+        if (tempo.Machine > fastest)
         {
             yield return new(
-                "needle-bends",
+                "faster-than-machine",
                 Severity.Care,
+                $"The machine makes {DecimalText.Write(fastest.Value, 0)} stitches a minute, and {DecimalText.Write(tempo.Machine, 0)} are planned.",
+                "At its own speed the stitches come out longer, for the hands are as quick.",
+                $"Run it at {DecimalText.Write(fastest.Value, 0)}, and move the cloth as much slower."
+            )
+            {
+                Cure = new(Fields.MachineSpeed.Name, DecimalText.Write(Math.Floor(fastest.Value), 0)),
+            };
+        }
+
+        if (tempo.Stitch > Tempo.Bends)
+        {
+            var needed = Math.Ceiling(tempo.Hand * 60 / Tempo.Bends.Millimetres / 50) * 50;
+            var most = Math.Min(fastest ?? Fields.MachineSpeed.Most, Fields.MachineSpeed.Most);
+            var slower = Math.Floor(tempo.Machine * Tempo.Bends.Millimetres / 60);
+            yield return new(
+                "needle-bends",
+                tempo.Stitch > 2 * Tempo.Bends ? Severity.Stop : Severity.Care,
                 $"Stitches of {ruler.Fine(tempo.Stitch)} bend the needle.",
                 "The cloth goes on while the needle is still in it.",
-                $"Slower hands, or the machine at {DecimalText.Write(Math.Ceiling(tempo.Hand * 60 / Tempo.Bends.Millimetres / 50) * 50, 0)} a minute or more."
+                $"Slower hands: {DecimalText.Write(slower, 0)} mm a second or less"
+                    + (
+                        needed <= most
+                            ? $", or the machine at {DecimalText.Write(needed, 0)} a minute or more."
+                            : "."
+                    )
             );
         }
         if (tempo.Stitch < (isZigzag ? Tempo.PilesInSatin : Tempo.Piles))

@@ -38,6 +38,7 @@ internal sealed record Stops(IReadOnlyList<CurveTurns> Curves, IReadOnlyList<Sto
     /// <param name="stitch">How far it goes on with each stitch.</param>
     /// <param name="tolerance">How far stitching may stray from the line.</param>
     /// <param name="leastCorner">A turn of more degrees is a corner.</param>
+    /// <param name="steeredFrom">Curves of this radius and more are steered without a stop; null where none is.</param>
     /// <param name="joins">
     /// Whether it is turned where two curves meet without a corner too, as a line needs that was not put together from curves.
     /// </param>
@@ -46,7 +47,8 @@ internal sealed record Stops(IReadOnlyList<CurveTurns> Curves, IReadOnlyList<Sto
         Length stitch,
         Length tolerance,
         double leastCorner,
-        bool joins
+        bool joins,
+        Length? steeredFrom = null
     )
     {
         List<CurveTurns> curves = [];
@@ -59,6 +61,10 @@ internal sealed record Stops(IReadOnlyList<CurveTurns> Curves, IReadOnlyList<Sto
             {
                 case OnTheSpot corner when Math.Abs(corner.Turn) > leastCorner:
                     Add(at, corner.Turn, StopKind.Corner);
+                    bends = null;
+                    break;
+                case Curve gentle when gentle.Radius >= steeredFrom?.Millimetres - 1e-9:
+                    curves.Add(new(0, 0));
                     bends = null;
                     break;
                 case Curve curve:

@@ -51,6 +51,15 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
 
     public override IReadOnlyList<Figure> Figures => Told;
 
+    /// <summary>The fullness at which the folds of this cloth lie on each other: ℓ/t, a fold in every stitch.</summary>
+    public double Packs => Ask.Piece.StitchLength / Ask.Piece.Thick;
+
+    /// <summary>Whether more is believed than can be, which only what was never measured does.</summary>
+    public bool IsPacked =>
+        Ask.Reading.Evidence == 0
+        && Ask.Piece.Thick > Length.Zero
+        && Likely.Mid > Packs * (1 + 1e-9);
+
     private Swatches.PullUp.Prediction Likely => Ask.Reading.Prediction;
 
     private Length Edge => Ask.Piece.FinishedEdge;
@@ -66,7 +75,34 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             + 2 * Ask.Piece.Tail
         );
 
-    public Length ThreadTotal => 2 * 1.15 * ThreadPerSide;
+    /// <summary>
+    /// On a lockstitch machine needle and bobbin take as much. On an overlocker two needles and two loopers: (ℓ + 2T + 1 mm)/ℓ
+    /// and (2w + ℓ)/ℓ of the seam, with T under the foot and w = 6 mm; a workshop rule.
+    /// </summary>
+    public Length ThreadTotal =>
+        1.15 * (Kind.Knife ? 2 * NeedleOverlocked + 2 * Looped : 2 * ThreadPerSide);
+
+    private static readonly Length OverlockWidth = Length.FromMillimetres(6);
+
+    private Length NeedleOverlocked =>
+        Edge
+            * (
+                1
+                + (2 * Strips.SeamBulk + Length.FromMillimetres(1)) / Ask.Piece.StitchLength
+            )
+        + 2 * Ask.Piece.Tail;
+
+    private Length Looped =>
+        Edge * (1 + 2 * OverlockWidth / Ask.Piece.StitchLength) + 2 * Ask.Piece.Tail;
+
+    private IEnumerable<Fact> ThreadFacts =>
+        Kind.Knife
+            ?
+            [
+                new("Each needle", Ruler.Write(NeedleOverlocked, LengthKind.Amount)),
+                new("Each looper", Ruler.Write(Looped, LengthKind.Amount)),
+            ]
+            : [new("Needle thread", Ruler.Write(ThreadPerSide, LengthKind.Amount))];
 
     /// <summary>The swatch: marked as for any gathers, and expected to come to the even chance.</summary>
     private SwatchPlan Swatch => SwatchPlan.For(Ask.Piece.CutDepth, Likely.Mid, Ruler.Units);
@@ -84,7 +120,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     /// <summary>What is over is cut off: what stays is as long as the machine likely makes of it.</summary>
     public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", Edge * Likely.Mid)];
 
-    public override Guide? Guide => StripGuide.Of(Strips, rows: false);
+    public override Guide? Guide => StripGuide.OfThirds(Strips, CutLength);
 
     public override Summary Summary => InShort.Of(Edge, Likely.Mid, Ruler);
 
@@ -100,10 +136,10 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             new("Enough with", Ask.Reading.AssuranceSays),
             new("Likely cut off", Over(Surplus(Likely.Mid) + Ask.Trim)),
             new(
-                "Nine in ten times",
+                "As a rule",
                 $"{Over(Surplus(Likely.High) + Ask.Trim)} to {Over(Surplus(Likely.Low) + Ask.Trim)}"
             ),
-            new("Needle thread", Ruler.Write(ThreadPerSide, LengthKind.Amount)),
+            .. ThreadFacts,
         ];
 
     private string Over(Length surplus) =>
@@ -125,20 +161,26 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             ),
             new(
                 "Enough with " + reading.AssuranceSays,
-                $"{ruler.Mark(Edge)} × {R(p.At(reading.Assurance))} = {ruler.Mark(CutLength)}",
+                ruler.Sum($"{Edge} × {p.At(reading.Assurance):3} = {CutLength}"),
                 "The fullness that is not exceeded so often, times the edge."
             ),
             new(
                 "To trim",
-                $"{ruler.Mark(CutLength)} + {ruler.Mark(Ask.Trim)} = {ruler.Mark(CutLength + Ask.Trim)}",
+                ruler.Sum($"{CutLength} + {Ask.Trim} = {CutLength + Ask.Trim}"),
                 "What the machine gathers cannot be pulled to fit; what is over can be cut off."
             ),
             .. StripPencil
                 .Of(Strips, ruler)
                 .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Cloth"),
-            new(
+            Kind.Knife
+                ? new(
+                    "Each looper",
+                    ruler.Sum($"{Edge} × (1 + 2 × {OverlockWidth:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail} = {Looped:amount}"),
+                    "Across the edge and back at every stitch."
+                )
+                : new(
                 "Needle thread",
-                $"{R(reading.Planned.Passes)} × ({ruler.Mark(Strips.SewnFlat)} × (1 + {ruler.Fine(Ask.Piece.ClothThickness)} ÷ {ruler.Fine(Ask.Piece.StitchLength)}) + 2 × {ruler.Mark(Ask.Piece.Tail)}) = {ruler.Write(ThreadPerSide, LengthKind.Amount)}",
+                ruler.Sum($"{reading.Planned.Passes:3} × ({Strips.SewnFlat} × (1 + {Ask.Piece.ClothThickness:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail}) = {ThreadPerSide:amount}"),
                 "Each pass takes its length, the slack over the cloth, and two tails."
             ),
         ];

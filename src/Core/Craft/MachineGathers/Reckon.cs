@@ -17,6 +17,9 @@ internal static class Reckon
 {
     private static readonly Length Thick = Length.FromMillimetres(1);
 
+    /// <summary>Workshop rule, in g/m²: as on the card.</summary>
+    private const double Heavy = 200;
+
     public static Answer? Straight(AskReader reader, Kind kind) =>
         Ask.Read(reader, kind.Family) is { } ask ? Straight(ask, kind, reader) : null;
 
@@ -45,6 +48,7 @@ internal static class Reckon
 
     private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
     {
+        var set = a.Ask.Reading.Planned;
         foreach (var finding in a.Ask.Reading.Noticed())
         {
             yield return finding;
@@ -53,13 +57,55 @@ internal static class Reckon
         {
             yield return finding;
         }
-        var set = a.Ask.Reading.Planned;
-        if (a.Ask.Piece.ClothThickness >= Thick)
+        if (a.Kind.Knife && set.Passes > 1)
+        {
+            yield return new Finding(
+                "second-pass-cuts",
+                Severity.Stop,
+                "A second pass on the overlocker cuts into the first.",
+                "Its knife trims the edge that the loopers have wrapped.",
+                "Sew one pass, and turn up the differential or lengthen the stitch."
+            )
+            {
+                Cure = new(PullUpFields.Passes.Name, "1"),
+            };
+        }
+        else if (set.Passes > 2)
+        {
+            var isTooMany = set.Passes > 3;
+            yield return new Finding(
+                "passes",
+                isTooMany ? Severity.Stop : Severity.Care,
+                isTooMany
+                    ? $"{DecimalText.Write(set.Passes)} passes over one line are too many."
+                    : "A third pass gathers little more.",
+                isTooMany
+                    ? "The cloth is full of holes and thread by then, and its folds cannot lie closer than they do."
+                    : "Each finds less cloth to draw up, and pierces the stitches of those before.",
+                "Sew two, and a lighter cloth or another technique for more."
+            )
+            {
+                Cure = new(PullUpFields.Passes.Name, "2"),
+            };
+        }
+        if (a.IsPacked)
+        {
+            yield return new Finding(
+                "packed",
+                Severity.Care,
+                $"Folds of this cloth lie on each other from a fullness of {DecimalText.Write(a.Packs)} on.",
+                $"A stitch of {ruler.Fine(set.StitchLength)} draws up to a thickness of the cloth at the most.",
+                "Sew a measured strip first: it will come out scanter than this."
+            );
+        }
+        if (a.Ask.Piece.ClothThickness >= Thick || set.Weight.GramsPerSquareMetre > Heavy)
         {
             yield return new Finding(
                 "hardly-gathers",
                 Severity.Care,
-                $"{ruler.Fine(a.Ask.Piece.ClothThickness)} of cloth hardly gathers this way.",
+                a.Ask.Piece.ClothThickness >= Thick
+                    ? $"{ruler.Fine(a.Ask.Piece.ClothThickness)} of cloth hardly gathers this way."
+                    : $"Cloth of {DecimalText.Write(set.Weight.GramsPerSquareMetre, 0)} g/m² hardly gathers this way.",
                 "Thick cloth does not fold between two stitches.",
                 "Sew a strip first; or gather by pulled threads, or take fewer layers."
             );

@@ -9,7 +9,6 @@ internal static class TuckPencil
     public static IReadOnlyList<PencilLine> Of(Answer a, Ruler ruler)
     {
         var ask = a.Ask;
-        string m(Length length) => ruler.Mark(length);
         var gaps = ask.Groups.Count - 1;
         List<PencilLine> lines =
         [
@@ -17,18 +16,18 @@ internal static class TuckPencil
             new(
                 "Span",
                 gaps > 0
-                    ? $"{ask.Tucks - 1 - gaps} × {a.Ruler.Fine(ask.Spacing)} + {gaps} × {a.Ruler.Fine(ask.GroupGap)} = {m(a.Planned.Span)}"
-                    : $"{ask.Tucks - 1} × {a.Ruler.Fine(ask.Spacing)} = {m(a.Planned.Span)}",
+                    ? a.Ruler.Sum($"{ask.Tucks - 1 - gaps} × {ask.Spacing:fine} + {gaps} × {ask.GroupGap:fine} = {a.Planned.Span}")
+                    : a.Ruler.Sum($"{ask.Tucks - 1} × {ask.Spacing:fine} = {a.Planned.Span}"),
                 "From the first ridge to the last, finished."
             ),
             new(
                 "First tuck",
-                $"({m(ask.PanelWidth)} − {m(a.Planned.Span)}) ÷ 2 = {m(a.Planned.FirstCentre)}",
+                a.Ruler.Sum($"({ask.PanelWidth} − {a.Planned.Span}) ÷ 2 = {a.Planned.FirstCentre}"),
                 "The run is centred in the panel."
             ),
             new(
                 "Cut width",
-                $"{m(ask.PanelWidth)} + {ask.Tucks} × {a.Ruler.Fine(ask.TakeUp)} + 2 × {m(ask.SeamAllowance)} = {m(a.CutWidth)}"
+                a.Ruler.Sum($"{ask.PanelWidth} + {ask.Tucks} × {ask.TakeUp:fine} + 2 × {ask.SeamAllowance} = {a.CutWidth}")
             ),
         ];
         if (a.SureCutWidth is { } sure)
@@ -36,7 +35,7 @@ internal static class TuckPencil
             lines.Add(
                 new(
                     "To be sure",
-                    $"{m(a.CutWidth)} + {DecimalText.Write(Math.Max(0, ask.Learnt!.Quantile(ask.Assurance)))} × {a.Ruler.Fine(a.WidthSpread)} = {m(sure)}",
+                    a.Ruler.Sum($"{a.CutWidth} + {DecimalText.Write(Math.Max(0, ask.Learnt!.Quantile(ask.Assurance)))} × {a.WidthSpread:fine} = {sure}"),
                     $"{Swatches.PullUp.PullUpReading.Says(ask.Assurance)}; {ask.Learnt.RestsOn}"
                 )
             );
@@ -44,7 +43,7 @@ internal static class TuckPencil
         lines.Add(
             new(
                 "Block first",
-                $"{m(ask.PanelWidth)} + {m(a.ExtraWidth)} + 2 × ({m(ask.SeamAllowance)} + {m(Length.FromMillimetres(25))}) = {m(a.BlockWidth)}; {m(ask.PanelLength)} × 1.02 + {m(Length.FromMillimetres(50))} = {m(a.BlockLength)}",
+                a.Ruler.Sum($"{ask.PanelWidth} + {a.ExtraWidth} + 2 × ({ask.SeamAllowance} + {Length.FromMillimetres(25)}) = {a.BlockWidth}; {ask.PanelLength} × 1.02 + {Length.FromMillimetres(50)} = {a.BlockLength}"),
                 "Tucked generously, and the pattern laid on it then: forgiving, and it needs more cloth."
             )
         );
@@ -58,7 +57,7 @@ internal static class TuckPencil
         {
             return new(
                 "Each takes up",
-                $"2 × {a.Ruler.Fine(ask.Depth)} = {a.Ruler.Fine(ask.TakeUp)}",
+                a.Ruler.Sum($"2 × {ask.Depth:fine} = {ask.TakeUp:fine}"),
                 "A fold has two sides."
             );
         }
@@ -69,7 +68,7 @@ internal static class TuckPencil
         var draw = ask.Base > Length.Zero ? ask.TakeUp / ask.Base : 0;
         return new(
             "Each takes up",
-            $"{DecimalText.Write(draw)} × ({a.Ruler.Fine(ask.NeedleSpacing)} − 2 × {a.Ruler.Fine(ask.ClothThickness)}) = {a.Ruler.Fine(ask.TakeUp)}",
+            a.Ruler.Sum($"{draw:2} × ({ask.NeedleSpacing:fine} − 2 × {ask.ClothThickness:fine}) = {ask.TakeUp:fine}"),
             ask.Learnt?.RestsOn ?? "What is usually drawn of the cloth between the needles."
         );
     }

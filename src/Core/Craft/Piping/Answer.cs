@@ -121,9 +121,13 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 facts.Add(
                     new(
                         "Front and back",
-                        $"{Ruler.Cut(cover.Width + 2 * Flange)} × {Ruler.Cut(cover.Height + 2 * Flange)}"
+                        $"{Ruler.Mark(cover.Width + 2 * Flange)} × {Ruler.Mark(cover.Height + 2 * Flange)}"
                     )
                 );
+            }
+            if (ZipSide is not null)
+            {
+                facts.Add(new("Zip", ZipSays));
             }
             facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
             return facts;

@@ -24,7 +24,6 @@ internal sealed record Ask(
     Length Overlap,
     Length Face,
     Length StitchLength,
-    bool HasZip,
     Together Together,
     Dial Wraps
 )
@@ -34,6 +33,8 @@ internal sealed record Ask(
 
     /// <summary>Piped edges in all.</summary>
     public int Rings => Rounds * Together.Count;
+
+    public bool HasZip => Edge.HasZip;
 
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
@@ -52,7 +53,7 @@ internal sealed record Ask(
         {
             Factor = samples.Count > 0 ? wraps.Predicted.High : 1,
         };
-        var edge = EdgeAsk.Read(reader, covering.Covered);
+        var edge = EdgeAsk.Read(reader, covering.Covered, reader.Flag(CordedFields.Zip));
         var overlap = reader.LengthOrStart(CordedFields.Overlap);
         var rounds = (int)(reader.OptionalNumber(Fields.Rounds) ?? 1);
         var shrinks = reader.NumberOrStart(Fields.Shrinks);
@@ -79,7 +80,6 @@ internal sealed record Ask(
             overlap,
             reader.LengthOrStart(CordedFields.FaceThickness),
             reader.LengthOrStart(Fields.StitchLength),
-            reader.Flag(CordedFields.Zip),
             together,
             wraps
         );

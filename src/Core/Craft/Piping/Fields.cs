@@ -90,6 +90,7 @@ internal static class Fields
         .. CordedFields.OfFoot,
         StitchLength,
         CordedFields.Zip,
+        CordedFields.ZipSide,
         Samples,
         .. Together.Fields,
     ];

@@ -17,7 +17,7 @@ internal static class PipingPencil
         [
             new(
                 "Strip",
-                $"π × ({fine(ask.Covering.Cord)} + {fine(ask.Covering.Thickness)}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {fine(a.Flange)}, up = {a.Ruler.Mark(ask.Covering.Width)}",
+                a.Ruler.Sum($"π × ({ask.Covering.Cord:fine} + {ask.Covering.Thickness:fine}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {a.Flange:fine}, up = {ask.Covering.Width}"),
                 ask.Wraps.All.Count > 0
                     ? $"As wide as nineteen in twenty wraps come out; a flange that is too wide is trimmed. {ask.Wraps.RestsOn}"
                     : "Round the cord in the middle of the cloth, and a flange on either side."
@@ -25,13 +25,13 @@ internal static class PipingPencil
             new(
                 "Long",
                 a.Edge.Edge.IsClosed
-                    ? $"{whole(a.Edge.Length)} + {a.Ruler.Mark(ask.Overlap)} = {whole(ask.Required)}"
-                    : $"{whole(a.Edge.Length)} + 2 × {a.Ruler.Mark(ask.Overlap)} = {whole(ask.Required)}",
+                    ? a.Ruler.Sum($"{a.Edge.Length:whole} + {ask.Overlap} = {ask.Required:whole}")
+                    : a.Ruler.Sum($"{a.Edge.Length:whole} + 2 × {ask.Overlap} = {ask.Required:whole}"),
                 ask.Rings > 1 ? $"{ask.Rings} of them: {whole(cut.Required)}." : ""
             ),
             new(
                 "One by one",
-                $"{cut.Single.Count} × {a.Ruler.Cut(cut.Single.Each)} − {cut.Single.Joins} × {fine(cut.Single.AtJoin)} = {whole(cut.Single.Reaches)}; cloth {a.Ruler.Cut(cut.Single.ClothLength)}",
+                a.Ruler.Sum($"{cut.Single.Count} × {cut.Single.Each:most} − {cut.Single.Joins} × {cut.Single.AtJoin:fine} = {cut.Single.Reaches:whole}; cloth {cut.Single.ClothLength:cut}"),
                 "Each strip goes from selvedge to selvedge; a join takes its allowance of both ends, measured along the slant."
             ),
         ];
@@ -52,7 +52,7 @@ internal static class PipingPencil
             lines.Add(
                 new(
                     "Remnant",
-                    $"{string.Join(" + ", remnant.Strips.Take(8).Select(s => a.Ruler.Write(s.Length, LengthKind.AtMost)))}{(remnant.Strips.Count > 8 ? " + …" : "")} − {Math.Max(0, remnant.Strips.Count - 1)} × {fine(remnant.AtJoin)} = {a.Ruler.Write(remnant.Gives, LengthKind.AtMost)}",
+                    a.Ruler.Sum($"{string.Join(" + ", remnant.Strips.Take(8).Select(s => a.Ruler.Write(s.Length, LengthKind.AtMost)))}{(remnant.Strips.Count > 8 ? " + …" : "")} − {Math.Max(0, remnant.Strips.Count - 1)} × {remnant.AtJoin:fine} = {remnant.Gives:most}"),
                     "Its strips, the longest first, less what the joins take."
                 )
             );
@@ -61,7 +61,7 @@ internal static class PipingPencil
             new(
                 "Cord",
                 ask.Shrinks > 0
-                    ? $"{whole(cut.Required)} ÷ (1 − {DecimalText.Write(ask.Shrinks, 2)}) = {whole(a.CordLength)}"
+                    ? a.Ruler.Sum($"{cut.Required:whole} ÷ (1 − {ask.Shrinks:2}) = {a.CordLength:whole}")
                     : $"{whole(cut.Required)}",
                 ask.Shrinks > 0 ? "Buy so much, and wash it before it is covered." : ""
             )
@@ -70,14 +70,14 @@ internal static class PipingPencil
             a.Lines.Where(l => l.Place is not null)
                 .Select(l => new PencilLine(
                     $"Line {l.Number}",
-                    $"{l.Place} × {fine(a.Foot.Step)} − {fine(a.Covered / 2)} = {fine(l.Gives!.Value)}",
+                    a.Ruler.Sum($"{l.Place} × {a.Foot.Step:fine} − {a.Covered / 2:fine} = {l.Gives!.Value:fine}"),
                     $"{fine(l.Wanted)} is wanted; the needle stands no nearer than the line after it."
                 ))
         );
         lines.Add(
             new(
                 "Under the foot",
-                $"{(a.Foot.IsZipper ? "" : $"{fine(a.Covered)} + ")}4 × {fine(ask.Covering.Thickness)} + 2 × {fine(ask.Face)} = {fine(a.Thickest)}",
+                a.Ruler.Sum($"{(a.Foot.IsZipper ? "" : $"{fine(a.Covered)} + ")}4 × {ask.Covering.Thickness:fine} + 2 × {ask.Face:fine} = {a.Thickest:fine}"),
                 a.Foot.Hollow(a.Covered) > Length.Zero
                     ? $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow(a.Covered))} of it."
                     : "Where a join of the covering lies."

@@ -53,7 +53,7 @@ internal static class PipingTechnique
                 Turned = [RemnantQuestion.Form, WrappedSwatch.Form],
                 Groups =
                 [
-                    new(Asking.First, "", "cordDiameter", "zip", "rounds", "leastSeen"),
+                    new(Asking.First, "", "cordDiameter", "zip", "zipSide", "rounds", "leastSeen"),
                     new(Asking.First, "", CordedFields.Group),
                     new(
                         Asking.Folded,

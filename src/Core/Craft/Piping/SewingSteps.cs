@@ -133,7 +133,7 @@ internal static class SewingSteps
         new SewingStep(
             "zip",
             "Sew in the zip",
-            $"On {a.SideName}: lay the zip face down on the piped front, its teeth against the cord, and sew close beside them; then the other half to the back. The back comes after the zip, never before. Leave it half open.",
+            $"{a.ZipSays}. Lay the zip face down on the piped front, its teeth against the cord, and sew close beside them; then the other half to the back. The back comes after the zip, never before. Leave it half open.",
             "zip first, then the back",
             ["The cord covers the teeth.", "The zip is half open: else it cannot be turned."],
             [],

@@ -144,7 +144,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
 
     public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", Strips.SewnFlat)];
 
-    public override Guide? Guide => StripGuide.Of(Strips, rows: true);
+    public override Guide? Guide => StripGuide.Of(Strips);
 
     public override Summary Summary =>
         Fullness.InShort.Of(Strips.Ask.FinishedEdge, Strips.AchievedFullness, Ruler);

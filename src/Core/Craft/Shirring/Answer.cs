@@ -27,7 +27,11 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         F.Marked("flatWidth", "r·R.", a => a.FlatWidth),
         F.Cut("cutWidth", "With a seam allowance at either side.", a => a.CutWidth),
         F.Amount("elasticPerRow", "w·R.", a => a.ElasticPerRow),
-        F.Amount("elasticTotal", "For all rows, with turns and tails.", a => a.ElasticTotal),
+        F.Amount(
+            "elasticTotal",
+            "For all rows, with turns and tails, where it rests as planned.",
+            a => a.ElasticTotal
+        ),
         F.Count(
             "rowsPerBobbin",
             "Rows that one bobbin holds.",
@@ -35,7 +39,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         ),
         F.Count(
             "bobbins",
-            "Bobbins to wind; 0 where one holds no row.",
+            "Bobbins for that; 0 where one holds no row.",
             a => a.Ask.InLooper ? (int?)null : a.Bobbins
         ),
         F.Counts(
@@ -53,6 +57,14 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             "Cut width that is no tighter than wanted, with the assurance.",
             a => a.SureWidth
         ),
+        F.Amount("elasticToHave", "For the panel as it is cut, should it rest as wide as it may.", a => a.ElasticToHave),
+        F.Count(
+            "bobbinsToWind",
+            "The same in bobbins; 0 where one may hold no row.",
+            a => a.Ask.InLooper ? (int?)null : a.BobbinsSurely
+        ),
+        F.Amount("threadOnTop", "Ordinary thread for the panel as it is cut.", a => a.ThreadOnTop),
+        F.Count("widths", "Widths of cloth that are joined for it.", a => a.Widths),
         F.Ratio(
             "leastFullness",
             "The least that passes over the widest measure.",
@@ -117,8 +129,34 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     /// <summary>What lies between the seams of the panel as it is cut: R·exp(quantile).</summary>
     public Length CutFlat => Ask.RelaxedWidth * Ask.Reading.Prediction.At(Ask.Reading.Assurance);
 
-    /// <summary>The elastic that it likely takes: as for R, of the width that it will likely have.</summary>
-    public Length ElasticLikely => ElasticFor(RestMid);
+    /// <summary>The elastic to have: as for R, of the widest that it is likely to rest at.</summary>
+    public Length ElasticToHave => ElasticFor(RestHigh);
+
+    /// <summary>From the upper cut edge to a row.</summary>
+    public Length RowAt(int row) => Ask.EdgeAllowance + Ask.TopMargin + (row - 1) * ActualGap;
+
+    /// <summary>The panel with its seams above and below.</summary>
+    public Length CutHeight => Ask.PanelHeight + 2 * Ask.EdgeAllowance;
+
+    /// <summary>The fewest widths n of the cloth with n·W − 2·(n − 1)·s at least as wide as the panel.</summary>
+    public int Widths =>
+        SureWidth <= Ask.ClothWidth
+            ? 1
+            : (int)
+                Math.Clamp(
+                    Rounding.CountUp(
+                        (SureWidth - 2 * Ask.SeamAllowance)
+                            / Length.Max(
+                                Length.FromMillimetres(1),
+                                Ask.ClothWidth - 2 * Ask.SeamAllowance
+                            )
+                    ),
+                    1,
+                    10_000
+                );
+
+    /// <summary>Each of them.</summary>
+    public Length EachWidth => (SureWidth + 2 * (Widths - 1) * Ask.SeamAllowance) / Widths;
 
     /// <summary>Rows that a bobbin surely holds, should the panel come out as wide as it may.</summary>
     public int RowsSurely => RowsOf(RestHigh);
@@ -180,13 +218,16 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         [
             Piece.Rectangle(
                 "panel",
-                Together.Count,
-                Together.Count == 1 ? "panel" : "panels",
-                SureWidth,
-                Ask.PanelHeight
+                Together.Count * Widths,
+                Widths > 1 ? "widths of the panel"
+                    : Together.Count == 1 ? "panel"
+                    : "panels",
+                EachWidth,
+                CutHeight
             ) with
             {
                 GrainUpright = true,
+                DepthKind = LengthKind.Marked,
             },
         ];
 
@@ -198,11 +239,11 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         get
         {
             var beside = Math.Clamp(
-                Rounding.CountDown(Ask.ClothWidth / SureWidth),
+                Rounding.CountDown(Ask.ClothWidth / EachWidth),
                 1,
-                Together.Count
+                Together.Count * Widths
             );
-            return Math.Ceiling(Together.Count / beside) * Ask.PanelHeight;
+            return Math.Ceiling(Together.Count * Widths / beside) * CutHeight;
         }
     }
 
@@ -211,7 +252,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", ClothUsed, Stage.Cut),
-            new("elastic", Together.Count * ElasticLikely, Stage.Cut),
+            new("elastic", Together.Count * ElasticToHave, Stage.Cut),
             new("thread", Together.Count * 1.15 * ThreadOnTop, Stage.Keep),
         ];
 
@@ -228,7 +269,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             List<Fact> facts =
             [
                 new("Rows", $"{Rows}, {Ruler.Mark(ActualGap)} apart"),
-                new("Elastic", Ruler.Write(Together.Count * ElasticLikely, LengthKind.Amount)),
+                new("Elastic", Ruler.Write(Together.Count * ElasticToHave, LengthKind.Amount)),
             ];
             if (!Ask.InLooper)
             {
@@ -266,33 +307,33 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {
         string M(Length length) => ruler.Mark(length);
-        string R(double ratio) => DecimalText.Write(ratio, 3);
+        var row = Ask.ElasticFactor * RestHigh;
         List<PencilLine> lines =
         [
             new(
                 "Rows",
-                $"({M(Ask.PanelHeight)} − {M(Ask.TopMargin)} − {M(Ask.BottomMargin)}) ÷ {M(Ask.RowGap)}, whole ones, + 1 = {Rows}",
+                ruler.Sum($"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, whole ones, + 1 = {Rows}"),
                 Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
             ),
             new(
                 $"Enough with {Ask.Reading.AssuranceSays}",
-                $"{M(Ask.RelaxedWidth)} × {R(Ask.Reading.Prediction.At(Ask.Reading.Assurance))} = {M(CutFlat)}",
-                "So wide it is no tighter than wanted; what is over goes into the seams."
+                ruler.Sum($"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"),
+                "So wide it is no tighter than wanted."
             ),
             new(
                 "Cut width",
-                $"{M(CutFlat)} + 2 × {M(Ask.SeamAllowance)} = {ruler.Cut(SureWidth)}",
+                ruler.Sum($"{CutFlat} + 2 × {Ask.SeamAllowance} = {SureWidth:cut}"),
                 "What is cut is rounded up."
             ),
             new(
                 "At rest",
-                $"{M(CutFlat)} ÷ {R(Ask.Reading.Prediction.Mid)} = {M(RestMid)}, even chance",
+                ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, even chance"),
                 Ask.Reading.RestsOn
             ),
             new(
                 "Elastic",
-                $"each row {M(RestMid)} × {DecimalText.Write(Ask.ElasticFactor)} = {M(Ask.ElasticFactor * RestMid)}; in all {Total()} = {M(ElasticLikely)}",
-                "A row takes a little more elastic than its width at rest."
+                ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}") + "; in all " + Total(),
+                "A row takes a little more elastic than its width at rest: the widest that is likely, so that none runs out."
             ),
         ];
         if (!Ask.InLooper)
@@ -301,8 +342,8 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                 new(
                     "Rows to a bobbin",
                     Ask.Layout == Layout.Rows
-                        ? $"{M(Ask.BobbinCapacity)} ÷ ({M(Ask.ElasticFactor * RestHigh)} + 2 × {M(Ask.Tail)}), whole ones = {RowsSurely}"
-                        : $"({M(Ask.BobbinCapacity)} − 2 × {M(Ask.Tail)}) ÷ ({M(Ask.ElasticFactor * RestHigh)} + {M(ActualGap)}), whole ones = {RowsSurely}",
+                        ? ruler.Sum($"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), whole ones = {RowsSurely}")
+                        : ruler.Sum($"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), whole ones = {RowsSurely}"),
                     LookBefore.Count == 0
                         ? "One bobbin does it."
                         : $"At the widest that it may be at rest. Look before row {Sentence.Few(LookBefore)}, and change it there: never in the middle of one."
@@ -312,7 +353,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         lines.Add(
             new(
                 "Needle thread",
-                $"{Rows} × {M(CutFlat)} × (1 + {ruler.Fine(Ask.ClothThickness)} ÷ {ruler.Fine(Ask.StitchLength)}) + 2 × {M(Ask.Tail)} = {M(ThreadOnTop)}"
+                ruler.Sum($"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}")
             )
         );
         return lines;
@@ -320,10 +361,11 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         string Total() =>
             Ask.Layout switch
             {
-                Layout.Pivot =>
-                    $"{Rows} × {M(Ask.ElasticFactor * RestMid)} + {Rows - 1} × {M(ActualGap)} + 2 × {M(Ask.Tail)}",
-                Layout.Rows => $"{Rows} × ({M(Ask.ElasticFactor * RestMid)} + 2 × {M(Ask.Tail)})",
-                _ => $"{Rows} × {M(Ask.ElasticFactor * RestMid)} + 2 × {M(Ask.Tail)}",
+                Layout.Pivot => ruler.Sum(
+                    $"{Rows} × {row} + {Rows - 1} × {ActualGap} + 2 × {Ask.Tail} = {ElasticToHave:amount}"
+                ),
+                Layout.Rows => ruler.Sum($"{Rows} × ({row} + 2 × {Ask.Tail}) = {ElasticToHave:amount}"),
+                _ => ruler.Sum($"{Rows} × {row} + 2 × {Ask.Tail} = {ElasticToHave:amount}"),
             };
     }
 

@@ -27,11 +27,22 @@ internal static class Fields
     public static LengthField PanelHeight { get; } =
         Measure("panelHeight", "Panel height", "Square to the rows, between its seams.");
 
+    public static LengthField EdgeAllowance { get; } =
+        new(
+            "edgeAllowance",
+            "Above and below",
+            "Seam or hem beyond the panel, at its upper and its lower edge.",
+            Length.Zero,
+            Length.FromMillimetres(200),
+            Length.FromMillimetres(12),
+            IsNeeded: false
+        );
+
     public static LengthField TopMargin { get; } =
-        Margin("topMargin", "Above the rows", "From the top edge to the first row.");
+        Margin("topMargin", "Above the rows", "From the upper seam to the first row.");
 
     public static LengthField BottomMargin { get; } =
-        Margin("bottomMargin", "Below the rows", "From the last row to the lower edge.");
+        Margin("bottomMargin", "Below the rows", "From the last row to the lower seam.");
 
     public static LengthField RowGap { get; } =
         StripFields.RowGap with
@@ -109,7 +120,10 @@ internal static class Fields
             Length.FromMillimetres(1),
             Length.FromMillimetres(1e6),
             Length.FromMillimetres(9000)
-        );
+        )
+        {
+            From = "machine.bobbinElastic",
+        };
 
     public static LengthField MustPassOver { get; } =
         Body("mustPassOver", "Passes over", "The widest measure that it has to stretch over.");
@@ -134,6 +148,7 @@ internal static class Fields
         RelaxedWidth,
         Fullness,
         PanelHeight,
+        EdgeAllowance,
         TopMargin,
         BottomMargin,
         RowGap,

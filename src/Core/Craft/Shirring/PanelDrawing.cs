@@ -24,8 +24,9 @@ internal static class PanelDrawing
         [
             new GatheredCloth(new Point(Length.Zero, Length.Zero), height, hem) { Part = "panel" },
         ];
-        foreach (var (_, y) in Shown(a))
+        foreach (var (_, at) in Shown(a))
         {
+            var y = at - a.Ask.EdgeAllowance;
             shapes.Add(Row(Length.Zero, y, width, y) with { Part = "rows" });
         }
         shapes.Add(
@@ -48,7 +49,7 @@ internal static class PanelDrawing
 
     public static Drawing Flat(Answer a)
     {
-        var (width, height, seam) = (a.SureWidth, a.Ask.PanelHeight, a.Ask.SeamAllowance);
+        var (width, height, seam) = (a.SureWidth, a.CutHeight, a.Ask.SeamAllowance);
         List<Shape> shapes =
         [
             new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main)
@@ -64,6 +65,28 @@ internal static class PanelDrawing
                 Part = "seam",
             },
         ];
+        foreach (var y in new[] { a.Ask.EdgeAllowance, height - a.Ask.EdgeAllowance })
+        {
+            if (a.Ask.EdgeAllowance > Length.Zero)
+            {
+                shapes.Add(
+                    Line(LineMeaning.Seam, Length.Zero, y, width, y) with
+                    {
+                        Part = "seam",
+                    }
+                );
+            }
+        }
+        for (var join = 1; join < a.Widths; join++)
+        {
+            var x = width * ((double)join / a.Widths);
+            shapes.Add(
+                Line(LineMeaning.Join, x, Length.Zero, x, height) with
+                {
+                    Part = "cloth",
+                }
+            );
+        }
         var shown = Shown(a).ToList();
         var ends = (From: seam, To: width - seam);
         for (var i = 0; i < shown.Count; i++)
@@ -97,14 +120,16 @@ internal static class PanelDrawing
                 );
             }
         }
-        shapes.Add(Across(width, height, width, LengthKind.Cut, "cut"));
-        shapes.Add(Up(width, height));
+        shapes.Add(
+            Across(width, height, width, LengthKind.Cut, a.Widths > 1 ? "joined" : "cut")
+        );
+        shapes.Add(Up(width, height, "cut"));
         if (a.Rows > 1)
         {
             shapes.Add(
                 new Dimension(
-                    new Point(Length.Zero, a.Ask.TopMargin),
-                    new Point(Length.Zero, a.Ask.TopMargin + a.ActualGap),
+                    new Point(Length.Zero, a.RowAt(1)),
+                    new Point(Length.Zero, a.RowAt(2)),
                     Side.Left,
                     a.ActualGap,
                     LengthKind.Marked
@@ -134,7 +159,7 @@ internal static class PanelDrawing
         var every = (a.Rows + MostRows - 1) / MostRows;
         for (var row = 1; row <= a.Rows; row += every)
         {
-            yield return (row, a.Ask.TopMargin + (row - 1) * a.ActualGap);
+            yield return (row, a.RowAt(row));
         }
     }
 
@@ -168,13 +193,14 @@ internal static class PanelDrawing
             note
         );
 
-    private static Dimension Up(Length width, Length height) =>
+    private static Dimension Up(Length width, Length height, string note = "") =>
         new(
             new Point(width, Length.Zero),
             new Point(width, height),
             Side.Right,
             height,
-            LengthKind.Cut,
-            Field: Fields.PanelHeight.Name
+            LengthKind.Marked,
+            note,
+            note.Length > 0 ? "" : Fields.PanelHeight.Name
         );
 }

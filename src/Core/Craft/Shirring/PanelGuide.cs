@@ -11,13 +11,13 @@ internal static class PanelGuide
         new(
             "Rows of elastic",
             a.SureWidth,
-            a.Ask.PanelHeight,
+            a.CutHeight,
             [
                 .. Enumerable
                     .Range(1, a.Rows)
                     .Select(row =>
                     {
-                        var y = a.Ask.TopMargin + (row - 1) * a.ActualGap;
+                        var y = a.RowAt(row);
                         return new GuideLine(
                             row,
                             new Point(a.Ask.SeamAllowance, y),

@@ -46,6 +46,16 @@ internal static class Reckon
                 "Make the panel of two parts, wind a thinner elastic, or sew it with the elastic in a looper."
             );
         }
+        if (a.Widths > 1)
+        {
+            yield return new Finding(
+                "widths-joined",
+                Severity.Note,
+                $"Flat it is {ruler.Whole(a.SureWidth)} wide, and the cloth {ruler.Mark(ask.ClothWidth)}: {a.Widths} widths are joined.",
+                "Rows cross the joins: each is a bump under the foot, and a stiff line when it is drawn up.",
+                "Join with a narrow seam, pressed open, where it shows least; or turn the panel round on the cloth."
+            );
+        }
         if (ask.MustPassOver is { } over && a.LeastFullness is { } least)
         {
             var isPlannedTooTight = least > ask.Fullness * (1 + 1e-9);

@@ -65,8 +65,8 @@ internal static class SewingSteps
         new(
             "cut",
             "Cut and mark the panel",
-            $"Cut {ruler.Cut(a.SureWidth)} wide and {ruler.Cut(a.Ask.PanelHeight)} high. Draw the first row on the right side, {ruler.Mark(a.Ask.TopMargin)} below the top edge.",
-            $"{ruler.Cut(a.SureWidth)} × {ruler.Cut(a.Ask.PanelHeight)}",
+            $"Cut {(a.Widths > 1 ? $"{a.Widths} widths of {ruler.Cut(a.EachWidth)} and join them with {ruler.Mark(a.Ask.SeamAllowance)} allowance; all" : $"{ruler.Cut(a.SureWidth)} wide and")} {ruler.Mark(a.CutHeight)} high. Draw the first row on the right side, {ruler.Mark(a.RowAt(1))} below the cut edge: {ruler.Mark(a.Ask.EdgeAllowance)} of it are for the seam.",
+            a.Pieces[0].Says(ruler),
             [
                 "The first line follows one thread of the cloth.",
                 "The chalk comes out: tried on a scrap.",
@@ -88,8 +88,8 @@ internal static class SewingSteps
             ? new(
                 "wind",
                 "Thread the elastic",
-                $"Thread {ruler.Write(a.ElasticLikely, LengthKind.Amount)} of elastic into the looper, past its tension disc.",
-                ruler.Write(a.ElasticLikely, LengthKind.Amount),
+                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the looper, past its tension disc.",
+                ruler.Write(a.ElasticToHave, LengthKind.Amount),
                 ["It runs freely from its reel."],
                 [],
                 Safety.Knife
@@ -97,7 +97,7 @@ internal static class SewingSteps
             : new(
                 "wind",
                 a.BobbinsSurely == 1 ? "Wind the bobbin" : $"Wind {a.BobbinsSurely} bobbins",
-                $"Wind {ruler.Write(a.ElasticLikely, LengthKind.Amount)} of elastic in all, the way the swatch’s was wound: the fullness belongs to it.",
+                $"Wind {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic in all, the way the swatch’s was wound: the fullness belongs to it.",
                 a.BobbinsSurely == 1 ? "1 bobbin" : $"{a.BobbinsSurely} bobbins",
                 [
                     "All are wound alike.",
@@ -166,7 +166,7 @@ internal static class SewingSteps
             $"Rows to {a.Rows}",
             $"Sew on as the check said, below the upper edge at {Places(a, third + 1, a.Rows, ruler)}, stretched flat. {Changes(a, third + 1, a.Rows)}".Trim(),
             Big(a, third),
-            [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower edge."],
+            [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower seam."],
             []
         );
 
@@ -203,7 +203,9 @@ internal static class SewingSteps
             ruler.Mark(a.Ask.RelaxedWidth),
             [
                 $"Dry, it measures about {ruler.Mark(a.RestMid)} at rest, and {ruler.Mark(a.Ask.RelaxedWidth)} at the least.",
-                "What is over is taken into the side seams.",
+                a.Ask.Layout == Layout.Spiral
+                    ? "What is over is eased into the seams above and below: the tube is not opened again, for every row of elastic runs through its seam."
+                    : "What is over is taken into the side seams.",
             ],
             [],
             Hazards.Elastic
@@ -256,7 +258,7 @@ internal static class SewingSteps
         const int most = 8;
         var places = Enumerable
             .Range(from, to - from + 1)
-            .Select(row => ruler.Mark(a.Ask.TopMargin + (row - 1) * a.ActualGap))
+            .Select(row => ruler.Mark(a.RowAt(row)))
             .ToList();
         return places.Count <= most
             ? string.Join(", ", places)

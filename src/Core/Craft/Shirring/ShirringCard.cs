@@ -14,8 +14,14 @@ internal static class ShirringCard
             Title = "shirred with elastic thread",
             Says =
                 "Close rows with elastic in the bobbin: a panel that draws in and stretches back.",
-            Fields = [Wants.RowGapField, Wants.StitchLengthField, Wants.TensionField],
-            ElasticBelow = true,
+            Fields =
+            [
+                Wants.RowGapField,
+                Wants.StitchLengthField,
+                Wants.TensionField,
+                Wants.TailField,
+            ],
+            ElasticBelow = _ => true,
             MostGrams = 200,
             Feet =
             [
@@ -54,7 +60,7 @@ internal static class ShirringCard
                     new CardLine(
                         "tail-elastic",
                         "Elastic tail",
-                        ask.Ruler.Mark(Mm(120)),
+                        ask.Ruler.Mark(ask.Wants.Tail ?? Mm(120)),
                         "",
                         "The needle picks elastic up reluctantly."
                     ),

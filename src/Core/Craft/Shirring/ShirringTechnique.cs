@@ -59,6 +59,7 @@ public static class ShirringTechnique
                         "bottomMargin",
                         "rowGap",
                         "seamAllowance",
+                        "edgeAllowance",
                         "stitchLength",
                         "tensionSteps",
                         "elasticDiameter"

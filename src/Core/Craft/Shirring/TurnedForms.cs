@@ -187,21 +187,27 @@ internal static class TurnedForms
                 "Sew on as it is set."
             );
         }
-        var stitch = $"{DecimalText.Write(setting.Settings.StitchLength.Millimetres, 1)} mm";
+        var stitch = DecimalText.Write(setting.Settings.StitchLength.Millimetres, 1);
+        // Where the stitch is set so already, only the rows are left to change.
+        var sets =
+            stitch == DecimalText.Write(plan.Ask.StitchLength.Millimetres, 1)
+                ? ""
+                : $"Set the stitch to {stitch} mm for the rest, or ";
+        string rows(string to) => Sentence.Begin($"{sets}{to}");
         return off > 0
             ? new Finding(
                 "draws-too-little",
                 Severity.Care,
                 says,
                 $"It draws up {DecimalText.Write(100 * off, 0)} % too little.",
-                $"Set the stitch to {stitch} for the rest, or bring the rows closer; what stays over is taken into the side seams."
+                rows("bring the rows closer; what stays over is taken into the seams.")
             )
             : new Finding(
                 "draws-too-much",
                 Severity.Care,
                 says,
                 $"It draws up {DecimalText.Write(-100 * off, 0)} % too much.",
-                $"Set the stitch to {stitch} for the rest, or set the rows further apart; try it on before you go on."
+                rows("set the rows further apart; try it on before you go on.")
             );
     }
 }

@@ -69,6 +69,12 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         F.Length("stitchedLength", LengthKind.Whole, "Σ length.", a => a.StitchedLength),
         F.Cut("cutWidth", "What to cut, across.", a => a.CutWidth),
         F.Cut("cutHeight", "What to cut, down.", a => a.CutHeight),
+        F.Marked(
+            "outlineWidth",
+            "The finished piece as it is drawn on that: stitching likely draws it in to its width.",
+            a => a.Outline.Width
+        ),
+        F.Marked("outlineHeight", "The same, down.", a => a.Outline.Height),
         F.Counts("order", "The rows in the order in which they are sewn.", a => a.Order),
         F.Amount(
             "needleThread",
@@ -120,9 +126,26 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         return (Math.Exp(a * cos + b * sin), Math.Exp(a * sin + b * cos));
     }
 
-    public Length CutWidth => Ask.Width * Larger(Ask.Assurance).Across;
+    public Length CutWidth => (Ask.Width + 2 * Ask.Seam) * Larger(Ask.Assurance).Across;
 
-    public Length CutHeight => Ask.Height * Larger(Ask.Assurance).Down;
+    public Length CutHeight => (Ask.Height + 2 * Ask.Seam) * Larger(Ask.Assurance).Down;
+
+    /// <summary>The finished piece as it is drawn on the cloth: stitching will likely draw it in to its size. Rows begin and end at it.</summary>
+    public (Length Width, Length Height) Outline
+    {
+        get
+        {
+            var (across, down) = Larger(0.5);
+            return (
+                Length.Min(CutWidth, Ask.Width * across),
+                Length.Min(CutHeight, Ask.Height * down)
+            );
+        }
+    }
+
+    /// <summary>What it is trimmed to: the finished piece, and a seam round it.</summary>
+    public (Length Width, Length Height) Trimmed =>
+        (Ask.Width + 2 * Ask.Seam, Ask.Height + 2 * Ask.Seam);
 
     /// <summary>How much further apart rows are marked than they shall lie: by what they will likely draw in across.</summary>
     public double Spread =>
@@ -131,11 +154,11 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
     public Length MarkedGap => Ask.MeanGap * Spread;
 
     /// <summary>
-    /// From the middle out: the middle row, then to one side, each guided by the last; then to the other. Rows whose gap only
-    /// the one before them sets are sewn from the first to the last; a border from the outside in.
+    /// From the middle out: the middle row, then to one side, each guided by the last; then to the other, where rows whose gap
+    /// only the one before them sets are drawn. A border from the outside in.
     /// </summary>
     public IReadOnlyList<int> Order =>
-        Ask.IsBorder || Ask.OneWayOnly || Count < 3
+        Ask.IsBorder || Count < 3
             ? [.. Enumerable.Range(1, Count)]
             :
             [
@@ -145,6 +168,10 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
 
     /// <summary>The row in the middle.</summary>
     public int Middle => (Count + 1) / 2;
+
+    /// <summary>Whether a row lies on a line of its own on the cloth; the foot’s edge leads the others.</summary>
+    public bool IsDrawn(int number) =>
+        Ask.IsMarked || number == Order[0] || (Ask.OneWayOnly && number < Order[0]);
 
     /// <summary>The rows as they are sewn.</summary>
     public IEnumerable<Row> Sewn => Order.SelectMany(n => byNumber[n]);
@@ -263,10 +290,12 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             {
                 facts.Add(new("Change before row", Sentence.Few(ChangeBefore)));
             }
-            facts.Add(new("Trim to", $"{Ruler.Mark(Ask.Width)} × {Ruler.Mark(Ask.Height)}"));
+            facts.Add(new("Trim to", TrimSays));
             return facts;
         }
     }
+
+    public string TrimSays => $"{Ruler.Mark(Trimmed.Width)} × {Ruler.Mark(Trimmed.Height)}";
 
     public override IReadOnlyList<Fact> Scrap =>
         [

@@ -12,6 +12,8 @@ namespace ZephyrReach.Core.Craft.StitchRows;
 /// <param name="FootEdge">From the needle to the edge that runs along the row before; null where a gap is said.</param>
 /// <param name="Pattern">The stitches in turn, at least one.</param>
 /// <param name="NeedleSpacing">Of a pair of needles; nothing for a single one.</param>
+/// <param name="Seam">Left beyond the finished piece when it is trimmed.</param>
+/// <param name="SafeWidth">The widest that machine, foot and plate let through; null where none is safe.</param>
 /// <param name="Shrink">What is known of how the stitching draws in; null where a share is added.</param>
 internal sealed record Ask(
     bool IsBorder,
@@ -38,6 +40,8 @@ internal sealed record Ask(
     Length BobbinCapacity,
     Length? WidestStitch,
     Length NeedleSpacing,
+    Length Seam,
+    Length? SafeWidth,
     Together Together
 )
 {
@@ -104,6 +108,10 @@ internal sealed record Ask(
         var stabilised = reader.OptionalFlag(Fields.Stabilised) ?? false;
         var weight = reader.OptionalNumber(Fields.ClothWeight);
         var samples = ShrinkSamples.Read(reader);
+        var (widest, spacing) = (
+            reader.OptionalLength(Fields.WidestStitch),
+            reader.OptionalLength(Fields.NeedleSpacing) ?? Length.Zero
+        );
         var isLearnt =
             reader.OptionalChoice(Fields.CutBy) != Fields.Oversized
             && reader.Has(ShrinkSamples.Field);
@@ -130,8 +138,18 @@ internal sealed record Ask(
             reader.LengthOrStart(Fields.ClothThickness),
             reader.LengthOrStart(Fields.Tail),
             reader.LengthOrStart(Fields.BobbinCapacity),
-            reader.OptionalLength(Fields.WidestStitch),
-            reader.OptionalLength(Fields.NeedleSpacing) ?? Length.Zero,
+            widest,
+            spacing,
+            reader.LengthOrStart(Fields.SeamAllowance),
+            SetUpFields.Widest(
+                widest ?? Fields.WidestStitch.Most,
+                [
+                    reader.OptionalLength(Fields.FootOpening),
+                    reader.OptionalLength(SetUpFields.PlateOpening),
+                ],
+                reader.NumberOrStart(SetUpFields.NeedleSize),
+                spacing
+            ),
             Together.Read(reader)
         );
         // Only turned round are they asked for; what is said of them is checked all the same.

@@ -272,6 +272,21 @@ internal static class Fields
             From = "machine.widestStitch",
         };
 
+    public static LengthField SeamAllowance { get; } =
+        LengthField.Mm(
+            "seamAllowance",
+            "Seam round it",
+            "Left beyond the finished piece when it is trimmed; 0 where its edges are bound.",
+            0,
+            100,
+            0
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static LengthField FootOpening { get; } = SetUpFields.FootOpening(null);
+
     public static LengthField NeedleSpacing { get; } =
         LengthField.Fine(
             "needleSpacing",
@@ -338,7 +353,11 @@ internal static class Fields
         Tail,
         BobbinCapacity,
         WidestStitch,
+        FootOpening,
+        SetUpFields.PlateOpening,
+        SetUpFields.NeedleSize,
         NeedleSpacing,
+        SeamAllowance,
         RowsWanted,
         ThreadAtHand,
         PieceAcross,

@@ -19,6 +19,28 @@ internal static class Noticed
                 $"Take a stitch of {a.Ruler.Fine(widest)} or less, or set this one narrower and measure it again."
             );
         }
+        else if (ask.SafeWidth is not { } safe || a.Widest > safe)
+        {
+            var of = ask.NeedleSpacing > Length.Zero ? "this pair" : "one needle";
+            yield return new(
+                "strike",
+                Severity.Stop,
+                $"A stitch {a.Ruler.Fine(a.Widest)} wide strikes metal with {of}.",
+                "Between machine, foot and plate there is no room for its swing, the blade and a little air.",
+                ask.SafeWidth is { } most
+                    ? $"At most {a.Ruler.Fine(most)} wide with {of}; or take a foot with a wider opening{(ask.NeedleSpacing > Length.Zero ? ", or a single needle" : "")}."
+                : ask.NeedleSpacing > Length.Zero ? "Take a single needle."
+                : "Take a foot with a wider opening."
+            )
+            {
+                Cure =
+                    ask.SafeWidth is { } fits
+                    && fits >= Fields.StitchWidth.Least
+                    && ask.Pattern is [{ Name: null }]
+                        ? new(Fields.StitchWidth.Name, a.Ruler.Fine(fits))
+                        : null,
+            };
+        }
         if (
             ask.NeedleSpacing > Length.Zero
             && ask.Pattern.FirstOrDefault(s => s.PairWidth < s.Width) is { } paired
@@ -95,28 +117,31 @@ internal static class Noticed
             yield return new(
                 "first-to-last",
                 Severity.Note,
-                "These rows are sewn from the first to the last, and not from the middle out.",
-                "The foot’s edge sets each gap from the row before, and the stitches are of unequal widths.",
-                "Mark the rows, or say a gap, to sew from the middle out."
+                "On one side of the first row every row is drawn.",
+                "The foot’s edge sets a gap from the row before, and the stitches are of unequal widths: towards the other side it would set another.",
+                "Mark all rows, or say a gap, where the foot shall lead none of them."
             );
         }
         if (
             !ask.IsBorder
-            && a.Rows.Any(r =>
-                r.From.X == r.To.X && (r.From.X == Length.Zero || r.From.X == ask.Width)
-                || r.From.Y == r.To.Y && (r.From.Y == Length.Zero || r.From.Y == ask.Height)
-            )
+            && a.Rows.FirstOrDefault(r =>
+                r.From.X == r.To.X && IsCut(r, r.From.X, ask.Width)
+                || r.From.Y == r.To.Y && IsCut(r, r.From.Y, ask.Height)
+            ) is { } onEdge
         )
         {
             yield return new(
                 "on-the-edge",
-                Severity.Note,
-                "The first and the last row lie on the edge itself.",
-                "Half of each is trimmed away, or goes into the seam.",
+                Severity.Care,
+                $"Row {onEdge.Number} lies nearer to the edge than half its width.",
+                "A part of it is trimmed away, or goes into the seam, and its threads come loose there.",
                 "Change the gap a little, or the angle, if they shall be seen whole."
             );
         }
     }
+
+    private static bool IsCut(Row row, Length at, Length across) =>
+        Length.Min(at, across - at).Millimetres < row.Stitch.Width.Millimetres / 2 - 1e-6;
 
     /// <summary>A gap in which two rows run into each other; null where none do.</summary>
     private static Length? Touching(Answer a)

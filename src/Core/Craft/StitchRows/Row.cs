@@ -73,7 +73,12 @@ internal sealed record Row(
     {
         if (Stitch.Dial is not { } usual)
         {
-            return new(null, Repeats, RepeatSet, Spare);
+            // The nearest figure below, so that the last repeat does not pass the end; a border has to fill its sides.
+            var isField = Side.Length == 0;
+            var set = IsFilled && isField ? Rounding.Down(RepeatSet, DialStep) : RepeatSet;
+            return IsFilled && isField && Length.Between(set, Stitch.Repeat) <= Range * (1 + 1e-9)
+                ? new(null, Repeats, set, Length - Repeats * set)
+                : new(null, Repeats, RepeatSet, Spare);
         }
         Sewn Of(Length dial)
         {

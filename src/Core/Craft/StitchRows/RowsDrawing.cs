@@ -90,8 +90,7 @@ internal static class RowsDrawing
     public static Drawing Cut(Answer a)
     {
         var (width, height) = (a.CutWidth, a.CutHeight);
-        var (left, top) = ((width - a.Ask.Width) / 2, (height - a.Ask.Height) / 2);
-        var (right, bottom) = (width - left, height - top);
+        var ((left, top), (right, bottom)) = RowsGuide.Outline(a);
         List<Shape> shapes =
         [
             new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
@@ -126,7 +125,7 @@ internal static class RowsDrawing
                     new Point(right, bottom),
                     new Point(left, bottom)
                 ),
-                LineMeaning.Join
+                LineMeaning.Seam
             )
             {
                 Part = "trim",
@@ -138,15 +137,15 @@ internal static class RowsDrawing
                 new Point(left, top),
                 new Point(right, top),
                 Side.Above,
-                a.Ask.Width,
+                right - left,
                 LengthKind.Marked,
-                "after trimming"
+                "outline"
             )
         );
         return new Drawing(
             CutName,
             "As it is cut, and what is trimmed",
-            $"Cut {a.Ruler.Cut(width)} by {a.Ruler.Cut(height)}; the broken line is the finished piece, {a.Ruler.Mark(a.Ask.Width)} by {a.Ruler.Mark(a.Ask.Height)}: the difference is what stitching draws in, and what is trimmed.",
+            $"Cut {a.Ruler.Cut(width)} by {a.Ruler.Cut(height)}; the outline is the finished piece as it is drawn, {a.Ruler.Mark(a.Outline.Width)} by {a.Ruler.Mark(a.Outline.Height)}: stitching draws it in to {a.Ruler.Mark(a.Ask.Width)} by {a.Ruler.Mark(a.Ask.Height)}.",
             width,
             height,
             shapes,

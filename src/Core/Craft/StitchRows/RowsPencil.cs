@@ -18,7 +18,7 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Gap",
-                    $"{a.Ruler.Fine(edge)} + {a.Ruler.Fine(ask.StitchOf(0).Width)} ÷ 2 = {a.Ruler.Fine(ask.GapAfter(0))}",
+                    ruler.Sum($"{edge:fine} + {ask.StitchOf(0).Width:fine} ÷ 2 = {ask.GapAfter(0):fine}"),
                     "The foot’s edge runs along the edge of the row before, and that row is half its width wide on this side."
                 )
             );
@@ -38,14 +38,14 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Reach",
-                    $"{m(ask.Width)} × |sin {r(ask.Angle, 1)}°| + {m(ask.Height)} × |cos {r(ask.Angle, 1)}°| = {m(2 * ask.Half)}",
+                    ruler.Sum($"{ask.Width} × |sin {ask.Angle:1}°| + {ask.Height} × |cos {ask.Angle:1}°| = {2 * ask.Half}"),
                     "From corner to corner, square to the rows."
                 )
             );
             lines.Add(
                 new(
                     "Rows",
-                    $"{m(2 * ask.Half)} ÷ {a.Ruler.Fine(ask.MeanGap)}, whole ones, + 1 = {a.Count}",
+                    ruler.Sum($"{2 * ask.Half} ÷ {ask.MeanGap:fine}, whole ones, + 1 = {a.Count}"),
                     "Centred; one that only touches a corner is left out."
                 )
             );
@@ -54,7 +54,7 @@ internal static class RowsPencil
         lines.Add(
             new(
                 $"Row {longest.Number}, the longest",
-                $"{m(longest.Length)} = {longest.Sewn.Repeats} × {a.Ruler.Fine(longest.Sewn.Repeat)} + {a.Ruler.Fine(longest.Sewn.Bare)}",
+                ruler.Sum($"{longest.Sewn.Repeats} × {longest.Sewn.Repeat:fine} + {longest.Sewn.Bare:fine} = {longest.Length}"),
                 longest.Sewn.Dial is { } dial
                     ? $"Set {a.Ruler.Fine(dial)}: {a.Ruler.Fine(longest.Stitch.Dial!.Value)} gives {a.Ruler.Fine(longest.Stitch.Repeat)}."
                     : "What is left over is divided between both ends."
@@ -64,7 +64,7 @@ internal static class RowsPencil
         lines.Add(
             new(
                 "To cut",
-                $"{m(ask.Width)} × {r(across)} = {ruler.Cut(a.CutWidth)}; {m(ask.Height)} × {r(down)} = {ruler.Cut(a.CutHeight)}",
+                ruler.Sum($"{a.Trimmed.Width} × {across:3} = {a.CutWidth:cut}; {a.Trimmed.Height} × {down:3} = {a.CutHeight:cut}"),
                 ask.Shrink is { } shrink
                     ? $"{PullUpReading.Says(ask.Assurance)}; {shrink.Along.RestsOn}"
                     : "A share that is added both ways."
@@ -73,7 +73,7 @@ internal static class RowsPencil
         lines.Add(
             new(
                 "Thread above",
-                $"{r(Answer.Spare, 2)} × {m(a.Thread / Answer.Spare)} = {ruler.Write(a.Thread, LengthKind.Amount)}",
+                ruler.Sum($"{Answer.Spare:2} × {a.Thread / Answer.Spare} = {a.Thread:amount}"),
                 $"{r(Answer.Sum(ask.Pattern.Select(s => s.Thread(ask.ClothThickness))) / Answer.Sum(ask.Pattern.Select(s => s.Repeat)), 1)} times what is stitched, and a tail at either end of every row; 15 % for starts and ends."
             )
         );

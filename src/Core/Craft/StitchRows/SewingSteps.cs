@@ -25,7 +25,7 @@ internal static class SewingSteps
         new SewingStep(
             "cut",
             "Cut it larger",
-            $"Cut {a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}, with the grain up. It is trimmed to {a.Ruler.Mark(a.Ask.Width)} × {a.Ruler.Mark(a.Ask.Height)} at the end.",
+            $"Cut {a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}, with the grain up. It is trimmed to {a.TrimSays} at the end.",
             $"{a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}",
             ["It is pressed flat before it is cut, and the grain runs straight."],
             []
@@ -55,15 +55,17 @@ internal static class SewingSteps
     private static SewingStep Marked(Answer a)
     {
         var ask = a.Ask;
-        var lines = a.Guide!.Lines.Count;
+        var lines = RowsGuide.Lines(a).Count;
         return new SewingStep(
             "mark",
             ask.IsMarked ? "Draw every row"
                 : ask.IsBorder ? "Draw the outer row"
                 : "Draw the first row",
-            ask.IsMarked
+            $"Draw the outline of the finished piece in the middle, {a.Ruler.Mark(a.Outline.Width)} × {a.Ruler.Mark(a.Outline.Height)}: stitching draws it in to {a.Ruler.Mark(ask.Width)} × {a.Ruler.Mark(ask.Height)}. Rows begin and end at it. "
+            + (ask.IsMarked
                 ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the cloth as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."
-                : $"Draw one line{Turned(ask)} {(ask.IsBorder ? "on each side" : "through the middle")}, with what comes off again; the foot’s edge leads all others.",
+                : ask.IsBorder ? "Draw one line on each side, with what comes off again; the foot’s edge leads all others."
+                : $"Draw the line of row {a.Order[0]}{Turned(ask)}{(lines > 1 ? $", and those of the {lines - 1} rows before it" : "")}, with what comes off again; the foot’s edge leads all others."),
             ask.IsMarked ? $"{a.Ruler.Fine(a.MarkedGap)} apart"
                 : ask.IsBorder ? "the outer row"
                 : $"{DecimalText.Write(ask.Angle)}°",
@@ -178,13 +180,13 @@ internal static class SewingSteps
                 key,
                 title,
                 (
-                    ask.IsMarked
+                    rows.All(a.IsDrawn)
                         ? $"Rows {Span(rows)}, each on its line. "
                         : $"Rows {Span(rows)}, each with the foot’s edge along the last: {a.Ruler.Fine(ask.GapAfter(0))} from row to row. "
                 )
                     + (
                         ask.Alternates
-                            ? "Turn the piece after each, so that every other row is sewn the other way. "
+                            ? $"Turn the piece after each, so that every other row is sewn the other way{(rows.All(a.IsDrawn) ? "" : ": the last row then lies at the other side of the foot, whose edge has to be as far from the needle")}. "
                             : "All in the same direction. "
                     )
                     + (
@@ -199,7 +201,9 @@ internal static class SewingSteps
                     ),
                 rows.Count == 1 ? $"row {rows[0]}" : $"rows {Span(rows)}",
                 [
-                    "The edge of the foot touches the last row all along.",
+                    rows.All(a.IsDrawn)
+                        ? "Each lies on its line from end to end."
+                        : "The edge of the foot touches the last row all along.",
                     $"After {Math.Min(LookAfter, rows.Count)} rows the outermost still lies parallel to the first, measured at both ends.",
                 ],
                 []
@@ -253,8 +257,8 @@ internal static class SewingSteps
         new SewingStep(
             "trim",
             "Trim to size",
-            $"Centre {a.Ruler.Mark(a.Ask.Width)} × {a.Ruler.Mark(a.Ask.Height)} on the rows, square to the grain, and trim. What was over is what stitching did not draw in: note it for the next one.",
-            $"{a.Ruler.Mark(a.Ask.Width)} × {a.Ruler.Mark(a.Ask.Height)}",
+            $"Centre {a.TrimSays} on the rows, square to the grain, and trim{(a.Ask.Seam > Length.Zero ? $": {a.Ruler.Mark(a.Ask.Seam)} beyond the ends of the rows all round, for the seam" : "")}. What was over is what stitching did not draw in: note it for the next one.",
+            a.TrimSays,
             [
                 "All four corners are square, and both diagonals measure the same.",
                 "The ends of the rows are caught in a seam or a binding, or were locked.",
@@ -264,8 +268,8 @@ internal static class SewingSteps
 
     private static string Begin(Answer a, Row row) =>
         row.Start.Millimetres < 0.05
-            ? "Begin at the edge with the lock stitch."
-            : $"Begin {a.Ruler.Fine(row.Start)} from the edge with the lock stitch.";
+            ? "Begin at the outline with the lock stitch."
+            : $"Begin {a.Ruler.Fine(row.Start)} from the outline with the lock stitch.";
 
     private static string Ends(Answer a, Row row) =>
         row.Sewn.Repeats == 0

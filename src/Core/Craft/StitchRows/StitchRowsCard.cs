@@ -18,18 +18,19 @@ internal static class StitchRowsCard
             Feet =
             [
                 new(
-                    [FootKinds.Walking],
-                    "It feeds from above too, so that long rows stay straight."
-                ),
-                new(
                     [FootKinds.Satin],
-                    "Its hollow lets dense stitches pass.",
+                    "Its hollow lets dense stitches pass, forwards and back.",
                     "Long rows can drift: guide each by the last."
                 ),
                 new(
                     [FootKinds.OpenToe],
                     "The last row can be seen.",
                     "It holds the cloth less in front of the needle."
+                ),
+                new(
+                    [FootKinds.Walking],
+                    "It feeds from above too, so that long rows stay straight.",
+                    "Only for stitches that go forwards: backwards or sideways it holds against the feed."
                 ),
             ],
             Stitch = ask =>

@@ -113,6 +113,7 @@ internal static class StitchRowsTechnique
                         "stabilised",
                         "cutBy",
                         "oversize",
+                        "seamAllowance",
                         "assurance"
                     ),
                     new(Asking.Folded, "Order", "direction"),
@@ -129,6 +130,9 @@ internal static class StitchRowsTechnique
                         Asking.Folded,
                         "Machine and thread",
                         "widestStitch",
+                        "footOpening",
+                        "plateOpening",
+                        "needleSize",
                         "needleSpacing",
                         "dialStep",
                         "bobbinCapacity",

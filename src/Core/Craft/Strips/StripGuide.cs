@@ -10,17 +10,44 @@ internal static class StripGuide
     private static readonly Length Band = Length.FromMillimetres(30);
     private static readonly Length Between = Length.FromMillimetres(12);
 
-    /// <param name="rows">Whether the rows of gathering are drawn in.</param>
-    public static Guide Of(StripPlan plan, bool rows)
+    /// <summary>The marks of gathers that are pulled to them, with their rows.</summary>
+    public static Guide Of(StripPlan plan) =>
+        Of(
+            plan,
+            [.. plan.Marks.Select(m => (m.FromCutEnd, m.Edge))],
+            "Above, the joined strip with its raw edge along the top; below, the plain edge: marks of one number meet.",
+            rows: true
+        );
+
+    /// <summary>Thirds of what the machine draws up to the edge, where it is measured on the way; what lies beyond is to spare.</summary>
+    /// <param name="flat">The length that goes to the edge, from the start of the strip.</param>
+    public static Guide OfThirds(StripPlan plan, Length flat) =>
+        Of(
+            plan,
+            [
+                .. Enumerable
+                    .Range(0, 4)
+                    .Select(i => (flat * (i / 3d), plan.Ask.FinishedEdge * (i / 3d))),
+            ],
+            "Above, the joined strip with its raw edge along the top, and what is to spare beyond its last mark; below, the plain edge: at a mark the strip should measure what the edge does.",
+            rows: false
+        );
+
+    private static Guide Of(
+        StripPlan plan,
+        IReadOnlyList<(Length Strip, Length Edge)> marks,
+        string says,
+        bool rows
+    )
     {
         var joined = plan.SewnFlat + plan.Ask.BothEnds;
         var strip = rows ? Length.Max(Band, plan.RowOffsets.Max() + Band / 3) : Band;
         var plain = strip + Between;
         var (start, end) = (plan.MarkFromCutEnd(0), plan.MarkFromCutEnd(plan.Segments));
         List<GuideLine> lines = [];
-        foreach (var (mark, i) in plan.Marks.Select((m, i) => (m, i + 1)))
+        foreach (var (mark, i) in marks.Select((m, i) => (m, i + 1)))
         {
-            lines.Add(Upright(i, mark.FromCutEnd, Length.Zero, strip, $"{i}"));
+            lines.Add(Upright(i, mark.Strip, Length.Zero, strip, $"{i}"));
             lines.Add(Upright(i, mark.Edge, plain, plain + Band, $"{i}"));
         }
         foreach (var row in rows ? plan.RowOffsets : [])
@@ -52,7 +79,7 @@ internal static class StripGuide
             Length.Max(joined, plan.Ask.FinishedEdge),
             plain + Band,
             lines,
-            "Above, the joined strip with its raw edge along the top; below, the plain edge: marks of one number meet."
+            says
         );
     }
 

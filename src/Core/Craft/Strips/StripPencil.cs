@@ -10,13 +10,12 @@ internal static class StripPencil
     {
         var ask = a.Ask;
         var j = ask.JoinAllowance;
-        var r = DecimalText.Write(ask.Fullness, 3);
         string M(Length length) => ruler.Mark(length);
         List<PencilLine> lines =
         [
             new(
                 "Flat edge",
-                $"{M(ask.FinishedEdge)} × {r} = {M(a.FlatEdge)}",
+                ruler.Sum($"{ask.FinishedEdge} × {ask.Fullness:3} = {a.FlatEdge}"),
                 "Fullness times the edge it goes to."
             ),
         ];
@@ -30,35 +29,38 @@ internal static class StripPencil
             lines.Add(
                 new(
                     "Strips",
-                    $"{M(needed)} ÷ ({M(ask.ClothWidth)} − 2 × {M(j)}) = {DecimalText.Write(needed / (ask.ClothWidth - 2 * j))}, so {a.StripCount}",
+                    ruler.Sum($"{needed} ÷ ({ask.ClothWidth} − 2 × {j}) = {needed / (ask.ClothWidth - 2 * j):2}, so {a.StripCount}"),
                     ask.Closed
                         ? "Each strip gives its length less two joins; a ring has a join at every end."
                         : "Each strip gives its length less two joins; the two outer ends give their end allowance instead."
                 )
             );
         }
-        var parts = $"{M(a.FlatEdge)}";
-        if (a.Joins > 0)
-        {
-            parts += $" + {2 * a.Joins} × {M(j)} joins";
-        }
-        if (ask.BothEnds > Length.Zero)
-        {
-            parts += $" + 2 × {M(ask.EndAllowance)} ends";
-        }
-        var shared = a.StripCount > 1 ? $"({parts}) ÷ {a.StripCount}" : parts;
         var exact = (a.FlatEdge + 2 * j * a.Joins + ask.BothEnds) / a.StripCount;
         lines.Add(
             new(
                 "Strip length",
-                $"{shared} = {M(exact)}, cut {ruler.Cut(a.StripLength)}",
+                (a.StripCount > 1, a.Joins > 0, ask.BothEnds > Length.Zero) switch
+                {
+                    (true, _, true) => ruler.Sum(
+                        $"({a.FlatEdge} + {2 * a.Joins} × {j} joins + 2 × {ask.EndAllowance} ends) ÷ {a.StripCount} = {exact:cut}"
+                    ),
+                    (true, _, false) => ruler.Sum(
+                        $"({a.FlatEdge} + {2 * a.Joins} × {j} joins) ÷ {a.StripCount} = {exact:cut}"
+                    ),
+                    (false, true, _) => ruler.Sum($"{a.FlatEdge} + {2 * a.Joins} × {j} joins = {exact:cut}"),
+                    (false, false, true) => ruler.Sum(
+                        $"{a.FlatEdge} + 2 × {ask.EndAllowance} ends = {exact:cut}"
+                    ),
+                    _ => ruler.Sum($"{a.FlatEdge} = {exact:cut}"),
+                },
                 $"Rounded up to {M(ask.CuttingStep)}, so that it is never short."
             )
         );
         lines.Add(
             new(
                 "Fullness reached",
-                $"{M(a.SewnFlat)} ÷ {M(ask.FinishedEdge)} = {DecimalText.Write(a.AchievedFullness, 3)}",
+                ruler.Sum($"{a.SewnFlat} ÷ {ask.FinishedEdge} = {a.AchievedFullness:3}"),
                 "What the rounded strips give once they are joined."
             )
         );
@@ -66,12 +68,12 @@ internal static class StripPencil
             ask.Doubled
                 ? new(
                     "Depth",
-                    $"2 × ({M(ask.FinishedDepth)} + {M(ask.SeamAllowance)} seam) = {M(ask.CutDepth)}",
+                    ruler.Sum($"2 × ({ask.FinishedDepth} + {ask.SeamAllowance} seam) = {ask.CutDepth}"),
                     "Folded double, there is no hem."
                 )
                 : new(
                     "Depth",
-                    $"{M(ask.FinishedDepth)} + {M(ask.SeamAllowance)} seam + {M(ask.LowerAllowance)} {(ask.IsHemmed ? "hem" : "seam below")} = {M(ask.CutDepth)}"
+                    ruler.Sum($"{ask.FinishedDepth} + {ask.SeamAllowance} seam + {ask.LowerAllowance} {(ask.IsHemmed ? "hem" : "seam below")} = {ask.CutDepth}")
                 )
         );
         lines.Add(
@@ -82,14 +84,14 @@ internal static class StripPencil
                 )
                 : new(
                     "Cloth",
-                    $"{(ask.Together.Count > 1 ? $"{ask.Together.Count} × " : "")}{a.StripCount} × {ruler.Cut(ask.CutDepth)} = {ruler.Cut(a.ClothToBuy)}",
+                    ruler.Sum($"{(ask.Together.Count > 1 ? $"{ask.Together.Count} × " : "")}{a.StripCount} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"),
                     "The strips lie one below the other, each to its depth as it is cut."
                 )
         );
         lines.Add(
             new(
                 "Marks",
-                $"{M(a.SewnFlat)} ÷ {a.Segments} = {M(a.SegmentFlat)}; {M(ask.FinishedEdge)} ÷ {a.Segments} = {M(a.SegmentGathered)}",
+                ruler.Sum($"{a.SewnFlat} ÷ {a.Segments} = {a.SegmentFlat}; {ask.FinishedEdge} ÷ {a.Segments} = {a.SegmentGathered}"),
                 $"Halved until no part of the strip is over {M(Length.FromMillimetres(600))}."
             )
         );
@@ -97,7 +99,7 @@ internal static class StripPencil
         lines.Add(
             new(
                 "Seam bulk",
-                $"{DecimalText.Write(a.AchievedFullness)} × {ruler.Fine(ask.Thick)} + {ruler.Fine(ask.PlainThickness)} = {ruler.Fine(a.SeamBulk)}",
+                ruler.Sum($"{a.AchievedFullness:2} × {ask.Thick:fine} + {ask.PlainThickness:fine} = {a.SeamBulk:fine}"),
                 "As many layers as the fullness, and the plain edge."
             )
         );
@@ -107,17 +109,15 @@ internal static class StripPencil
     private static PencilLine ThreadLine(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
-        var total = ruler.Write(a.ThreadFromEach, LengthKind.Amount);
-        var (t, l) = (ruler.Fine(ask.Thick), ruler.Fine(ask.StitchLength));
         return ask.Rows.IsOverThreads
             ? new PencilLine(
                 "Thread, each side",
-                $"zigzag over {ruler.Mark(a.SewnFlat)} + 2 × ({ruler.Mark(a.SewnFlat)} + 2 × {ruler.Mark(ask.Tail)}) drawn out = {total}",
+                ruler.Sum($"zigzag over {a.SewnFlat} + 2 × ({a.SewnFlat} + 2 × {ask.Tail}) drawn out = {a.ThreadFromEach:amount}"),
                 "Each stitch takes the slant of its length and width, and the thickness of the cloth."
             )
             : new PencilLine(
                 "Thread, each side",
-                $"{a.RowOffsets.Count} × ({ruler.Mark(a.SewnFlat)} × (1 + {t} ÷ {l}) + 2 × {ruler.Mark(ask.Tail)}) = {total}",
+                ruler.Sum($"{a.RowOffsets.Count} × ({a.SewnFlat} × (1 + {ask.Thick:fine} ÷ {ask.StitchLength:fine}) + 2 × {ask.Tail}) = {a.ThreadFromEach:amount}"),
                 "Each stitch takes its length and the thickness of the cloth; each row has two tails."
             );
     }

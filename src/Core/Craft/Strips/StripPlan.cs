@@ -97,7 +97,10 @@ public sealed record StripPlan(
     public Length ThreadTotal => 2 * 1.15 * ThreadFromEach;
 
     /// <summary>r'·t + t₀: what passes under the foot when the seam is sewn; t is that of both layers where it is folded double.</summary>
-    public Length SeamBulk => AchievedFullness * Ask.Thick + Ask.PlainThickness;
+    public Length SeamBulk => (Layers ?? AchievedFullness) * Ask.Thick + Ask.PlainThickness;
+
+    /// <summary>How many layers of the strip lie on each other in the seam; null where that is the fullness.</summary>
+    public double? Layers { get; init; }
 
     /// <summary>The usual fullness for the cloth's weight; null when that is not known.</summary>
     public SuggestedFullness? Suggested { get; init; }

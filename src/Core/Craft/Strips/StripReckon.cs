@@ -16,7 +16,8 @@ internal static class StripReckon
         StripAsk.Read(reader) is { } ask ? Straight(ask, reader) : null;
 
     /// <summary>Reckons an ask that has been read; null when it needs an absurd number of strips.</summary>
-    public static StripPlan? Straight(StripAsk ask, AskReader reader)
+    /// <param name="layers">That lie on each other in the seam, where that is not the fullness.</param>
+    public static StripPlan? Straight(StripAsk ask, AskReader reader, double? layers = null)
     {
         var (F, W, j) = (ask.FinishedEdge, ask.ClothWidth, ask.JoinAllowance);
         var T = ask.Fullness * F;
@@ -55,6 +56,7 @@ internal static class StripReckon
         )
         {
             Noticed = [],
+            Layers = layers,
             Suggested = ask.Weight is { } weight ? SuggestedFullness.For(weight, ask.Use) : null,
         };
         return plan with { Noticed = [.. NoticedInStrips.In(plan, reader.Ruler)] };

@@ -15,7 +15,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
     public static IReadOnlyList<Figure> Told { get; } =
     [
         F.Fine("tuckSpacing", "S = N·ℓ, from fold to fold.", a => a.Ask.Spacing),
-        F.Fine("tuckDepth", "p, how far the arm pushes.", a => a.Ask.Depth),
+        F.Fine("tuckDepth", "p, how deep a fold lies; the arm pushes 2p.", a => a.Ask.Depth),
         F.Fine("takeUp", "u = 2p, what each fold takes.", a => 2 * a.Ask.Depth),
         F.Ratio("fullness", "r = 1 + 2p/S.", a => a.Ask.Fullness),
         F.Count("tuckCount", "Folds on the edge.", a => a.TuckCount),
@@ -27,6 +27,8 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
         F.Cut("cutDepth", "Of each strip.", a => a.Ask.Strip.CutDepth),
         F.Cut("clothToBuy", "The cloth that the strips take.", a => a.Strips.ClothToBuy),
         F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
+        F.Ratio("layers", "Layers of the strip under the foot, on the mean: 1 + 2p/S.", a => a.Layers),
+        F.Fine("thickest", "At a fold: three layers of the strip, and the plain edge.", a => a.Thickest),
         F.Amount("threadPerSide", "Needle thread, and bobbin thread alike.", a => a.ThreadPerSide),
         F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
         .. SharedFigures,
@@ -35,6 +37,13 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
     public override IReadOnlyList<Figure> Figures => Told;
 
     private Length Edge => Ask.Strip.FinishedEdge;
+
+    public double Layers => Ask.Fullness;
+
+    public Length Thickest => Strips.SeamBulk;
+
+    /// <summary>What a strip of the same fullness would take, should the arm push a tenth deeper: workshop rule, 5 to 10 %.</summary>
+    public Length ShouldItPushDeeper => Edge * (1 + 1.1 * (Ask.Fullness - 1));
 
     /// <summary>p/S.</summary>
     public double Overlap => Ask.Depth / Ask.Spacing;
@@ -73,19 +82,23 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
 
     public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", FlatEdge)];
 
-    public override Guide? Guide => StripGuide.Of(Strips, rows: false);
+    public override Guide? Guide => StripGuide.OfThirds(Strips, FlatEdge);
 
     public override Summary Summary => InShort.Of(Edge, Ask.Fullness, Ruler);
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Fold depth", Ruler.Fine(Ask.Depth)),
+            new("Fold depth", $"{Ruler.Fine(Ask.Depth)}: the arm pushes {Ruler.Fine(2 * Ask.Depth)}"),
             new(
                 "A fold every",
                 $"{DecimalText.Write(Ask.StitchesPerTuck)} stitches, {Ruler.Fine(Ask.Spacing)}"
             ),
             new("Fullness", DecimalText.Write(Ask.Fullness)),
             new("Folds", $"{TuckCount}"),
+            new(
+                "Under the foot",
+                $"{Ruler.Fine(Thickest)} at a fold, {DecimalText.Write(Layers)} layers on the mean"
+            ),
             new("Cloth used", Ruler.Cut(Strips.ClothToBuy)),
             new("Flat edge", Ruler.Whole(FlatEdge + Ask.Trim)),
             new("Of that to trim", Ruler.Mark(Ask.Trim)),
@@ -99,21 +112,21 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
         [
             new(
                 "From fold to fold",
-                $"{DecimalText.Write(Ask.StitchesPerTuck)} × {ruler.Fine(Ask.Strip.StitchLength)} = {ruler.Fine(Ask.Spacing)}",
+                ruler.Sum($"{Ask.StitchesPerTuck:2} × {Ask.Strip.StitchLength:fine} = {Ask.Spacing:fine}"),
                 "The arm pushes once every so many stitches."
             ),
             new(
                 "Fullness",
-                $"1 + 2 × {ruler.Fine(Ask.Depth)} ÷ {ruler.Fine(Ask.Spacing)} = {DecimalText.Write(Ask.Fullness, 3)}",
-                "Each fold takes twice its depth."
+                ruler.Sum($"1 + 2 × {Ask.Depth:fine} ÷ {Ask.Spacing:fine} = {Ask.Fullness:3}"),
+                "Each fold takes twice its depth: what the arm pushes."
             ),
             new(
                 "Flat edge",
-                $"{ruler.Mark(Edge)} × {DecimalText.Write(Ask.Fullness, 3)} = {ruler.Mark(FlatEdge)}"
+                ruler.Sum($"{Edge} × {Ask.Fullness:3} = {FlatEdge}")
             ),
             new(
                 "To cut",
-                $"{ruler.Mark(FlatEdge)} + {ruler.Mark(Ask.Trim)} = {ruler.Cut(FlatEdge + Ask.Trim)}",
+                ruler.Sum($"{FlatEdge} + {Ask.Trim} = {FlatEdge + Ask.Trim:cut}"),
                 "Nothing can be pulled to fit; what is over is trimmed."
             ),
             .. StripPencil

@@ -39,8 +39,8 @@ internal static class Fields
         new(
             "tuckDepth",
             "Fold depth",
-            "How far the arm pushes; or say the fullness.",
-            Length.Zero,
+            "How deep a fold lies, half of what the arm pushes; or say the fullness.",
+            Length.FromMillimetres(0.01),
             Length.FromMillimetres(100),
             Length.FromMillimetres(8),
             LengthKind.Fine,
@@ -51,7 +51,7 @@ internal static class Fields
         new(
             "maxTuckDepth",
             "Deepest fold",
-            "What the attachment can push.",
+            "That the attachment makes: half of what its arm pushes.",
             Length.FromMillimetres(0.5),
             Length.FromMillimetres(100),
             Length.FromMillimetres(8),

@@ -9,7 +9,7 @@ namespace ZephyrReach.Core.Craft.TuckedRuffle;
 /// <summary>A ruffle in small folds, as it is wanted.</summary>
 /// <param name="Strip">The strip and its edge.</param>
 /// <param name="StitchesPerTuck">N, from fold to fold.</param>
-/// <param name="Depth">p, how far the arm pushes; reckoned where the fullness was said.</param>
+/// <param name="Depth">p, how deep a fold lies; reckoned where the fullness was said.</param>
 /// <param name="MostDepth">What the attachment can push.</param>
 /// <param name="Trim">Cut longer by this.</param>
 /// <param name="SaysDepth">Whether the depth was said; else the fullness.</param>
@@ -24,6 +24,10 @@ internal sealed record Ask(
 {
     /// <summary>S = N·ℓ, from fold to fold on the finished edge.</summary>
     public Length Spacing => StitchesPerTuck * Strip.StitchLength;
+
+    /// <summary>Three layers of the strip at a fold, and two more for each that it lies on.</summary>
+    public double LayersAtFold =>
+        1 + 2 * Math.Max(1, Math.Min(1e6, Math.Ceiling(Depth / Spacing - 1e-9)));
 
     /// <summary>r = 1 + 2p/S.</summary>
     public double Fullness => 1 + 2 * Depth / Spacing;
@@ -87,7 +91,8 @@ internal static class Reckon
             {
                 Fullness = (flat + ask.Trim) / edge,
             },
-            reader
+            reader,
+            ask.LayersAtFold
         );
         if (strips is null)
         {
@@ -104,12 +109,25 @@ internal static class Reckon
     private static IEnumerable<Finding> Noticed(Answer a, Ruler ruler)
     {
         var ask = a.Ask;
+        if (ask.Depth == Length.Zero)
+        {
+            yield return new Finding(
+                "no-folds",
+                Severity.Stop,
+                "At a fullness of 1 there are no folds.",
+                "The strip is as long as the edge.",
+                "Take a fullness of 1.2 or more."
+            )
+            {
+                Cure = new(Fields.Fullness.Name, "1.2"),
+            };
+        }
         if (ask.Depth.Millimetres > ask.MostDepth.Millimetres * (1 + 1e-9))
         {
             yield return new Finding(
                 "too-deep",
                 Severity.Stop,
-                $"A fold of {ruler.Fine(ask.Depth)} is deeper than the attachment pushes, {ruler.Fine(ask.MostDepth)}.",
+                $"A fold of {ruler.Fine(ask.Depth)} is deeper than the attachment makes, {ruler.Fine(ask.MostDepth)}.",
                 "Past its end the arm strikes or slips, and the folds come out uneven.",
                 Remedy(ask)
             );
@@ -123,6 +141,23 @@ internal static class Reckon
                 "Over 1, folds lie on each other: fuller to look at, and thicker to sew.",
                 "If it is too thick, fold less often or less deep."
             );
+        }
+        var missing = a.ShouldItPushDeeper - a.FlatEdge - ask.Trim;
+        if (missing > Length.Zero)
+        {
+            var trim = Rounding.Up(ask.Trim + missing, ruler.Cutting);
+            yield return new Finding(
+                "spread",
+                Severity.Note,
+                $"Should the attachment fold a tenth deeper, {ruler.Mark(missing)} of strip would be missing.",
+                "Attachments come to within 5 to 10 % of what they are set to, and nothing can be pulled to fit.",
+                $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a scrap and say what they took."
+            )
+            {
+                Cure = trim <= Fields.TrimAllowance.Most
+                    ? new(Fields.TrimAllowance.Name, ruler.Cut(trim))
+                    : null,
+            };
         }
         foreach (var finding in a.Strips.Noticed)
         {

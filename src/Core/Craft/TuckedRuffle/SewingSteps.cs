@@ -36,11 +36,11 @@ internal static class SewingSteps
                 "set-up",
                 "Set the attachment",
                 $"A fold every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Fine(a.Ask.Strip.StitchLength)}, "
-                    + $"depth screw to {ruler.Fine(a.Ask.Depth)}; the arm rides on the needle clamp.",
+                    + $"the arm pushing {ruler.Fine(2 * a.Ask.Depth)}; it rides on the needle clamp. Turn the depth screw until ten folds come out: it has no figures.",
                 ruler.Fine(a.Ask.Depth),
                 [
                     "One full fold turned by hand: arm and needle clear everything.",
-                    $"Ten folds on a scrap measure {ruler.Fine(10 * a.Ask.Spacing)}.",
+                    $"Ten folds on a scrap measure {ruler.Fine(10 * a.Ask.Spacing)}, and take up {ruler.Fine(10 * (a.Ask.Spacing + 2 * a.Ask.Depth))} of what was flat: less is too shallow, more too deep.",
                 ],
                 [],
                 Safety.Needle

@@ -189,10 +189,16 @@ public static class PullUpFields
         };
 
     public static LengthField MinStitchLength { get; } =
-        Reach("minStitchLength", "Shortest stitch", 1);
+        Reach("minStitchLength", "Shortest stitch", 1) with
+        {
+            From = "machine.shortestStitch",
+        };
 
     public static LengthField MaxStitchLength { get; } =
-        Reach("maxStitchLength", "Longest stitch", 5);
+        Reach("maxStitchLength", "Longest stitch", 5) with
+        {
+            From = "machine.longestStitch",
+        };
 
     /// <summary>What may be said beside the settings.</summary>
     public static IReadOnlyList<Field> Beside { get; } =

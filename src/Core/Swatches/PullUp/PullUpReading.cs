@@ -143,6 +143,9 @@ public sealed record PullUpReading(
         return reader.Errors.Count > 0 ? null : reading;
     }
 
+    /// <summary>As fine as a stitch is set.</summary>
+    private static readonly Length Nearest = Length.FromMillimetres(0.1);
+
     /// <summary>What is noticed in the samples and in what is sought.</summary>
     public IEnumerable<Finding> Noticed()
     {
@@ -168,6 +171,25 @@ public sealed record PullUpReading(
                 "The stitch length alone does not get there with the other settings as they are.",
                 $"What would: {string.Join("; or ", setting.Would)}."
             );
+        }
+        if (
+            Setting is { Reaches: true } wanted
+            && Family != PullUpFamily.Elastic
+            && Length.Between(wanted.Settings.StitchLength, Planned.StitchLength) > Nearest / 2
+        )
+        {
+            var stitch =
+                $"{DecimalText.Write(Rounding.Nearest(wanted.Settings.StitchLength, Nearest).Millimetres, 1)} mm";
+            yield return new Finding(
+                "setting-for-target",
+                Severity.Note,
+                $"A stitch of {stitch} likely gives a fullness of {DecimalText.Write(Target!.Value)}.",
+                $"As it is set, {DecimalText.Write(Prediction.Mid)} is likely. {RestsOn}",
+                $"Set the stitch to {stitch}."
+            )
+            {
+                Cure = new(PullUpFields.StitchLength.Name, stitch),
+            };
         }
         if (Evidence == 0)
         {

@@ -1,6 +1,7 @@
 import type { Ask, Cloth, Cure, Field } from '../../api/types';
 import { useDrawer, type Thing } from '../../app/drawer';
 import type { EditedWorking } from '../../app/useWorking';
+import { numberOf } from '../NumberField';
 import { ThingSelect } from '../ThingSelect';
 
 type Props = {
@@ -31,8 +32,9 @@ export function FromDrawer({ working, fields, kind, ...shown }: Props) {
 export function useChoose(working: EditedWorking, fields: Field[]) {
   const drawer = useDrawer().data;
   return ({ field, value }: Cure) => {
-    if (fields.some((f) => f.name === field)) {
-      working.set(field, value);
+    const known = fields.find((f) => f.name === field);
+    if (known) {
+      working.set(field, known.kind === 'number' ? (numberOf(value) ?? value) : value);
       return;
     }
     const thing = drawer?.things.find((t) => t.id === value);

@@ -1,0 +1,309 @@
+using System.Globalization;
+using System.Runtime.CompilerServices;
+using System.Text;
+
+namespace ZephyrReach.Core.Measures;
+
+/// <summary>
+/// A sum in words and figures, such as <c>43.7 cm + 2 × 12 mm = 46.1 cm</c>: its terms are written as finely as it takes for them to
+/// come to what stands at its end.
+/// </summary>
+/// <remarks>
+/// Lengths are written as what is marked, or by their format: <c>fine</c>, <c>whole</c>, <c>most</c>, <c>cut</c>, <c>amount</c>; plain
+/// figures with so many places as their format says. What is cut or bought stands at the end with what it is rounded up to beside
+/// what it comes to.
+/// </remarks>
+[InterpolatedStringHandler]
+public readonly struct SumText(int literalLength, int formattedCount)
+{
+    /// <summary>As fine as anything is ever written; a sum that does not come out then is about right, and says so.</summary>
+    private const int Finest = 3;
+
+    private readonly List<Part> parts = new(formattedCount * 2 + literalLength / 40 + 1);
+
+    public void AppendLiteral(string text) => parts.Add(new(text));
+
+    public void AppendFormatted(string? text) => parts.Add(new(text ?? ""));
+
+    public void AppendFormatted(int count) =>
+        parts.Add(new(count.ToString(CultureInfo.InvariantCulture)));
+
+    public void AppendFormatted(int? count) => AppendFormatted(count ?? 0);
+
+    public void AppendFormatted(Length length, string format = "") =>
+        parts.Add(
+            new("")
+            {
+                Length = length,
+                Kind = format switch
+                {
+                    "fine" => LengthKind.Fine,
+                    "whole" => LengthKind.Whole,
+                    "most" => LengthKind.AtMost,
+                    "cut" => LengthKind.Cut,
+                    "amount" => LengthKind.Amount,
+                    _ => LengthKind.Marked,
+                },
+            }
+        );
+
+    public void AppendFormatted(double figure, string format = "2") =>
+        parts.Add(new("") { Figure = figure, Places = format[0] - '0' });
+
+    /// <summary>Writes it.</summary>
+    internal string Write(Ruler ruler)
+    {
+        for (var fineness = 0; fineness <= Finest; fineness++)
+        {
+            var (text, isTrue) = Written(ruler, fineness);
+            if (isTrue)
+            {
+                return text;
+            }
+        }
+        return Written(ruler, Finest).Text.Replace(" = ", " ≈ ", StringComparison.Ordinal);
+    }
+
+    private (string Text, bool IsTrue) Written(Ruler ruler, int fineness)
+    {
+        var (text, sides) = (new StringBuilder(), new List<(string Sum, double Step)>());
+        var (sum, step, isResult, isTrue) = (new StringBuilder(), 0.0, false, true);
+        foreach (var part in parts)
+        {
+            if (part.Length is null && part.Figure is null)
+            {
+                text.Append(part.Text);
+                var clauses = part.Text.Split(';');
+                for (var c = 0; c < clauses.Length; c++)
+                {
+                    if (c > 0)
+                    {
+                        Close();
+                    }
+                    var terms = clauses[c].Split(" = ");
+                    for (var t = 0; t < terms.Length; t++)
+                    {
+                        if (t > 0)
+                        {
+                            sides.Add((sum.ToString(), step));
+                            (sum, step, isResult) = (new StringBuilder(), 0, true);
+                        }
+                        sum.Append(terms[t]);
+                    }
+                }
+                continue;
+            }
+            var (words, value, of) = part.Write(ruler, isResult ? 0 : fineness, isResult);
+            text.Append(words);
+            sum.Append('(').Append(value.ToString("R", CultureInfo.InvariantCulture)).Append(')');
+            step = Math.Max(step, of);
+        }
+        Close();
+        return (text.ToString(), isTrue);
+
+        void Close()
+        {
+            sides.Add((sum.ToString(), step));
+            if (sides.Count > 1 && Arithmetic.Of(sides[0].Sum) is { } comes)
+            {
+                var isCount = sides[1].Step == 0;
+                foreach (var side in sides.Skip(1))
+                {
+                    // A length that is rounded in words is left to them; a count has to be what they say.
+                    if (
+                        Arithmetic.Of(side.Sum) is { } shown
+                        && Arithmetic.Rounded(sides[0].Sum, comes, isCount) is { } whole
+                    )
+                    {
+                        isTrue &= Math.Abs(shown - whole) <= side.Step / 2 + 1e-9 * Math.Abs(whole);
+                    }
+                }
+            }
+            sides.Clear();
+            (sum, step, isResult) = (new StringBuilder(), 0, false);
+        }
+    }
+
+    private sealed record Part(string Text)
+    {
+        public Length? Length { get; init; }
+        public LengthKind Kind { get; init; }
+        public double? Figure { get; init; }
+        public int Places { get; init; }
+
+        /// <summary>In words, as the figure that these say, and what that is rounded to; in mm.</summary>
+        public (string Text, double Value, double Step) Write(Ruler ruler, int fineness, bool isResult)
+        {
+            if (Figure is { } figure)
+            {
+                var places = Math.Min(5, Places + fineness);
+                var of = Math.Pow(10, -places);
+                return (
+                    DecimalText.Write(figure, places),
+                    Math.Round(figure / of, MidpointRounding.AwayFromZero) * of,
+                    of
+                );
+            }
+            var length = Length!.Value;
+            var (kind, step) = (Kind, Step(ruler, fineness));
+            if (kind is LengthKind.Cut or LengthKind.Amount)
+            {
+                var rounded = ruler.Write(length, kind);
+                var plain = (ruler with { Marking = step }).Mark(length);
+                // A term is what is really taken: as it is cut.
+                return isResult || kind == LengthKind.Amount
+                    ? (
+                        plain == rounded || !isResult ? plain : $"{plain}, {(kind == LengthKind.Cut ? "cut" : "to have")} {rounded}",
+                        Rounding.Nearest(length, step).Millimetres,
+                        step.Millimetres
+                    )
+                    : (rounded, Rounding.Up(length, ruler.Cutting).Millimetres, 0);
+            }
+            if (kind == LengthKind.Fine || (fineness == Finest && ruler.Units == UnitSystem.Imperial))
+            {
+                var of = fineness < 2 ? 0.01 : 0.0001;
+                return (
+                    DecimalText.Write(length.Millimetres, fineness < 2 ? 2 : 4, " mm"),
+                    Math.Round(length.Millimetres / of, MidpointRounding.AwayFromZero) * of,
+                    of
+                );
+            }
+            if (fineness == 0)
+            {
+                var to = kind switch
+                {
+                    LengthKind.Whole or LengthKind.AtMost when Math.Abs(length.Millimetres) >= 2000 =>
+                        ruler.Cutting,
+                    _ => ruler.Marking,
+                };
+                var value = kind == LengthKind.AtMost ? Rounding.Down(length, to) : Rounding.Nearest(length, to);
+                // Rounded down it may be all of a step less.
+                return (
+                    ruler.Write(length, kind),
+                    value.Millimetres,
+                    (kind == LengthKind.AtMost ? 2 : 1) * to.Millimetres
+                );
+            }
+            return (
+                (ruler with { Marking = step }).Mark(length),
+                Rounding.Nearest(length, step).Millimetres,
+                step.Millimetres
+            );
+        }
+
+        private static Length Step(Ruler ruler, int fineness) =>
+            ruler.Units == UnitSystem.Metric
+                ? fineness switch
+                {
+                    0 => ruler.Marking,
+                    _ => Measures.Length.FromMillimetres(Math.Pow(10, -fineness)),
+                }
+                : Measures.Length.Min(
+                    ruler.Marking,
+                    Measures.Length.FromInches(1 / (fineness < 1 ? 16d : fineness < 2 ? 32 : 64))
+                );
+    }
+}
+
+/// <summary>Reads sums with figures, + − × ÷ √ ², π and brackets; words in them are passed over.</summary>
+internal static class Arithmetic
+{
+    /// <summary>What a sum comes to where its words say that it is rounded: a count as they say.</summary>
+    /// <returns>Null for a length that is rounded in words.</returns>
+    public static double? Rounded(string sum, double comes, bool isCount)
+    {
+        bool Says(string words) => sum.Contains(words, StringComparison.Ordinal);
+        return Says("whole ones") ? Rounding.CountDown(comes) + (Says(", + 1") ? 1 : 0)
+            : Says("nearest whole") ? Math.Max(1, Math.Floor(comes + 0.5))
+            : !Says(", up") && !Says(", down") && !Says("to the ne") ? comes
+            : !isCount ? null
+            : Says(", up") ? Rounding.CountUp(comes)
+            : Says(", down") ? Rounding.CountDown(comes)
+            : null;
+    }
+
+    /// <returns>Null where it is no sum.</returns>
+    public static double? Of(string sum)
+    {
+        // What stands behind a comma explains it.
+        var bare = new StringBuilder();
+        foreach (var letter in sum.Split(',')[0])
+        {
+            bare.Append(char.IsLetter(letter) && letter != 'π' && letter != 'E' ? ' ' : letter);
+        }
+        var text = bare.ToString();
+        var at = 0;
+        var value = Sum();
+        Skip();
+        return at == text.Length && value is { } number && double.IsFinite(number) ? number : null;
+
+        double? Sum()
+        {
+            var all = Product();
+            while (Take('+', '−', '-') is { } sign)
+            {
+                all = sign == '+' ? all + Product() : all - Product();
+            }
+            return all;
+        }
+
+        double? Product()
+        {
+            var all = Term();
+            while (Take('×', '÷') is { } sign)
+            {
+                all = sign == '×' ? all * Term() : all / Term();
+            }
+            return all;
+        }
+
+        double? Term()
+        {
+            double? value;
+            if (Take('−', '-') is not null)
+            {
+                return -Term();
+            }
+            if (Take('√') is not null)
+            {
+                value = Term() is { } of ? Math.Sqrt(of) : null;
+            }
+            else if (Take('π') is not null)
+            {
+                value = Math.PI;
+            }
+            else if (Take('(') is not null)
+            {
+                value = Sum();
+                value = Take(')') is null ? null : value;
+            }
+            else
+            {
+                Skip();
+                var from = at;
+                while (at < text.Length && (char.IsAsciiDigit(text[at]) || text[at] is '.' or 'E' || (text[at] == '-' && at > from && text[at - 1] == 'E')))
+                {
+                    at++;
+                }
+                value = double.TryParse(text.AsSpan(from, at - from), NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
+                    ? number
+                    : null;
+            }
+            return Take('²') is null ? value : value * value;
+        }
+
+        char? Take(params ReadOnlySpan<char> any)
+        {
+            Skip();
+            return at < text.Length && any.Contains(text[at]) ? text[at++] : null;
+        }
+
+        void Skip()
+        {
+            while (at < text.Length && text[at] == ' ')
+            {
+                at++;
+            }
+        }
+    }
+}
