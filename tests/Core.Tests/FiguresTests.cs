@@ -207,19 +207,26 @@ public class FiguresTests
             )["segments"]
             .ShouldBe(segments);
 
-    [Theory]
-    [InlineData(1.5)]
-    [InlineData(1.6)]
-    [InlineData(2)]
-    public void A_tier_of_the_usual_fullness_is_not_called_scant(double fullness)
+    /// <summary>A gram more of cloth changes nothing that is felt, and what is usual is never called unusual.</summary>
+    [Fact]
+    public void What_is_usual_does_not_jump_from_one_weight_to_the_next()
     {
+        foreach (var use in Uses.All.Prepend(null))
+        {
+            var before = SuggestedFullness.For(ClothWeight.FromGramsPerSquareMetre(20), use);
+            for (var grams = 21; grams < 600; grams++)
+            {
+                var now = SuggestedFullness.For(ClothWeight.FromGramsPerSquareMetre(grams), use);
+                now.Low.ShouldBeInRange(before.Low - 0.051, before.Low + 1e-9, $"{use?.Choice.Name} {grams}");
+                now.High.ShouldBeInRange(before.High - 0.051, before.High + 1e-9);
+                before = now;
+            }
+        }
         foreach (var grams in new[] { 40, 100, 140, 300 })
         {
-            var ask = Awning
-                .With("use", RawValue.Of("tier"))
-                .With("fullness", RawValue.Of(fullness))
-                .With("clothWeight", RawValue.Of(grams));
-            Plan("pulled-gathers", ask)
+            var ask = Awning.With("use", RawValue.Of("tier")).With("clothWeight", RawValue.Of(grams));
+            var usual = Captured.From(Plan("pulled-gathers", ask)).Inner("suggested")["middle"];
+            Plan("pulled-gathers", ask.With("fullness", RawValue.Of(usual)))
                 .Findings.ShouldNotContain(f => f.Code == "unusual-fullness");
         }
     }

@@ -56,7 +56,10 @@ public partial class PencilTests
                         continue;
                     }
                     // Metres of an edge are told to the step of cutting.
-                    var within = right.Value >= 2000 ? Math.Max(right.Step, ruler.Cutting.Millimetres) : right.Step;
+                    var within =
+                        right.Value >= 2000
+                            ? Math.Max(right.Step, ruler.Cutting.Millimetres)
+                            : right.Step;
                     if (Math.Abs(left.Value - right.Value) > within + 1e-9 * Math.Abs(right.Value))
                     {
                         false_.Add($"{line.Title}: {sum} is {left.Value}");
@@ -90,8 +93,11 @@ public partial class PencilTests
             var figures = Decimal().Match(text);
             var last = Math.Pow(10, -figures.Groups[1].Length) / 2;
             var step =
-                text.Contains(" yd", StringComparison.Ordinal) || text.EndsWith(" in", StringComparison.Ordinal) ? 0.8
-                : text.EndsWith(" mm", StringComparison.Ordinal) ? Math.Max(last, figures.Groups[1].Length < 2 ? 0.25 : 0)
+                text.Contains(" yd", StringComparison.Ordinal)
+                || text.EndsWith(" in", StringComparison.Ordinal)
+                    ? 0.8
+                : text.EndsWith(" mm", StringComparison.Ordinal)
+                    ? Math.Max(last, figures.Groups[1].Length < 2 ? 0.25 : 0)
                 : text.EndsWith("cm", StringComparison.Ordinal) ? 0.25
                 : text.EndsWith(" m", StringComparison.Ordinal) ? 2.5
                 : last;
@@ -190,7 +196,11 @@ public partial class PencilTests
             {
                 at++;
             }
-            return double.TryParse(s.AsSpan(from, at - from), CultureInfo.InvariantCulture, out var value)
+            return double.TryParse(
+                s.AsSpan(from, at - from),
+                CultureInfo.InvariantCulture,
+                out var value
+            )
                 ? value
                 : double.NaN;
         }

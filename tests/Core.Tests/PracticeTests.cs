@@ -267,7 +267,7 @@ public class PracticeTests
                     }
                     var (first, last) = (tries[0], tries.TakeLast(3).ToList());
                     // What is asked of them at first is 20.8 mm a second.
-                    var isOff = Math.Abs(own - Even.Stitch * Even.Machine / 60) > 10;
+                    var isOff = Math.Abs(own - Even.Stitch * Even.Machine / 60) > 12;
                     // Hands that are at ease from the start have nothing to gain, and lose nothing but chance.
                     return !isOff
                         ? last.Average(s => s.Points) >= first.Points - 12

@@ -269,10 +269,12 @@ public class PulledGathersTests
             .ShouldBe(5720, 1e-9);
 
     [Theory]
-    [InlineData(140, "valance", 1.6, 2)]
-    [InlineData(140, null, 1.5, 2)]
+    [InlineData(140, "valance", 1.8, 2.2)]
+    [InlineData(140, null, 1.7, 2.2)]
     [InlineData(40, null, 2.5, 3)]
-    [InlineData(320, "curtain", 1.25, 1.45)]
+    [InlineData(320, "curtain", 1.5, 2)]
+    [InlineData(60, "curtain", 2.5, 3)]
+    [InlineData(600, "tier", 1.25, 1.5)]
     public void Suggests_a_fullness(int grams, string? use, double low, double high)
     {
         var raw = Asked.Awning(("clothWeight", grams), ("use", use ?? "valance"));

@@ -30,17 +30,22 @@ public class RemedyTests
             {
                 var cure = found.Cure!;
                 // A plain number is typed as one.
-                var value = form.Fields.Single(f => f.Name == cure.Field) is NumberField
-                    ? RawValue.Of(double.Parse(cure.Value, System.Globalization.CultureInfo.InvariantCulture))
-                    : RawValue.Of(cure.Value);
+                var value =
+                    form.Fields.Single(f => f.Name == cure.Field) is NumberField
+                        ? RawValue.Of(
+                            double.Parse(
+                                cure.Value,
+                                System.Globalization.CultureInfo.InvariantCulture
+                            )
+                        )
+                        : RawValue.Of(cure.Value);
                 var outcome = form.Reckon(ask.With(cure.Field, value), ruler);
                 outcome.Errors.ShouldBeEmpty($"{found.Code}: {cure}");
                 var after = outcome.Answer!.Findings;
-                after
-                    .ShouldNotContain(
-                        f => f.Code == found.Code && f.Severity >= found.Severity,
-                        $"{found.Says} {found.Remedy} {cure}"
-                    );
+                after.ShouldNotContain(
+                    f => f.Code == found.Code && f.Severity >= found.Severity,
+                    $"{found.Says} {found.Remedy} {cure}"
+                );
                 after
                     .Where(f => f.Severity == Severity.Stop)
                     .Select(f => f.Code)

@@ -158,7 +158,10 @@ public class RowsTests
         // From the middle to one side by the foot; to the other, where it would set another gap, on lines of their own.
         var order = told.List("order");
         var (rows, first) = (order.Count, (int)order[0]);
-        order.ShouldBe([.. Enumerable.Range(first, rows - first + 1), .. Enumerable.Range(1, first - 1).Reverse()]);
+        order.ShouldBe([
+            .. Enumerable.Range(first, rows - first + 1),
+            .. Enumerable.Range(1, first - 1).Reverse(),
+        ]);
         Plan(ask).Guide!.Lines.Count(l => l.Number > 0).ShouldBe(first);
         var offsets = told.List("offsets");
         (offsets[1] - offsets[0]).ShouldBe(9, 1e-9);

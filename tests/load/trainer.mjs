@@ -34,7 +34,10 @@ const times = await page.evaluate(() => {
   cancelAnimationFrame(window.going);
   return window.times;
 });
-const between = times.slice(1).map((t, i) => t - times[i]).toSorted((a, b) => a - b);
+const between = times
+  .slice(1)
+  .map((t, i) => t - times[i])
+  .toSorted((a, b) => a - b);
 const late = between.filter((t) => t > 1.5 * (1000 / 60)).length;
 console.log(
   `${await page.locator('[data-stitches]').getAttribute('data-stitches')} stitches in ${between.length} frames: ` +

@@ -62,10 +62,24 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
             reader.OptionalName(CarriesField)
         );
 
+    /// <summary>Whatever is cut was washed before: what shrinks later takes its seams along.</summary>
+    private static SewingStep Washed(SewingStep step) =>
+        step.Key == "cut"
+            ? step with
+            {
+                Checks =
+                [
+                    "The cloth was washed and pressed as it will be later, before it is cut.",
+                    .. step.Checks,
+                ],
+            }
+            : step;
+
     /// <summary>The steps of one piece, and what is done for the others.</summary>
     /// <param name="forAll">How many of the first steps are done for all of them at once: cutting, at least.</param>
     public IReadOnlyList<SewingStep> Steps(IReadOnlyList<SewingStep> one, int forAll = 1)
     {
+        one = [.. one.Select(Washed)];
         if (Count == 1)
         {
             return one;

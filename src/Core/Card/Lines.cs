@@ -178,8 +178,33 @@ internal static class Lines
                 "After any change of foot, needle or width: if the needle can touch metal, do not sew."
             )
         );
-        return lines;
+        return [.. lines.Select(l => Heated(l, ask.Cloth?.Is))];
     }
+
+    /// <summary>What heat does to this cloth stands on the line that brings an iron near it.</summary>
+    private static CardLine Heated(CardLine line, Cloth? cloth)
+    {
+        var words = $"{line.Figure} {line.Because}";
+        if (
+            !HotWords.Any(w => words.Contains(w, StringComparison.OrdinalIgnoreCase))
+            || cloth is null
+        )
+        {
+            return line;
+        }
+        var melts = cloth.Fibre is "nylon" or "polyester";
+        var caution =
+            melts
+                ? $" {char.ToUpperInvariant(cloth.Fibre![0])}{cloth.Fibre[1..]} melts: a cool iron, a cloth between, and a scrap first."
+                : "";
+        caution +=
+            cloth.Build == Cloth.Net && words.Contains("fus", StringComparison.OrdinalIgnoreCase)
+                ? " Adhesive goes through a net onto the iron: paper above and below."
+                : "";
+        return line with { Because = line.Because + caution };
+    }
+
+    private static readonly string[] HotWords = ["press ", "pressed", "steam", "fus"];
 
     /// <summary>What the plan says, which samples may have taught; else what is usual.</summary>
     private static double TensionOf(CardTechnique technique, CardAsk ask) =>

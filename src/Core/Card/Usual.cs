@@ -201,9 +201,9 @@ public static class Usual
                 "A knit goes on giving after it is sewn; pulled in the hoop, it springs back into puckers."
             )
         : new(
-                "tear-away, or a hoop drum-tight",
-                "A single layer would be drawn together under the needle."
-            );
+            "tear-away, or a hoop drum-tight",
+            "A single layer would be drawn together under the needle."
+        );
 
     /// <summary>The longest stitch of the machine, and no more than a figure in mm.</summary>
     public static Length Longest(CardAsk ask, double most) =>

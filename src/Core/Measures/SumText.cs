@@ -132,7 +132,11 @@ public readonly struct SumText(int literalLength, int formattedCount)
         public int Places { get; init; }
 
         /// <summary>In words, as the figure that these say, and what that is rounded to; in mm.</summary>
-        public (string Text, double Value, double Step) Write(Ruler ruler, int fineness, bool isResult)
+        public (string Text, double Value, double Step) Write(
+            Ruler ruler,
+            int fineness,
+            bool isResult
+        )
         {
             if (Figure is { } figure)
             {
@@ -153,13 +157,18 @@ public readonly struct SumText(int literalLength, int formattedCount)
                 // A term is what is really taken: as it is cut.
                 return isResult || kind == LengthKind.Amount
                     ? (
-                        plain == rounded || !isResult ? plain : $"{plain}, {(kind == LengthKind.Cut ? "cut" : "to have")} {rounded}",
+                        plain == rounded || !isResult
+                            ? plain
+                            : $"{plain}, {(kind == LengthKind.Cut ? "cut" : "to have")} {rounded}",
                         Rounding.Nearest(length, step).Millimetres,
                         step.Millimetres
                     )
                     : (rounded, Rounding.Up(length, ruler.Cutting).Millimetres, 0);
             }
-            if (kind == LengthKind.Fine || (fineness == Finest && ruler.Units == UnitSystem.Imperial))
+            if (
+                kind == LengthKind.Fine
+                || (fineness == Finest && ruler.Units == UnitSystem.Imperial)
+            )
             {
                 var of = fineness < 2 ? 0.01 : 0.0001;
                 return (
@@ -172,11 +181,14 @@ public readonly struct SumText(int literalLength, int formattedCount)
             {
                 var to = kind switch
                 {
-                    LengthKind.Whole or LengthKind.AtMost when Math.Abs(length.Millimetres) >= 2000 =>
-                        ruler.Cutting,
+                    LengthKind.Whole
+                    or LengthKind.AtMost when Math.Abs(length.Millimetres) >= 2000 => ruler.Cutting,
                     _ => ruler.Marking,
                 };
-                var value = kind == LengthKind.AtMost ? Rounding.Down(length, to) : Rounding.Nearest(length, to);
+                var value =
+                    kind == LengthKind.AtMost
+                        ? Rounding.Down(length, to)
+                        : Rounding.Nearest(length, to);
                 // Rounded down it may be all of a step less.
                 return (
                     ruler.Write(length, kind),
@@ -200,7 +212,14 @@ public readonly struct SumText(int literalLength, int formattedCount)
                 }
                 : Measures.Length.Min(
                     ruler.Marking,
-                    Measures.Length.FromInches(1 / (fineness < 1 ? 16d : fineness < 2 ? 32 : 64))
+                    Measures.Length.FromInches(
+                        1
+                            / (
+                                fineness < 1 ? 16d
+                                : fineness < 2 ? 32
+                                : 64
+                            )
+                    )
                 );
     }
 }
@@ -281,11 +300,23 @@ internal static class Arithmetic
             {
                 Skip();
                 var from = at;
-                while (at < text.Length && (char.IsAsciiDigit(text[at]) || text[at] is '.' or 'E' || (text[at] == '-' && at > from && text[at - 1] == 'E')))
+                while (
+                    at < text.Length
+                    && (
+                        char.IsAsciiDigit(text[at])
+                        || text[at] is '.' or 'E'
+                        || (text[at] == '-' && at > from && text[at - 1] == 'E')
+                    )
+                )
                 {
                     at++;
                 }
-                value = double.TryParse(text.AsSpan(from, at - from), NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
+                value = double.TryParse(
+                    text.AsSpan(from, at - from),
+                    NumberStyles.Float,
+                    CultureInfo.InvariantCulture,
+                    out var number
+                )
                     ? number
                     : null;
             }

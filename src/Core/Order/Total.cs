@@ -93,7 +93,7 @@ public static class Total
 }
 
 /// <summary>How things are sold: by the length, or on reels.</summary>
-/// <remarks>Workshop rule: cloth by 10 cm or an eighth of a yard, thread on spools of 100 m, elastic thread on reels of 20 m, cord and stabiliser by half metres or half yards.</remarks>
+/// <remarks>Workshop rule: cloth by 10 cm or an eighth of a yard, with 3 % for the first wash and 5 cm to square its ends, thread on spools of 100 m, elastic thread on reels of 20 m, cord and stabiliser by half metres or half yards.</remarks>
 public static class Sold
 {
     /// <summary>A missing length, rounded up to how it is sold.</summary>
@@ -112,11 +112,16 @@ public static class Sold
             (false, true) => Length.FromMillimetres(500),
             _ => Length.FromInches(18),
         };
-        var bought = Rounding.Up(missing, step);
-        return isMetric
+        var bought = Rounding.Up(kind == "cloth" ? missing * Washed + Squared : missing, step);
+        var length = isMetric
             ? $"{DecimalText.Write(bought.Millimetres / 1000)} m"
             : $"{Yards(bought.Inches / 36)} yd";
+        return kind == "cloth" ? $"{length}, with 3 % for the wash and {ruler.Mark(Squared)} for its ends" : length;
     }
+
+    private const double Washed = 1.03;
+
+    private static readonly Length Squared = Length.FromMillimetres(50);
 
     private static (string Name, Length Length)? Reel(string kind) =>
         kind switch

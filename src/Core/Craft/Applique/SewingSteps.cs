@@ -173,8 +173,8 @@ internal static class SewingSteps
                 [
                     "A stitch lands in every corner.",
                     IsZigzag(a)
-                    ? "Its right swing falls just outside the edge."
-                    : "The straight part runs just outside the edge.",
+                        ? "Its right swing falls just outside the edge."
+                        : "The straight part runs just outside the edge.",
                     "The ground lies flat.",
                 ],
                 []

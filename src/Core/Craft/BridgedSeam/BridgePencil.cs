@@ -13,7 +13,9 @@ internal static class BridgePencil
         [
             new(
                 "Each panel, finished",
-                ruler.Sum($"({ask.TotalWidth} − {ask.Bridges} × {ask.Gap:fine}) ÷ {a.Panels} = {ask.PanelFinished}"),
+                ruler.Sum(
+                    $"({ask.TotalWidth} − {ask.Bridges} × {ask.Gap:fine}) ÷ {a.Panels} = {ask.PanelFinished}"
+                ),
                 "The gaps are a part of the width."
             ),
             new(
@@ -33,7 +35,9 @@ internal static class BridgePencil
                 : Array.Empty<PencilLine>(),
             new(
                 "Stitch",
-                ruler.Sum($"{ask.Gap:fine} + 2 × {ask.Bite:fine}, to the next {ask.WidthStep:fine} = {a.StitchWidth:fine}"),
+                ruler.Sum(
+                    $"{ask.Gap:fine} + 2 × {ask.Bite:fine}, to the next {ask.WidthStep:fine} = {a.StitchWidth:fine}"
+                ),
                 "At its widest it has to bite both folds."
             ),
             .. ask.Measured.Count > 0
@@ -41,7 +45,9 @@ internal static class BridgePencil
                 [
                     new PencilLine(
                         "To set",
-                        ruler.Sum($"{a.SewnWidth:fine} ÷ {a.Dial.Factor:3}, up to the next {ask.WidthStep:fine} or the widest = {a.SetWidth:fine}"),
+                        ruler.Sum(
+                            $"{a.SewnWidth:fine} ÷ {a.Dial.Factor:3}, up to the next {ask.WidthStep:fine} or the widest = {a.SetWidth:fine}"
+                        ),
                         a.Dial.RestsOn
                     ),
                 ]

@@ -184,7 +184,9 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         [
             new(
                 "Trim",
-                Ruler.Sum($"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Required:whole}"),
+                Ruler.Sum(
+                    $"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Required:whole}"
+                ),
                 Together.Count > 1 ? $"{Together.Count} of them: {Ruler.Whole(Trim)}." : ""
             ),
             new(
@@ -197,14 +199,18 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 .Where(l => l.Place is not null)
                 .Select(l => new PencilLine(
                     l.Number == 1 ? "First pass" : "Second pass",
-                    Ruler.Sum($"{l.Place} × {Foot.Step:fine} − {Covered / 2:fine} = {l.Gives!.Value:fine}")
+                    Ruler.Sum(
+                        $"{l.Place} × {Foot.Step:fine} − {Covered / 2:fine} = {l.Gives!.Value:fine}"
+                    )
                 )),
             .. CutSize is { } size
                 ?
                 [
                     new(
                         "Front and back",
-                        Ruler.Sum($"{Edge.Cover!.Value.Width} + 2 × {Ask.Seam} = {size.Width}; {Edge.Cover.Value.Height} + 2 × {Ask.Seam} = {size.Height}")
+                        Ruler.Sum(
+                            $"{Edge.Cover!.Value.Width} + 2 × {Ask.Seam} = {size.Width}; {Edge.Cover.Value.Height} + 2 × {Ask.Seam} = {size.Height}"
+                        )
                     ),
                 ]
                 : Array.Empty<PencilLine>(),

@@ -60,18 +60,18 @@ internal sealed record EdgeAsk(
     /// where a zip lies there, for two bulks must not meet.
     /// </summary>
     public EdgeSide Start =>
-        Said(LeastSeen)
-        ?? (HasZip && Edge.Sides.Count > 1 ? Beside(ZipSide!) : Edge.Sides[Hidden]);
+        Said(LeastSeen) ?? (HasZip && Edge.Sides.Count > 1 ? Beside(ZipSide!) : Edge.Sides[Hidden]);
 
     /// <summary>Where the zip is: below on a cushion, else along the longest side, or beside that where the cord begins there.</summary>
     public EdgeSide? ZipSide =>
-        !HasZip ? null
-        : Said(ZipOn)
-            ?? (
-                Edge.Sides.Count > 1 && Edge.Sides[Hidden].Number == LeastSeen
-                    ? Beside(Edge.Sides[Hidden])
-                    : Edge.Sides[Hidden]
-            );
+        !HasZip
+            ? null
+            : Said(ZipOn)
+                ?? (
+                    Edge.Sides.Count > 1 && Edge.Sides[Hidden].Number == LeastSeen
+                        ? Beside(Edge.Sides[Hidden])
+                        : Edge.Sides[Hidden]
+                );
 
     /// <summary>How long the zip is: its side less 5 to 8 cm at each end.</summary>
     public Length? ZipLength =>

@@ -63,15 +63,7 @@ internal static class EdgeDrawing
             a.Clips.SelectMany(c => c.At.Select(at => (c, at)))
                 .Take(MostClips)
                 .Select(c =>
-                    Across(
-                        edge,
-                        c.at,
-                        a.Tape - c.c.Depth,
-                        a.Tape,
-                        place,
-                        LineMeaning.Tear,
-                        "clips"
-                    )
+                    Across(edge, c.at, a.Tape - c.c.Depth, a.Tape, place, LineMeaning.Tear, "clips")
                 )
         );
         shapes.AddRange(

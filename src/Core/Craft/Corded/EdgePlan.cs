@@ -68,8 +68,7 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
     public double Minutes => Steps(Ruler).Sum(s => s.Minutes);
 
     /// <summary>The side where it begins, as it is said.</summary>
-    public string SideName =>
-        Called(Edge.Start);
+    public string SideName => Called(Edge.Start);
 
     private string Called(EdgeSide side) =>
         Edge.Edge.Sides.Count == 1 ? "it, where it is seen least"

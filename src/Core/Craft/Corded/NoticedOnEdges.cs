@@ -12,7 +12,8 @@ internal static class NoticedOnEdges
     /// <summary>Two lines nearer to each other than this are one.</summary>
     private static readonly Length Nearer = Length.FromMillimetres(0.8);
 
-    public static IEnumerable<Finding> In(EdgePlan a) => OfBends(a).Concat(OfFoot(a)).Concat(OfZip(a));
+    public static IEnumerable<Finding> In(EdgePlan a) =>
+        OfBends(a).Concat(OfFoot(a)).Concat(OfZip(a));
 
     private static IEnumerable<Finding> OfZip(EdgePlan a)
     {

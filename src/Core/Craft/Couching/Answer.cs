@@ -212,10 +212,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             {
                 facts.Insert(
                     3,
-                    new(
-                        "Cut",
-                        $"{Pieces[0].Says(Ruler)}, within {Ruler.Mark(strip.Width / 10)}"
-                    )
+                    new("Cut", $"{Pieces[0].Says(Ruler)}, within {Ruler.Mark(strip.Width / 10)}")
                 );
             }
             return facts;

@@ -14,12 +14,16 @@ internal static class CordPencil
         [
             new(
                 "Zigzag",
-                a.Ruler.Sum($"{ask.Cord:fine} + 2 × {ask.Clearance:fine} + {ask.NeedleSize / 100:2} mm, up to {ask.WidthStep:fine} = {a.Zigzag:fine}"),
+                a.Ruler.Sum(
+                    $"{ask.Cord:fine} + 2 × {ask.Clearance:fine} + {ask.NeedleSize / 100:2} mm, up to {ask.WidthStep:fine} = {a.Zigzag:fine}"
+                ),
                 "The cord, air on both sides, and the blade of the needle."
             ),
             new(
                 "Set the width",
-                a.Ruler.Sum($"{a.Zigzag:fine} ÷ {a.Dial.Factor:3}, up to {ask.WidthStep:fine} = {a.SetWidth:fine}"),
+                a.Ruler.Sum(
+                    $"{a.Zigzag:fine} ÷ {a.Dial.Factor:3}, up to {ask.WidthStep:fine} = {a.SetWidth:fine}"
+                ),
                 a.Dial.RestsOn
             ),
             new(
@@ -33,14 +37,18 @@ internal static class CordPencil
             ),
             new(
                 "Cord",
-                a.Ruler.Sum($"{a.CordLength - Ends(a):amount} along the line + {Ends(a):amount} for slanted ends = {a.CordLength:amount}"),
+                a.Ruler.Sum(
+                    $"{a.CordLength - Ends(a):amount} along the line + {Ends(a):amount} for slanted ends = {a.CordLength:amount}"
+                ),
                 a.First.IsClosed
                     ? "The ends lie over each other once."
                     : "Each end goes on under what hides it."
             ),
             new(
                 "Thread",
-                a.Ruler.Sum($"{a.Stitches} × (√({a.Zigzag:fine}² + {ask.StitchLength:fine}²) + {ask.ClothThickness:fine}) = {a.NeedleThread:amount}"),
+                a.Ruler.Sum(
+                    $"{a.Stitches} × (√({a.Zigzag:fine}² + {ask.StitchLength:fine}²) + {ask.ClothThickness:fine}) = {a.NeedleThread:amount}"
+                ),
                 "Above, and as much below; 15 % more is taken for starts and ends."
             ),
         ];
@@ -57,7 +65,9 @@ internal static class CordPencil
             lines.Add(
                 new(
                     $"Curve {place}",
-                    a.Ruler.Sum($"√(8 × {Length.FromMillimetres(curve.First.Radius):fine} × {ask.Tolerance:fine}) ÷ {ask.StitchLength:fine}, down = {curve.Second.StitchesPerPivot} stitches to a turn; {curve.Second.Pivots} turns of {Math.Abs(curve.First.Sweep) / (curve.Second.Pivots + 1):1}°"),
+                    a.Ruler.Sum(
+                        $"√(8 × {Length.FromMillimetres(curve.First.Radius):fine} × {ask.Tolerance:fine}) ÷ {ask.StitchLength:fine}, down = {curve.Second.StitchesPerPivot} stitches to a turn; {curve.Second.Pivots} turns of {Math.Abs(curve.First.Sweep) / (curve.Second.Pivots + 1):1}°"
+                    ),
                     $"Straight stitching then strays by {fine(ask.Tolerance)} at most."
                 )
             );
@@ -67,7 +77,9 @@ internal static class CordPencil
             lines.Add(
                 new(
                     "Strip",
-                    a.Ruler.Sum($"0.6 × π × {ask.Cord:fine}² ÷ (4 × {ask.StripThickness:fine}) = {strip.Width:fine}"),
+                    a.Ruler.Sum(
+                        $"0.6 × π × {ask.Cord:fine}² ÷ (4 × {ask.StripThickness:fine}) = {strip.Width:fine}"
+                    ),
                     "Rolled up, it fills six tenths of a round cord."
                 )
             );

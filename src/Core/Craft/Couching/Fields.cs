@@ -135,7 +135,11 @@ internal static class Fields
             "What the hands do where a curve has a radius of 15 mm and more.",
             [
                 new("pivot", "turned at stops", "Exact to a quarter of a millimetre; many stops."),
-                new(Steered, "steered", "No stop: the hands lead the cloth round as it is sewn; as even as they are."),
+                new(
+                    Steered,
+                    "steered",
+                    "No stop: the hands lead the cloth round as it is sewn; as even as they are."
+                ),
             ],
             "pivot",
             false

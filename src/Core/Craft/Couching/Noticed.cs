@@ -78,11 +78,15 @@ internal static class Noticed
         if (
             !ask.IsSteered
             && stops > ManyStops
-            && ask.Lines.Any(l => l.Legs.OfType<Curve>().Any(c => c.Radius >= Ask.Gentle.Millimetres))
+            && ask.Lines.Any(l =>
+                l.Legs.OfType<Curve>().Any(c => c.Radius >= Ask.Gentle.Millimetres)
+            )
         )
         {
             var steered = ask with { IsSteered = true };
-            var left = a.Passes.Sum(p => new Pass(steered, p.Line, p.Number, p.Right).Turnings.Count);
+            var left = a.Passes.Sum(p =>
+                new Pass(steered, p.Line, p.Number, p.Right).Turnings.Count
+            );
             yield return new(
                 "steer-gentle-curves",
                 Severity.Note,

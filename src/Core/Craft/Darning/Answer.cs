@@ -296,12 +296,16 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Stitched",
-                Ruler.Sum($"{Ask.TearWidth} + 2 × {Ask.Margin} = {Ask.AreaWidth}; {Ask.TearLength} + 2 × {Ask.Margin} = {Ask.AreaLength}"),
+                Ruler.Sum(
+                    $"{Ask.TearWidth} + 2 × {Ask.Margin} = {Ask.AreaWidth}; {Ask.TearLength} + 2 × {Ask.Margin} = {Ask.AreaLength}"
+                ),
                 "The stitches begin and end in sound cloth."
             ),
             new(
                 "Backing",
-                Ruler.Sum($"{Ask.TearWidth} + 2 × {Ask.BackingMargin} = {BackingWidth:cut}; {Ask.TearLength} + 2 × {Ask.BackingMargin} = {BackingLength:cut}"),
+                Ruler.Sum(
+                    $"{Ask.TearWidth} + 2 × {Ask.BackingMargin} = {BackingWidth:cut}; {Ask.TearLength} + 2 × {Ask.BackingMargin} = {BackingLength:cut}"
+                ),
                 "Stitches across nothing do not hold."
             ),
         ];
@@ -310,13 +314,17 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             lines.Add(
                 new(
                     "Lines",
-                    Ruler.Sum($"{Ask.AreaWidth} ÷ {Ask.LineGap:fine} + 1 = {LengthwiseLines} along; {Ask.AreaLength} ÷ {Ask.LineGap:fine} + 1 = {CrosswiseLines} across")
+                    Ruler.Sum(
+                        $"{Ask.AreaWidth} ÷ {Ask.LineGap:fine} + 1 = {LengthwiseLines} along; {Ask.AreaLength} ÷ {Ask.LineGap:fine} + 1 = {CrosswiseLines} across"
+                    )
                 )
             );
             lines.Add(
                 new(
                     "Stitches",
-                    Ruler.Sum($"({LengthwiseLines} × {Ask.AreaLength} + {CrosswiseLines} × {Ask.AreaWidth}) ÷ {Ask.StitchLength:fine} = {Stitches}"),
+                    Ruler.Sum(
+                        $"({LengthwiseLines} × {Ask.AreaLength} + {CrosswiseLines} × {Ask.AreaWidth}) ÷ {Ask.StitchLength:fine} = {Stitches}"
+                    ),
                     $"At {DecimalText.Write(Ask.Speed, 0)} a minute, and a moment at each turn: about {DecimalText.Write(Minutes, 0)} min."
                 )
             );
@@ -325,25 +333,33 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         lines.Add(
             new(
                 "Blocks",
-                Ruler.Sum($"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), up = {Ask.Columns}; ")
+                Ruler.Sum(
+                    $"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), up = {Ask.Columns}; "
+                )
                     + (
                         Ask.ByLever
                             ? "one row, by lever"
-                            : Ruler.Sum($"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), up = {Ask.Rows}")
+                            : Ruler.Sum(
+                                $"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), up = {Ask.Rows}"
+                            )
                     )
             )
         );
         lines.Add(
             new(
                 "Each block",
-                Ruler.Sum($"({Ask.AreaWidth} + {Ask.Columns - 1} × {Ask.Overlap:fine}) ÷ {Ask.Columns} = {BlockWidth:fine}; ({Ask.AreaLength} + {Ask.Rows - 1} × {Ask.Overlap:fine}) ÷ {Ask.Rows} = {BlockLength:fine}"),
+                Ruler.Sum(
+                    $"({Ask.AreaWidth} + {Ask.Columns - 1} × {Ask.Overlap:fine}) ÷ {Ask.Columns} = {BlockWidth:fine}; ({Ask.AreaLength} + {Ask.Rows - 1} × {Ask.Overlap:fine}) ÷ {Ask.Rows} = {BlockLength:fine}"
+                ),
                 "Evened out, so that all are alike."
             )
         );
         lines.Add(
             new(
                 "Set the foot",
-                Ruler.Sum($"{BlockLength:fine} ÷ {Dial.Factor:3}, to the nearest {SlideStep:fine} = {SetLength:fine}"),
+                Ruler.Sum(
+                    $"{BlockLength:fine} ÷ {Dial.Factor:3}, to the nearest {SlideStep:fine} = {SetLength:fine}"
+                ),
                 Dial.RestsOn
             )
         );

@@ -102,7 +102,9 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
             ),
             new(
                 "Marks",
-                ruler.Sum($"{a.FlatEdge} ÷ {a.Segments} = {a.SegmentFlat}; {ask.FinishedEdge} ÷ {a.Segments} = {a.SegmentGathered}"),
+                ruler.Sum(
+                    $"{a.FlatEdge} ÷ {a.Segments} = {a.SegmentFlat}; {ask.FinishedEdge} ÷ {a.Segments} = {a.SegmentGathered}"
+                ),
                 $"Halved until no part is over {M(Length.FromMillimetres(75))}."
             ),
             .. StripPencil.Of(a, ruler).Where(l => l.Title is "Thread, each side" or "Seam bulk"),

@@ -111,22 +111,30 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             ),
             new(
                 "Cord",
-                Ruler.Sum($"{Ask.Twist.Thread:fine} × √({Ask.Twist.Strands} ÷ {Twist.Filled:2}) = {Ask.Twist.Thick:fine}"),
+                Ruler.Sum(
+                    $"{Ask.Twist.Thread:fine} × √({Ask.Twist.Strands} ÷ {Twist.Filled:2}) = {Ask.Twist.Thick:fine}"
+                ),
                 "Twisted strands fill about seven tenths of a round cord."
             ),
             new(
                 "Strip",
-                Ruler.Sum($"π × ({Ask.Twist.Thick:fine} + {Ask.Covering.Thickness:fine}) + 2 × {Flange:fine}, up = {Ask.Covering.Width}")
+                Ruler.Sum(
+                    $"π × ({Ask.Twist.Thick:fine} + {Ask.Covering.Thickness:fine}) + 2 × {Flange:fine}, up = {Ask.Covering.Width}"
+                )
             ),
             new(
                 "Long",
-                Ruler.Sum($"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Ask.Required:whole}")
+                Ruler.Sum(
+                    $"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Ask.Required:whole}"
+                )
             ),
             new("The better", Ask.Cut.Ways[0].Label, Ask.Cut.Why),
             new(
                 "Needle",
                 Lines[0].Place is { } place
-                    ? Ruler.Sum($"{place} × {Foot.Step:fine} − {Covered / 2:fine} = {Lines[0].Gives!.Value:fine}")
+                    ? Ruler.Sum(
+                        $"{place} × {Foot.Step:fine} − {Covered / 2:fine} = {Lines[0].Gives!.Value:fine}"
+                    )
                     : NeedleAt(Lines[0]),
                 "At the wall of the groove; the same place makes it, applies it and closes it."
             ),

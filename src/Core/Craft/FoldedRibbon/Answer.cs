@@ -172,7 +172,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Legs",
-                ruler.Sum($"{Ask.Run} ÷ {Ask.LegAdvance:fine}, to the nearest whole one = {Ask.Legs}"),
+                ruler.Sum(
+                    $"{Ask.Run} ÷ {Ask.LegAdvance:fine}, to the nearest whole one = {Ask.Legs}"
+                ),
                 "So that the last ends at the end."
             ),
             new(
@@ -190,7 +192,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 [
                     new PencilLine(
                         "In all",
-                        ruler.Sum($"{Ask.Bands * Together.Count} × {RibbonLength} = {RibbonTotal:amount}")
+                        ruler.Sum(
+                            $"{Ask.Bands * Together.Count} × {RibbonLength} = {RibbonTotal:amount}"
+                        )
                     ),
                 ]
                 : Array.Empty<PencilLine>(),
@@ -201,7 +205,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ),
             new(
                 "Stitches to a leg",
-                ruler.Sum($"{SetAdvance:fine} ÷ {Ask.StitchLength:fine}, to the nearest whole one = {StitchesPerLeg}"),
+                ruler.Sum(
+                    $"{SetAdvance:fine} ÷ {Ask.StitchLength:fine}, to the nearest whole one = {StitchesPerLeg}"
+                ),
                 Dial.RestsOn
             ),
         ];

@@ -48,7 +48,13 @@ internal static class Noticed
         if (!a.Ask.StopsItself && a.StitchesPerLeg > LongCount)
         {
             // The fewest that the machine's longest stitch makes of a leg.
-            var count = (int)Math.Max(1, Rounding.CountUp(a.SetAdvance / Length.Min(a.Ask.LongestStitch, Fields.StitchLength.Most)));
+            var count = (int)
+                Math.Max(
+                    1,
+                    Rounding.CountUp(
+                        a.SetAdvance / Length.Min(a.Ask.LongestStitch, Fields.StitchLength.Most)
+                    )
+                );
             var stitch = Rounding.Nearest(a.SetAdvance / count, Length.FromMillimetres(0.1));
             yield return new(
                 "long-count",
@@ -61,9 +67,7 @@ internal static class Noticed
             )
             {
                 Cure =
-                    count <= LongCount
-                        ? new(Fields.StitchLength.Name, a.Ruler.Fine(stitch))
-                        : null,
+                    count <= LongCount ? new(Fields.StitchLength.Name, a.Ruler.Fine(stitch)) : null,
             };
         }
     }

@@ -175,7 +175,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 Ask.MaxStitchWidth
             ),
             Length.FromMillimetres(0.5)
-        ) is var column
+        )
+            is var column
         && column >= Length.FromMillimetres(1)
             ? column
             : null;
@@ -223,9 +224,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
                 new(
                     Ask.Elastic ? "Thread above" : "Thread",
-                    Ask.Elastic ? Long(1.15 * Thread) : $"{Long(1.15 * Thread)} above, as much below"
+                    Ask.Elastic
+                        ? Long(1.15 * Thread)
+                        : $"{Long(1.15 * Thread)} above, as much below"
                 ),
-                .. Ask.Elastic ? [new Fact("Elastic below", Long(1.15 * Thread))] : Array.Empty<Fact>(),
+                .. Ask.Elastic
+                    ? [new Fact("Elastic below", Long(1.15 * Thread))]
+                    : Array.Empty<Fact>(),
             ];
             if (Hand.All.Any(s => s.Counts))
             {
@@ -338,7 +343,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Stitch",
-                Ruler.Sum($"60 × {Ask.Tempo.Hand:2} ÷ {Ask.Tempo.Machine:1} = {Ask.Tempo.Stitch:fine}"),
+                Ruler.Sum(
+                    $"60 × {Ask.Tempo.Hand:2} ÷ {Ask.Tempo.Machine:1} = {Ask.Tempo.Stitch:fine}"
+                ),
                 "Hands in mm a second over stitches a minute: nothing else makes it."
             ),
             new(
@@ -355,7 +362,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ),
             new(
                 "Thread",
-                Ruler.Sum($"{Stitches} × (√({Ask.Tempo.Stitch:fine}² + {Ask.StitchWidth:fine}²) + {Ask.Thickness:fine}) = {Thread:amount}"),
+                Ruler.Sum(
+                    $"{Stitches} × (√({Ask.Tempo.Stitch:fine}² + {Ask.StitchWidth:fine}²) + {Ask.Thickness:fine}) = {Thread:amount}"
+                ),
                 "Above, and as much below; 15 % more is taken for starts and ends."
             ),
             new(

@@ -195,7 +195,14 @@ internal static class Fields
         };
 
     public static NumberField Fastest { get; } =
-        new("fastest", "Fastest", "Stitches a minute that the machine makes.", 50, 10_000, IsNeeded: false)
+        new(
+            "fastest",
+            "Fastest",
+            "Stitches a minute that the machine makes.",
+            50,
+            10_000,
+            IsNeeded: false
+        )
         {
             Unit = "a min",
             From = "machine.fastest",

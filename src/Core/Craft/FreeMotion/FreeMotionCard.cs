@@ -91,7 +91,10 @@ internal static class FreeMotionCard
             ),
             Stabiliser = ask =>
                 ask.Wants.School == "texture"
-                    ? new("none, a hoop alone", "Whatever stays behind the cloth would keep it from drawing in.")
+                    ? new(
+                        "none, a hoop alone",
+                        "Whatever stays behind the cloth would keep it from drawing in."
+                    )
                     : HoopOrStabiliser(ask),
             Presser = new("foot down although it hovers", "That is what puts the tension on."),
             Speed = new(

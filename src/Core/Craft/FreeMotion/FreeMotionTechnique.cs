@@ -82,7 +82,15 @@ internal static class FreeMotionTechnique
                         "angle",
                         "stitchWidth"
                     ),
-                    new(Asking.Machine, "", "stitchLength", "machineSpeed", "handSpeed", "fastest", "passes"),
+                    new(
+                        Asking.Machine,
+                        "",
+                        "stitchLength",
+                        "machineSpeed",
+                        "handSpeed",
+                        "fastest",
+                        "passes"
+                    ),
                     new(
                         Asking.Folded,
                         "Cloth and hoop",

@@ -9,7 +9,9 @@ namespace ZephyrReach.Core.Craft.FreeMotion;
 internal static class Noticed
 {
     public static IEnumerable<Finding> In(Answer a) =>
-        OfPace(a.Ask.Tempo, a.Ruler, a.Ask.IsZigzag, a.Ask.Fastest).Concat(OfTheWork(a)).Concat(OfSwatches(a));
+        OfPace(a.Ask.Tempo, a.Ruler, a.Ask.IsZigzag, a.Ask.Fastest)
+            .Concat(OfTheWork(a))
+            .Concat(OfSwatches(a));
 
     /// <param name="isZigzag">Satin lies close: each stitch goes to the other side.</param>
     /// <summary>Stitches too long for the needle, or so short that thread piles up.</summary>
@@ -31,7 +33,10 @@ internal static class Noticed
                 $"Run it at {DecimalText.Write(fastest.Value, 0)}, and move the cloth as much slower."
             )
             {
-                Cure = new(Fields.MachineSpeed.Name, DecimalText.Write(Math.Floor(fastest.Value), 0)),
+                Cure = new(
+                    Fields.MachineSpeed.Name,
+                    DecimalText.Write(Math.Floor(fastest.Value), 0)
+                ),
             };
         }
 

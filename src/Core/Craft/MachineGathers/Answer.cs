@@ -85,11 +85,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     private static readonly Length OverlockWidth = Length.FromMillimetres(6);
 
     private Length NeedleOverlocked =>
-        Edge
-            * (
-                1
-                + (2 * Strips.SeamBulk + Length.FromMillimetres(1)) / Ask.Piece.StitchLength
-            )
+        Edge * (1 + (2 * Strips.SeamBulk + Length.FromMillimetres(1)) / Ask.Piece.StitchLength)
         + 2 * Ask.Piece.Tail;
 
     private Length Looped =>
@@ -175,14 +171,18 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             Kind.Knife
                 ? new(
                     "Each looper",
-                    ruler.Sum($"{Edge} × (1 + 2 × {OverlockWidth:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail} = {Looped:amount}"),
+                    ruler.Sum(
+                        $"{Edge} × (1 + 2 × {OverlockWidth:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail} = {Looped:amount}"
+                    ),
                     "Across the edge and back at every stitch."
                 )
                 : new(
-                "Needle thread",
-                ruler.Sum($"{reading.Planned.Passes:3} × ({Strips.SewnFlat} × (1 + {Ask.Piece.ClothThickness:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail}) = {ThreadPerSide:amount}"),
-                "Each pass takes its length, the slack over the cloth, and two tails."
-            ),
+                    "Needle thread",
+                    ruler.Sum(
+                        $"{reading.Planned.Passes:3} × ({Strips.SewnFlat} × (1 + {Ask.Piece.ClothThickness:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail}) = {ThreadPerSide:amount}"
+                    ),
+                    "Each pass takes its length, the slack over the cloth, and two tails."
+                ),
         ];
     }
 

@@ -16,7 +16,9 @@ internal static class TuckPencil
             new(
                 "Span",
                 gaps > 0
-                    ? a.Ruler.Sum($"{ask.Tucks - 1 - gaps} × {ask.Spacing:fine} + {gaps} × {ask.GroupGap:fine} = {a.Planned.Span}")
+                    ? a.Ruler.Sum(
+                        $"{ask.Tucks - 1 - gaps} × {ask.Spacing:fine} + {gaps} × {ask.GroupGap:fine} = {a.Planned.Span}"
+                    )
                     : a.Ruler.Sum($"{ask.Tucks - 1} × {ask.Spacing:fine} = {a.Planned.Span}"),
                 "From the first ridge to the last, finished."
             ),
@@ -27,7 +29,9 @@ internal static class TuckPencil
             ),
             new(
                 "Cut width",
-                a.Ruler.Sum($"{ask.PanelWidth} + {ask.Tucks} × {ask.TakeUp:fine} + 2 × {ask.SeamAllowance} = {a.CutWidth}")
+                a.Ruler.Sum(
+                    $"{ask.PanelWidth} + {ask.Tucks} × {ask.TakeUp:fine} + 2 × {ask.SeamAllowance} = {a.CutWidth}"
+                )
             ),
         ];
         if (a.SureCutWidth is { } sure)
@@ -35,7 +39,9 @@ internal static class TuckPencil
             lines.Add(
                 new(
                     "To be sure",
-                    a.Ruler.Sum($"{a.CutWidth} + {DecimalText.Write(Math.Max(0, ask.Learnt!.Quantile(ask.Assurance)))} × {a.WidthSpread:fine} = {sure}"),
+                    a.Ruler.Sum(
+                        $"{a.CutWidth} + {DecimalText.Write(Math.Max(0, ask.Learnt!.Quantile(ask.Assurance)))} × {a.WidthSpread:fine} = {sure}"
+                    ),
                     $"{Swatches.PullUp.PullUpReading.Says(ask.Assurance)}; {ask.Learnt.RestsOn}"
                 )
             );
@@ -43,7 +49,9 @@ internal static class TuckPencil
         lines.Add(
             new(
                 "Block first",
-                a.Ruler.Sum($"{ask.PanelWidth} + {a.ExtraWidth} + 2 × ({ask.SeamAllowance} + {Length.FromMillimetres(25)}) = {a.BlockWidth}; {ask.PanelLength} × 1.02 + {Length.FromMillimetres(50)} = {a.BlockLength}"),
+                a.Ruler.Sum(
+                    $"{ask.PanelWidth} + {a.ExtraWidth} + 2 × ({ask.SeamAllowance} + {Length.FromMillimetres(25)}) = {a.BlockWidth}; {ask.PanelLength} × 1.02 + {Length.FromMillimetres(50)} = {a.BlockLength}"
+                ),
                 "Tucked generously, and the pattern laid on it then: forgiving, and it needs more cloth."
             )
         );
@@ -68,7 +76,9 @@ internal static class TuckPencil
         var draw = ask.Base > Length.Zero ? ask.TakeUp / ask.Base : 0;
         return new(
             "Each takes up",
-            a.Ruler.Sum($"{draw:2} × ({ask.NeedleSpacing:fine} − 2 × {ask.ClothThickness:fine}) = {ask.TakeUp:fine}"),
+            a.Ruler.Sum(
+                $"{draw:2} × ({ask.NeedleSpacing:fine} − 2 × {ask.ClothThickness:fine}) = {ask.TakeUp:fine}"
+            ),
             ask.Learnt?.RestsOn ?? "What is usually drawn of the cloth between the needles."
         );
     }

@@ -17,7 +17,9 @@ internal static class PipingPencil
         [
             new(
                 "Strip",
-                a.Ruler.Sum($"π × ({ask.Covering.Cord:fine} + {ask.Covering.Thickness:fine}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {a.Flange:fine}, up = {ask.Covering.Width}"),
+                a.Ruler.Sum(
+                    $"π × ({ask.Covering.Cord:fine} + {ask.Covering.Thickness:fine}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {a.Flange:fine}, up = {ask.Covering.Width}"
+                ),
                 ask.Wraps.All.Count > 0
                     ? $"As wide as nineteen in twenty wraps come out; a flange that is too wide is trimmed. {ask.Wraps.RestsOn}"
                     : "Round the cord in the middle of the cloth, and a flange on either side."
@@ -26,12 +28,16 @@ internal static class PipingPencil
                 "Long",
                 a.Edge.Edge.IsClosed
                     ? a.Ruler.Sum($"{a.Edge.Length:whole} + {ask.Overlap} = {ask.Required:whole}")
-                    : a.Ruler.Sum($"{a.Edge.Length:whole} + 2 × {ask.Overlap} = {ask.Required:whole}"),
+                    : a.Ruler.Sum(
+                        $"{a.Edge.Length:whole} + 2 × {ask.Overlap} = {ask.Required:whole}"
+                    ),
                 ask.Rings > 1 ? $"{ask.Rings} of them: {whole(cut.Required)}." : ""
             ),
             new(
                 "One by one",
-                a.Ruler.Sum($"{cut.Single.Count} × {cut.Single.Each:most} − {cut.Single.Joins} × {cut.Single.AtJoin:fine} = {cut.Single.Reaches:whole}; cloth {cut.Single.ClothLength:cut}"),
+                a.Ruler.Sum(
+                    $"{cut.Single.Count} × {cut.Single.Each:most} − {cut.Single.Joins} × {cut.Single.AtJoin:fine} = {cut.Single.Reaches:whole}; cloth {cut.Single.ClothLength:cut}"
+                ),
                 "Each strip goes from selvedge to selvedge; a join takes its allowance of both ends, measured along the slant."
             ),
         ];
@@ -52,7 +58,9 @@ internal static class PipingPencil
             lines.Add(
                 new(
                     "Remnant",
-                    a.Ruler.Sum($"{string.Join(" + ", remnant.Strips.Take(8).Select(s => a.Ruler.Write(s.Length, LengthKind.AtMost)))}{(remnant.Strips.Count > 8 ? " + …" : "")} − {Math.Max(0, remnant.Strips.Count - 1)} × {remnant.AtJoin:fine} = {remnant.Gives:most}"),
+                    a.Ruler.Sum(
+                        $"{string.Join(" + ", remnant.Strips.Take(8).Select(s => a.Ruler.Write(s.Length, LengthKind.AtMost)))}{(remnant.Strips.Count > 8 ? " + …" : "")} − {Math.Max(0, remnant.Strips.Count - 1)} × {remnant.AtJoin:fine} = {remnant.Gives:most}"
+                    ),
                     "Its strips, the longest first, less what the joins take."
                 )
             );
@@ -61,7 +69,9 @@ internal static class PipingPencil
             new(
                 "Cord",
                 ask.Shrinks > 0
-                    ? a.Ruler.Sum($"{cut.Required:whole} ÷ (1 − {ask.Shrinks:2}) = {a.CordLength:whole}")
+                    ? a.Ruler.Sum(
+                        $"{cut.Required:whole} ÷ (1 − {ask.Shrinks:2}) = {a.CordLength:whole}"
+                    )
                     : $"{whole(cut.Required)}",
                 ask.Shrinks > 0 ? "Buy so much, and wash it before it is covered." : ""
             )
@@ -70,14 +80,18 @@ internal static class PipingPencil
             a.Lines.Where(l => l.Place is not null)
                 .Select(l => new PencilLine(
                     $"Line {l.Number}",
-                    a.Ruler.Sum($"{l.Place} × {a.Foot.Step:fine} − {a.Covered / 2:fine} = {l.Gives!.Value:fine}"),
+                    a.Ruler.Sum(
+                        $"{l.Place} × {a.Foot.Step:fine} − {a.Covered / 2:fine} = {l.Gives!.Value:fine}"
+                    ),
                     $"{fine(l.Wanted)} is wanted; the needle stands no nearer than the line after it."
                 ))
         );
         lines.Add(
             new(
                 "Under the foot",
-                a.Ruler.Sum($"{(a.Foot.IsZipper ? "" : $"{fine(a.Covered)} + ")}4 × {ask.Covering.Thickness:fine} + 2 × {ask.Face:fine} = {a.Thickest:fine}"),
+                a.Ruler.Sum(
+                    $"{(a.Foot.IsZipper ? "" : $"{fine(a.Covered)} + ")}4 × {ask.Covering.Thickness:fine} + 2 × {ask.Face:fine} = {a.Thickest:fine}"
+                ),
                 a.Foot.Hollow(a.Covered) > Length.Zero
                     ? $"Where a join of the covering lies. The groove takes about {fine(a.Foot.Hollow(a.Covered))} of it."
                     : "Where a join of the covering lies."

@@ -57,7 +57,11 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             "Cut width that is no tighter than wanted, with the assurance.",
             a => a.SureWidth
         ),
-        F.Amount("elasticToHave", "For the panel as it is cut, should it rest as wide as it may.", a => a.ElasticToHave),
+        F.Amount(
+            "elasticToHave",
+            "For the panel as it is cut, should it rest as wide as it may.",
+            a => a.ElasticToHave
+        ),
         F.Count(
             "bobbinsToWind",
             "The same in bobbins; 0 where one may hold no row.",
@@ -312,12 +316,16 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         [
             new(
                 "Rows",
-                ruler.Sum($"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, whole ones, + 1 = {Rows}"),
+                ruler.Sum(
+                    $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, whole ones, + 1 = {Rows}"
+                ),
                 Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
             ),
             new(
                 $"Enough with {Ask.Reading.AssuranceSays}",
-                ruler.Sum($"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"),
+                ruler.Sum(
+                    $"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"
+                ),
                 "So wide it is no tighter than wanted."
             ),
             new(
@@ -332,7 +340,9 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             ),
             new(
                 "Elastic",
-                ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}") + "; in all " + Total(),
+                ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}")
+                    + "; in all "
+                    + Total(),
                 "A row takes a little more elastic than its width at rest: the widest that is likely, so that none runs out."
             ),
         ];
@@ -342,8 +352,12 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                 new(
                     "Rows to a bobbin",
                     Ask.Layout == Layout.Rows
-                        ? ruler.Sum($"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), whole ones = {RowsSurely}")
-                        : ruler.Sum($"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), whole ones = {RowsSurely}"),
+                        ? ruler.Sum(
+                            $"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), whole ones = {RowsSurely}"
+                        )
+                        : ruler.Sum(
+                            $"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), whole ones = {RowsSurely}"
+                        ),
                     LookBefore.Count == 0
                         ? "One bobbin does it."
                         : $"At the widest that it may be at rest. Look before row {Sentence.Few(LookBefore)}, and change it there: never in the middle of one."
@@ -353,7 +367,9 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         lines.Add(
             new(
                 "Needle thread",
-                ruler.Sum($"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}")
+                ruler.Sum(
+                    $"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}"
+                )
             )
         );
         return lines;
@@ -364,7 +380,9 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                 Layout.Pivot => ruler.Sum(
                     $"{Rows} × {row} + {Rows - 1} × {ActualGap} + 2 × {Ask.Tail} = {ElasticToHave:amount}"
                 ),
-                Layout.Rows => ruler.Sum($"{Rows} × ({row} + 2 × {Ask.Tail}) = {ElasticToHave:amount}"),
+                Layout.Rows => ruler.Sum(
+                    $"{Rows} × ({row} + 2 × {Ask.Tail}) = {ElasticToHave:amount}"
+                ),
                 _ => ruler.Sum($"{Rows} × {row} + 2 × {Ask.Tail} = {ElasticToHave:amount}"),
             };
     }

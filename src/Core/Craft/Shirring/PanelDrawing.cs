@@ -69,23 +69,13 @@ internal static class PanelDrawing
         {
             if (a.Ask.EdgeAllowance > Length.Zero)
             {
-                shapes.Add(
-                    Line(LineMeaning.Seam, Length.Zero, y, width, y) with
-                    {
-                        Part = "seam",
-                    }
-                );
+                shapes.Add(Line(LineMeaning.Seam, Length.Zero, y, width, y) with { Part = "seam" });
             }
         }
         for (var join = 1; join < a.Widths; join++)
         {
             var x = width * ((double)join / a.Widths);
-            shapes.Add(
-                Line(LineMeaning.Join, x, Length.Zero, x, height) with
-                {
-                    Part = "cloth",
-                }
-            );
+            shapes.Add(Line(LineMeaning.Join, x, Length.Zero, x, height) with { Part = "cloth" });
         }
         var shown = Shown(a).ToList();
         var ends = (From: seam, To: width - seam);
@@ -120,9 +110,7 @@ internal static class PanelDrawing
                 );
             }
         }
-        shapes.Add(
-            Across(width, height, width, LengthKind.Cut, a.Widths > 1 ? "joined" : "cut")
-        );
+        shapes.Add(Across(width, height, width, LengthKind.Cut, a.Widths > 1 ? "joined" : "cut"));
         shapes.Add(Up(width, height, "cut"));
         if (a.Rows > 1)
         {

@@ -240,6 +240,9 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         [
             new("cloth", Together.Count * CutHeight, Stage.Cut),
             new("thread", Together.Count * 2 * Thread, Stage.Keep),
+            .. Ask.Stabilised
+                ? [new Need("stabiliser", Together.Count * CutHeight, Stage.Cut)]
+                : Array.Empty<Need>(),
         ];
 
     public override IReadOnlyList<Edge> Edges =>

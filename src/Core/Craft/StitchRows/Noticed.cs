@@ -28,9 +28,9 @@ internal static class Noticed
                 $"A stitch {a.Ruler.Fine(a.Widest)} wide strikes metal with {of}.",
                 "Between machine, foot and plate there is no room for its swing, the blade and a little air.",
                 ask.SafeWidth is { } most
-                    ? $"At most {a.Ruler.Fine(most)} wide with {of}; or take a foot with a wider opening{(ask.NeedleSpacing > Length.Zero ? ", or a single needle" : "")}."
-                : ask.NeedleSpacing > Length.Zero ? "Take a single needle."
-                : "Take a foot with a wider opening."
+                        ? $"At most {a.Ruler.Fine(most)} wide with {of}; or take a foot with a wider opening{(ask.NeedleSpacing > Length.Zero ? ", or a single needle" : "")}."
+                    : ask.NeedleSpacing > Length.Zero ? "Take a single needle."
+                    : "Take a foot with a wider opening."
             )
             {
                 Cure =
@@ -127,7 +127,8 @@ internal static class Noticed
             && a.Rows.FirstOrDefault(r =>
                 r.From.X == r.To.X && IsCut(r, r.From.X, ask.Width)
                 || r.From.Y == r.To.Y && IsCut(r, r.From.Y, ask.Height)
-            ) is { } onEdge
+            )
+                is { } onEdge
         )
         {
             yield return new(

@@ -25,7 +25,13 @@ internal static class RowsGuide
         Point[] corners = [from, new(to.X, from.Y), to, new(from.X, to.Y)];
         return corners.Select(
             (corner, i) =>
-                new GuideLine(0, corner, corners[(i + 1) % 4], LineMeaning.Seam, i == 0 ? "outline" : "")
+                new GuideLine(
+                    0,
+                    corner,
+                    corners[(i + 1) % 4],
+                    LineMeaning.Seam,
+                    i == 0 ? "outline" : ""
+                )
         );
     }
 
@@ -65,7 +71,12 @@ internal static class RowsGuide
         if (!a.Ask.IsBorder)
         {
             return
-                RowLayout.Inside(a.Outline.Width, a.Outline.Height, a.Ask.Turned, row.Offset * a.Spread)
+                RowLayout.Inside(
+                    a.Outline.Width,
+                    a.Outline.Height,
+                    a.Ask.Turned,
+                    row.Offset * a.Spread
+                )
                     is var (from, to)
                 ? (Moved(from), Moved(to))
                 : null;

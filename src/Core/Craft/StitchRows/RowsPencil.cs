@@ -18,7 +18,9 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Gap",
-                    ruler.Sum($"{edge:fine} + {ask.StitchOf(0).Width:fine} ÷ 2 = {ask.GapAfter(0):fine}"),
+                    ruler.Sum(
+                        $"{edge:fine} + {ask.StitchOf(0).Width:fine} ÷ 2 = {ask.GapAfter(0):fine}"
+                    ),
                     "The foot’s edge runs along the edge of the row before, and that row is half its width wide on this side."
                 )
             );
@@ -38,7 +40,9 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Reach",
-                    ruler.Sum($"{ask.Width} × |sin {ask.Angle:1}°| + {ask.Height} × |cos {ask.Angle:1}°| = {2 * ask.Half}"),
+                    ruler.Sum(
+                        $"{ask.Width} × |sin {ask.Angle:1}°| + {ask.Height} × |cos {ask.Angle:1}°| = {2 * ask.Half}"
+                    ),
                     "From corner to corner, square to the rows."
                 )
             );
@@ -54,7 +58,9 @@ internal static class RowsPencil
         lines.Add(
             new(
                 $"Row {longest.Number}, the longest",
-                ruler.Sum($"{longest.Sewn.Repeats} × {longest.Sewn.Repeat:fine} + {longest.Sewn.Bare:fine} = {longest.Length}"),
+                ruler.Sum(
+                    $"{longest.Sewn.Repeats} × {longest.Sewn.Repeat:fine} + {longest.Sewn.Bare:fine} = {longest.Length}"
+                ),
                 longest.Sewn.Dial is { } dial
                     ? $"Set {a.Ruler.Fine(dial)}: {a.Ruler.Fine(longest.Stitch.Dial!.Value)} gives {a.Ruler.Fine(longest.Stitch.Repeat)}."
                     : "What is left over is divided between both ends."
@@ -64,7 +70,9 @@ internal static class RowsPencil
         lines.Add(
             new(
                 "To cut",
-                ruler.Sum($"{a.Trimmed.Width} × {across:3} = {a.CutWidth:cut}; {a.Trimmed.Height} × {down:3} = {a.CutHeight:cut}"),
+                ruler.Sum(
+                    $"{a.Trimmed.Width} × {across:3} = {a.CutWidth:cut}; {a.Trimmed.Height} × {down:3} = {a.CutHeight:cut}"
+                ),
                 ask.Shrink is { } shrink
                     ? $"{PullUpReading.Says(ask.Assurance)}; {shrink.Along.RestsOn}"
                     : "A share that is added both ways."

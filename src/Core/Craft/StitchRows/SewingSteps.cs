@@ -62,10 +62,13 @@ internal static class SewingSteps
                 : ask.IsBorder ? "Draw the outer row"
                 : "Draw the first row",
             $"Draw the outline of the finished piece in the middle, {a.Ruler.Mark(a.Outline.Width)} × {a.Ruler.Mark(a.Outline.Height)}: stitching draws it in to {a.Ruler.Mark(ask.Width)} × {a.Ruler.Mark(ask.Height)}. Rows begin and end at it. "
-            + (ask.IsMarked
-                ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the cloth as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."
-                : ask.IsBorder ? "Draw one line on each side, with what comes off again; the foot’s edge leads all others."
-                : $"Draw the line of row {a.Order[0]}{Turned(ask)}{(lines > 1 ? $", and those of the {lines - 1} rows before it" : "")}, with what comes off again; the foot’s edge leads all others."),
+                + (
+                    ask.IsMarked
+                        ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the cloth as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."
+                    : ask.IsBorder
+                        ? "Draw one line on each side, with what comes off again; the foot’s edge leads all others."
+                    : $"Draw the line of row {a.Order[0]}{Turned(ask)}{(lines > 1 ? $", and those of the {lines - 1} rows before it" : "")}, with what comes off again; the foot’s edge leads all others."
+                ),
             ask.IsMarked ? $"{a.Ruler.Fine(a.MarkedGap)} apart"
                 : ask.IsBorder ? "the outer row"
                 : $"{DecimalText.Write(ask.Angle)}°",

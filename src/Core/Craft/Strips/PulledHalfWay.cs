@@ -135,7 +135,9 @@ internal static class PulledHalfWay
             ? $"Pull each part {ruler.Mark(off)} shorter and spread the gathers again."
             : $"Ease each part out by {ruler.Mark(off)}, from the middle mark towards the tails.";
         var leave =
-            a.RestFullness is { } fullness
+            // One figure does not say how many parts were pulled.
+            (a.Parts > 1 || plan.Segments == 2)
+            && a.RestFullness is { } fullness
             && fullness >= 1
             && Math.Abs(fullness / plan.AchievedFullness - 1) <= Visible
                 ? $" Or leave these and pull the other {a.PartsLeft} to {ruler.Mark(a.RestShould!.Value)} each: the difference will not be seen."
@@ -147,7 +149,7 @@ internal static class PulledHalfWay
             tooLong
                 ? "Left like this, the other half would have to be fuller, or the marks will not meet."
                 : "Left like this, the strip would not reach the end, or the other half would be scanter.",
-            fix + leave
+            fix + leave + (a.Parts == 1 && plan.Segments > 2 ? " Measure every part that is pulled, and it is said what the rest may be." : "")
         );
     }
 }

@@ -29,7 +29,9 @@ internal static class StripPencil
             lines.Add(
                 new(
                     "Strips",
-                    ruler.Sum($"{needed} ÷ ({ask.ClothWidth} − 2 × {j}) = {needed / (ask.ClothWidth - 2 * j):2}, so {a.StripCount}"),
+                    ruler.Sum(
+                        $"{needed} ÷ ({ask.ClothWidth} − 2 × {j}) = {needed / (ask.ClothWidth - 2 * j):2}, so {a.StripCount}"
+                    ),
                     ask.Closed
                         ? "Each strip gives its length less two joins; a ring has a join at every end."
                         : "Each strip gives its length less two joins; the two outer ends give their end allowance instead."
@@ -48,7 +50,9 @@ internal static class StripPencil
                     (true, _, false) => ruler.Sum(
                         $"({a.FlatEdge} + {2 * a.Joins} × {j} joins) ÷ {a.StripCount} = {exact:cut}"
                     ),
-                    (false, true, _) => ruler.Sum($"{a.FlatEdge} + {2 * a.Joins} × {j} joins = {exact:cut}"),
+                    (false, true, _) => ruler.Sum(
+                        $"{a.FlatEdge} + {2 * a.Joins} × {j} joins = {exact:cut}"
+                    ),
                     (false, false, true) => ruler.Sum(
                         $"{a.FlatEdge} + 2 × {ask.EndAllowance} ends = {exact:cut}"
                     ),
@@ -68,12 +72,16 @@ internal static class StripPencil
             ask.Doubled
                 ? new(
                     "Depth",
-                    ruler.Sum($"2 × ({ask.FinishedDepth} + {ask.SeamAllowance} seam) = {ask.CutDepth}"),
+                    ruler.Sum(
+                        $"2 × ({ask.FinishedDepth} + {ask.SeamAllowance} seam) = {ask.CutDepth}"
+                    ),
                     "Folded double, there is no hem."
                 )
                 : new(
                     "Depth",
-                    ruler.Sum($"{ask.FinishedDepth} + {ask.SeamAllowance} seam + {ask.LowerAllowance} {(ask.IsHemmed ? "hem" : "seam below")} = {ask.CutDepth}")
+                    ruler.Sum(
+                        $"{ask.FinishedDepth} + {ask.SeamAllowance} seam + {ask.LowerAllowance} {(ask.IsHemmed ? "hem" : "seam below")} = {ask.CutDepth}"
+                    )
                 )
         );
         lines.Add(
@@ -84,14 +92,18 @@ internal static class StripPencil
                 )
                 : new(
                     "Cloth",
-                    ruler.Sum($"{(ask.Together.Count > 1 ? $"{ask.Together.Count} × " : "")}{a.StripCount} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"),
+                    ruler.Sum(
+                        $"{(ask.Together.Count > 1 ? $"{ask.Together.Count} × " : "")}{a.StripCount} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"
+                    ),
                     "The strips lie one below the other, each to its depth as it is cut."
                 )
         );
         lines.Add(
             new(
                 "Marks",
-                ruler.Sum($"{a.SewnFlat} ÷ {a.Segments} = {a.SegmentFlat}; {ask.FinishedEdge} ÷ {a.Segments} = {a.SegmentGathered}"),
+                ruler.Sum(
+                    $"{a.SewnFlat} ÷ {a.Segments} = {a.SegmentFlat}; {ask.FinishedEdge} ÷ {a.Segments} = {a.SegmentGathered}"
+                ),
                 $"Halved until no part of the strip is over {M(Length.FromMillimetres(600))}."
             )
         );
@@ -99,7 +111,9 @@ internal static class StripPencil
         lines.Add(
             new(
                 "Seam bulk",
-                ruler.Sum($"{a.AchievedFullness:2} × {ask.Thick:fine} + {ask.PlainThickness:fine} = {a.SeamBulk:fine}"),
+                ruler.Sum(
+                    $"{a.AchievedFullness:2} × {ask.Thick:fine} + {ask.PlainThickness:fine} = {a.SeamBulk:fine}"
+                ),
                 "As many layers as the fullness, and the plain edge."
             )
         );
@@ -112,12 +126,16 @@ internal static class StripPencil
         return ask.Rows.IsOverThreads
             ? new PencilLine(
                 "Thread, each side",
-                ruler.Sum($"zigzag over {a.SewnFlat} + 2 × ({a.SewnFlat} + 2 × {ask.Tail}) drawn out = {a.ThreadFromEach:amount}"),
+                ruler.Sum(
+                    $"zigzag over {a.SewnFlat} + 2 × ({a.SewnFlat} + 2 × {ask.Tail}) drawn out = {a.ThreadFromEach:amount}"
+                ),
                 "Each stitch takes the slant of its length and width, and the thickness of the cloth."
             )
             : new PencilLine(
                 "Thread, each side",
-                ruler.Sum($"{a.RowOffsets.Count} × ({a.SewnFlat} × (1 + {ask.Thick:fine} ÷ {ask.StitchLength:fine}) + 2 × {ask.Tail}) = {a.ThreadFromEach:amount}"),
+                ruler.Sum(
+                    $"{a.RowOffsets.Count} × ({a.SewnFlat} × (1 + {ask.Thick:fine} ÷ {ask.StitchLength:fine}) + 2 × {ask.Tail}) = {a.ThreadFromEach:amount}"
+                ),
                 "Each stitch takes its length and the thickness of the cloth; each row has two tails."
             );
     }

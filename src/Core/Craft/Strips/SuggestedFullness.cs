@@ -7,23 +7,26 @@ namespace ZephyrReach.Core.Craft.Strips;
 /// <param name="Choice">Its name and what follows from it.</param>
 /// <param name="From">Where in the band for the cloth's weight it begins: 0 the scant end, 1 the full end.</param>
 /// <param name="To">Where it ends.</param>
-/// <param name="Whatever">What is usual for it whatever the cloth weighs; null where the weight decides.</param>
-public sealed record Use(
-    Choice Choice,
-    double From,
-    double To,
-    (double Low, double High)? Whatever = null
-);
+/// <param name="Own">Of its own, by weight; null where it takes a part of what is usual for the cloth.</param>
+public sealed record Use(Choice Choice, double From, double To, IReadOnlyList<Usually>? Own = null);
+
+/// <summary>How full cloth of a weight usually is gathered; between two weights it lies between.</summary>
+public readonly record struct Usually(double Grams, double Low, double High);
 
 /// <summary>The uses that are offered.</summary>
 public static class Uses
 {
+    private static readonly Usually[] Frills = [new(80, 1.8, 3), new(140, 1.5, 2.2), new(240, 1.25, 1.5)];
+
+    private static readonly Usually[] Curtains = [new(60, 2.5, 3), new(150, 2, 2.5), new(260, 1.5, 2)];
+
     public static IReadOnlyList<Use> All { get; } =
     [
         new(
             new Choice("frill", "a narrow frill", "a short frill has to stand out to be seen"),
-            0.4,
-            1
+            0,
+            1,
+            Frills
         ),
         new(
             new Choice(
@@ -42,9 +45,9 @@ public static class Uses
             ),
             0,
             1,
-            (1.4, 2)
+            Frills
         ),
-        new(new Choice("curtain", "a curtain", "long folds fall by their own weight"), 0, 0.8),
+        new(new Choice("curtain", "a curtain", "a gathered heading wants more than a frill"), 0, 1, Curtains),
         new(
             new Choice(
                 "sleeve",
@@ -68,20 +71,21 @@ public static class Uses
 
 /// <summary>How full gathers usually are, from the weight of the cloth and where they are used.</summary>
 /// <remarks>
-/// Workshop rule: sheers and nets 2.5 to 3, light cloth 2 to 2.5, medium 1.5 to 2, heavy 1.25 to 1.5; the use takes a
-/// part of that band.
+/// Workshop rule: sheers and nets 2.5 to 3, light cloth 2 to 2.5, medium 1.5 to 2, heavy 1.25 to 1.5, and between these in
+/// proportion, so that a gram changes nothing that is felt. Frills, tiers and curtains have figures of their own; another use takes a
+/// part of the range.
 /// </remarks>
 /// <param name="Low">The scant end; at least 1.1.</param>
 /// <param name="High">The full end.</param>
 /// <param name="Because">The reason, in a sentence.</param>
 public sealed record SuggestedFullness(double Low, double High, string Because)
 {
-    private static readonly Band[] Bands =
+    private static readonly Usually[] Cloths =
     [
-        new(60, "sheer", 2.5, 3),
-        new(120, "light", 2, 2.5),
-        new(220, "medium", 1.5, 2),
-        new(double.PositiveInfinity, "heavy", 1.25, 1.5),
+        new(45, 2.5, 3),
+        new(90, 2, 2.5),
+        new(170, 1.5, 2),
+        new(260, 1.25, 1.5),
     ];
 
     /// <summary>In the middle of the two ends, to a twentieth.</summary>
@@ -90,33 +94,44 @@ public sealed record SuggestedFullness(double Low, double High, string Because)
     /// <summary>The suggestion for a cloth and, when it is known, a use.</summary>
     public static SuggestedFullness For(ClothWeight weight, Use? use)
     {
-        var band = Array.Find(Bands, b => weight.GramsPerSquareMetre <= b.UpToGrams)!;
-        var (low, high) = (band.Low, band.High);
-        var because = $"{DecimalText.Write(weight.GramsPerSquareMetre, 0)} g/m² {band.Says}";
-        if (use is null)
+        var grams = weight.GramsPerSquareMetre;
+        var (low, high) = Between(use?.Own ?? Cloths, grams);
+        if (use is { Own: null })
         {
-            return new SuggestedFullness(low, high, because + ".");
+            var from = Math.Max(1.1, low + use.From * (high - low));
+            (low, high) = (from, Math.Max(from + 0.1, low + use.To * (high - low)));
         }
-        if (use.Whatever is { } usual)
-        {
-            return new SuggestedFullness(
-                usual.Low,
-                usual.High,
-                $"For {use.Choice.Label} {DecimalText.Write(usual.Low)} to {DecimalText.Write(usual.High)} is usual: {use.Choice.Follows}."
-            );
-        }
-        var from = Math.Max(1.1, low + use.From * (high - low));
-        var to = Math.Max(from + 0.1, low + use.To * (high - low));
+        var name =
+            grams <= 60 ? "sheer"
+            : grams <= 120 ? "light"
+            : grams <= 220 ? "medium"
+            : "heavy";
+        (low, high) = (Twentieths(low), Twentieths(high));
         return new SuggestedFullness(
-            Math.Round(from * 20) / 20,
-            Math.Round(to * 20) / 20,
-            $"{because}; for {use.Choice.Label}, {use.Choice.Follows}."
+            low,
+            high,
+            $"{DecimalText.Write(grams, 0)} g/m² is {name} cloth, which gathers well at {DecimalText.Write(low)} to {DecimalText.Write(high)}"
+                + (use is null ? "." : $" for {use.Choice.Label}: {use.Choice.Follows}.")
         );
     }
 
-    private sealed record Band(double UpToGrams, string Name, double Low, double High)
+    /// <summary>In proportion between the two weights that lie nearest.</summary>
+    private static (double Low, double High) Between(IReadOnlyList<Usually> of, double grams)
     {
-        public string Says { get; } =
-            $"is {Name} cloth, which gathers well at {DecimalText.Write(Low)} to {DecimalText.Write(High)}";
+        for (var i = 0; i + 1 < of.Count; i++)
+        {
+            var (light, heavy) = (of[i], of[i + 1]);
+            if (grams < heavy.Grams)
+            {
+                var part = Math.Clamp((grams - light.Grams) / (heavy.Grams - light.Grams), 0, 1);
+                return (
+                    light.Low + part * (heavy.Low - light.Low),
+                    light.High + part * (heavy.High - light.High)
+                );
+            }
+        }
+        return (of[^1].Low, of[^1].High);
     }
+
+    private static double Twentieths(double figure) => Math.Round(figure * 20) / 20;
 }

@@ -27,8 +27,16 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
         F.Cut("cutDepth", "Of each strip.", a => a.Ask.Strip.CutDepth),
         F.Cut("clothToBuy", "The cloth that the strips take.", a => a.Strips.ClothToBuy),
         F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
-        F.Ratio("layers", "Layers of the strip under the foot, on the mean: 1 + 2p/S.", a => a.Layers),
-        F.Fine("thickest", "At a fold: three layers of the strip, and the plain edge.", a => a.Thickest),
+        F.Ratio(
+            "layers",
+            "Layers of the strip under the foot, on the mean: 1 + 2p/S.",
+            a => a.Layers
+        ),
+        F.Fine(
+            "thickest",
+            "At a fold: three layers of the strip, and the plain edge.",
+            a => a.Thickest
+        ),
         F.Amount("threadPerSide", "Needle thread, and bobbin thread alike.", a => a.ThreadPerSide),
         F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
         .. SharedFigures,
@@ -88,7 +96,10 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Fold depth", $"{Ruler.Fine(Ask.Depth)}: the arm pushes {Ruler.Fine(2 * Ask.Depth)}"),
+            new(
+                "Fold depth",
+                $"{Ruler.Fine(Ask.Depth)}: the arm pushes {Ruler.Fine(2 * Ask.Depth)}"
+            ),
             new(
                 "A fold every",
                 $"{DecimalText.Write(Ask.StitchesPerTuck)} stitches, {Ruler.Fine(Ask.Spacing)}"
@@ -112,7 +123,9 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
         [
             new(
                 "From fold to fold",
-                ruler.Sum($"{Ask.StitchesPerTuck:2} × {Ask.Strip.StitchLength:fine} = {Ask.Spacing:fine}"),
+                ruler.Sum(
+                    $"{Ask.StitchesPerTuck:2} × {Ask.Strip.StitchLength:fine} = {Ask.Spacing:fine}"
+                ),
                 "The arm pushes once every so many stitches."
             ),
             new(
@@ -120,10 +133,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
                 ruler.Sum($"1 + 2 × {Ask.Depth:fine} ÷ {Ask.Spacing:fine} = {Ask.Fullness:3}"),
                 "Each fold takes twice its depth: what the arm pushes."
             ),
-            new(
-                "Flat edge",
-                ruler.Sum($"{Edge} × {Ask.Fullness:3} = {FlatEdge}")
-            ),
+            new("Flat edge", ruler.Sum($"{Edge} × {Ask.Fullness:3} = {FlatEdge}")),
             new(
                 "To cut",
                 ruler.Sum($"{FlatEdge} + {Ask.Trim} = {FlatEdge + Ask.Trim:cut}"),

@@ -154,9 +154,10 @@ internal static class Reckon
                 $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a scrap and say what they took."
             )
             {
-                Cure = trim <= Fields.TrimAllowance.Most
-                    ? new(Fields.TrimAllowance.Name, ruler.Cut(trim))
-                    : null,
+                Cure =
+                    trim <= Fields.TrimAllowance.Most
+                        ? new(Fields.TrimAllowance.Name, ruler.Cut(trim))
+                        : null,
             };
         }
         foreach (var finding in a.Strips.Noticed)

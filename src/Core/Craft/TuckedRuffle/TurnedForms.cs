@@ -145,9 +145,9 @@ internal static class TurnedForms
                 ? "Sewn on like this, strip stays over."
                 : "Sewn on like this, the strip ends before the edge does.",
             depth > plan.Ask.MostDepth
-                ? $"The rest would have to fold {ruler.Fine(depth)} deep, and the attachment makes {ruler.Fine(plan.Ask.MostDepth)}: turn the screw to that, and trim what is over."
-            : rest >= 1
-                ? $"Turn the depth screw so that the rest folds {ruler.Fine(depth)} deep: {ruler.Fine(Length.Between(depth, pushed))} {(deeper ? "deeper" : "shallower")} than it did. Or {(deeper ? "trim what is over" : "join in another piece")}."
+                    ? $"The rest would have to fold {ruler.Fine(depth)} deep, and the attachment makes {ruler.Fine(plan.Ask.MostDepth)}: turn the screw to that, and trim what is over."
+                : rest >= 1
+                    ? $"Turn the depth screw so that the rest folds {ruler.Fine(depth)} deep: {ruler.Fine(Length.Between(depth, pushed))} {(deeper ? "deeper" : "shallower")} than it did. Or {(deeper ? "trim what is over" : "join in another piece")}."
                 : "Join in another piece: what is left of the strip is shorter than what is left of the edge."
         );
     }
