@@ -217,14 +217,20 @@ public class FiguresTests
             for (var grams = 21; grams < 600; grams++)
             {
                 var now = SuggestedFullness.For(ClothWeight.FromGramsPerSquareMetre(grams), use);
-                now.Low.ShouldBeInRange(before.Low - 0.051, before.Low + 1e-9, $"{use?.Choice.Name} {grams}");
+                now.Low.ShouldBeInRange(
+                    before.Low - 0.051,
+                    before.Low + 1e-9,
+                    $"{use?.Choice.Name} {grams}"
+                );
                 now.High.ShouldBeInRange(before.High - 0.051, before.High + 1e-9);
                 before = now;
             }
         }
         foreach (var grams in new[] { 40, 100, 140, 300 })
         {
-            var ask = Awning.With("use", RawValue.Of("tier")).With("clothWeight", RawValue.Of(grams));
+            var ask = Awning
+                .With("use", RawValue.Of("tier"))
+                .With("clothWeight", RawValue.Of(grams));
             var usual = Captured.From(Plan("pulled-gathers", ask)).Inner("suggested")["middle"];
             Plan("pulled-gathers", ask.With("fullness", RawValue.Of(usual)))
                 .Findings.ShouldNotContain(f => f.Code == "unusual-fullness");

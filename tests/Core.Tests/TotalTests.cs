@@ -26,7 +26,9 @@ public class TotalTests
     )
     {
         Sold.Says(kind, Length.FromMillimetres(mm), Ruler.Metric).Split(',')[0].ShouldBe(metric);
-        Sold.Says(kind, Length.FromMillimetres(mm), Ruler.Imperial).Split(',')[0].ShouldBe(imperial);
+        Sold.Says(kind, Length.FromMillimetres(mm), Ruler.Imperial)
+            .Split(',')[0]
+            .ShouldBe(imperial);
     }
 
     [Fact]

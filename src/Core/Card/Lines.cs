@@ -193,13 +193,12 @@ internal static class Lines
             return line;
         }
         var melts = cloth.Fibre is "nylon" or "polyester";
-        var caution =
-            melts
-                ? $" {char.ToUpperInvariant(cloth.Fibre![0])}{cloth.Fibre[1..]} melts: a cool iron, a cloth between, and a scrap first."
-                : "";
+        var caution = melts
+            ? $" {char.ToUpperInvariant(cloth.Fibre![0])}{cloth.Fibre[1..]} melts: cool iron, cloth between."
+            : "";
         caution +=
             cloth.Build == Cloth.Net && words.Contains("fus", StringComparison.OrdinalIgnoreCase)
-                ? " Adhesive goes through a net onto the iron: paper above and below."
+                ? " Glue comes through a net: paper both sides."
                 : "";
         return line with { Because = line.Because + caution };
     }

@@ -116,7 +116,9 @@ public static class Sold
         var length = isMetric
             ? $"{DecimalText.Write(bought.Millimetres / 1000)} m"
             : $"{Yards(bought.Inches / 36)} yd";
-        return kind == "cloth" ? $"{length}, with 3 % for the wash and {ruler.Mark(Squared)} for its ends" : length;
+        return kind == "cloth"
+            ? $"{length}, with 3 % for the wash and {ruler.Mark(Squared)} for its ends"
+            : length;
     }
 
     private const double Washed = 1.03;

@@ -44,7 +44,11 @@ public sealed class SampleFeed(SwatchStore swatches)
 public sealed record ShelfSample(SwatchRow Swatch, bool IsSame)
 {
     /// <summary>The settings and readings as a sample of the API.</summary>
-    public RawValue Ask(SwatchOf of) => RawValue.Of(of.Sample!(SwatchWords.Sewn(Swatch, IsSame)));
+    public RawValue Ask(SwatchOf of)
+    {
+        var sample = of.Sample!(SwatchWords.Sewn(Swatch, IsSame));
+        return RawValue.Of(Swatch.Simulated ? sample.With("simulated", RawValue.Of(true)) : sample);
+    }
 }
 
 /// <summary>Measured swatches, from which each working takes those of its technique.</summary>

@@ -145,7 +145,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             }
             if (ZipSide is not null)
             {
-                facts.Add(new("Zip", ZipSays));
+                facts.Add(new("Zip", $"{Ruler.Mark(Edge.ZipLength!.Value)}, on {OpeningName}"));
             }
             facts.AddRange(
                 Lines.Select(l => new Fact(

@@ -105,14 +105,17 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
 
     private TuckRun? planned;
 
+    /// <summary>From the left cut edge to the panel as it is planned: what is cut to be sure lies half on either side.</summary>
+    public Length Beside => Ask.SeamAllowance + Ask.Reserve / 2;
+
     /// <summary>The lines on the flat cloth, from the left cut edge.</summary>
     public IReadOnlyList<TuckMarks> Marks =>
         [
             .. Run.Tucks.Select(t => new TuckMarks(
                 t.Number,
-                Ask.SeamAllowance + t.Left,
-                Ask.SeamAllowance + t.Flat,
-                Ask.SeamAllowance + t.Right
+                Beside + t.Left,
+                Beside + t.Flat,
+                Beside + t.Right
             )),
         ];
 
@@ -217,7 +220,8 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
             TuckedPicture.Of("in-short", "", Ask.Groups)
         );
 
-    public override IReadOnlyList<Caution> Cautions => PintucksTechnique.Hazards;
+    public override IReadOnlyList<Caution> Cautions =>
+        Ask.IsTwin ? PintucksTechnique.Hazards : PintucksTechnique.OfFolds;
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler) => TuckPencil.Of(this, ruler);
 

@@ -11,6 +11,7 @@ namespace ZephyrReach.Core.Craft.Pintucks;
 /// <param name="GroupGap">Centre to centre between two groups; the spacing where there is but one.</param>
 /// <param name="TakeUpSaid">As measured; null where it is learnt or reckoned.</param>
 /// <param name="DrawSaid">As said, 0 to 1; null where it is learnt.</param>
+/// <param name="PressedTo">Where folds are pressed, in words.</param>
 /// <param name="Learnt">What swatches say of the draw; null where none were sent, or the tuck is folded.</param>
 /// <param name="GrooveStep">How many grooves over the last tuck runs; null where the spacing was said.</param>
 /// <param name="WaveHeight">From its middle to its crest; nothing for a straight first line.</param>
@@ -32,6 +33,7 @@ internal sealed record Ask(
     double? DrawSaid,
     Length? SpreadSaid,
     Length? BiasSaid,
+    string PressedTo,
     TuckDraw? Learnt,
     double Assurance,
     bool Corded,
@@ -151,6 +153,9 @@ internal sealed record Ask(
             reader.OptionalNumber(Fields.Draw),
             reader.OptionalLength(Fields.TakeUpSpread),
             reader.OptionalLength(Fields.TakeUpBias),
+            Fields
+                .PressedTo.Choices.Single(c => c.Name == reader.ChoiceOrStart(Fields.PressedTo))
+                .Label,
             isTwin && reader.Has(TuckSamples.Field)
                 ? new TuckDraw(TuckSamples.Read(reader, planned), planned)
                 : null,

@@ -11,6 +11,27 @@ internal static class Fields
     public const string Folded = "folded";
     public const string Wave = "wave";
 
+    public static ChoiceField PressedTo { get; } =
+        new(
+            "pressedTo",
+            "Folds lie",
+            "To which side they are pressed.",
+            [
+                new(
+                    "outwards",
+                    "away from the middle",
+                    "Alike on both sides: on a front or a bib."
+                ),
+                new("left", "all to the left", "As she looks at the right side."),
+                new("right", "all to the right", "As she looks at the right side."),
+            ],
+            "outwards",
+            false
+        )
+        {
+            ShownWhen = new("kind", Folded),
+        };
+
     public static ChoiceField Kind { get; } =
         new(
             "kind",
@@ -373,6 +394,7 @@ internal static class Fields
     public static IReadOnlyList<Field> Shape { get; } =
     [
         Kind,
+        PressedTo,
         PanelWidth,
         PanelLength,
         Tucks,

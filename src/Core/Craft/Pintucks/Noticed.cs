@@ -207,6 +207,16 @@ internal static class Noticed
         {
             yield break;
         }
+        if (learnt.Evidence == 0 && ask.IsLearnt)
+        {
+            yield return new Finding(
+                "no-sample",
+                Severity.Note,
+                "How much a tuck takes up is not measured yet.",
+                learnt.RestsOn,
+                "Sew five tucks on a scrap: the first swatch already narrows it a good deal."
+            );
+        }
         foreach (var (sample, i) in learnt.All.Select((s, i) => (s, i)).Where(s => !s.s.Teaches))
         {
             yield return new Finding(

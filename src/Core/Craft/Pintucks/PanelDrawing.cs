@@ -106,8 +106,8 @@ internal static class PanelDrawing
             {
                 Part = "cloth",
             },
-            Seam(seam, Length.Zero, seam, height),
-            Seam(width - seam, Length.Zero, width - seam, height),
+            Seam(a.Beside, Length.Zero, a.Beside, height),
+            Seam(width - a.Beside, Length.Zero, width - a.Beside, height),
             Seam(Length.Zero, seam, width, seam),
             Seam(Length.Zero, height - seam, width, height - seam),
         ];

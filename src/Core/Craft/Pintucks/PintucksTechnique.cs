@@ -23,8 +23,10 @@ internal static class PintucksTechnique
         );
 
     /// <summary>Its hazards.</summary>
-    public static IReadOnlyList<Caution> Hazards { get; } =
-    [Safety.Needle, Safety.Pins, Safety.Iron, Pair];
+    public static IReadOnlyList<Caution> Hazards { get; } = [.. OfFolds, Pair];
+
+    /// <summary>Of folded tucks, which are sewn with one needle.</summary>
+    public static IReadOnlyList<Caution> OfFolds => [Safety.Needle, Safety.Pins, Safety.Iron];
 
     private static Caution Pair =>
         new(
@@ -74,7 +76,7 @@ internal static class PintucksTechnique
                 ],
                 Groups =
                 [
-                    new(Asking.First, "", "kind"),
+                    new(Asking.First, "", "kind", "pressedTo"),
                     new(
                         Asking.First,
                         "",

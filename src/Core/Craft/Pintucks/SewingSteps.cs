@@ -232,14 +232,26 @@ internal static class SewingSteps
     {
         var ask = a.Ask;
         string[] all = ["first", .. Parts(ask, 0)];
-        yield return new SewingStep(
-            "press",
-            "Press face down",
-            "Lay it face down on a towel and press lightly: the ridges sink into the towel and stay round.",
-            "face down, towel",
-            ["The ridges still stand."],
-            [],
-            Safety.Iron
+        yield return (
+            ask.IsTwin
+                ? new SewingStep(
+                    "press",
+                    "Press face down",
+                    "Lay it face down on a towel and press lightly: the ridges sink into the towel and stay round.",
+                    "face down, towel",
+                    ["The ridges still stand."],
+                    [],
+                    Safety.Iron
+                )
+                : new SewingStep(
+                    "press",
+                    "Press the folds over",
+                    $"Press each fold flat as it was sewn, then {ask.PressedTo}, over a strip of paper so that its edge does not show through.",
+                    ask.PressedTo,
+                    ["All lie the way they should, and flat.", "No stitching shows beside a fold."],
+                    [],
+                    Safety.Iron
+                )
         ).At(
             Place.Iron,
             Pace.Pressed(ask.PanelLength),

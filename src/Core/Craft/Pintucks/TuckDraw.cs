@@ -46,6 +46,9 @@ internal sealed record TuckSample(
     bool Counts = true
 )
 {
+    /// <summary>Whether it was never sewn.</summary>
+    public bool Simulated { get; init; }
+
     /// <summary>With less cloth than this between the needles, what a ruler reads says nothing of the draw.</summary>
     private static readonly Length LeastBase = Length.FromMillimetres(0.3);
 
@@ -134,6 +137,9 @@ internal static class TuckSamples
                         same,
                         counts
                     )
+                    {
+                        Simulated = Weighing.IsSimulated(sample),
+                    }
                 );
             }
         }
@@ -195,7 +201,7 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
 
     public override string RestsOn =>
         Rests(
-            All.Select(s => (s.Same, s.Weight > 0)),
+            All.Select(s => (s.Same, s.Weight > 0, s.Simulated)),
             "On no swatch yet: only on what a pair of needles usually draws up."
         );
 

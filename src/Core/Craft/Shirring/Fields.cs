@@ -30,8 +30,8 @@ internal static class Fields
     public static LengthField EdgeAllowance { get; } =
         new(
             "edgeAllowance",
-            "Above and below",
-            "Seam or hem beyond the panel, at its upper and its lower edge.",
+            "Seams above, below",
+            "Beyond the panel, at its upper and its lower edge; 0 where these are no seams.",
             Length.Zero,
             Length.FromMillimetres(200),
             Length.FromMillimetres(12),

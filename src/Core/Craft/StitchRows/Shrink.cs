@@ -44,6 +44,9 @@ internal sealed record ShrinkSample(
     bool Counts
 )
 {
+    /// <summary>Whether it was never sewn.</summary>
+    public bool Simulated { get; init; }
+
     /// <summary>ln(before/after) along the rows, or across them.</summary>
     public double Response(bool along) =>
         along ? Math.Log(AlongBefore / AlongAfter) : Math.Log(AcrossBefore / AcrossAfter);
@@ -119,7 +122,10 @@ internal static class ShrinkSamples
             sample.Length(AcrossAfter),
             same,
             counts
-        );
+        )
+        {
+            Simulated = Weighing.IsSimulated(sample),
+        };
     }
 
     private static LengthField Between(string name, string label) =>
@@ -173,7 +179,7 @@ internal sealed record ShrunkLearnt(
 
     public override string RestsOn =>
         Rests(
-            All.Select(s => (s.Same, s.Counts)),
+            All.Select(s => (s.Same, s.Counts, s.Simulated)),
             "On no swatch yet: only on what such rows usually draw in."
         );
 

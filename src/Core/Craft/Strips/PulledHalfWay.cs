@@ -149,7 +149,13 @@ internal static class PulledHalfWay
             tooLong
                 ? "Left like this, the other half would have to be fuller, or the marks will not meet."
                 : "Left like this, the strip would not reach the end, or the other half would be scanter.",
-            fix + leave + (a.Parts == 1 && plan.Segments > 2 ? " Measure every part that is pulled, and it is said what the rest may be." : "")
+            fix
+                + leave
+                + (
+                    a.Parts == 1 && plan.Segments > 2
+                        ? " Measure every part that is pulled, and it is said what the rest may be."
+                        : ""
+                )
         );
     }
 }

@@ -16,9 +16,19 @@ public readonly record struct Usually(double Grams, double Low, double High);
 /// <summary>The uses that are offered.</summary>
 public static class Uses
 {
-    private static readonly Usually[] Frills = [new(80, 1.8, 3), new(140, 1.5, 2.2), new(240, 1.25, 1.5)];
+    private static readonly Usually[] Frills =
+    [
+        new(80, 1.8, 3),
+        new(140, 1.5, 2.2),
+        new(240, 1.25, 1.5),
+    ];
 
-    private static readonly Usually[] Curtains = [new(60, 2.5, 3), new(150, 2, 2.5), new(260, 1.5, 2)];
+    private static readonly Usually[] Curtains =
+    [
+        new(60, 2.5, 3),
+        new(150, 2, 2.5),
+        new(260, 1.5, 2),
+    ];
 
     public static IReadOnlyList<Use> All { get; } =
     [
@@ -47,7 +57,12 @@ public static class Uses
             1,
             Frills
         ),
-        new(new Choice("curtain", "a curtain", "a gathered heading wants more than a frill"), 0, 1, Curtains),
+        new(
+            new Choice("curtain", "a curtain", "a gathered heading wants more than a frill"),
+            0,
+            1,
+            Curtains
+        ),
         new(
             new Choice(
                 "sleeve",

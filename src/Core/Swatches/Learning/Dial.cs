@@ -18,6 +18,9 @@ public sealed record DialSample(
     bool Counts = true
 )
 {
+    /// <summary>Whether it was never sewn.</summary>
+    public bool Simulated { get; init; }
+
     /// <summary>What one stitch came to, for each millimetre that was dialled.</summary>
     public double Factor => Measured / (Dialled * Stitches);
 }
@@ -83,7 +86,7 @@ public sealed record Dial(
                     1 => "On 1 row that was measured.",
                     var rows => $"On {rows} rows that were measured.",
                 }
-                : Rests(All.Select(s => (s.Same, s.Counts)), nothing);
+                : Rests(All.Select(s => (s.Same, s.Counts, s.Simulated)), nothing);
         }
     }
 

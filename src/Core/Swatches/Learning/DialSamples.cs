@@ -24,7 +24,12 @@ public static class DialSamples
                     (sample, group) =>
                     {
                         var (same, counts) = Weighing.Read(group);
-                        return sample with { Same = same, Counts = counts };
+                        return sample with
+                        {
+                            Same = same,
+                            Counts = counts,
+                            Simulated = Weighing.IsSimulated(group),
+                        };
                     }
                 ),
         ];

@@ -200,10 +200,10 @@ public abstract record Learnt
     }
 
     /// <summary>What samples rest on, in a sentence.</summary>
-    /// <param name="samples">Whether each is of the same cloth and foot, and whether it counts.</param>
+    /// <param name="samples">Whether each is of the same cloth and foot, whether it counts, and whether it was never sewn.</param>
     /// <param name="nothing">What it rests on without any.</param>
     internal static string Rests(
-        IEnumerable<(bool Same, bool Counts)> samples,
+        IEnumerable<(bool Same, bool Counts, bool Simulated)> samples,
         string nothing = "On no swatch yet: only on what such machines usually do."
     )
     {
@@ -211,6 +211,10 @@ public abstract record Learnt
         var same = all.Count(s => s.Counts && s.Same);
         var other = all.Count(s => s.Counts && !s.Same);
         var left = all.Count - same - other;
+        var simulated = all.Count(s => s.Counts && s.Simulated);
+        // Where none was sewn it is said at once; where some were not, at the end.
+        var how = simulated > 0 && simulated == same + other ? "simulated " : "";
+        string Swatches(int count) => count == 1 ? $"1 {how}swatch" : $"{count} {how}swatches";
         return (same, other) switch
             {
                 (0, 0) => nothing,
@@ -218,7 +222,9 @@ public abstract record Learnt
                 (0, _) => $"On {Swatches(other)} of other cloths or feet, at half weight.",
                 _ =>
                     $"On {Swatches(same)} of this cloth and foot, and {other} of others at half weight.",
-            } + (left > 0 ? $" {Swatches(left)} left out." : "");
+            }
+            + (simulated > 0 && how.Length == 0 ? $" Of these {simulated} simulated." : "")
+            + (left > 0 ? $" {left} left out." : "");
     }
 
     /// <summary>A sample that lies too far from what the others say.</summary>
@@ -237,6 +243,4 @@ public abstract record Learnt
     /// <summary>How much a range narrows, in percent, where its variance shrinks by a part.</summary>
     protected static string Narrower(double lessens) =>
         $"the range would narrow by about {Measures.DecimalText.Write(100 * (1 - Math.Sqrt(1 - lessens)), 0)} %.";
-
-    private static string Swatches(int count) => count == 1 ? "1 swatch" : $"{count} swatches";
 }

@@ -19,8 +19,17 @@ internal static class Weighing
         true
     );
 
+    private static readonly FlagField SimulatedField = new(
+        "simulated",
+        "Simulated",
+        "Whether it was read off a simulated machine, and never sewn."
+    );
+
     /// <summary>The fields that say it.</summary>
-    public static IReadOnlyList<Field> Fields { get; } = [SameField, CountsField];
+    public static IReadOnlyList<Field> Fields { get; } = [SameField, CountsField, SimulatedField];
+
+    /// <summary>Whether it was never sewn.</summary>
+    public static bool IsSimulated(AskReader sample) => sample.Flag(SimulatedField);
 
     /// <summary>Whether it is of the very cloth and foot, and whether it is learnt from; yes to both where nothing is said.</summary>
     public static (bool Same, bool Counts) Read(AskReader sample) =>

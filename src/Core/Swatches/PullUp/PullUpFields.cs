@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Swatches.PullUp;
 
@@ -131,26 +132,12 @@ public static class PullUpFields
             Length.FromMillimetres(20_000)
         );
 
-    private static readonly FlagField Same = new(
-        "same",
-        "Same cloth and foot",
-        "Whether it was the very cloth and foot that are planned; another counts half.",
-        true
-    );
-
-    private static readonly FlagField Counts = new(
-        "counts",
-        "Counts",
-        "Whether it is learnt from; a sample that went wrong can be left out.",
-        true
-    );
-
     public static GroupsField Samples { get; } =
         new(
             "samples",
             "Samples",
             "What was sewn and measured.",
-            [.. Settings, Flat, Gathered, Same, Counts],
+            [.. Settings, Flat, Gathered, .. Weighing.Fields],
             5000
         );
 
@@ -246,10 +233,7 @@ public static class PullUpFields
         {
             var settings = Read(sample, planned.Weight.GramsPerSquareMetre);
             var (flat, gathered) = (sample.Lengths(Flat), sample.Lengths(Gathered));
-            var (same, counts) = (
-                sample.OptionalFlag(Same) ?? true,
-                sample.OptionalFlag(Counts) ?? true
-            );
+            var (same, counts) = Weighing.Read(sample);
             if (flat.Count > 0 && gathered.Count > 0)
             {
                 samples.Add(
@@ -260,6 +244,9 @@ public static class PullUpFields
                         same,
                         counts
                     )
+                    {
+                        Simulated = Weighing.IsSimulated(sample),
+                    }
                 );
             }
         }

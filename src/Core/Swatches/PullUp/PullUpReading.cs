@@ -37,7 +37,7 @@ public sealed record PullUpReading(
     public string AssuranceSays => Says(Assurance);
 
     /// <summary>What it rests on, in a sentence.</summary>
-    public string RestsOn => Learnt.Rests(Samples.Select(s => (s.Same, s.Counts)));
+    public string RestsOn => Learnt.Rests(Samples.Select(s => (s.Same, s.Counts, s.Simulated)));
 
     public NextSample Next => NextSample.For(Model, Family, Planned, Planned, Reach);
 

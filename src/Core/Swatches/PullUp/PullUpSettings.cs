@@ -124,6 +124,9 @@ public sealed record PullUpSample(
     bool Counts = true
 )
 {
+    /// <summary>Whether it was never sewn.</summary>
+    public bool Simulated { get; init; }
+
     /// <summary>Flat over gathered.</summary>
     public double Fullness => Flat / Gathered;
 

@@ -22,7 +22,8 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
   const field = (name: string) => fields.find((f) => f.name === name)!;
   const typed = (name: string) => {
     const value = ask[name];
-    if (Array.isArray(value)) return value.join(' + ');
+    // Several edges are added up; bars, say, stand beside each other.
+    if (Array.isArray(value)) return value.join(field(name).kind === 'lengths' ? '; ' : ' + ');
     return value === undefined || value === null ? '' : String(value);
   };
   return {

@@ -28,7 +28,8 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
     const start = Object.fromEntries(
       Object.entries(startOf(technique)).filter(([f]) => !isSaid || !technique.either.includes(f)),
     );
-    return { ...start, ...said };
+    // That nothing was measured is known too: a guess is never surer than a swatch.
+    return { ...start, ...(technique.swatch?.learns && { samples: [] }), ...said };
   }, [technique, address]);
   const path = `reckon/${technique.name}`;
   const reckoning = useReckoning<Plan>(path, ask, units, 'working,drawings,understood');
