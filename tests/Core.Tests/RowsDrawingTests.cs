@@ -92,8 +92,8 @@ public class RowsDrawingTests
                 && Near(trim.Height.Millimetres, told["outlineHeight"])
                 && trim.Width.Millimetres >= Number(ask, "width") - 1e-6
                 && trim.Height.Millimetres >= Number(ask, "height") - 1e-6
-                && Near(trim.From.X.Millimetres, told["cutWidth"] - trim.To.X.Millimetres)
-                && Near(trim.From.Y.Millimetres, told["cutHeight"] - trim.To.Y.Millimetres);
+                && Near(trim.From.X.Millimetres, cut.Width.Millimetres - trim.To.X.Millimetres)
+                && Near(trim.From.Y.Millimetres, cut.Height.Millimetres - trim.To.Y.Millimetres);
         });
 
     [Fact]

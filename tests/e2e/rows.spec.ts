@@ -112,7 +112,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
     await page.waitForTimeout(60);
   }
   expect(rows).toHaveLength(50);
-  expect(rows[0]).toMatch(/row 27 .*Length 2\.\d mm\. Begin [\d.]+ mm from the edge .* \d+ repeats\./);
+  expect(rows[0]).toMatch(/row 27 .*Length 2\.\d mm\. Begin [\d.]+ mm from the outline .* \d+ repeats\./);
   expect(seen).toEqual([
     'Cut it larger',
     'Lay the stabiliser under',

@@ -144,7 +144,7 @@ public readonly struct SumText(int literalLength, int formattedCount)
                 var of = Math.Pow(10, -places);
                 return (
                     DecimalText.Write(figure, places),
-                    Math.Round(figure / of, MidpointRounding.AwayFromZero) * of,
+                    Read(DecimalText.Write(figure, places)),
                     of
                 );
             }
@@ -173,7 +173,7 @@ public readonly struct SumText(int literalLength, int formattedCount)
                 var of = fineness < 2 ? 0.01 : 0.0001;
                 return (
                     DecimalText.Write(length.Millimetres, fineness < 2 ? 2 : 4, " mm"),
-                    Math.Round(length.Millimetres / of, MidpointRounding.AwayFromZero) * of,
+                    Read(DecimalText.Write(length.Millimetres, fineness < 2 ? 2 : 4)),
                     of
                 );
             }
@@ -202,6 +202,10 @@ public readonly struct SumText(int literalLength, int formattedCount)
                 step.Millimetres
             );
         }
+
+        /// <summary>The figure as it is read, which rounds halves as it was written.</summary>
+        private static double Read(string written) =>
+            double.Parse(written.Replace('−', '-'), CultureInfo.InvariantCulture);
 
         private static Length Step(Ruler ruler, int fineness) =>
             ruler.Units == UnitSystem.Metric

@@ -1,5 +1,11 @@
-import type { CardAnswer } from '../api/types';
+import type { CardAnswer, Step } from '../api/types';
 import { Measure } from './Measure';
+
+/** Whether the machine is set at this step: where it says so, else where it is first sewn. */
+export const isSetAt = (step: Step, steps: Step[]) =>
+  (steps.find((s) => s.key === 'set-up') ??
+    steps.find((s) => s.sets.length > 0) ??
+    steps.find((s) => s.place === 'machine')) === step;
 
 /** What the card says to set, in a few words a line: so that the step where it is set needs no other room. */
 export function SetOnCard({ card }: { card: CardAnswer | null | undefined }) {

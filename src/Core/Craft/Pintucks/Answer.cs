@@ -106,7 +106,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     private TuckRun? planned;
 
     /// <summary>From the left cut edge to the panel as it is planned: what is cut to be sure lies half on either side.</summary>
-    public Length Beside => Ask.SeamAllowance + Ask.Reserve / 2;
+    public Length Beside => (Wide - Ask.PanelWidth - ExtraWidth) / 2;
 
     /// <summary>The lines on the flat cloth, from the left cut edge.</summary>
     public IReadOnlyList<TuckMarks> Marks =>
@@ -128,8 +128,11 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     /// <summary>cutWidth + max(0, t_ν(p)) · widthSpread; null where nothing is learnt.</summary>
     public Length? SureCutWidth => Ask.IsLearnt ? CutWidth + Ask.Reserve : null;
 
-    /// <summary>What is cut.</summary>
-    public Length Wide => SureCutWidth ?? CutWidth;
+    /// <summary>As wide as it has to be.</summary>
+    public Length Needed => SureCutWidth ?? CutWidth;
+
+    /// <summary>What is cut: up to the cutting step, and marked from the middle.</summary>
+    public Length Wide => Rounding.Up(Needed, Ruler.Cutting);
 
     public Length CutLength => Ask.PanelLength + 2 * Ask.SeamAllowance;
 

@@ -171,6 +171,6 @@ internal static class TurnedForms
             Ruler = Ruler.Metric,
             Together = Together.Alone,
         };
-        return plan.Wide - ask.PanelWidth;
+        return plan.Needed - ask.PanelWidth;
     }
 }

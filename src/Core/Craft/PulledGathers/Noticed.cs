@@ -24,6 +24,16 @@ internal static class Noticed
                 "Set the longest straight stitch the machine has, 4 to 5 mm."
             );
         }
+        if (ask.Bobbin < a.ThreadToWind)
+        {
+            yield return new Finding(
+                "row-longer-than-bobbin",
+                Severity.Care,
+                $"A row takes {ruler.Write(a.ThreadToWind, LengthKind.Amount)} of bobbin thread, and a bobbin holds {ruler.Write(ask.Bobbin.Value, LengthKind.Amount)}.",
+                "Where it runs out the row is parted, and each part is pulled by itself.",
+                "Break the rows at a mark before the bobbin ends, or wind a finer strong thread."
+            );
+        }
         if (ask.Tail < ShortestTail)
         {
             yield return new Finding(

@@ -81,6 +81,7 @@ public static class PulledGathersTechnique
                         "stitchLength",
                         "zigzagWidth",
                         "tail",
+                        "bobbinCapacity",
                         "plainThickness"
                     ),
                     FieldGroup.Alike,

@@ -139,6 +139,10 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     /// <summary>From the upper cut edge to a row.</summary>
     public Length RowAt(int row) => Ask.EdgeAllowance + Ask.TopMargin + (row - 1) * ActualGap;
 
+    /// <summary>Where it ends: a spiral comes round one gap lower than it went.</summary>
+    public Length EndOf(int row) =>
+        Ask.Layout == Layout.Spiral ? Length.Min(RowAt(row) + ActualGap, CutHeight) : RowAt(row);
+
     /// <summary>The panel with its seams above and below.</summary>
     public Length CutHeight => Ask.PanelHeight + 2 * Ask.EdgeAllowance;
 

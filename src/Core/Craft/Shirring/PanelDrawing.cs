@@ -82,13 +82,11 @@ internal static class PanelDrawing
         for (var i = 0; i < shown.Count; i++)
         {
             var (row, y) = shown[i];
-            // A spiral comes round one gap lower than it went.
-            var to = a.Ask.Layout == Layout.Spiral ? y + a.ActualGap : y;
             var part =
                 row == 1 ? "first-row"
                 : row <= a.SewnThird ? "first-third"
                 : "rest";
-            shapes.Add(Row(ends.From, y, ends.To, Length.Min(to, height)) with { Part = part });
+            shapes.Add(Row(ends.From, y, ends.To, a.EndOf(row)) with { Part = part });
             if (a.Ask.Layout == Layout.Pivot && i + 1 < shown.Count)
             {
                 // The line turns in the seam allowance: alternately at the right and at the left.

@@ -21,7 +21,7 @@ internal static class PanelGuide
                         return new GuideLine(
                             row,
                             new Point(a.Ask.SeamAllowance, y),
-                            new Point(a.SureWidth - a.Ask.SeamAllowance, y),
+                            new Point(a.SureWidth - a.Ask.SeamAllowance, a.EndOf(row)),
                             LineMeaning.Stitch,
                             $"{row}"
                         );

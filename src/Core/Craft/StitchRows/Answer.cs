@@ -130,6 +130,10 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
 
     public Length CutHeight => (Ask.Height + 2 * Ask.Seam) * Larger(Ask.Assurance).Down;
 
+    /// <summary>What is cut: both up to the cutting step.</summary>
+    public (Length Width, Length Height) Ground =>
+        (Rounding.Up(CutWidth, Ruler.Cutting), Rounding.Up(CutHeight, Ruler.Cutting));
+
     /// <summary>The finished piece as it is drawn on the cloth: stitching will likely draw it in to its size. Rows begin and end at it.</summary>
     public (Length Width, Length Height) Outline
     {
@@ -213,8 +217,8 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
                 "piece",
                 Together.Count,
                 "piece, to be trimmed",
-                CutWidth,
-                CutHeight
+                Ground.Width,
+                Ground.Height
             ) with
             {
                 GrainUpright = true,
@@ -226,8 +230,8 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
                         "under",
                         Together.Count,
                         "stabiliser, under it",
-                        CutWidth,
-                        CutHeight
+                        Ground.Width,
+                        Ground.Height
                     ) with
                     {
                         Of = "stabiliser",
@@ -238,10 +242,10 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Together.Count * CutHeight, Stage.Cut),
+            new("cloth", Together.Count * Ground.Height, Stage.Cut),
             new("thread", Together.Count * 2 * Thread, Stage.Keep),
             .. Ask.Stabilised
-                ? [new Need("stabiliser", Together.Count * CutHeight, Stage.Cut)]
+                ? [new Need("stabiliser", Together.Count * Ground.Height, Stage.Cut)]
                 : Array.Empty<Need>(),
         ];
 

@@ -89,7 +89,7 @@ internal static class RowsDrawing
 
     public static Drawing Cut(Answer a)
     {
-        var (width, height) = (a.CutWidth, a.CutHeight);
+        var (width, height) = a.Ground;
         var ((left, top), (right, bottom)) = RowsGuide.Outline(a);
         List<Shape> shapes =
         [

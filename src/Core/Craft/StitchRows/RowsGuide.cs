@@ -10,8 +10,8 @@ internal static class RowsGuide
     public static Guide Of(Answer a) =>
         new(
             "Lines of the rows",
-            a.CutWidth,
-            a.CutHeight,
+            a.Ground.Width,
+            a.Ground.Height,
             [.. Lines(a), .. Outlined(a)],
             a.Ask.IsMarked
                 ? "The edges of the cloth as it is cut at the left and the top; every row is sewn on its line, and begins and ends at the outline."
@@ -39,7 +39,7 @@ internal static class RowsGuide
     public static (Point From, Point To) Outline(Answer a)
     {
         var (width, height) = a.Outline;
-        var from = new Point((a.CutWidth - width) / 2, (a.CutHeight - height) / 2);
+        var from = new Point((a.Ground.Width - width) / 2, (a.Ground.Height - height) / 2);
         return (from, new(from.X + width, from.Y + height));
     }
 

@@ -34,6 +34,9 @@ public sealed record StripAsk(
     /// <summary>How it stands among other pieces.</summary>
     public Together Together { get; init; } = Together.Alone;
 
+    /// <summary>What a bobbin holds; null where that is not known.</summary>
+    public Length? Bobbin { get; init; }
+
     /// <summary>Whether it is a stretch of a piece that is there, between two notches, for which nothing is cut.</summary>
     public bool IsStretch { get; init; }
 
@@ -96,6 +99,7 @@ public sealed record StripAsk(
         )
         {
             Together = Together.Read(reader),
+            Bobbin = reader.OptionalLength(StripFields.Bobbin),
         };
         if (reader.Errors.Count > 0)
         {

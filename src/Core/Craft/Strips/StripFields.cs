@@ -196,6 +196,19 @@ public static class StripFields
             ShownWhen = new("rows", "over-threads"),
         };
 
+    public static LengthField Bobbin { get; } =
+        new(
+            "bobbinCapacity",
+            "On a bobbin",
+            "How much thread a bobbin holds.",
+            Mm(1000),
+            OneKilometre,
+            IsNeeded: false
+        )
+        {
+            From = "machine.bobbinThread",
+        };
+
     public static LengthField ClothAtHand { get; } =
         new(
             "clothAtHand",
@@ -258,6 +271,7 @@ public static class StripFields
         Tail,
         CuttingStep,
         ZigzagWidth,
+        Bobbin,
         ClothAtHand,
         ClothWeight,
         Use,

@@ -224,7 +224,7 @@ public abstract record Learnt
                     $"On {Swatches(same)} of this cloth and foot, and {other} of others at half weight.",
             }
             + (simulated > 0 && how.Length == 0 ? $" Of these {simulated} simulated." : "")
-            + (left > 0 ? $" {left} left out." : "");
+            + (left > 0 ? $" {left} {(left == 1 ? "swatch" : "swatches")} left out." : "");
     }
 
     /// <summary>A sample that lies too far from what the others say.</summary>

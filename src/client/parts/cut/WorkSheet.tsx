@@ -7,7 +7,7 @@ import { inDays } from '../../app/dates';
 import { DrawingView } from '../../drawing/DrawingView';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../Measure';
-import { SetOnCard } from '../SetOnCard';
+import { isSetAt, SetOnCard } from '../SetOnCard';
 import { StopList } from '../StopList';
 import { isAsked } from '../ask/asked';
 import { SinceCut, useSinceCut } from './SinceCut';
@@ -96,7 +96,11 @@ function OnPaper({
       <ol>
         {answer.steps?.map((step, i) => (
           <li key={step.key}>
-            <StepOnPaper number={i + 1} step={step} card={card} />
+            <StepOnPaper
+              number={i + 1}
+              step={step}
+              card={answer.steps && isSetAt(step, answer.steps) ? card : null}
+            />
             <Moment step={step} drawings={answer.drawings} cloth={working.cloth} units={units} />
           </li>
         ))}
@@ -125,7 +129,7 @@ function StepOnPaper({ number, step, card }: { number: number; step: Step; card:
       <p>
         <Measure text={step.says} />
       </p>
-      {step.key === 'set-up' && <SetOnCard card={card} />}
+      <SetOnCard card={card} />
       {step.sets.length > 0 && (
         <p>
           Set: <Measure text={step.sets.join(' · ')} />

@@ -9,7 +9,7 @@ import { StepPicture } from '../../drawing/StepPicture';
 import { ChangedSinceCut } from '../../parts/cut/SinceCut';
 import { HalfWay } from '../../parts/HalfWay';
 import { Measure } from '../../parts/Measure';
-import { SetOnCard } from '../../parts/SetOnCard';
+import { isSetAt, SetOnCard } from '../../parts/SetOnCard';
 import { allTicked, StepChecks, StepFacts } from '../Working/StepChecks';
 import { StopByStop } from './StopByStop';
 import { useAwake } from './useAwake';
@@ -133,7 +133,7 @@ export function Machine() {
               <Measure text={step.says} />
             </p>
             <StepFacts step={step} card={card} big />
-            {step.key === 'set-up' && <SetOnCard card={card} />}
+            {isSetAt(step, steps) && <SetOnCard card={card} />}
             {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
             {step.schools.length > 0 && (
               <p className="max-w-[44em] text-[1.05rem] text-soft">

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Plan } from '../../api/types';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../../parts/Measure';
-import { SetOnCard } from '../../parts/SetOnCard';
+import { isSetAt, SetOnCard } from '../../parts/SetOnCard';
 import { StepPicture } from '../../drawing/StepPicture';
 import { GuidePaper } from '../../parts/GuidePaper';
 import { ChangedSinceCut } from '../../parts/cut/SinceCut';
@@ -66,7 +66,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                         <StopList step={step} />
                       </details>
                     )}
-                    {step.key === 'set-up' && <SetOnCard card={card} />}
+                    {isSetAt(step, steps) && <SetOnCard card={card} />}
                     {step.schools.length > 0 && (
                       <ul className="grid gap-1">
                         {step.schools.map((school) => (

@@ -1,0 +1,345 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Tests;
+
+namespace ZephyrReach.Core.Tests;
+
+/// <summary>
+/// Cut, folded, joined and trimmed as it is written, the piece measures what was asked. Each reckoning goes forwards, from what stands
+/// on the paper alone: cloth is neither made nor lost.
+/// </summary>
+public class SewnAsToldTests
+{
+    /// <summary>What it comes to, what was asked, and how far apart these may lie, in mm; either way, or only above.</summary>
+    private readonly record struct Comes(
+        string What,
+        double To,
+        double Asked,
+        double Below,
+        double Above
+    )
+    {
+        public static Comes Within(string what, double to, double asked, double by) =>
+            new(what, to, asked, by, by);
+    }
+
+    /// <summary>A plan with its figures, and what stands on paper.</summary>
+    private sealed class Told(WorkPlan plan, RawAsk ask, Form form, Ruler ruler)
+    {
+        private readonly Captured figures = Captured.From(plan);
+
+        public WorkPlan Plan => plan;
+
+        public double Marking => ruler.Marking.Millimetres;
+
+        public double Cutting => ruler.Cutting.Millimetres;
+
+        public double Figure(string name) => figures[name];
+
+        public double Said(string field) =>
+            new AskReader(ask, ruler)
+                .LengthOrStart(form.Fields.OfType<LengthField>().Single(f => f.Name == field))
+                .Millimetres;
+
+        /// <summary>Where nothing is said, there is none.</summary>
+        public double Optional(string field) =>
+            form.Fields.OfType<LengthField>().FirstOrDefault(f => f.Name == field) is { } known
+                ? new AskReader(ask, ruler).OptionalLength(known)?.Millimetres ?? 0
+                : 0;
+
+        public bool Has(string field) => ask.TryGet(field, out _);
+
+        public double Number(string field) =>
+            new AskReader(ask, ruler).NumberOrStart(
+                form.Fields.OfType<NumberField>().Single(f => f.Name == field)
+            );
+
+        public bool Is(string field) =>
+            new AskReader(ask, ruler).Flag(
+                form.Fields.OfType<FlagField>().Single(f => f.Name == field)
+            );
+
+        public string Choice(string field) =>
+            new AskReader(ask, ruler).ChoiceOrStart(
+                form.Fields.OfType<ChoiceField>().Single(f => f.Name == field)
+            );
+
+        /// <summary>As it is written, and so as it is cut.</summary>
+        public double Written(string text) =>
+            new AskReader(RawAsk.Of(("l", text)), ruler)
+                .Length(new LengthField("l", "l", "", Length.Zero, Length.FromMillimetres(1e9)))
+                .Millimetres;
+
+        public double Long(Piece piece) => Written(piece.LengthSays(ruler));
+
+        public double Deep(Piece piece) => Written(piece.DepthSays(ruler));
+
+        /// <summary>As it is pressed or marked.</summary>
+        public double Marked(double mm) => Written(ruler.Mark(Length.FromMillimetres(mm)));
+    }
+
+    private static readonly Dictionary<string, Func<Told, IEnumerable<Comes>>> Forwards = new()
+    {
+        ["pulled-gathers"] = t => Strips(t, t.Figure("flatEdge")),
+        ["gathering-foot"] = t => Strips(t, t.Figure("flatEdge")),
+        ["overlock-gathers"] = t => Strips(t, t.Figure("flatEdge")),
+        ["tucked-ruffle"] = t => Strips(t, t.Figure("cutLength")),
+        ["shirring"] = Shirred,
+        ["pintucks"] = Tucked,
+        ["stitch-rows"] = Rows,
+        ["bridged-seam"] = Bridged,
+        ["folded-ribbon"] = Ribbon,
+        ["cord-trim"] = Covered,
+        ["piping"] = Bias,
+        ["fine-piping"] = Bias,
+        ["couching"] = Rolled,
+    };
+
+    public static TheoryData<string, string> All()
+    {
+        var all = new TheoryData<string, string>();
+        foreach (
+            var technique in Techniques.Worked.Where(t =>
+                t.Working!.Straight.Reckon(t.Working.Straight.Example, Ruler.Metric).Answer
+                    is WorkPlan { Pieces: [{ Of: "cloth" or "ribbon" }, ..] }
+                    && t.Name is not ("applique" or "darning")
+                || Forwards.ContainsKey(t.Name)
+            )
+        )
+        {
+            all.Add(technique.Name, "metric");
+            all.Add(technique.Name, "imperial");
+        }
+        return all;
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Comes_out_as_it_was_asked(string technique, string units)
+    {
+        var ruler = units == "metric" ? Ruler.Metric : Ruler.Imperial;
+        var form = Techniques.WorkingOf(technique)!.Straight;
+        var chance = new Random(5);
+        var came = 0;
+        for (var i = 0; i < 150 * Deep.Times; i++)
+        {
+            // As it is planned, before anything was measured on the way or frozen.
+            var ask = (i == 0 ? form.Example : AnyAskTests.Changed(form, chance))
+                .Without("cuttingStep")
+                .Without("course");
+            if (form.Reckon(ask, ruler).Answer is not WorkPlan plan || plan.Pieces.Count == 0)
+            {
+                continue;
+            }
+            foreach (var comes in Forwards[technique](new Told(plan, ask, form, ruler)))
+            {
+                (comes.To - comes.Asked).ShouldBeInRange(
+                    -comes.Below - 1e-6 * Math.Abs(comes.Asked) - 1e-6,
+                    comes.Above + 1e-6 * Math.Abs(comes.Asked) + 1e-6,
+                    $"{comes.What}: {comes.To} where {comes.Asked} was asked of {string.Join(", ", ask.Values.Select(v => $"{v.Key} {v.Value.Text ?? $"{v.Value.Number}"}"))}"
+                );
+            }
+            came++;
+        }
+        if (technique != "couching")
+        {
+            came.ShouldBeGreaterThan(20);
+        }
+    }
+
+    /// <summary>Strips are joined end to end, or to a ring; each ends in its allowance, and none is short.</summary>
+    private static IEnumerable<Comes> Strips(Told t, double flat)
+    {
+        var strip = t.Plan.Pieces[0];
+        var (join, closed) = (t.Said("joinAllowance"), t.Is("closed"));
+        var layers = t.Plan.Pieces[0].Count / (t.Plan.Together.Count * t.Figure("stripCount"));
+        var count = strip.Count / t.Plan.Together.Count / layers;
+        var ends = closed ? 0 : 2 * t.Optional("endAllowance");
+        var joins = closed ? count : count - 1;
+        yield return new(
+            "joined",
+            count * t.Long(strip) - 2 * join * joins - ends,
+            flat,
+            // A strip is never longer than the cloth is wide.
+            t.Marking,
+            count * t.Cutting
+        );
+        var (depth, seam) = (t.Said("finishedDepth"), t.Said("seamAllowance"));
+        var below = t.Is("doubled") ? 0 : Lower(t);
+        yield return new(
+            "deep",
+            t.Is("doubled") ? t.Deep(strip) / 2 - seam : t.Deep(strip) - seam - below,
+            depth,
+            0,
+            t.Cutting
+        );
+    }
+
+    private static double Lower(Told t) =>
+        t.Plan.Together.Carries is null ? t.Optional("hemAllowance") : t.Said("seamAllowance");
+
+    private static IEnumerable<Comes> Shirred(Told t)
+    {
+        var panel = t.Plan.Pieces[0];
+        var edge = t.Said("edgeAllowance");
+        yield return Comes.Within(
+            "high",
+            t.Deep(panel) - 2 * edge,
+            t.Said("panelHeight"),
+            t.Marking / 2
+        );
+        // Joined, less a seam at either side: no less than the panel as it was reckoned to be sure.
+        var widths = t.Figure("widths");
+        yield return new(
+            "wide",
+            widths * t.Long(panel) - 2 * (widths - 1) * t.Said("seamAllowance"),
+            t.Figure("sureWidth"),
+            0,
+            widths * t.Cutting
+        );
+        var rows = t.Plan.Guide!.Lines;
+        yield return Comes.Within(
+            "last row",
+            t.Plan.Pieces[0].Depth.Millimetres - edge - t.Said("bottomMargin"),
+            rows.Count > 1
+                ? rows[^1].From.Y.Millimetres
+                : t.Plan.Pieces[0].Depth.Millimetres - edge - t.Said("bottomMargin"),
+            1e-6
+        );
+    }
+
+    /// <summary>Each tuck takes its cloth; what was cut to be sure is trimmed, as much on either side of the middle.</summary>
+    private static IEnumerable<Comes> Tucked(Told t)
+    {
+        var panel = t.Plan.Pieces[0];
+        var seams = 2 * t.Said("seamAllowance");
+        var after = t.Long(panel) - t.Figure("extraWidth") - seams;
+        yield return new("wide", after, t.Said("panelWidth"), 0, double.PositiveInfinity);
+        var marks = Captured.From(t.Plan).Rows("marks");
+        yield return Comes.Within(
+            "middle",
+            (marks[0]["centre"] + marks[^1]["centre"]) / 2,
+            panel.Length.Millimetres / 2,
+            0.01
+        );
+    }
+
+    /// <summary>Trimmed to the finished size and its seams; and never smaller than that once the stitching drew it in as told.</summary>
+    private static IEnumerable<Comes> Rows(Told t)
+    {
+        var piece = t.Plan.Pieces[0];
+        foreach (
+            var (cut, outline, said) in new[]
+            {
+                (t.Long(piece), "outlineWidth", "width"),
+                (t.Deep(piece), "outlineHeight", "height"),
+            }
+        )
+        {
+            var (drawn, finished) = (t.Figure(outline), t.Said(said));
+            yield return new($"{said} cut", cut, drawn, 0.01, double.PositiveInfinity);
+            yield return new($"{said} drawn in", drawn, finished, 0, double.PositiveInfinity);
+        }
+    }
+
+    /// <summary>Folded where it is measured from the edge, gap by gap; the outer edges are turned in until it measures what was asked.</summary>
+    private static IEnumerable<Comes> Bridged(Told t)
+    {
+        var (outer, bridges) = (t.Plan.Pieces[0], (int)t.Number("bridges"));
+        var (fold, gap) = (t.Marked(t.Said("foldAllowance")), t.Said("gap"));
+        var panels = 2 * (t.Long(outer) - fold);
+        if (bridges > 1)
+        {
+            var inner = t.Long(t.Plan.Pieces[1]) - 2 * fold;
+            yield return Comes.Within(
+                "inner panel",
+                inner,
+                t.Figure("panelFinished"),
+                1.5 * t.Marking
+            );
+            panels += (bridges - 1) * inner;
+        }
+        var turned = (panels + bridges * gap - t.Said("totalWidth")) / 2;
+        yield return Comes.Within(
+            "turned in at each side",
+            turned,
+            t.Said("outerAllowance"),
+            (bridges + 1) * t.Marking
+        );
+        yield return Comes.Within(
+            "long",
+            t.Deep(outer) - 2 * t.Said("endAllowance"),
+            t.Said("seamLength"),
+            t.Marking / 2
+        );
+    }
+
+    /// <summary>Leg by leg at 45°, and a tail at either end.</summary>
+    private static IEnumerable<Comes> Ribbon(Told t)
+    {
+        var legs = Math.Max(1, Math.Floor(t.Said("run") / t.Said("legAdvance") + 0.5));
+        var laid = 2 * t.Said("tail") + legs * (t.Said("run") / legs) * Math.Sqrt(2);
+        yield return new("ribbon", t.Long(t.Plan.Pieces[0]), laid, 0, t.Cutting);
+    }
+
+    /// <summary>A cover is its pad with a seam all round, cut to the line.</summary>
+    private static IEnumerable<Comes> Covered(Told t)
+    {
+        var seams = 2 * t.Said("seamAllowance");
+        var plump = t.Choice("plumpness") switch
+        {
+            "full" => 20.0,
+            "plump" => 40,
+            _ => 0,
+        };
+        var (width, height) = (t.Said("cushionWidth"), t.Said("cushionHeight"));
+        plump = Math.Min(plump, Math.Min(width, height) / 10);
+        yield return Comes.Within(
+            "wide",
+            t.Long(t.Plan.Pieces[0]) - seams,
+            width - plump,
+            t.Marking / 2
+        );
+        yield return Comes.Within(
+            "high",
+            t.Deep(t.Plan.Pieces[0]) - seams,
+            height - plump,
+            t.Marking / 2
+        );
+    }
+
+    /// <summary>Strips from selvedge to selvedge, joined on the slant, are as long as what they cover.</summary>
+    private static IEnumerable<Comes> Bias(Told t)
+    {
+        var strips = t.Plan.Pieces.Where(p => p.Key == "strip").ToList();
+        if (strips.Count == 0)
+        {
+            yield break;
+        }
+        var strip = strips[0];
+        var slant = strip.OnBias ? Math.Sqrt(2) : 1;
+        var join = t.Said("joinAllowance");
+        yield return new(
+            "joined",
+            // No longer than there is: a text that is rounded up promises nothing.
+            strip.Count * strip.Length.Millimetres
+                - 2 * (strip.Count - 1) * join * slant,
+            t.Figure("required"),
+            t.Marking,
+            double.PositiveInfinity
+        );
+    }
+
+    /// <summary>A strip that is rolled up makes the cord that was asked, to a twentieth.</summary>
+    private static IEnumerable<Comes> Rolled(Told t)
+    {
+        if (t.Plan.Pieces is [{ Key: "strip" } strip])
+        {
+            var (cord, thick) = (t.Said("cordDiameter"), t.Said("stripThickness"));
+            var rolled = Math.Sqrt(4 * t.Deep(strip) * thick / (0.6 * Math.PI));
+            yield return Comes.Within("cord", rolled, cord, Math.Max(0.06 * cord, 0.15));
+        }
+    }
+}
