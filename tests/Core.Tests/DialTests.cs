@@ -205,6 +205,14 @@ public class DialTests
                 "On nothing measured yet: only on what dials usually do. 1 swatch left out."
             );
 
+        // What was never sewn is called so, wherever a range rests on it.
+        new Dial(
+            [new DialSample(Mm(3), 10, Mm(28)) { Simulated = true }],
+            Mm(3),
+            "Block length",
+            AreSwatches: true
+        ).RestsOn.ShouldBe("On 1 simulated swatch of this cloth and foot.");
+
         Of((true, true)).Factor.ShouldBe(Of((false, true), (false, true)).Factor, 1e-12);
         Of((true, false)).Factor.ShouldBe(1);
     }

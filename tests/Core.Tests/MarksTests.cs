@@ -59,7 +59,7 @@ public class MarksTests
             if (
                 plan.Drawings(ruler).FirstOrDefault(d => d.IsForCutting && Same(d, guide))
                     is { } drawn
-                && guide.Lines.Count < 40
+                && guide.Lines.Count < 120
             )
             {
                 var lines = drawn

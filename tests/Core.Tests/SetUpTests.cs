@@ -1,3 +1,5 @@
+using System.Text.RegularExpressions;
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft;
@@ -87,6 +89,89 @@ public class SetUpTests
             Figure(card, "needle").ShouldContain(DecimalText.Write(spacing));
         }
     }
+
+    public static TheoryData<string> Planned() => [.. Techniques.Worked.Select(t => t.Name)];
+
+    /// <summary>What the step sets is what the card says, as it comes out or as it stands on the dial.</summary>
+    [Theory]
+    [MemberData(nameof(Planned))]
+    public void The_step_that_sets_the_machine_and_the_card_say_one_thing(string name)
+    {
+        var form = Techniques.WorkingOf(name)!.Straight;
+        var chance = new Random(11);
+        for (var i = 0; i < 60; i++)
+        {
+            var ask = i == 0 ? form.Example : AnyAskTests.Changed(form, chance);
+            if (form.Reckon(ask, Ruler.Metric).Answer is not WorkPlan plan)
+            {
+                continue;
+            }
+            var told = plan.ForCard.Aggregate(
+                ask,
+                (all, f) => all.With(f.Name, RawValue.Of(f.Text))
+            );
+            var technique = CardOf(name, told);
+            var reader = new AskReader(told, Ruler.Metric);
+            var wants = Wants.Read(reader, technique);
+            if (reader.Errors.Count > 0)
+            {
+                continue;
+            }
+            var (card, _) = Written(
+                technique.Name,
+                technique.NeedsOverlocker ? "shed overlocker" : "window machine",
+                a => a with { Wants = wants }
+            );
+            // What the machine cannot make, the card says and sets otherwise.
+            if (!card.IsPossible || card.Findings.Any(f => f.Severity >= Severity.Care))
+            {
+                continue;
+            }
+            var steps = plan.Steps(Ruler.Metric);
+            var step =
+                steps.FirstOrDefault(s => s.Key == "set-up") ?? steps.First(s => s.Sets.Count > 0);
+            foreach (
+                var (word, key) in new[]
+                {
+                    ("length", "length"),
+                    ("stitch", "length"),
+                    ("width", "width"),
+                }
+            )
+            {
+                var set = Regex
+                    .Matches(string.Join("; ", step.Sets), $@"\b{word} ([\d.]+) mm")
+                    .Select(m => m.Groups[1].Value)
+                    .ToList();
+                if (set.Count == 0)
+                {
+                    continue;
+                }
+                // Of several stitches the card has the one that is sewn first.
+                var line = card.Lines.Single(l => l.Key == key);
+                set.Any(figure =>
+                        new[] { line.Figure, line.Dial }.Any(t =>
+                            Regex.IsMatch(t, $@"(^|[^\d.]){Regex.Escape(figure)}($|[^\d.])")
+                        )
+                    )
+                    .ShouldBeTrue(
+                        $"{name}: {step.Title}: {string.Join(", ", step.Sets)}, card {line.Figure} ({line.Dial})"
+                    );
+            }
+        }
+    }
+
+    /// <summary>The card of a plan: of several the one that its way of doing it takes.</summary>
+    private static CardTechnique CardOf(string name, RawAsk ask) =>
+        (
+            name,
+            ask.TryGet("rows", out var rows) ? rows.Text : "",
+            ask.TryGet("method", out var by) ? by.Text : ""
+        ) switch
+        {
+            ("pulled-gathers", "over-threads", _) => Techniques.CardNamed("gathers-over-threads")!,
+            _ => Techniques.Worked.Single(t => t.Name == name).Cards[0],
+        };
 
     /// <summary>Whatever foot or needle was chosen, no width is said that strikes without its stop beside it.</summary>
     private static void StopsAreSaid(

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Book;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.StitchRows;
@@ -111,13 +112,17 @@ internal static class SewingSteps
             Sets =
             [
                 .. stitches.Select(s =>
-                    $"{(s.Number is { } n ? $"stitch {n}, " : "")}width {a.Ruler.Fine(s.Width)}{(s.Dial is { } l ? $", length {a.Ruler.Fine(l)}" : "")}"
+                    $"{(s.Number is { } n ? $"stitch {n}, " : "")}width {a.Ruler.Fine(s.Width)}{(DialOf(a, s) is { } l ? $", length {a.Ruler.Fine(l)}" : "")}"
                 ),
                 "needle tension −0.5",
                 "stop after the repeat",
             ],
         };
     }
+
+    /// <summary>What is set for a stitch first: for the first row of it, which may be stretched to fill its line.</summary>
+    private static Length? DialOf(Answer a, BookStitch stitch) =>
+        a.Sewn.FirstOrDefault(r => r.Stitch == stitch)?.Sewn.Dial ?? stitch.Dial;
 
     private static SewingStep First(Answer a)
     {
