@@ -176,10 +176,13 @@ internal static class BridgeDrawing
                 };
             }
         }
+        // One below and one above: of long narrow panels the figures would run into each other.
+        var isOuterPanel = part == "outer";
+        var y = isOuterPanel ? length : Length.Zero;
         yield return new Dimension(
-            new Point(x, length),
-            new Point(x + width, length),
-            Side.Below,
+            new Point(x, y),
+            new Point(x + width, y),
+            isOuterPanel ? Side.Below : Side.Above,
             width,
             LengthKind.Marked,
             "to cut"
