@@ -30,8 +30,8 @@ internal static class Fields
     public static LengthField EdgeAllowance { get; } =
         new(
             "edgeAllowance",
-            "Seams above, below",
-            "Beyond the panel, at its upper and its lower edge; 0 where these are no seams.",
+            "Edge seams",
+            "Above and below the panel, beyond its height; 0 where it has none.",
             Length.Zero,
             Length.FromMillimetres(200),
             Length.FromMillimetres(12),
