@@ -24,24 +24,7 @@ public static class LengthText
     public static string Write(Length length, LengthKind kind, Ruler ruler)
     {
         ArgumentNullException.ThrowIfNull(ruler);
-        var rounded = kind switch
-        {
-            LengthKind.Cut => Rounding.Up(length, ruler.Cutting),
-            LengthKind.Whole when Math.Abs(length.Millimetres) >= InMetres => Rounding.Nearest(
-                length,
-                ruler.Cutting
-            ),
-            LengthKind.AtMost => Rounding.Down(
-                length,
-                Math.Abs(length.Millimetres) >= InMetres ? ruler.Cutting : ruler.Marking
-            ),
-            LengthKind.Marked or LengthKind.Tape or LengthKind.Whole => Rounding.Nearest(
-                length,
-                ruler.Marking
-            ),
-            LengthKind.Fine => Rounding.Nearest(length, Length.FromMillimetres(0.01)),
-            _ => Rounding.Up(length, AmountStep(ruler.Units)),
-        };
+        var rounded = Rounded(length, kind, ruler);
         var (sign, size) = rounded < Length.Zero ? ("−", -rounded) : ("", rounded);
         return sign
             + (
@@ -50,6 +33,30 @@ public static class LengthText
                     : Imperial(size.Inches, kind)
             );
     }
+
+    /// <summary>A length as it is written.</summary>
+    internal static Length Rounded(Length length, LengthKind kind, Ruler ruler)
+    {
+        var step = StepOf(length, kind, ruler);
+        return kind switch
+        {
+            LengthKind.Cut or LengthKind.Amount => Rounding.Up(length, step),
+            LengthKind.AtMost => Rounding.Down(length, step),
+            _ => Rounding.Nearest(length, step),
+        };
+    }
+
+    /// <summary>What it is rounded to.</summary>
+    internal static Length StepOf(Length length, LengthKind kind, Ruler ruler) =>
+        kind switch
+        {
+            LengthKind.Cut => ruler.Cutting,
+            LengthKind.Whole or LengthKind.AtMost when Math.Abs(length.Millimetres) >= InMetres =>
+                ruler.Cutting,
+            LengthKind.Fine => Length.FromMillimetres(0.01),
+            LengthKind.Amount => AmountStep(ruler.Units),
+            _ => ruler.Marking,
+        };
 
     private static Length AmountStep(UnitSystem units) =>
         units == UnitSystem.Metric ? Length.FromMillimetres(100) : Length.FromInches(9);

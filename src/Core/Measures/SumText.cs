@@ -23,6 +23,9 @@ public readonly struct SumText(int literalLength, int formattedCount)
 
     public void AppendLiteral(string text) => parts.Add(new(text));
 
+    /// <summary>A part of the sum that was put together before.</summary>
+    public void AppendFormatted(SumText part) => parts.AddRange(part.parts);
+
     public void AppendFormatted(string? text) => parts.Add(new(text ?? ""));
 
     public void AppendFormatted(int count) =>
@@ -53,15 +56,14 @@ public readonly struct SumText(int literalLength, int formattedCount)
     /// <summary>Writes it.</summary>
     internal string Write(Ruler ruler)
     {
-        for (var fineness = 0; fineness <= Finest; fineness++)
+        for (var fineness = 0; ; fineness++)
         {
             var (text, isTrue) = Written(ruler, fineness);
-            if (isTrue)
+            if (isTrue || fineness == Finest)
             {
-                return text;
+                return isTrue ? text : text.Replace(" = ", " ≈ ", StringComparison.Ordinal);
             }
         }
-        return Written(ruler, Finest).Text.Replace(" = ", " ≈ ", StringComparison.Ordinal);
     }
 
     private (string Text, bool IsTrue) Written(Ruler ruler, int fineness)
@@ -179,21 +181,12 @@ public readonly struct SumText(int literalLength, int formattedCount)
             }
             if (fineness == 0)
             {
-                var to = kind switch
-                {
-                    LengthKind.Whole
-                    or LengthKind.AtMost when Math.Abs(length.Millimetres) >= 2000 => ruler.Cutting,
-                    _ => ruler.Marking,
-                };
-                var value =
-                    kind == LengthKind.AtMost
-                        ? Rounding.Down(length, to)
-                        : Rounding.Nearest(length, to);
                 // Rounded down it may be all of a step less.
                 return (
                     ruler.Write(length, kind),
-                    value.Millimetres,
-                    (kind == LengthKind.AtMost ? 2 : 1) * to.Millimetres
+                    LengthText.Rounded(length, kind, ruler).Millimetres,
+                    (kind == LengthKind.AtMost ? 2 : 1)
+                        * LengthText.StepOf(length, kind, ruler).Millimetres
                 );
             }
             return (

@@ -13,13 +13,13 @@ internal static class ShapePencil
     {
         string fine(Length length) => a.Ruler.Fine(length);
         string exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";
-        var factor = Math.Abs(a.Factor - 1) < 1e-9 ? "" : $" × {DecimalText.Write(a.Factor, 3)}";
+        var isAsSet = Math.Abs(a.Factor - 1) < 1e-9;
         List<PencilLine> lines =
         [
             new(
                 "Which stitch length",
                 $"{fine(a.Ask.Repeat)} ± {fine(a.Ask.RepeatRange)} by {fine(a.Ask.RepeatStep)}: {fine(a.BestRepeat)} misses least, by {exact(a.Miss)} at the most",
-                factor.Length == 0
+                isAsSet
                     ? "A tenth of a millimetre on the stitch is a whole stitch on a side of thirty."
                     : $"This machine gives {DecimalText.Write(a.Factor, 3)} of what is set. "
                         + (a.Ask.DialFactor is null ? a.Dial.RestsOn : "")
@@ -27,16 +27,17 @@ internal static class ShapePencil
         ];
         foreach (var side in a.AsSaid.Where(s => !s.Side.IsFree).Take(Most))
         {
+            SumText sewn = $"{side.Planned.Count} × {a.BestRepeat:fine}";
+            if (!isAsSet)
+            {
+                sewn = $"{sewn} × {a.Factor:3}";
+            }
             lines.Add(
                 new(
                     $"{side.Round.Shape.Name}: {exact(side.Side.Length)}",
-                    Math.Abs(a.Factor - 1) < 1e-9
-                        ? a.Ruler.Sum(
-                            $"{side.Planned.Count} × {a.BestRepeat:fine} = {side.Planned.Count * a.Step:fine}, missed by {side.Planned.Miss:fine}"
-                        )
-                        : a.Ruler.Sum(
-                            $"{side.Planned.Count} × {a.BestRepeat:fine} × {a.Factor:3} = {side.Planned.Count * a.Step:fine}, missed by {side.Planned.Miss:fine}"
-                        ),
+                    a.Ruler.Sum(
+                        $"{sewn} = {side.Planned.Count * a.Step:fine}, missed by {side.Planned.Miss:fine}"
+                    ),
                     $"Its own best: {side.Own.Count} × {fine(side.Own.Repeat)}, missed by {exact(side.Own.Miss)}."
                 )
             );

@@ -143,10 +143,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                     new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Ruler.Mark(Slant)}")
                 );
             }
-            if (ZipSide is not null)
-            {
-                facts.Add(new("Zip", $"{Ruler.Mark(Edge.ZipLength!.Value)}, on {OpeningName}"));
-            }
+            facts.AddRange(ZipFacts);
             facts.AddRange(
                 Lines.Select(l => new Fact(
                     l.Number == 1 ? "First pass" : "Second pass",

@@ -82,6 +82,10 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
     public string ZipSays =>
         $"On {Called(ZipSide!)}, a zip of {Ruler.Mark(Edge.ZipLength!.Value)}: the side less what is sewn up at its ends, both alike";
 
+    /// <summary>The zip among the facts of a plan; nothing where there is none.</summary>
+    protected IEnumerable<Fact> ZipFacts =>
+        Edge.ZipLength is { } length ? [new("Zip", $"{Ruler.Mark(length)}, on {OpeningName}")] : [];
+
     /// <summary>Where the cover is turned and filled, in words.</summary>
     public string OpeningName => ZipSide is { } side ? Called(side) : SideName;
 

@@ -130,9 +130,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             new("Cloth used", Ruler.Cut(ClothToBuy)),
             new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
             new("Enough with", Ask.Reading.AssuranceSays),
-            .. Ask.Reading.Last is { } last
-                ? [new Fact("By the last swatch alone", Ruler.Whole(Edge * last.Fullness))]
-                : Array.Empty<Fact>(),
+            .. Ask.Reading.ByTheLast(Edge, Ruler),
             new("Likely cut off", Over(Surplus(Likely.Mid) + Ask.Trim)),
             new(
                 "As a rule",

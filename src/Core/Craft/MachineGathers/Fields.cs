@@ -8,6 +8,9 @@ namespace ZephyrReach.Core.Craft.MachineGathers;
 /// <summary>What an ask for gathers made by the machine may say.</summary>
 internal static class Fields
 {
+    /// <summary>Workshop rule, in g/m²: heavier cloth hardly gathers between two stitches.</summary>
+    public const double Heavy = 200;
+
     public static LengthField TrimAllowance { get; } =
         new(
             "trimAllowance",

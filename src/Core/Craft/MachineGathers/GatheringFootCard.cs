@@ -34,7 +34,7 @@ internal static class GatheringFootCard
             Tension = _ => 1.5,
             TensionBecause =
                 "One to two steps tighter: the tight thread draws the stitches together.",
-            MostGrams = 200,
+            MostGrams = Fields.Heavy,
             Pressure = 1,
             PressureBecause = "A firmer foot holds the cloth back more.",
             Speed = new("half", "Attachments want time; a change of pace changes the gathers."),

@@ -17,9 +17,6 @@ internal static class Reckon
 {
     private static readonly Length Thick = Length.FromMillimetres(1);
 
-    /// <summary>Workshop rule, in g/m²: as on the card.</summary>
-    private const double Heavy = 200;
-
     public static Answer? Straight(AskReader reader, Kind kind) =>
         Ask.Read(reader, kind.Family) is { } ask ? Straight(ask, kind, reader) : null;
 
@@ -98,7 +95,7 @@ internal static class Reckon
                 "Sew a measured strip first: it will come out scanter than this."
             );
         }
-        if (a.Ask.Piece.ClothThickness >= Thick || set.Weight.GramsPerSquareMetre > Heavy)
+        if (a.Ask.Piece.ClothThickness >= Thick || set.Weight.GramsPerSquareMetre > Fields.Heavy)
         {
             yield return new Finding(
                 "hardly-gathers",

@@ -125,10 +125,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                     )
                 );
             }
-            if (ZipSide is not null)
-            {
-                facts.Add(new("Zip", $"{Ruler.Mark(Edge.ZipLength!.Value)}, on {OpeningName}"));
-            }
+            facts.AddRange(ZipFacts);
             facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
             return facts;
         }

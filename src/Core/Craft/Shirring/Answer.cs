@@ -295,12 +295,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                     $"{Ruler.Mark(RestMid)}, from {Ruler.Mark(RestLow)} to {Ruler.Mark(RestHigh)}"
                 )
             );
-            if (Ask.Reading.Last is { } last)
-            {
-                facts.Add(
-                    new("By the last swatch alone", Ruler.Whole(Ask.RelaxedWidth * last.Fullness))
-                );
-            }
+            facts.AddRange(Ask.Reading.ByTheLast(Ask.RelaxedWidth, Ruler));
             facts.Add(new("Not too tight, with", Ask.Reading.AssuranceSays));
             facts.Add(new("Needle thread", Ruler.Write(ThreadOnTop, LengthKind.Amount)));
             return facts;

@@ -39,25 +39,23 @@ internal static class StripPencil
             );
         }
         var exact = (a.FlatEdge + 2 * j * a.Joins + ask.BothEnds) / a.StripCount;
+        SumText parts = $"{a.FlatEdge}";
+        if (a.Joins > 0)
+        {
+            parts = $"{parts} + {2 * a.Joins} × {j} joins";
+        }
+        if (ask.BothEnds > Length.Zero)
+        {
+            parts = $"{parts} + 2 × {ask.EndAllowance} ends";
+        }
+        if (a.StripCount > 1)
+        {
+            parts = $"({parts}) ÷ {a.StripCount}";
+        }
         lines.Add(
             new(
                 "Strip length",
-                (a.StripCount > 1, a.Joins > 0, ask.BothEnds > Length.Zero) switch
-                {
-                    (true, _, true) => ruler.Sum(
-                        $"({a.FlatEdge} + {2 * a.Joins} × {j} joins + 2 × {ask.EndAllowance} ends) ÷ {a.StripCount} = {exact:cut}"
-                    ),
-                    (true, _, false) => ruler.Sum(
-                        $"({a.FlatEdge} + {2 * a.Joins} × {j} joins) ÷ {a.StripCount} = {exact:cut}"
-                    ),
-                    (false, true, _) => ruler.Sum(
-                        $"{a.FlatEdge} + {2 * a.Joins} × {j} joins = {exact:cut}"
-                    ),
-                    (false, false, true) => ruler.Sum(
-                        $"{a.FlatEdge} + 2 × {ask.EndAllowance} ends = {exact:cut}"
-                    ),
-                    _ => ruler.Sum($"{a.FlatEdge} = {exact:cut}"),
-                },
+                ruler.Sum($"{parts} = {exact:cut}"),
                 $"Rounded up to {M(ask.CuttingStep)}, so that it is never short."
             )
         );

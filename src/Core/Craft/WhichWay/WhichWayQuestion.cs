@@ -101,9 +101,6 @@ internal static class WhichWayQuestion
         };
     }
 
-    /// <summary>Workshop rule, in g/m²: as the cards of these techniques have it.</summary>
-    private const double Heavy = 200;
-
     private static Way? Pulled(AskReader reader, StripAsk piece, double fullness, RowScheme scheme)
     {
         var strips = StripReckon.Straight(
@@ -196,8 +193,8 @@ internal static class WhichWayQuestion
             overlock ? "an overlocker with differential feed" : "a gathering foot",
             overlock ? "overlock" : "gathering-foot",
             null,
-            setting.Reaches && weight <= Heavy,
-            weight > Heavy ? "cloth as thick as this hardly gathers this way"
+            setting.Reaches && weight <= MachineGathers.Fields.Heavy,
+            weight > MachineGathers.Fields.Heavy ? "cloth as thick as this hardly gathers this way"
                 : setting.Reaches
                     ? $"likely at stitch {mm} mm{(passes > 1 ? ", two passes" : "")}; a swatch says for sure"
                 : $"comes to about {DecimalText.Write(setting.Fullness)} at the {(setting.Fullness < fullness ? "most" : "least")}"

@@ -39,8 +39,12 @@ public sealed record PullUpReading(
     /// <summary>What it rests on, in a sentence.</summary>
     public string RestsOn => Learnt.Rests(Samples.Select(s => (s.Same, s.Counts, s.Simulated)));
 
-    /// <summary>The newest of this very cloth and foot that counts; null where there is none.</summary>
-    public PullUpSample? Last => Samples.LastOrDefault(s => s is { Counts: true, Same: true });
+    /// <summary>What the newest swatch of this very cloth and foot says by itself; nothing where there is none.</summary>
+    /// <param name="edge">What is gathered to.</param>
+    internal IEnumerable<Fact> ByTheLast(Length edge, Ruler ruler) =>
+        Samples.LastOrDefault(s => s is { Counts: true, Same: true }) is { } last
+            ? [new("By the last swatch alone", ruler.Whole(edge * last.Fullness))]
+            : [];
 
     public NextSample Next => NextSample.For(Model, Family, Planned, Planned, Reach);
 
