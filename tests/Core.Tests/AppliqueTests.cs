@@ -202,7 +202,7 @@ public class AppliqueTests
         var ask = RawAsk.Of(("outline", "M0 0H60V40H0Z"), ("stitch", "turned"), ("allowance", 6));
         var plan = Plan(ask);
 
-        plan.Pieces.ShouldHaveSingleItem().Length.Millimetres.ShouldBe(72, 0.05);
+        plan.Pieces.Single(p => p.Of == "cloth").Length.Millimetres.ShouldBe(72, 0.05);
         plan.Steps(Ruler.Metric).ShouldContain(s => s.Key == "turn-under");
         Captured.From(plan).Rows("fusible").ShouldBeEmpty();
     }

@@ -346,7 +346,7 @@ public class ContractTests
         var plan = Plan(name, Ruler.Metric);
 
         plan.Pieces.Select(p => p.Key).ShouldBeUnique();
-        plan.Needs.Select(n => n.Kind).ShouldBeUnique();
+        plan.Needs.Select(n => (n.Kind, n.Name)).ShouldBeUnique();
         plan.Needs.ShouldAllBe(n => n.Amount > Length.Zero);
         plan.Needs.ShouldAllBe(n => working.Has(n.Until));
         foreach (var piece in plan.Pieces)

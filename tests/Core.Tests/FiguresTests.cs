@@ -318,7 +318,7 @@ public class FiguresTests
     }
 
     [Theory]
-    [InlineData(5544.9, "5.54 m", "6 yd 2 1/4 in")]
+    [InlineData(5544.9, "5.54 m", "218 1/4 in")]
     [InlineData(358.3, "35.8 cm", "14 1/16 in")]
     public void What_cloth_reaches_at_the_most_is_never_told_longer_than_it_is(
         double mm,
@@ -350,7 +350,7 @@ public class FiguresTests
     }
 
     [Theory]
-    [InlineData(11_710.5, "11.71 m", "12 yd 29 in")]
+    [InlineData(11_710.5, "11.71 m", "461 in")]
     [InlineData(358.25, "35.85 cm", "14 1/8 in")]
     public void The_whole_of_an_edge_is_told_in_a_step_that_can_be_sewn(
         double mm,

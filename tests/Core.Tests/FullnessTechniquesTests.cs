@@ -257,6 +257,41 @@ public class FullnessTechniquesTests
     }
 
     [Fact]
+    public void Elastic_in_a_looper_has_its_own_evidence_and_a_bobbin_teaches_it_nothing()
+    {
+        RawAsk Sewn(string stitch) =>
+            RawAsk.Of(
+                ("stitchLength", 4),
+                ("flat", "54 in"),
+                ("gathered", "21 in"),
+                ("steamed", true),
+                ("stitch", stitch)
+            );
+        Expected Known(string stitch, params RawAsk[] samples) =>
+            (
+                (WorkPlan)Reckon(
+                    "shirring",
+                    Techniques
+                        .WorkingOf("shirring")!
+                        .Straight.Example.With("stitch", RawValue.Of(stitch))
+                        .With("layout", RawValue.Of("rows"))
+                        .With("samples", RawValue.Of(samples.Select(RawValue.Of).ToList()))
+                )
+            ).Expected!;
+
+        foreach (var (own, other) in new[] { ("looper", "lockstitch"), ("lockstitch", "looper") })
+        {
+            var nothing = Known(own);
+            var useless = Known(own, Sewn(other));
+            (useless.Low, useless.High).ShouldBe((nothing.Low, nothing.High));
+            useless.RestsOn.ShouldEndWith("1 swatch left out.");
+            var mid = Known(own, Sewn(own), Sewn(other)).Mid;
+            Math.Abs(mid - 54 / 21d).ShouldBeLessThan(Math.Abs(nothing.Mid - 54 / 21d));
+        }
+        Known("looper").Mid.ShouldBeGreaterThan(Known("lockstitch").Mid);
+    }
+
+    [Fact]
     public void Which_way_puts_the_best_for_the_purpose_first_and_what_is_not_owned_behind()
     {
         var form = Questions.Named("which-way")!;

@@ -90,7 +90,7 @@ public class LengthTests
         Ruler.Imperial.Cut(length).ShouldBe("45 3/4 in");
         Ruler.Imperial.Mark(length).ShouldBe("45 11/16 in");
         Ruler.Metric.Cut(Length.FromMillimetres(3150)).ShouldBe("3.15 m");
-        Ruler.Imperial.Cut(Length.FromInches(76)).ShouldBe("2 yd 4 in");
+        Ruler.Imperial.Cut(Length.FromInches(76)).ShouldBe("76 in");
         Ruler.Metric.Write(Length.FromMillimetres(11862.5), LengthKind.Amount).ShouldBe("11.9 m");
     }
 
@@ -102,13 +102,13 @@ public class LengthTests
                 foreach (var ruler in new[] { Ruler.Metric, Ruler.Imperial })
                 {
                     var length = Length.FromMillimetres(mm);
-                    var marked = Rounding.Nearest(length, ruler.Marking);
                     foreach (var system in new[] { UnitSystem.Metric, UnitSystem.Imperial })
                     {
                         var reading = LengthReader.Read(ruler.Mark(length), system);
                         if (
                             !reading.IsRead
-                            || Math.Abs((reading.Length - marked).Millimetres) > 1e-6
+                            || Length.Between(reading.Length, length)
+                                > ruler.Marking / 2 + Length.FromMillimetres(1e-6)
                         )
                         {
                             return false;
@@ -121,6 +121,33 @@ public class LengthTests
                 }
                 return true;
             });
+
+    [Theory]
+    [InlineData(2.1, "3/32 in")]
+    [InlineData(3.58, "5/32 in")]
+    [InlineData(3.8, "5/32 in")]
+    [InlineData(7.16, "5/16 in")]
+    public void What_is_small_is_marked_finer_in_inches(double mm, string marked) =>
+        Ruler.Imperial.Mark(Length.FromMillimetres(mm)).ShouldBe(marked);
+
+    [Theory]
+    [InlineData(2, 2)]
+    [InlineData(6, 0.25)]
+    [InlineData(10, 0.375)]
+    [InlineData(12, 0.5)]
+    [InlineData(15, 0.625)]
+    [InlineData(20, 0.75)]
+    [InlineData(25, 1)]
+    [InlineData(100, 4)]
+    [InlineData(200, 8)]
+    [InlineData(1380, 54)]
+    public void What_one_begins_with_is_said_in_the_own_unit(double mm, double said)
+    {
+        var length = Length.FromMillimetres(mm);
+
+        Ruler.Metric.Said(length).ShouldBe(length);
+        Ruler.Imperial.Said(length).ShouldBe(mm < 5 ? length : Length.FromInches(said));
+    }
 
     [Fact]
     public void What_is_cut_is_never_short_of_what_is_needed() =>

@@ -30,6 +30,31 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task A_step_says_what_it_was_done_to_and_leads_nowhere_once_that_is_gone()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+        async Task<History> LookAsync() => await store.History.LookAsync(seat, Cancel);
+
+        var added = (await LookAsync()).Undo!;
+        (added.Kind, added.Of, added.Name).ShouldBe(("working", null, working.Name));
+        added.Says.ShouldContain(working.Name);
+        await store.Swatches.AddAsync(
+            seat,
+            Guid.CreateVersion7(),
+            working.Id,
+            new SwatchParts(Readings: Read(("flat", [300]))),
+            Cancel
+        );
+        var swatch = (await LookAsync()).Undo!;
+        (swatch.Kind, swatch.Of, swatch.Name).ShouldBe(("working", working.Id, working.Name));
+        await TurnAsync(seat, back: true);
+        await TurnAsync(seat, back: true);
+        var again = (await LookAsync()).Redo!;
+        (again.Kind, again.Of, again.Name).ShouldBe(("working", working.Id, working.Name));
+    }
+
+    [Fact]
     public async Task One_undo_brings_back_a_deleted_project_with_all_that_hung_on_it()
     {
         var seat = await store.SeatAsync();

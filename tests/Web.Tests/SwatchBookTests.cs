@@ -123,6 +123,44 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
     }
 
     [Fact]
+    public async Task A_swatch_is_held_against_what_was_predicted_before_it_was_sewn()
+    {
+        var working = await FootAsync();
+        List<double> shown = [];
+        await ShowAsync();
+        await SimulateAsync(working, Guid.CreateVersion7());
+        // The simulated one still stood behind what was shown for the first that was sewn.
+        foreach (var gathered in new[] { 150, 140, 90 })
+        {
+            await ShowAsync();
+            await SwatchAsync(working, gathered);
+        }
+
+        var (_, plot) = await Server.SendAsync(
+            HttpMethod.Get,
+            $"/api/swatches/plot?working={working}"
+        );
+
+        var points = plot.GetProperty("learnt").GetProperty("points").EnumerateArray();
+        points
+            .Where(p => p.GetProperty("isSame").GetBoolean())
+            .Select(p => Math.Round(p.GetProperty("foretold").GetDouble(), 9))
+            .ShouldBe(shown.Skip(1));
+        shown.Distinct().Count().ShouldBe(4);
+
+        async Task ShowAsync() =>
+            shown.Add(
+                Math.Round(
+                    (await ReckonAsync(working))
+                        .GetProperty("fullness")
+                        .GetProperty("mid")
+                        .GetDouble(),
+                    9
+                )
+            );
+    }
+
+    [Fact]
     public async Task Swatches_come_back_from_a_table_as_they_went_out_and_a_wrong_line_takes_nothing_in()
     {
         var working = await FootAsync();

@@ -114,7 +114,8 @@ for (const width of [1280, 390]) {
       test.setTimeout(240_000);
       await page.emulateMedia({ reducedMotion: 'reduce' });
       await page.setViewportSize({ width, height: 844 });
-      for (const path of await paths(page)) await expectOpen(page, path);
+      // By lamplight only the colours are others, and they are the same on either screen.
+      for (const path of await paths(page)) await expectOpen(page, path, width === 390);
     });
   }
 }
@@ -130,14 +131,14 @@ for (const half of [0, 1])
     for (const { path } of views.filter((_, i) => i % 2 === half)) await expectNarrow(page, path);
   });
 
-/** Opens a page with all its folds, and finds neither a barrier, by daylight or by lamplight, nor anything beyond its sides. */
-async function expectOpen(page: Page, path: string) {
+/** Opens a page with all its folds, and finds neither a barrier, nor anything beyond its sides. */
+async function expectOpen(page: Page, path: string, byLamplight: boolean) {
   await expectNarrow(page, path);
   expect(await barriers(page), path).toEqual([]);
+  if (!byLamplight) return;
   const light = (theme: string) =>
     page.evaluate((to) => (document.documentElement.dataset.theme = to), theme);
   await light('dark');
-  // By lamplight only the colours are others.
   expect(await barriers(page, ['color-contrast']), `${path}, dark`).toEqual([]);
   await light('light');
 }

@@ -179,6 +179,7 @@ test('every step has its picture, with what matters lit up', async ({ page }) =>
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
     await goTo(page, `/workings/${working.id}/sew`);
+    await expect(page.getByLabel('Name of this working')).toHaveValue(working.name);
     const steps = page.locator('ol > li.sheet');
     await expect(steps.first()).toBeVisible();
     const count = await steps.count();

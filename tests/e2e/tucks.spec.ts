@@ -158,8 +158,10 @@ test('with the keys alone: a figure on the drawing, the stage after, the measure
   const step = page.getByRole('listitem').filter({ hasText: 'Measure once more' });
   await step.locator('summary').focus();
   await page.keyboard.press('Enter');
+  await expect(measure).toBeVisible();
   for (let i = 0; i < 30 && !(await measure.evaluate((e) => e === document.activeElement)); i++)
     await page.keyboard.press('Tab');
+  await expect(measure).toBeFocused();
   await page.keyboard.type('48 mm');
   // Its grooves lead it: a span that is off is said, and no line is marked anew.
   await expect(step.getByText(/left its groove/)).toBeVisible();

@@ -43,7 +43,11 @@ public sealed record Fact(string Name, string Text);
 /// <param name="Kind">The kind of thing in the drawer, such as <c>cloth</c> or <c>thread</c>.</param>
 /// <param name="Amount">How much of it.</param>
 /// <param name="Until">The stage at whose end it is used up: cloth until it is cut, thread until the piece is kept.</param>
-public sealed record Need(string Kind, Length Amount, Stage Until);
+public sealed record Need(string Kind, Length Amount, Stage Until)
+{
+    /// <summary>What it is where it is not the thing of its kind that was chosen for the piece; else empty.</summary>
+    public string Name { get; init; } = "";
+}
 
 /// <summary>A piece of work for a list: a line of words with its figure, and a small drawing.</summary>
 /// <param name="Text">Such as <c>2.6 m at 2.2</c>.</param>

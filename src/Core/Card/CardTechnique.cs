@@ -111,7 +111,13 @@ public sealed record CardTechnique
 
     public bool NeedsOverlocker { get; init; }
 
+    /// <summary>Whether it is sewn with a chain stitch.</summary>
+    public bool NeedsChainLooper { get; init; }
+
     public bool NeedsProgram { get; init; }
+
+    /// <summary>How a line is begun; null for as usual.</summary>
+    public Setting? Start { get; init; }
 
     public Setting Speed { get; init; } =
         new("medium, steady", "An even pace makes even stitches.");

@@ -100,6 +100,7 @@ public static class CardWriter
             Layers: ask.Cloth?.Is.Thickness is { } thick ? thick * ask.Wants.Layers : null,
             Bulky: technique.Bulky(ask),
             BuildUp: technique.BuildUp(ask),
+            ChainLooper: technique.NeedsChainLooper,
             Differential: technique.Differential,
             Programmed: technique.NeedsProgram
         );

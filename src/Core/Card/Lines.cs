@@ -33,7 +33,7 @@ internal static class Lines
                 pick.Needle.Is
             ),
             technique.ElasticBelow(ask)
-                ? ElasticLine(ask)
+                ? ElasticLine(technique, ask)
                 : Threads(
                     technique.NeedsOverlocker ? "looper-thread" : "bobbin-thread",
                     technique.NeedsOverlocker ? "Looper threads" : "Bobbin thread",
@@ -156,17 +156,26 @@ internal static class Lines
             )
         );
         lines.AddRange(technique.More(ask));
+        var start =
+            technique.Start
+            ?? (
+                technique.NeedsOverlocker
+                    ? new Setting(
+                        "a chain of a few stitches",
+                        "The loopers then hold the edge from the first stitch."
+                    )
+                    : new Setting(
+                        "threads under and behind",
+                        "Hold both for the first stitches, so that they are not drawn down."
+                    )
+            );
         lines.Add(
             new(
                 "start",
                 "Starting",
-                technique.NeedsOverlocker
-                    ? "a chain of a few stitches"
-                    : "threads under and behind",
+                start.Figure,
                 machine.LockStitch == true && technique.Dense ? "lock stitch" : "",
-                technique.NeedsOverlocker
-                    ? "The loopers then hold the edge from the first stitch."
-                    : "Hold both for the first stitches, so that they are not drawn down."
+                start.Because
             )
         );
         lines.Add(
@@ -309,14 +318,25 @@ internal static class Lines
             : new(key, setting, thread.Name, seen, wanted.Because);
     }
 
-    private static CardLine ElasticLine(CardAsk ask)
+    private static CardLine ElasticLine(CardTechnique technique, CardAsk ask)
     {
         var elastic = ask.Elastic ?? ThreadMatch.Best(ask.Drawer.Elastics, ask.Cloth?.Is);
+        var name = elastic?.Name ?? "elastic thread, about 0.6 mm";
+        if (technique.NeedsChainLooper)
+        {
+            return new(
+                "looper-thread",
+                "Looper thread",
+                name,
+                "",
+                "Loose through its whole path, and never pulled up."
+            );
+        }
         var isThick = elastic?.Is.Diameter > ThreadMatch.Thick;
         return new(
             "bobbin-thread",
             "Bobbin thread",
-            elastic?.Name ?? "elastic thread, about 0.6 mm",
+            name,
             isThick ? "bobbin loosened" : "",
             isThick
                 ? "Thick elastic needs the bobbin's screw opened: keep a second, marked case for it. Wind it one way and stay with it."

@@ -51,6 +51,9 @@ public sealed record Machine(
     /// <summary>Whether it is known to sew straight stitches only, by its plate or for good.</summary>
     public bool IsStraightOnly => StraightPlate == true || WidestStitch == Length.Zero;
 
+    /// <summary>Whether it is taken where no machine is chosen; of several that are, the one that does the work best.</summary>
+    public bool IsMine { get; init; }
+
     /// <summary>Whether it is an overlocker.</summary>
     public bool IsOverlocker => Kind == Overlocker;
 
@@ -75,6 +78,12 @@ public sealed record Machine(
             "overlocker",
             "Trims and wraps the edge; loopers instead of a bobbin."
         )
+    );
+
+    private static readonly FlagField MineField = new(
+        "mine",
+        "My machine",
+        "Taken wherever no machine is chosen and it can do the work."
     );
 
     private static readonly ChoicesField MountsField = new(
@@ -291,6 +300,7 @@ public sealed record Machine(
             "machines",
             "What sews: its stitches, its needle, its feet, its dials.",
             [
+                MineField,
                 KindField,
                 MountsField,
                 SystemField,
@@ -391,7 +401,10 @@ public sealed record Machine(
             reader.OptionalFlag(Looper),
             DialQuestion.Read(reader, StitchDialField),
             DialQuestion.Read(reader, WidthDialField)
-        );
+        )
+        {
+            IsMine = reader.Flag(MineField),
+        };
         if (machine.ShortestStitch > machine.LongestStitch)
         {
             reader.Contradiction(Shortest, "The shortest stitch is longer than the longest.");

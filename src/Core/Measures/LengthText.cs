@@ -3,7 +3,7 @@ namespace ZephyrReach.Core.Measures;
 /// <summary>Writes lengths as a person at the table reads them.</summary>
 /// <remarks>
 /// Metric: millimetres below 10 cm, centimetres below 2 m, metres above that; on a tape always centimetres. Imperial:
-/// inches with real fractions; what is cut or told as a whole and is 2 yards or more, in yards and inches. Reading a marked text back
+/// inches with real fractions, as on a tape, and amounts of thread or cord in yards; what is marked and under 1/4 in, to 1/32. Reading a marked text back
 /// with <see cref="LengthReader"/> gives the same marked figure.
 /// </remarks>
 public static class LengthText
@@ -54,9 +54,18 @@ public static class LengthText
             LengthKind.Whole or LengthKind.AtMost when Math.Abs(length.Millimetres) >= InMetres =>
                 ruler.Cutting,
             LengthKind.Fine => Length.FromMillimetres(0.01),
+            LengthKind.Marked
+            or LengthKind.Whole
+            or LengthKind.AtMost
+            or LengthKind.Tape
+                when ruler.Units == UnitSystem.Imperial && Math.Abs(length.Inches) < 0.25 =>
+                Length.Min(ruler.Marking, Small),
             LengthKind.Amount => AmountStep(ruler.Units),
             _ => ruler.Marking,
         };
+
+    /// <summary>What is small is marked finer: a tuck or a gap is off by a quarter of itself else.</summary>
+    private static readonly Length Small = Length.FromInches(1 / 32d);
 
     private static Length AmountStep(UnitSystem units) =>
         units == UnitSystem.Metric ? Length.FromMillimetres(100) : Length.FromInches(9);
@@ -74,22 +83,10 @@ public static class LengthText
             : Figure(mm / 10, " cm");
     }
 
-    private static string Imperial(double inches, LengthKind kind)
-    {
-        if (kind == LengthKind.Amount)
-        {
-            return WithFraction(inches / 36) + " yd";
-        }
-        if (kind is not (LengthKind.Cut or LengthKind.Whole or LengthKind.AtMost) || inches < 72)
-        {
-            return WithFraction(inches) + " in";
-        }
-        var yards = Math.Floor(inches / 36 + 1e-9);
-        var rest = Math.Max(0, inches - yards * 36);
-        return rest * FractionsOfInch < 0.5
-            ? Figure(yards, " yd")
-            : Figure(yards, " yd ") + $"{WithFraction(rest)} in";
-    }
+    private static string Imperial(double inches, LengthKind kind) =>
+        kind == LengthKind.Amount
+            ? WithFraction(inches / 36) + " yd"
+            : WithFraction(inches) + " in";
 
     private static string Figure(double figure, string unit) =>
         DecimalText.Write(figure, Places, unit);

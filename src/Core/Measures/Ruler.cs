@@ -70,6 +70,29 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
     /// <summary>Writes a length that is cut.</summary>
     public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);
 
+    /// <summary>
+    /// A length as one begins with it in this system: a metric one as it is, in inches to an eighth, from an inch on to a
+    /// quarter, from 3 in to a half and from a foot to a whole one. What is smaller than about 1/4 in stays as it is.
+    /// </summary>
+    public Length Said(Length length)
+    {
+        var inches = length.Inches;
+        return Units == UnitSystem.Metric || inches < 0.22
+            ? length
+            : Rounding.Nearest(
+                length,
+                Length.FromInches(
+                    inches switch
+                    {
+                        < 1 => 1 / 8d,
+                        < 3 => 1 / 4d,
+                        < 12 => 1 / 2d,
+                        _ => 1,
+                    }
+                )
+            );
+    }
+
     /// <summary>Writes a sum so that it comes out from what is written.</summary>
     public string Sum(SumText sum) => sum.Write(this);
 }

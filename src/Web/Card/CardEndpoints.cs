@@ -135,7 +135,10 @@ public static class CardEndpoints
         return (machine is null ? any with { Machine = Default(card, any, open) } : any, []);
     }
 
-    /// <summary>The first machine that does it best, else one that can, else the first; else what the workroom knows of its own.</summary>
+    /// <summary>
+    /// The machine called mine if it can do it, else the first that does it best, else one that can, else the first; else what
+    /// the workroom knows of its own.
+    /// </summary>
     private static Owned<Machine> Default(CardTechnique card, CardAsk ask, OpenDrawer open)
     {
         ask = ask with { Foot = null, Needle = null };
@@ -143,9 +146,8 @@ public static class CardEndpoints
         return machines.MaxBy(m =>
                 CardWriter.Write(card, ask with { Machine = m }) switch
                 {
-                    { IsPossible: true, Feet: [{ Rank: "best" }, ..] } => 2,
-                    { IsPossible: true } => 1,
-                    _ => 0,
+                    { IsPossible: false } => (false, false, false),
+                    var can => (true, m.Is.IsMine, can.Feet is [{ Rank: "best" }, ..]),
                 }
             ) ?? ask.Machine;
     }

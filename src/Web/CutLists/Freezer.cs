@@ -60,7 +60,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, PlanFee
     public static IReadOnlyList<Taken> UsedUp(WorkPlan plan, WorkingRow working, Stage until) =>
         [
             .. plan
-                .Needs.Where(n => n.Until == until)
+                .Needs.Where(n => n.Until == until && n.Name.Length == 0)
                 .GroupBy(n => working.UsedOf(n.Kind))
                 .Where(g => g.Key is not null)
                 .Select(g => new Taken(

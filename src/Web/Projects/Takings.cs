@@ -57,11 +57,17 @@ internal static class Takings
         plan.Needs.Select(need =>
         {
             var thing =
-                working.UsedOf(need.Kind) is { } id && nameOf(id) is not null ? id : (Guid?)null;
+                need.Name.Length == 0
+                && working.UsedOf(need.Kind) is { } id
+                && nameOf(id) is not null
+                    ? id
+                    : (Guid?)null;
             return new Taking(
                 need.Kind,
                 thing,
-                thing is { } known ? nameOf(known)! : Unnamed(working, need.Kind),
+                thing is { } known ? nameOf(known)!
+                    : need.Name.Length > 0 ? need.Name
+                    : Unnamed(working, need.Kind),
                 need.Amount,
                 isKept || (need.Until == Stage.Cut && isCut),
                 working.Name

@@ -168,7 +168,9 @@ public static class TotalEndpoints
             [
                 .. (plan?.Needs ?? [])
                     .Where(n => n.Kind != "cloth")
-                    .Select(n => $"{ruler.Write(n.Amount, LengthKind.Amount)} of {n.Kind}"),
+                    .Select(n =>
+                        $"{ruler.Write(n.Amount, LengthKind.Amount)} of {(n.Name.Length > 0 ? n.Name : n.Kind)}"
+                    ),
             ],
             row.IsAside
         );

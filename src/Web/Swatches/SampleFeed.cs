@@ -63,9 +63,12 @@ public sealed class SampleShelf(IReadOnlyList<SwatchRow> measured)
     private readonly Dictionary<(Guid Swatch, bool IsSame), RawValue> made = [];
 
     /// <summary>The samples of a working, the oldest first.</summary>
-    public IReadOnlyList<ShelfSample> Of(WorkingRow working)
+    /// <param name="before">Only what there was before this swatch; null for all.</param>
+    public IReadOnlyList<ShelfSample> Of(WorkingRow working, SwatchRow? before = null)
     {
-        var all = byTechnique[working.Technique].ToList();
+        var all = byTechnique[working.Technique]
+            .Where(s => before is null || s.Stamp.CreatedAt < before.Stamp.CreatedAt)
+            .ToList();
         var hasReal = all.Any(s => !s.Simulated);
         var hasOwn = all.Any(s => s.WorkingId == working.Id && !s.Simulated);
         return
@@ -81,12 +84,15 @@ public sealed class SampleShelf(IReadOnlyList<SwatchRow> measured)
     }
 
     /// <summary>An ask with its samples; as it is where the technique predicts nothing.</summary>
-    public RawAsk With(WorkingRow working, RawAsk ask) =>
+    public RawAsk With(WorkingRow working, RawAsk ask) => With(working, ask, Of(working));
+
+    /// <summary>An ask as it was when a swatch of the working was about to be sewn, with that swatch as its last sample.</summary>
+    public RawAsk WithLast(WorkingRow working, RawAsk ask, ShelfSample last) =>
+        With(working, ask, [.. Of(working, last.Swatch), last]);
+
+    private RawAsk With(WorkingRow working, RawAsk ask, IEnumerable<ShelfSample> samples) =>
         SwatchWords.Of(working.Technique) is { Learns: true } swatch
-            ? ask.With(
-                StoredAsk.Samples,
-                RawValue.Of([.. Of(working).Select(s => Made(s, swatch))])
-            )
+            ? ask.With(StoredAsk.Samples, RawValue.Of([.. samples.Select(s => Made(s, swatch))]))
             : ask;
 
     private RawValue Made(ShelfSample sample, SwatchOf of)

@@ -17,6 +17,9 @@ public sealed record BandOut(double X, double Low, double Mid, double High);
 /// <param name="Value">What it came to.</param>
 /// <param name="Expected">What the others predict for it; null where nothing is predicted.</param>
 /// <param name="Deviations">How far off that it is, in standard deviations; more is above 0.</param>
+/// <param name="Foretold">
+/// What was predicted for it before it was sewn; null for one of another working, and where a working has many.
+/// </param>
 /// <param name="IsSame">Whether it is of the very cloth and foot that are planned.</param>
 public sealed record PlotPoint(
     Guid Id,
@@ -24,6 +27,7 @@ public sealed record PlotPoint(
     double Value,
     double? Expected,
     double? Deviations,
+    double? Foretold,
     bool IsOdd,
     bool IsSame,
     bool Counts,
@@ -134,14 +138,23 @@ internal static class SwatchPlot
             .Where(s => s.Swatch.WorkingId == working.Id && s.Swatch.Counts)
             .Select(s => s.Place)
             .ToList();
+        var foretold = own.TakeLast(MostSteps)
+            .ToDictionary(place => on[place].Swatch.Id, place => Foretold(on[place]));
         return Plotted(
             working.Technique,
             lesson,
             learnt,
             x,
             [.. on.Select(s => named[s.Swatch.Id])],
-            own
+            own,
+            foretold
         );
+
+        double? Foretold(ShelfSample sample) =>
+            lesson
+                .Read(new AskReader(shelf.WithLast(working, ask, sample), here.Ruler))
+                ?.Samples[^1]
+                .Expected;
     }
 
     /// <summary>A plot for no working: at what was set last, every swatch counting alike.</summary>
@@ -168,7 +181,7 @@ internal static class SwatchPlot
         var ask = samples[^1].Group!.With(StoredAsk.Samples, RawValue.Of(samples));
         return
             of.Teaches is [var lesson, ..] && lesson.Read(new AskReader(ask, ruler)) is { } learnt
-            ? Plotted(technique, lesson, learnt, x, rows, null)
+            ? Plotted(technique, lesson, learnt, x, rows)
             : Nothing(technique);
     }
 
@@ -183,7 +196,8 @@ internal static class SwatchPlot
         Learnt learnt,
         string? x,
         IReadOnlyList<BookRow> rows,
-        IReadOnlyList<int>? own
+        IReadOnlyList<int>? own = null,
+        IReadOnlyDictionary<Guid, double?>? foretold = null
     )
     {
         var axes = learnt.Axes;
@@ -191,7 +205,7 @@ internal static class SwatchPlot
         {
             return null;
         }
-        var points = Points(axis, learnt, rows);
+        var points = Points(axis, learnt, rows, foretold);
         return new PlotOut(
             technique,
             Core.Craft.Techniques.TitleOf(technique),
@@ -220,6 +234,7 @@ internal static class SwatchPlot
                             {
                                 Expected = null,
                                 Deviations = null,
+                                Foretold = null,
                                 IsOdd = false,
                             }
                         ),
@@ -248,7 +263,8 @@ internal static class SwatchPlot
     private static IReadOnlyList<PlotPoint> Points(
         PlotAxis axis,
         Learnt learnt,
-        IReadOnlyList<BookRow> rows
+        IReadOnlyList<BookRow> rows,
+        IReadOnlyDictionary<Guid, double?>? foretold
     ) =>
         [
             .. learnt
@@ -261,6 +277,7 @@ internal static class SwatchPlot
                             s.sample.Value,
                             s.sample.Expected,
                             s.sample.Deviations,
+                            foretold?.GetValueOrDefault(s.row.Swatch.Id),
                             s.sample.IsOdd,
                             s.sample.Same,
                             s.sample.Counts,

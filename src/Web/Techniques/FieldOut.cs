@@ -6,7 +6,8 @@ namespace ZephyrReach.Web.Techniques;
 
 /// <summary>A field, so that a screen can be made of it. What does not belong to its kind is left out.</summary>
 /// <param name="Kind">length, fine, lengths, counts, number, flag, choice, choices, colour, name, path, outline, group, groups or line.</param>
-/// <param name="Start">What a new ask begins with: a text, a number, or yes or no.</param>
+/// <param name="Start">What a new ask begins with, a length as it is said in the units asked for: a text, a number, or yes or no.</param>
+/// <param name="Usual">Of a length, what is taken where it is not said.</param>
 /// <param name="Choices">The choices; of a number, figures that are chosen by a word.</param>
 /// <param name="No">The word for no.</param>
 /// <param name="Fields">What a group, or each of several, may say.</param>
@@ -26,6 +27,7 @@ public sealed record FieldOut(
     string From,
     ShownWhen? ShownWhen = null,
     object? Start = null,
+    string? Usual = null,
     double? Least = null,
     double? Most = null,
     double? Step = null,
@@ -59,7 +61,8 @@ public sealed record FieldOut(
             LengthField f => plain with
             {
                 Kind = f.Kind == LengthKind.Fine ? "fine" : "length",
-                Start = f.Start is { } start ? ruler.Write(start, f.Kind) : null,
+                Start = f.Start is { } start ? Begun(start, f, ruler) : null,
+                Usual = f.Start is { } usual ? ruler.Write(usual, f.Kind) : null,
             },
             CountsField f => plain with { Kind = "counts", Least = f.Least, Most = f.Most },
             LengthsField f => plain with { Kind = "lengths", Most = f.MostReadings },
@@ -88,5 +91,18 @@ public sealed record FieldOut(
             },
             _ => throw new InvalidOperationException($"{field.GetType().Name} has no description."),
         };
+    }
+
+    private static string Begun(Length start, LengthField field, Ruler ruler)
+    {
+        var said = field.Kind == LengthKind.Fine ? start : ruler.Said(start);
+        // What is too small for a fraction is said as it is.
+        return said == start
+                ? ruler.Write(
+                    start,
+                    ruler.Units == UnitSystem.Imperial ? LengthKind.Fine : field.Kind
+                )
+            : said >= field.Least && said <= field.Most ? ruler.Write(said, LengthKind.Marked)
+            : ruler.Write(start, field.Kind);
     }
 }

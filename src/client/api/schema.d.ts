@@ -3309,6 +3309,7 @@ export interface components {
             from: string;
             shownWhen?: null | components["schemas"]["ShownWhen"];
             start?: unknown;
+            usual?: null | string;
             /** Format: double */
             least?: null | number;
             /** Format: double */
@@ -3598,6 +3599,8 @@ export interface components {
             expected: null | number;
             /** Format: double */
             deviations: null | number;
+            /** Format: double */
+            foretold: null | number;
             isOdd: boolean;
             isSame: boolean;
             counts: boolean;
@@ -3840,6 +3843,12 @@ export interface components {
             /** Format: int64 */
             id: number;
             says: string;
+            /** @default  */
+            kind: string;
+            /** Format: uuid */
+            of?: null | string;
+            /** @default  */
+            name: string;
         };
         SwatchIn: {
             /** Format: uuid */

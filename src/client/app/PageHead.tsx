@@ -1,7 +1,7 @@
 import { Redo2, Search, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useOutletContext } from 'react-router';
-import { useHistory, useTurn } from './history';
+import { saysOfStep, useHistory, useTurn } from './history';
 import { useKept } from './kept';
 import type { ShellContext } from './Shell';
 import { useChangeWorkroom, useUnits } from './workroom';
@@ -22,14 +22,14 @@ export function PageHead({ title, crumb }: { title: ReactNode; crumb?: ReactNode
       <div className="no-print flex items-center gap-1">
         <KeptSign />
         <Tool
-          label={history?.undo ? `Undo: ${history.undo.says}` : 'Nothing to undo'}
+          label={history?.undo ? `Undo: ${saysOfStep(history.undo)}` : 'Nothing to undo'}
           off={!history?.undo}
           run={() => void turn('undo')}
         >
           <Undo2 size={19} aria-hidden />
         </Tool>
         <Tool
-          label={history?.redo ? `Do again: ${history.redo.says}` : 'Nothing to do again'}
+          label={history?.redo ? `Do again: ${saysOfStep(history.redo)}` : 'Nothing to do again'}
           off={!history?.redo}
           run={() => void turn('redo')}
         >

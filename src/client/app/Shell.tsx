@@ -134,6 +134,15 @@ function NoticeLine() {
       {notice && (
         <p className="flex items-center gap-3 rounded-lg bg-ink py-1 pr-2 pl-5 text-paper shadow-lg">
           <span className="py-2">{notice.says}</span>
+          {notice.leads && (
+            <Link
+              className="min-h-11 content-center rounded-md px-3 font-bold underline underline-offset-4"
+              to={notice.leads.to}
+              onClick={() => notify(null)}
+            >
+              {notice.leads.label}
+            </Link>
+          )}
           {notice.action && (
             <button
               type="button"

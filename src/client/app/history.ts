@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { api, value } from '../api/http';
+import type { components } from '../api/schema';
 import { forgetDrafts } from './drafts';
 import { keeping } from './kept';
 import { notify } from './notice';
@@ -10,7 +11,18 @@ export function useHistory() {
   return useQuery({ queryKey: ['history'], queryFn: () => value(api.GET('/api/history')) });
 }
 
-/** Undo and redo of the workroom's steps, whoever took them. */
+type Step = components['schemas']['StepRow'];
+
+/** A step in words: what was done elsewhere says where. */
+export const saysOfStep = (step: Step) =>
+  step.name && !isHere(step) && !step.says.includes(step.name) ? `${step.says}, in ${step.name}` : step.says;
+
+const isHere = ({ of }: Step) => Boolean(of && location.pathname.includes(of));
+
+const pathTo = ({ kind, of }: Step) =>
+  of && (kind === 'working' ? `/workings/${of}` : kind === 'thing' ? `/drawer/thing/${of}` : '/');
+
+/** Undo and redo of the workroom's steps, whoever took them; one that was taken elsewhere leads there. */
 export function useTurn() {
   const queries = useQueryClient();
   return useCallback(
@@ -21,11 +33,17 @@ export function useTurn() {
         notify({ says: way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.' });
         return;
       }
-      const path = way === 'undo' ? '/api/history/undo' : '/api/history/redo';
-      await keeping(value(api.POST(path, { body: { step: Number(step.id) } })));
+      const turned = way === 'undo' ? '/api/history/undo' : '/api/history/redo';
+      await keeping(value(api.POST(turned, { body: { step: Number(step.id) } })));
       forgetDrafts();
       await queries.invalidateQueries();
-      notify({ says: `${way === 'undo' ? 'Undone' : 'Done again'}: ${step.says}.` });
+      const path = pathTo(step);
+      notify({
+        says: `${way === 'undo' ? 'Undone' : 'Done again'}: ${saysOfStep(step)}.`,
+        ...(path && !isHere(step) && path !== location.pathname
+          ? { leads: { label: 'Show', to: path } }
+          : {}),
+      });
     },
     [queries],
   );

@@ -1,7 +1,11 @@
 import { useSyncExternalStore } from 'react';
 
-/** One line at the foot of the page: what was done, with a way back. */
-export type Notice = { says: string; action?: { label: string; run: () => void } };
+/** One line at the foot of the page: what was done, with a way back, or where to see it. */
+export type Notice = {
+  says: string;
+  action?: { label: string; run: () => void };
+  leads?: { label: string; to: string };
+};
 
 let shown: Notice | null = null;
 let timer: ReturnType<typeof setTimeout> | undefined;

@@ -244,7 +244,14 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     Of = "stabiliser",
                 }
             ),
+            Backing.Piece(Outlines),
         ];
+
+    /// <summary>Every shape that is sewn on.</summary>
+    private IReadOnlyList<Path> Outlines => [.. Ask.Shapes.SelectMany(s => s.Outlines)];
+
+    /// <summary>Shapes of one cloth lie one below the other.</summary>
+    private static Length Height(IEnumerable<CutShape> shapes) => Sum(shapes.Select(s => s.Height));
 
     public override IReadOnlyList<Fact> Facts =>
         [
@@ -284,16 +291,26 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            // Shape under shape on the working's own cloth.
-            new(
-                "cloth",
-                Sum(
-                    Cuts.Where(c => c.Shape.Colour == "" || c.Shape.Number == 1)
-                        .Select(c => c.Height)
-                ),
-                Stage.Cut
-            ),
+            // Shape under shape on the working's own cloth; each other colour is another cloth.
+            .. Cuts.GroupBy(c => c.Shape.Number == 1 ? "" : c.Shape.Colour)
+                .Select(cloth => new Need("cloth", Height(cloth), Stage.Cut)
+                {
+                    Name =
+                        cloth.Key.Length == 0
+                            ? ""
+                            : $"cloth for the {string.Join(", ", cloth.Select(c => c.Shape.Name).Distinct())}",
+                }),
             new("thread", 2 * 1.15 * Thread, Stage.Keep),
+            .. Fusible.Count > 0
+                ?
+                [
+                    new Need("stabiliser", Height(Fusible), Stage.Cut)
+                    {
+                        Name = "paper-backed fusible",
+                    },
+                ]
+                : Array.Empty<Need>(),
+            Backing.Need(Outlines, Stage.Cut),
         ];
 
     /// <summary>Needle thread: every stitch as it lies, and through the layers.</summary>
@@ -307,7 +324,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
     }
 
-    public override IReadOnlyList<Path> Traces => [.. Ask.Shapes.SelectMany(s => s.Outlines)];
+    public override IReadOnlyList<Path> Traces => Outlines;
 
     public override Guide? Guide => ShapeDrawing.Guide(this);
 
@@ -440,7 +457,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 .Aggregate((Area?)null, (sum, next) => sum?.And(next) ?? next);
             for (var i = 0; i < shape.Outlines.Count; i++)
             {
-                all.Add(new Round(shape, i, Ask.CornerAngle, over));
+                all.Add(new Round(shape, i, Ask.CornerAngle, over, Ask.Stitch == Fields.Blanket));
             }
         }
         return all;

@@ -328,7 +328,17 @@ internal sealed record LeastChange(
         }
 
         private Round Anew(Path path) =>
-            new(round.Shape with { Outlines = [path], AreReversed = [false] }, 0, LeastAngle, null);
+            new(
+                round.Shape with
+                {
+                    Outlines = [path],
+                    AreReversed = [false],
+                },
+                0,
+                LeastAngle,
+                null,
+                true
+            );
 
         /// <summary>What was a corner stays one though it is a little flatter after.</summary>
         private double LeastAngle =>

@@ -30,7 +30,8 @@ internal sealed class Round
     /// <summary>It is looked this often whether something lies over it, in mm.</summary>
     private const double Looked = 1;
 
-    public Round(ShapeOn shape, int outline, double leastCorner, Area? over)
+    /// <param name="liesFlat">Whether the stitches that secure its start lie flat; those of a zigzag make a lump.</param>
+    public Round(ShapeOn shape, int outline, double leastCorner, Area? over, bool liesFlat)
     {
         Shape = shape;
         LeastCorner = leastCorner;
@@ -40,7 +41,7 @@ internal sealed class Round
         Corners = [.. Measured.Corners(leastCorner).Select(c => new ShapeCorner(c.At, c.Turn))];
         Hidden = over is null ? [] : HiddenParts(over);
         Sides = SidesOf();
-        Start = StartOf();
+        Start = StartOf(liesFlat);
     }
 
     public ShapeOn Shape { get; }
@@ -93,10 +94,10 @@ internal sealed class Round
     }
 
     /// <summary>
-    /// Where it shows least: where it comes out from under another shape, else in an inside corner, else in the middle of the
-    /// side that lies lowest.
+    /// Where it shows least: where it comes out from under another shape, else, if its start lies flat, in an inside corner,
+    /// else in the middle of the side that lies lowest.
     /// </summary>
-    private (int, double) StartOf()
+    private (int, double) StartOf(bool liesFlat)
     {
         if (Sides.Count == 0)
         {
@@ -107,7 +108,7 @@ internal sealed class Round
         {
             return (free, 0);
         }
-        var inside = Corners.ToList().FindIndex(c => !c.IsOutside);
+        var inside = liesFlat ? Corners.ToList().FindIndex(c => !c.IsOutside) : -1;
         if (inside >= 0)
         {
             // The side that begins in that corner.

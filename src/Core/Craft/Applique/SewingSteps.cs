@@ -109,7 +109,7 @@ internal static class SewingSteps
         return new SewingStep(
             "behind",
             "Stabiliser behind",
-            $"Lay {behind} behind the ground, a hand’s breadth beyond the shapes.",
+            $"Lay {behind} behind the ground, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round.",
             behind,
             ["It reaches beyond every shape."],
             []

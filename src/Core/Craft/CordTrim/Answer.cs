@@ -63,7 +63,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
 
     public override BesideCord Foot => Ask.Foot;
 
-    public override IReadOnlyList<Length> Wanted => [Held, Length.Zero];
+    /// <summary>The second passes beside the cord: with its middle on the edge, half the blade would go into it.</summary>
+    public override IReadOnlyList<Length> Wanted => [Held, BesideCord.HalfBlade];
 
     /// <summary>
     /// The cord under a groove; beside a zipper foot the plies of both ends, where they go down into the seam. Workshop rule: a

@@ -26,8 +26,11 @@ internal sealed record BesideCord(
     Length Lift
 )
 {
-    /// <summary>A blade of the usual size with air beside it, as the rule of the needle’s strike has it: NM 90/200 + 0.3 mm.</summary>
-    private static readonly Length Blade = Length.FromMillimetres(0.45 + 0.3);
+    /// <summary>Half a blade of the usual size, NM 90.</summary>
+    public static Length HalfBlade { get; } = Length.FromMillimetres(0.45);
+
+    /// <summary>The same with air beside it, as the rule of the needle’s strike has it.</summary>
+    private static readonly Length Blade = HalfBlade + Length.FromMillimetres(0.3);
 
     /// <summary>From one place of the needle to the next; nothing where it does not move.</summary>
     public Length Step => Positions > 1 ? 2 * Shift / (Positions - 1) : Length.Zero;

@@ -255,6 +255,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 ? new("cloth", strip.Count * strip.Width, Stage.Keep)
                 : new("cord", CordLength, Stage.Keep),
             new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
+            .. Ask.Ground == "firm" ? Array.Empty<Need>() : [Backing.Need(Traces, Stage.Keep)],
         ];
 
     public override Guide? Guide => CordDrawing.Guide(this);

@@ -51,7 +51,9 @@ internal static class SewingSteps
         new SewingStep(
             "behind",
             "Lay something behind",
-            $"Behind the ground: {a.Behind}.",
+            a.Ask.Ground == "firm"
+                ? $"Behind the ground: {a.Behind}."
+                : $"Behind the ground: {a.Behind}, {a.Ruler.Mark(Backing.Beyond)} beyond the line all round.",
             a.Behind,
             ["The ground lies flat, with the grain straight."],
             [],

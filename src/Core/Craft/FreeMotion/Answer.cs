@@ -298,9 +298,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     }
 
     public override IReadOnlyList<Need> Needs =>
-        Ask.Elastic
-            ? [new("thread", Spared, Stage.Keep), new("elastic", Spared, Stage.Keep)]
-            : [new("thread", 2 * Spared, Stage.Keep)];
+        [
+            new("thread", (Ask.Elastic ? 1 : 2) * Spared, Stage.Keep),
+            .. Ask.Elastic ? [new("elastic", Spared, Stage.Keep)] : Array.Empty<Need>(),
+            .. Ask.Held == Fields.Stabiliser
+                ? [new("stabiliser", Reach.Height + 2 * Backing.Beyond, Stage.Keep)]
+                : Array.Empty<Need>(),
+        ];
 
     public override IReadOnlyList<Fact> ForCard =>
         [

@@ -49,7 +49,7 @@ internal static class SewingSteps
                 a.Ruler.Mark(a.Hooping.HoldsAll ? a.Hooping.Needed : a.Ask.HoopInside)
             ),
             Fields.Stabiliser => (
-                "Lay stabiliser behind it, larger than the work by three fingers all round.",
+                $"Lay stabiliser behind it, {a.Ruler.Mark(Backing.Beyond)} beyond the work all round.",
                 "stabiliser behind"
             ),
             Fields.Basted => (

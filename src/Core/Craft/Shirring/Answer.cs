@@ -172,8 +172,9 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     /// <summary>Rows that it holds at the most, should it come out as narrow as it may.</summary>
     public int RowsAtMost => RowsOf(RestLow);
 
-    /// <summary>Before which rows a bobbin may be empty: it is looked at there, and changed.</summary>
-    public IReadOnlyList<int> LookBefore => lookBefore ??= ChangesOf(RowsSurely);
+    /// <summary>Before which rows a bobbin may be empty: it is looked at there, and changed; none where the elastic comes from its reel.</summary>
+    public IReadOnlyList<int> LookBefore =>
+        lookBefore ??= Ask.InLooper ? [] : ChangesOf(RowsSurely);
 
     // Kept, because every row that is drawn asks for them.
     private IReadOnlyList<int>? changeBefore;

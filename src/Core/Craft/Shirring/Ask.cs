@@ -51,8 +51,9 @@ internal sealed record Ask(
     {
         var r = fullness ?? reader.Number(Fields.Fullness);
         // What counts is the panel as it is worn, after steam.
-        var planned = PullUpFields.Planned(reader, PullUpFamily.Elastic);
-        var reading = PullUpReading.Read(reader, PullUpFamily.Elastic, planned);
+        var family = PullUpFields.ElasticOf(reader);
+        var planned = PullUpFields.Planned(reader, family);
+        var reading = PullUpReading.Read(reader, family, planned);
         var ask = new Ask(
             reader.Length(Fields.RelaxedWidth),
             r,
@@ -63,7 +64,7 @@ internal sealed record Ask(
             reader.Length(Fields.RowGap),
             reader.Length(Fields.SeamAllowance),
             (Layout)Math.Max(0, reader.Choice(Fields.Layout)),
-            reader.Choice(Fields.Stitch) == 1,
+            family == PullUpFamily.ElasticInLooper,
             reader.NumberOrStart(Fields.ElasticFactor),
             reader.Length(Fields.BobbinCapacity),
             reader.Length(Fields.Tail),

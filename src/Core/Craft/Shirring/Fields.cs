@@ -77,27 +77,6 @@ internal static class Fields
             "pivot"
         );
 
-    public static ChoiceField Stitch { get; } =
-        new(
-            "stitch",
-            "Elastic in",
-            "Which thread the elastic takes the place of.",
-            [
-                new(
-                    "lockstitch",
-                    "the bobbin",
-                    "A lockstitch machine: the bobbin runs out, and it is said before which row."
-                ),
-                new(
-                    "looper",
-                    "a looper",
-                    "A chain stitch on an overlocker: the elastic comes from its reel, and draws up much more."
-                ),
-            ],
-            "lockstitch",
-            false
-        );
-
     public static NumberField ElasticFactor { get; } =
         new(
             "elasticFactor",
@@ -123,6 +102,14 @@ internal static class Fields
         )
         {
             From = "machine.bobbinElastic",
+            ShownWhen = new(PullUpFields.ElasticIn.Name, "lockstitch"),
+        };
+
+    /// <summary>Of an overlocker, which elastic in a looper is sewn on.</summary>
+    public static NumberField Differential { get; } =
+        PullUpFields.Differential with
+        {
+            ShownWhen = new(PullUpFields.ElasticIn.Name, "looper"),
         };
 
     public static LengthField MustPassOver { get; } =
@@ -154,7 +141,7 @@ internal static class Fields
         RowGap,
         SeamAllowance,
         Layout,
-        Stitch,
+        PullUpFields.ElasticIn,
         ElasticFactor,
         BobbinCapacity,
         Tail,
@@ -165,6 +152,7 @@ internal static class Fields
         ClothWidth,
         PullUpFields.ClothWeight,
         PullUpFields.TensionSteps,
+        Differential,
         PullUpFields.ElasticDiameter with
         {
             Start = Length.FromMillimetres(0.6),

@@ -93,7 +93,7 @@ internal static class PanelDrawing
                 var x = i % 2 == 0 ? ends.To : ends.From;
                 shapes.Add(Row(x, y, x, shown[i + 1].At) with { Part = part });
             }
-            if (a.LookBefore.Contains(row) && !a.Ask.InLooper)
+            if (a.LookBefore.Contains(row))
             {
                 shapes.Add(
                     new ClothLine(

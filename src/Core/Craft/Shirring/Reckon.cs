@@ -2,6 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft.Shirring;
 
@@ -120,13 +121,39 @@ internal static class Reckon
         {
             yield return finding;
         }
+        if (ask.InLooper && ask.Layout == Layout.Pivot)
+        {
+            yield return new Finding(
+                "looper-turns",
+                Severity.Care,
+                "A chain stitch does not turn on its needle: the looper holds the cloth.",
+                "One line that is turned at the end of each row is sewn with elastic in a bobbin.",
+                "Sew separate rows, or a spiral."
+            )
+            {
+                Cure = new(Fields.Layout.Name, "rows"),
+            };
+        }
+        if (ask.InLooper && ask.Reading.Planned.TensionSteps > 0)
+        {
+            yield return new Finding(
+                "looper-tension",
+                Severity.Note,
+                "With elastic in a looper the needle tension is a step looser than normal.",
+                "The chain has to lie down over the elastic; a tight needle thread breaks when it is stretched.",
+                "Set the tension one step looser."
+            )
+            {
+                Cure = new(PullUpFields.TensionSteps.Name, "-1"),
+            };
+        }
         if (ask.InLooper && ask.Reading.Evidence == 0)
         {
             yield return new Finding(
                 "looper-draws-more",
                 Severity.Note,
                 "Elastic in a looper draws up much more than in a bobbin.",
-                "The range is that of lockstitch machines until a swatch says better.",
+                "The range is a guess: only swatches sewn in a looper count for it.",
                 "Sew a swatch on the overlocker before anything is cut."
             );
         }

@@ -88,9 +88,9 @@ internal static class SewingSteps
             ? new(
                 "wind",
                 "Thread the elastic",
-                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the looper, past its tension disc.",
+                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the looper, a net over its spool, loose all the way and never pulled up; the middle needle alone.",
                 ruler.Write(a.ElasticToHave, LengthKind.Amount),
-                ["It runs freely from its reel."],
+                ["It runs freely from its spool, and does not fall off in coils."],
                 [],
                 Safety.Knife
             )
@@ -134,7 +134,9 @@ internal static class SewingSteps
         new(
             "first-row",
             "Sew the first row",
-            $"Leave a tail of {ruler.Mark(a.Ask.Tail)}, bring the elastic up, hold both threads, and sew on the line, right side up.",
+            a.Ask.InLooper
+                ? $"Begin on the cloth, never on air, and sew on the line, right side up; leave {ruler.Mark(a.Ask.Tail)} of both threads at each end."
+                : $"Leave a tail of {ruler.Mark(a.Ask.Tail)}, bring the elastic up, hold both threads, and sew on the line, right side up.",
             "row 1",
             [
                 "It starts and ends in the seam allowance.",
@@ -172,7 +174,7 @@ internal static class SewingSteps
 
     /// <summary>The first change of the rest stands large; else the rows.</summary>
     private static string Big(Answer a, int third) =>
-        !a.Ask.InLooper && a.LookBefore.FirstOrDefault(r => r > third) is > 0 and var row
+        a.LookBefore.FirstOrDefault(r => r > third) is > 0 and var row
             ? $"new bobbin: row {row}"
             : $"rows {third + 1}–{a.Rows}";
 
@@ -182,6 +184,8 @@ internal static class SewingSteps
             "Secure the ends",
             a.Ask.Layout switch
             {
+                _ when a.Ask.InLooper =>
+                    "Tie the long ends of every line on the reverse: a chain comes undone from its end. Sew across them within the seam allowance.",
                 Layout.Pivot =>
                     "Knot the two tails, and every one at a bobbin change; sew across the turns within the seam allowance.",
                 Layout.Rows =>
@@ -240,6 +244,8 @@ internal static class SewingSteps
         {
             Layout.Pivot =>
                 "At the end of each, needle down, pivot, a few stitches down within the seam allowance, pivot again. ",
+            Layout.Rows when a.Ask.InLooper =>
+                "Begin each on the cloth, and leave long ends on both sides. ",
             Layout.Rows => "Begin and end each with a few stitches back, and leave the tails. ",
             _ => "At the seam let the line sink by one gap, and go round again. ",
         };
@@ -247,7 +253,7 @@ internal static class SewingSteps
     private static string Changes(Answer a, int from, int to)
     {
         var changes = a.LookBefore.Where(r => r >= from && r <= to).ToList();
-        return a.Ask.InLooper || changes.Count == 0
+        return changes.Count == 0
             ? ""
             : $"A bobbin lasts {a.Lasts}: put in a new one before row {Sentence.Few(changes)}. ";
     }

@@ -1,5 +1,7 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft.Shirring;
@@ -15,7 +17,12 @@ public static class ShirringTechnique
             Short = "Shirring",
             Kin = Kin.Fullness,
             Says = ShirringCard.Technique.Says,
-            Cards = [ShirringCard.Technique],
+            Cards = [ShirringCard.Technique, LooperCard.Technique],
+            CardFor = ask =>
+                PullUpFields.ElasticOf(new AskReader(ask, Ruler.Metric)).Name
+                == PullUpFamily.ElasticInLooper.Name
+                    ? LooperCard.Technique
+                    : ShirringCard.Technique,
             Working = new()
             {
                 Begin = "Shirr with elastic",
@@ -62,6 +69,7 @@ public static class ShirringTechnique
                         "edgeAllowance",
                         "stitchLength",
                         "tensionSteps",
+                        "differential",
                         "elasticDiameter"
                     ),
                     new(Asking.Machine, "", "layout", "stitch", "assurance"),
@@ -85,7 +93,12 @@ public static class ShirringTechnique
                 Uses = ["foot", "elastic", "thread"],
                 Quality = new("even where every row is stretched flat alike", false),
                 Cautions = Hazards.All,
-                Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up"),
+                Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up") with
+                {
+                    Features = [.. PullUpFields.Features, PullUpFields.ElasticIn],
+                    Knobs = PullUpLearnt.KnobsOf(PullUpFamily.ElasticInLooper),
+                    Teaches = [PullUpLearnt.Of(PullUpFamily.Elastic.Name, PullUpFields.ElasticOf)],
+                },
             },
         };
 }

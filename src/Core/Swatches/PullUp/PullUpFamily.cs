@@ -46,7 +46,23 @@ public sealed record PullUpFamily(Family Prior, Knobs Knobs)
             Knobs.Stitch | Knobs.Tension | Knobs.Steam
         );
 
-    public static IReadOnlyList<PullUpFamily> All { get; } = [GatheringFoot, Overlock, Elastic];
+    /// <summary>
+    /// Elastic in the looper of an overlocker. Begun from elastic in a bobbin; a chain and a differential feed draw up more:
+    /// a strip of jersey went from 54 in to 21 at the highest differential (workshop figure, to be learnt from swatches).
+    /// </summary>
+    public static PullUpFamily ElasticInLooper { get; } =
+        Of(
+            "elastic-looper",
+            [0.60, 0.35, 0.06, 0.10, 0.20, -0.35, 0.10, 0.50],
+            [4.5, 3, 1, 2, 3, 3, 2, 3],
+            Knobs.Stitch | Knobs.Tension | Knobs.Differential | Knobs.Steam
+        );
+
+    public static IReadOnlyList<PullUpFamily> All { get; } =
+    [GatheringFoot, Overlock, Elastic, ElasticInLooper];
+
+    /// <summary>Whether elastic draws it up, which steam shortens once more.</summary>
+    public bool IsElastic => Knobs.HasFlag(Knobs.Steam);
 
     // The mean of σ² before any sample, b/(a − 1), is 0.004: a deviation of about 6 %.
     private static PullUpFamily Of(string name, double[] means, double[] deviations, Knobs knobs) =>

@@ -97,9 +97,46 @@ public static class PullUpFields
             From = "elastic.diameter",
         };
 
+    /// <summary>Where elastic is: swatches of the one say nothing of the other.</summary>
+    public static ChoiceField ElasticIn { get; } =
+        new(
+            "stitch",
+            "Elastic in",
+            "Which thread the elastic takes the place of.",
+            [
+                new(
+                    "lockstitch",
+                    "the bobbin",
+                    "A lockstitch machine: the bobbin runs out, and it is said before which row."
+                ),
+                new(
+                    "looper",
+                    "a looper",
+                    "A chain stitch on an overlocker: the elastic comes from its reel, and draws up much more."
+                ),
+            ],
+            "lockstitch",
+            false
+        );
+
+    /// <summary>How elastic draws up where an ask, or a swatch, has it.</summary>
+    public static PullUpFamily ElasticOf(AskReader reader) =>
+        reader.OptionalChoice(ElasticIn) == "looper"
+            ? PullUpFamily.ElasticInLooper
+            : PullUpFamily.Elastic;
+
     /// <summary>Every setting that a sample may have.</summary>
     public static IReadOnlyList<Field> Settings { get; } =
-    [StitchLength, TensionSteps, Passes, Differential, ClothWeight, Steamed, ElasticDiameter];
+    [
+        StitchLength,
+        TensionSteps,
+        Passes,
+        Differential,
+        ClothWeight,
+        Steamed,
+        ElasticDiameter,
+        ElasticIn,
+    ];
 
     /// <summary>The settings that are kept with a swatch; each may be left out.</summary>
     public static IReadOnlyList<Field> Features { get; } =
@@ -226,7 +263,12 @@ public static class PullUpFields
     }
 
     /// <summary>Reads the samples.</summary>
-    public static IReadOnlyList<PullUpSample> ReadSamples(AskReader reader, PullUpSettings planned)
+    /// <param name="family">How the fullness is made: elastic in the other place is read, and does not count.</param>
+    public static IReadOnlyList<PullUpSample> ReadSamples(
+        AskReader reader,
+        PullUpSettings planned,
+        PullUpFamily family
+    )
     {
         List<PullUpSample> samples = [];
         foreach (var sample in reader.Groups(Samples))
@@ -242,7 +284,7 @@ public static class PullUpFields
                         FullnessReading.Mean(flat),
                         FullnessReading.Mean(gathered),
                         same,
-                        counts
+                        counts && (!family.IsElastic || ElasticOf(sample) == family)
                     )
                     {
                         Simulated = Weighing.IsSimulated(sample),

@@ -62,16 +62,20 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
             .Likely;
 
     /// <summary>What swatches of a family teach.</summary>
-    public static Lesson Of(PullUpFamily family) =>
+    public static Lesson Of(PullUpFamily family) => Of(family.Name, _ => family);
+
+    /// <summary>What swatches teach of the family that an ask plans with.</summary>
+    /// <param name="name">The lesson's name in the API.</param>
+    public static Lesson Of(string name, Func<AskReader, PullUpFamily> of) =>
         new(
-            family.Name,
+            name,
             "fullness",
             reader =>
-                PullUpReading.Read(reader, family, PullUpFields.Planned(reader, family))
+                PullUpReading.Read(reader, of(reader), PullUpFields.Planned(reader, of(reader)))
                     is { } reading
                     ? new PullUpLearnt(reading)
                     : null,
-            swatch => Sew(family, swatch)
+            swatch => Sew(of(swatch.Settings), swatch)
         );
 
     /// <summary>A swatch as a sample: its readings, after steam where that is what counts and it was read.</summary>

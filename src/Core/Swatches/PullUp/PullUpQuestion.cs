@@ -16,6 +16,11 @@ public static class PullUpQuestion
             new Choice("gathering-foot", "a gathering foot", "The foot holds the cloth back."),
             new Choice("overlock", "an overlocker", "The differential feed pushes cloth in."),
             new Choice("elastic", "elastic thread", "The elastic in the bobbin draws up."),
+            new Choice(
+                "elastic-looper",
+                "elastic in a looper",
+                "The elastic in the looper of an overlocker draws up."
+            ),
         ],
         "gathering-foot"
     );

@@ -142,7 +142,7 @@ public sealed record PullUpReading(
         var reading = new PullUpReading(
             family,
             planned,
-            PullUpFields.ReadSamples(reader, planned),
+            PullUpFields.ReadSamples(reader, planned, family),
             reader.OptionalNumber(PullUpFields.Assurance) ?? PullUpFields.Assurance.Start!.Value,
             PullUpFields.ReadReach(reader),
             reader.OptionalNumber(PullUpFields.TargetFullness)
@@ -181,7 +181,7 @@ public sealed record PullUpReading(
         }
         if (
             Setting is { Reaches: true } wanted
-            && Family != PullUpFamily.Elastic
+            && !Family.IsElastic
             && Length.Between(wanted.Settings.StitchLength, Planned.StitchLength) > Nearest / 2
         )
         {
@@ -203,7 +203,7 @@ public sealed record PullUpReading(
             yield return new Finding(
                 "no-sample",
                 // What is cut for elastic may be twice as wide as it has to be.
-                Family == PullUpFamily.Elastic
+                Family.IsElastic
                     ? Severity.Care
                     : Severity.Note,
                 $"Anything from {DecimalText.Write(Prediction.Low)} to {DecimalText.Write(Prediction.High)} is likely: nothing was measured yet.",

@@ -212,7 +212,7 @@ function useShown(props: Props) {
   };
 }
 
-const placeholder = (field: Field) => (field.start == null ? 'not said' : String(field.start));
+const placeholder = (field: Field) => field.usual ?? 'not said';
 
 /** What a folded field says of itself, in a word or two; nothing where it is as usual and says little. */
 function summary(field: Field | undefined, ask: Ask, fields: Field[]) {

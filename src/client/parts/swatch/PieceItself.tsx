@@ -3,7 +3,7 @@ import { newId } from '../../api/id';
 import type { Answer, Technique, Units } from '../../api/types';
 import type { Reckoning } from '../../app/useReckoning';
 import type { EditedWorking } from '../../app/useWorking';
-import { plannedFeatures, type Features } from './features';
+import { chosenFeatures, plannedFeatures, type Features } from './features';
 import { useSwatches } from './useSwatches';
 
 const note = 'The piece itself.';
@@ -33,6 +33,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
       features: {
         ...plannedFeatures(technique, working.ask, reckoning),
         ...latest,
+        ...chosenFeatures(technique, working.ask),
         ...Object.fromEntries(
           Object.entries(technique.swatch.ofPiece).map(([name, figure]) => [
             name,

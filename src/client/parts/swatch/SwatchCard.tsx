@@ -9,7 +9,7 @@ import { useReckoning } from '../../app/useReckoning';
 import { Findings } from '../Findings';
 import { inOrderOf } from '../inOrderOf';
 import { Segmented } from '../Segmented';
-import { changesOf, type Features } from './features';
+import { changesOf, knobsFor, type Features } from './features';
 import { KnobFields } from './KnobFields';
 import { Photographs } from './Photographs';
 import { Readings } from './Readings';
@@ -81,11 +81,12 @@ export function SwatchCard(props: Props) {
   };
 
   const name = props.title ?? `Swatch ${number}`;
-  const { knobs, learns, against } = technique.swatch;
+  const { learns, against } = technique.swatch;
+  const knobs = knobsFor(technique, ask);
   const features = swatch.features as Features;
   const changed = changesOf(features, before?.features as Features | undefined, knobs);
   const { point } = props;
-  const expected = point?.expected ?? (learns ? props.predicted : undefined) ?? undefined;
+  const expected = point?.foretold ?? point?.expected ?? (learns ? props.predicted : undefined) ?? undefined;
   const planned = technique.fields.find((f) => f.name === against);
   const said = planned && ((swatch.settings as Record<string, string>)[planned.label] ?? ask[against]);
   /** What it is held against; nothing for one that stands by itself. */

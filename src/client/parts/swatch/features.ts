@@ -1,4 +1,5 @@
 import type { Answer, Ask, Knob, Technique } from '../../api/types';
+import { isAsked } from '../ask/asked';
 import type { Reckoning } from '../../app/useReckoning';
 
 /** The settings of a swatch that decide what comes out, as figures. */
@@ -25,6 +26,21 @@ export function plannedFeatures(
   }
   return features;
 }
+
+/** What the plan chooses that decides what comes out, such as where elastic is; a new swatch keeps it by name. */
+export const chosenFeatures = ({ fields, swatch }: Technique, ask: Ask) =>
+  Object.fromEntries(
+    fields
+      .filter((f) => f.kind === 'choice' && swatch.features.includes(f.name))
+      .map((f) => [f.name, ask[f.name] ?? f.start]),
+  );
+
+/** The knobs that are there with what the plan chooses. */
+export const knobsFor = ({ fields, swatch }: Technique, ask: Ask) =>
+  swatch.knobs.filter((k) => {
+    const field = fields.find((f) => f.name === k.name);
+    return !field || isAsked(field, ask, fields);
+  });
 
 /** The settings that differ, each with what it was and what it is. */
 export function changesOf(now: Features, before: Features | undefined, knobs: Knob[]) {

@@ -9,6 +9,7 @@ import { fieldsWithout, useDraft } from '../../app/useDraft';
 import { Segmented } from '../../parts/Segmented';
 import { inOrderOf } from '../../parts/inOrderOf';
 import { PieceItself } from '../../parts/swatch/PieceItself';
+import { setOf } from '../../parts/swatch/set';
 import { useSwatches } from '../../parts/swatch/useSwatches';
 import type { StageProps } from './stage';
 
@@ -31,7 +32,8 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       }
     },
   });
-  const settings = useSettings(working, technique, units, reckoning.answer);
+  const card = useCard(working, technique.name, units, reckoning.answer).answer;
+  const settings = setOf(card, technique, working.ask);
   const { swatches } = useSwatches(working.id, units);
   const row = kept.data;
   const { draft, change } = useDraft<Parts>(`${working.id}.keep`, {
@@ -139,22 +141,4 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       </aside>
     </div>
   );
-}
-
-/** What was set, in a few lines: what the plan is held against, and the card's figures that matter again. */
-function useSettings(
-  working: StageProps['working'],
-  technique: StageProps['technique'],
-  units: StageProps['units'],
-  plan: StageProps['reckoning']['answer'],
-) {
-  const card = useCard(working, technique.name, units, plan).answer;
-  const lines = card?.lines.filter((l) =>
-    ['foot', 'needle', 'stitch', 'length', 'needle-tension', 'bobbin-thread'].includes(l.key),
-  );
-  const planned = technique.fields.find((f) => f.name === technique.swatch.against);
-  return Object.fromEntries([
-    ...(planned ? [[planned.label, String(working.ask[planned.name] ?? '')]] : []),
-    ...(lines ?? []).map((l) => [l.setting, [l.figure, l.dial].filter(Boolean).join(', ')]),
-  ]) as Record<string, string>;
 }

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../../api/id';
-import type { CardAnswer, Fact, Plan } from '../../api/types';
+import type { Fact, Plan } from '../../api/types';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../../parts/Measure';
-import { plannedFeatures, type Features } from '../../parts/swatch/features';
+import { setOf } from '../../parts/swatch/set';
+import { chosenFeatures, knobsFor, plannedFeatures, type Features } from '../../parts/swatch/features';
 import { Narrowed } from '../../parts/swatch/Narrowed';
 import { NextSwatch } from '../../parts/swatch/NextSwatch';
 import { Plot } from '../../parts/swatch/Plot';
@@ -21,13 +22,15 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const { swatches, add, simulate, change, remove } = useSwatches(working.id, units);
   const [fresh, setFresh] = useState<string | null>(null);
   const [x, setX] = useState<string>();
-  const { learns, teaches, knobs } = technique.swatch;
+  const { learns, teaches } = technique.swatch;
+  const knobs = knobsFor(technique, working.ask);
+  const chosen = chosenFeatures(technique, working.ask);
   const keepsFoot = technique.uses.includes('foot');
   const learnt = usePlot(learns ? working : null, x).data?.learnt;
   const photographs = usePhotographs(working.id);
   const card = useCard(working, technique.name, units, reckoning.answer).answer;
   if (!swatches) return <p className="text-soft">Opening…</p>;
-  const settings = settingsOf(card, technique, working.ask);
+  const settings = setOf(card, technique, working.ask, knobs);
   const foot = working.uses.foot ?? card?.feet.find((f) => f.rank === 'best')?.id ?? null;
   // What was measured on the last scrap is not on the next one: only what was set goes along.
   const latest = Object.fromEntries(
@@ -47,7 +50,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
       settings,
       changed,
       uses,
-      ...(knobs.length ? { features: set as never } : {}),
+      ...(knobs.length ? { features: { ...chosen, ...set } as never } : {}),
     });
   };
   const tried = swatches.map((s) => s.changed).filter(Boolean);
@@ -77,7 +80,8 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
                 sew={(set) => void addSwatch('', { ...features, ...set })}
                 simulate={
                   teaches.some((t) => t.simulated)
-                    ? (set) => void simulate(working.id, { ...features, ...set }, settings)
+                    ? (set) =>
+                        void simulate(working.id, { ...features, ...chosen, ...set } as Features, settings)
                     : undefined
                 }
                 technique={technique}
@@ -163,26 +167,4 @@ function Scrap({ facts, add }: { facts: Fact[]; add?: () => void }) {
       )}
     </section>
   );
-}
-
-/** The whole card in words, as it was set, and the plan that it is held against; what is kept as figures is left out. */
-function settingsOf(
-  card: CardAnswer | null,
-  { swatch, fields }: StageProps['technique'],
-  ask: StageProps['working']['ask'],
-): Record<string, string> {
-  const asFigures = swatch.knobs.map((k) => k.cardLine);
-  const lines = (card?.lines ?? []).filter((l) => !asFigures.includes(l.key));
-  const chosen = fields.flatMap((f) => {
-    const is = f.kind === 'choice' && f.choices?.find((c) => c.name === ask[f.name]);
-    return is ? [[f.label, is.label]] : [];
-  });
-  const planned = fields.find((f) => f.name === swatch.against);
-  return {
-    ...(planned && ask[planned.name] !== undefined ? { [planned.label]: String(ask[planned.name]) } : {}),
-    ...Object.fromEntries(
-      lines.slice(0, 50).map((l) => [l.setting, [l.figure, l.dial].filter(Boolean).join(', ')]),
-    ),
-    ...(Object.fromEntries(chosen) as Record<string, string>),
-  };
 }
