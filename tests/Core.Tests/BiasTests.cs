@@ -184,6 +184,37 @@ public class BiasTests
                 }
             );
 
+    /// <summary>Six joins in half a metre are six lumps: what one strip covers has none.</summary>
+    [Theory]
+    [InlineData(400, "corner")]
+    [InlineData(6000, "continuous")]
+    public void A_fine_cord_along_a_short_edge_is_covered_without_a_join(double edge, string way)
+    {
+        var plan = (WorkPlan)
+            Techniques
+                .WorkingOf("fine-piping")!
+                .Straight.Reckon(
+                    RawAsk.Of(
+                        ("wraps", 20),
+                        ("made", "edges"),
+                        ("edges", new[] { edge }),
+                        ("clothThickness", 0.17)
+                    ),
+                    Ruler.Metric
+                )
+                .Answer!;
+        var told = Captured.From(plan);
+
+        told.Said("way").ShouldBe(way);
+        if (way == "corner")
+        {
+            plan.Steps(Ruler.Metric).ShouldNotContain(s => s.Key == "join");
+            plan.Pieces.Single(p => p.Of == "cloth").Length.Millimetres.ShouldBeGreaterThan(edge);
+            plan.Needs.Single(n => n.Kind == "cloth").Amount.Millimetres.ShouldBeLessThan(500);
+            told.Said("why").ShouldContain("a join every");
+        }
+    }
+
     /// <summary>In inches a length is the same length: nothing that is cut differs by more than its rounding.</summary>
     [Theory]
     [InlineData("piping")]

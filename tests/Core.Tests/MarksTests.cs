@@ -96,6 +96,48 @@ public class MarksTests
         came.ShouldBeGreaterThan(name == "bridged-seam" ? -1 : 15);
     }
 
+    [Theory]
+    [InlineData("pulled-gathers")]
+    [InlineData("ease")]
+    [InlineData("gathering-foot")]
+    [InlineData("overlock-gathers")]
+    [InlineData("tucked-ruffle")]
+    public void The_marks_of_both_edges_are_as_far_apart_on_the_guide_as_the_step_says(string name)
+    {
+        var form = Techniques.WorkingOf(name)!.Straight;
+        var chance = new Random(6);
+        var came = 0;
+        for (var i = 0; i < 120 * Deep.Times; i++)
+        {
+            var ruler = i % 2 == 0 ? Ruler.Metric : Ruler.Imperial;
+            var ask = i < 2 ? form.Example : AnyAskTests.Changed(form, chance);
+            if (form.Reckon(ask, ruler).Answer is not WorkPlan { Guide: { } guide } plan)
+            {
+                continue;
+            }
+            var marks = guide.Lines.Where(l => l.Meaning == LineMeaning.Chalk).ToList();
+            var strip = Apart(marks.Where(l => l.From.Y == Length.Zero));
+            var edge = Apart(marks.Where(l => l.From.Y > Length.Zero));
+            plan.Steps(ruler)
+                .Select(s => string.Join(' ', s.Checks.Prepend(s.Says)))
+                .ShouldContain(
+                    s => s.Contains(ruler.Mark(strip)) && s.Contains(ruler.Mark(edge)),
+                    $"{name}: {ruler.Mark(strip)}, {ruler.Mark(edge)}"
+                );
+            came++;
+        }
+        came.ShouldBeGreaterThan(40);
+
+        // All of one edge lie equally far apart.
+        static Length Apart(IEnumerable<GuideLine> marks)
+        {
+            var at = marks.Select(l => l.From.X).Order().ToList();
+            var apart = at.Zip(at.Skip(1), (a, b) => b - a).ToList();
+            apart.ShouldAllBe(d => Length.Between(d, apart[0]).Millimetres < 1e-6);
+            return apart[0];
+        }
+    }
+
     private static bool Same(Drawing drawing, Guide guide) =>
         Length.Between(drawing.Width, guide.Width).Millimetres < 0.01
         && Length.Between(drawing.Height, guide.Height).Millimetres < 0.01;

@@ -7,7 +7,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Bias.BiasCut>;
 namespace ZephyrReach.Core.Craft.Bias;
 
 /// <summary>A way to cut the strips, beside the others.</summary>
-/// <param name="Name">strips, continuous or remnant.</param>
+/// <param name="Name">strips, corner, continuous or remnant.</param>
 /// <param name="Cloth">How much of the cloth’s length it takes; nothing of a remnant.</param>
 /// <param name="Serves">Whether there is cloth enough.</param>
 /// <param name="Says">What it takes and gives, in a few words.</param>
@@ -23,7 +23,7 @@ internal sealed record BiasWay(
 
 /// <summary>How the strips of a covering are cut, whichever way: all ways are reckoned, and one is taken.</summary>
 /// <param name="Required">How long the strip has to be, joined, for all pieces together.</param>
-/// <param name="Method">What was asked: strips, continuous, remnant, or the better.</param>
+/// <param name="Method">What was asked: strips, corner, continuous, remnant, or the better.</param>
 /// <param name="Angle">Between strip and selvedge, in degrees.</param>
 /// <param name="Shape">Of a remnant; null where none was said.</param>
 internal sealed record BiasCut(
@@ -39,6 +39,9 @@ internal sealed record BiasCut(
 {
     /// <summary>Less than this is no saving that is felt.</summary>
     private static readonly Length Felt = Length.FromMillimetres(150);
+
+    /// <summary>Workshop rule: joins that lie closer are lumps in a fine cord, one after the other.</summary>
+    private static readonly Length JoinsLie = Length.FromMillimetres(250);
 
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -61,13 +64,13 @@ internal sealed record BiasCut(
         ),
         F.Cut("tubeAcross", "Of what the tube is sewn from, across the cloth.", a => a.Tube.Across),
         F.Cut("tubeAlong", "And along it.", a => a.Tube.Along),
-        F.Text("way", "strips, continuous or remnant: what is taken.", a => a.Way),
+        F.Text("way", "strips, corner, continuous or remnant: what is taken.", a => a.Way),
         F.Text("why", "Why that one comes first.", a => a.Why),
         F.Table(
             "ways",
             "Every way to cut it, the better first.",
             a => a.Ways,
-            Figure<BiasWay>.Text("name", "strips, continuous or remnant.", w => w.Name),
+            Figure<BiasWay>.Text("name", "strips, corner, continuous or remnant.", w => w.Name),
             Figure<BiasWay>.Text("label", "In words.", w => w.Label),
             Figure<BiasWay>.Cut("cloth", "Of the cloth’s length.", w => w.Cloth),
             Figure<BiasWay>.Count("joins", "In the strip.", w => w.Joins),
@@ -88,6 +91,24 @@ internal sealed record BiasCut(
     public required Ruler Ruler { get; init; }
 
     public SelvedgeStrips Single { get; } = new(Required, Width, ClothWidth, Join, Angle);
+
+    /// <summary>
+    /// One strip without a join, cut across a corner of the cloth: as from cloth that is L·sin θ wide. Null where it is as long as
+    /// the cloth is wide, or lies straight across.
+    /// </summary>
+    public SelvedgeStrips? Corner
+    {
+        get
+        {
+            var across = Rounding.Up(Required * Math.Sin(Angle * Math.PI / 180), Ruler.Cutting);
+            return Angle == 90 || across >= ClothWidth
+                ? null
+                : new(Required, Width, across, Join, Angle);
+        }
+    }
+
+    /// <summary>The strips as they lie, one by one or the one from a corner.</summary>
+    public SelvedgeStrips Laid => Way == BiasFields.Corner ? Corner! : Single;
 
     public Tube Tube { get; } = new(Required, Width, ClothWidth, Join);
 
@@ -118,11 +139,15 @@ internal sealed record BiasCut(
     /// <summary>Whether a tube can be sewn for it: it is on the bias.</summary>
     private bool HasTube => Angle == 45 && ClothWidth > 2 * Join + Width;
 
-    /// <summary>Every way, the better first: what there is cloth for; then less cloth, where that is felt; then fewer joins.</summary>
+    /// <summary>
+    /// Every way, the better first: what there is cloth for; then what is not one join after the other; then less cloth, where
+    /// that is felt; then fewer joins.
+    /// </summary>
     public IReadOnlyList<BiasWay> Ways =>
         ways ??= [
             .. AllWays()
                 .OrderByDescending(w => w.Serves)
+                .ThenBy(IsLumpy)
                 .ThenBy(w => Math.Floor(w.Cloth / Felt))
                 .ThenBy(w => w.Joins)
                 .ThenBy(w => w.Minutes),
@@ -148,6 +173,10 @@ internal sealed record BiasCut(
             {
                 return $"There is not enough {(second.Name == BiasFields.FromRemnant ? "in the remnant" : "cloth")} for the other way.";
             }
+            if (Ways.FirstOrDefault(w => IsLumpy(w) && w.Cloth < first.Cloth) is { } lumpy)
+            {
+                return $"{Sentence.Begin(lumpy.Label)} it would have a join every {Ruler.Mark(Required / (lumpy.Joins + 1))}, each a lump in the cord.";
+            }
             var saved = second.Cloth - first.Cloth;
             var joins = first.Joins - second.Joins;
             return saved > Felt
@@ -156,6 +185,8 @@ internal sealed record BiasCut(
                 : $"It has {Of(Math.Max(0, -joins), "join")} fewer, for about as much cloth.";
         }
     }
+
+    private bool IsLumpy(BiasWay way) => way.Joins > 0 && Required / (way.Joins + 1) < JoinsLie;
 
     /// <summary>Where the covering is joined, along the joined strip.</summary>
     public IReadOnlyList<Length> JoinsAlong
@@ -177,7 +208,7 @@ internal sealed record BiasCut(
                     }
                     return places;
                 default:
-                    return [.. Single.JoinsAlong];
+                    return [.. Laid.JoinsAlong];
             }
         }
     }
@@ -223,10 +254,10 @@ internal sealed record BiasCut(
             _ =>
             [
                 Piece.Rectangle(
-                    "strip",
-                    Single.Count,
+                    Way == BiasFields.Corner ? "corner-strip" : "strip",
+                    Laid.Count,
                     Angle == 90 ? "strip, straight across" : "bias strip",
-                    Single.Each,
+                    Laid.Each,
                     Width
                 ) with
                 {
@@ -293,6 +324,18 @@ internal sealed record BiasCut(
             ClothAtHand is not { } there || there >= Single.ClothLength,
             $"{Of(Single.Count, "strip")} from selvedge to selvedge"
         );
+        if (Corner is { } corner)
+        {
+            yield return new(
+                BiasFields.Corner,
+                "one strip from a corner",
+                corner.ClothLength,
+                corner.Joins,
+                corner.Minutes,
+                ClothAtHand is not { } has || has >= corner.ClothLength,
+                $"a corner {Ruler.Cut(corner.ClothWidth)} × {Ruler.Cut(corner.ClothLength)}, no join"
+            );
+        }
         if (HasTube)
         {
             yield return new(

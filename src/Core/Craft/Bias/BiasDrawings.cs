@@ -10,6 +10,7 @@ internal static class BiasDrawings
     public const string Strips = "strips";
     public const string Tube = "tube";
     public const string Remnant = "remnant";
+    public const string Corner = "corner";
 
     /// <summary>More strips than this are not drawn one by one.</summary>
     private const int Most = 120;
@@ -19,13 +20,18 @@ internal static class BiasDrawings
         {
             BiasFields.Continuous => Tube,
             BiasFields.FromRemnant => Remnant,
+            BiasFields.Corner => Corner,
             _ => Strips,
         };
 
     /// <summary>Every way, the one that is taken first.</summary>
     public static IReadOnlyList<Drawing> All(BiasCut cut)
     {
-        List<Drawing> all = [OneByOne(cut)];
+        List<Drawing> all = [OneByOne(cut, cut.Single, Strips)];
+        if (cut.Corner is { } corner)
+        {
+            all.Add(OneByOne(cut, corner, Corner));
+        }
         if (cut.Ways.Any(w => w.Name == BiasFields.Continuous))
         {
             all.Add(RoundAndRound(cut));
@@ -37,9 +43,9 @@ internal static class BiasDrawings
         return [.. all.OrderByDescending(d => d.Name == Of(cut))];
     }
 
-    private static Drawing OneByOne(BiasCut cut)
+    private static Drawing OneByOne(BiasCut cut, SelvedgeStrips single, string name)
     {
-        var single = cut.Single;
+        var isCorner = name == Corner;
         var length = Length.Max(
             single.ClothLength,
             cut.ClothAtHand is { } there ? Length.Min(there, single.ClothLength * 2) : Length.Zero
@@ -49,17 +55,29 @@ internal static class BiasDrawings
         {
             shapes.AddRange(Strip(single.Corners(i), $"{i + 1}"));
         }
+        if (isCorner)
+        {
+            shapes.Add(
+                new Dimension(
+                    Point.At(0, 0),
+                    new Point(Length.Zero, single.ClothWidth),
+                    Side.Left,
+                    single.ClothWidth,
+                    LengthKind.Cut
+                )
+            );
+        }
         shapes.Add(Taken(single.ClothLength, cut.ClothWidth, "of cloth"));
         shapes.Add(Width(length, cut.ClothWidth));
         return new Drawing(
-            Strips,
-            $"One by one: {cut.Ruler.Write(single.ClothLength, LengthKind.Cut)} of cloth, {Of(single.Joins, "join")}",
-            $"{Of(single.Count, "strip")} {cut.Ruler.Mark(cut.Width)} wide from selvedge to selvedge, each {cut.Ruler.Cut(single.Each)} along its middle.",
+            name,
+            $"{(isCorner ? "From a corner" : "One by one")}: {cut.Ruler.Write(single.ClothLength, LengthKind.Cut)} of cloth, {Of(single.Joins, "join")}",
+            $"{Of(single.Count, "strip")} {cut.Ruler.Mark(cut.Width)} wide {(isCorner ? "across a corner" : "from selvedge to selvedge")}, each {cut.Ruler.Cut(single.Each)} along its middle.",
             length,
             cut.ClothWidth,
             shapes,
             false,
-            IsForCutting: cut.Way == BiasFields.Strips
+            IsForCutting: Of(cut) == name
         );
     }
 

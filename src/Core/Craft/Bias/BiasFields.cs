@@ -11,6 +11,7 @@ internal static class BiasFields
     public const string Continuous = "continuous";
     public const string Better = "better";
     public const string FromRemnant = "remnant";
+    public const string Corner = "corner";
 
     public static LengthField ClothWidth { get; } =
         Mm("clothWidth", "Usable width", "The cloth between its selvedges.", 50, 10_000, 1380) with
@@ -37,10 +38,11 @@ internal static class BiasFields
         new(
             "method",
             "Strips are cut",
-            "Both are reckoned on your cloth, side by side.",
+            "Each way is reckoned on your cloth, side by side.",
             [
                 new(Better, "the better way", "Whichever costs less, by cloth and joins."),
                 new(Strips, "one by one", "From selvedge to selvedge, and joined on the slant."),
+                new(Corner, "one, from a corner", "Where it is short enough: no join at all."),
                 new(Continuous, "round and round", "From a square sewn to a tube: one long strip."),
                 new(FromRemnant, "from a remnant", "Of any shape: the longest pieces first."),
             ],

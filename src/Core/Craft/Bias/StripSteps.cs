@@ -15,13 +15,17 @@ internal static class StripSteps
         var all = string.Join("; ", cut.Pieces.Select(p => p.Says(ruler)));
         return new SewingStep(
             "cut",
-            cut.Way == BiasFields.Continuous ? "Cut the square" : "Cut the strips",
+            cut.Way == BiasFields.Continuous ? "Cut the square"
+                : cut.Way == BiasFields.Corner ? "Cut the strip"
+                : "Cut the strips",
             cut.Way switch
             {
                 BiasFields.Continuous =>
                     $"Cut {all}, on the grain. Draw the slanted line from corner to corner, and cut along it.",
                 BiasFields.FromRemnant =>
                     $"Cut {all} from the remnant, as they lie on it: the longest first.",
+                BiasFields.Corner =>
+                    $"At a corner of the cloth measure {ruler.Cut(cut.Laid.ClothWidth)} across and {ruler.Cut(cut.Laid.ClothLength)} along, and cut {all} between the two, at {DecimalText.Write(cut.Angle, 0)}° to the selvedge. Its ends stay slanted.",
                 _ =>
                     $"Cut {all}, {(cut.Angle == 90 ? "straight across" : $"at {DecimalText.Write(cut.Angle, 0)}° to the selvedge")}, from selvedge to selvedge. The ends stay as the selvedge cuts them: slanted.",
             },

@@ -69,7 +69,7 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Ease it to");
 
     public override IReadOnlyList<Need> Needs =>
-        [new("thread", Together.Count * Plan.ThreadTotal, Stage.Keep)];
+        [new("thread", Together.Count * (Plan.ThreadTotal + Plan.SeamThread()), Stage.Keep)];
 
     public override Guide? Guide => StripGuide.Of(Plan);
 

@@ -91,7 +91,12 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     private Length Looped =>
         Edge * (1 + 2 * OverlockWidth / Ask.Piece.StitchLength) + 2 * Ask.Piece.Tail;
 
+    private Length ForSeams => Strips.SeamThread(Ask.Layers, Ask.JoinFlat);
+
     private IEnumerable<Fact> ThreadFacts =>
+        [.. ThreadOfGathers, new("Thread for the seams", Ruler.Write(ForSeams, LengthKind.Amount))];
+
+    private IEnumerable<Fact> ThreadOfGathers =>
         Kind.Knife
             ?
             [
@@ -110,7 +115,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", ClothToBuy, Stage.Cut),
-            new("thread", Together.Count * ThreadTotal, Stage.Keep),
+            new("thread", Together.Count * (ThreadTotal + ForSeams), Stage.Keep),
         ];
 
     /// <summary>What is over is cut off: what stays is as long as the machine likely makes of it.</summary>

@@ -41,6 +41,16 @@ internal static class PipingPencil
                 "Each strip goes from selvedge to selvedge; a join takes its allowance of both ends, measured along the slant."
             ),
         ];
+        if (cut.Corner is { } corner)
+        {
+            lines.Add(
+                new(
+                    "From a corner",
+                    $"{whole(cut.Required)} × sin {DecimalText.Write(cut.Angle, 0)}° = {a.Ruler.Cut(corner.ClothWidth)} across; cloth {a.Ruler.Cut(corner.ClothLength)}",
+                    "One strip, without a join; what is cut is rounded up."
+                )
+            );
+        }
         if (cut.Ways.Any(w => w.Name == BiasFields.Continuous))
         {
             lines.Add(

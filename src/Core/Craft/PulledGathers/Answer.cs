@@ -132,6 +132,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
                 "Thread to wind",
                 $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadToWind, LengthKind.Amount)}"
             ),
+            new("Thread for the seams", Ruler.Write(Strips.SeamThread(), LengthKind.Amount)),
         ];
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Pull it up to");
@@ -139,7 +140,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", Strips.ClothToBuy, Stage.Cut),
-            new("thread", Together.Count * Strips.ThreadTotal, Stage.Keep),
+            new("thread", Together.Count * (Strips.ThreadTotal + Strips.SeamThread()), Stage.Keep),
         ];
 
     public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", Strips.SewnFlat)];

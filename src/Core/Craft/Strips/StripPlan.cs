@@ -96,6 +96,29 @@ public sealed record StripPlan(
     /// <summary>Needle and bobbin together, and 15 % on top for starts and ends.</summary>
     public Length ThreadTotal => 2 * 1.15 * ThreadFromEach;
 
+    /// <summary>An ordinary seam.</summary>
+    private static readonly Length SeamStitch = Length.FromMillimetres(2.5);
+
+    /// <summary>
+    /// Thread for the joins between strips, the hem and the seam that sews it on: 2·1.15·Σ L·(1 + T/2.5 mm), with T what lies
+    /// under the foot: two layers in a join, three in a hem, the bulk of the seam in that.
+    /// </summary>
+    /// <param name="layers">Of strips that are gathered as one: each has its joins and its hem.</param>
+    /// <param name="isSewnOn">Whether it is sewn on as it is gathered, so that there is no seam of its own.</param>
+    public Length SeamThread(int layers = 1, bool isSewnOn = false)
+    {
+        var hem = Ask.IsHemmed && Ask.HemAllowance > Length.Zero ? SewnFlat : Length.Zero;
+        return 2
+            * 1.15
+            * (
+                layers * Sewn(Joins * Ask.CutDepth, 2 * Ask.ClothThickness)
+                + layers * Sewn(hem, 3 * Ask.ClothThickness)
+                + Sewn(isSewnOn ? Length.Zero : Ask.FinishedEdge, SeamBulk)
+            );
+
+        static Length Sewn(Length seam, Length under) => seam * (1 + under / SeamStitch);
+    }
+
     /// <summary>r'·t + t₀: what passes under the foot when the seam is sewn; t is that of both layers where it is folded double.</summary>
     public Length SeamBulk => (Layers ?? AchievedFullness) * Ask.Thick + Ask.PlainThickness;
 

@@ -105,8 +105,8 @@ internal static class StripSteps
             : new(
                 "hem",
                 "Hem the lower edge",
-                $"Turn up {ruler.Mark(a.Ask.HemAllowance)}, press and stitch, while the strip is still flat.",
-                ruler.Mark(a.Ask.HemAllowance),
+                $"Turn up {ruler.Mark(a.Ask.HemAllowance / 2)} twice, so that no raw edge is left, press and stitch while the strip is still flat.",
+                $"2 × {ruler.Mark(a.Ask.HemAllowance / 2)}",
                 [
                     $"From the raw edge to the hem it measures {ruler.Mark(a.Ask.FinishedDepth + a.Ask.SeamAllowance)}.",
                 ],

@@ -85,7 +85,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", Strips.ClothToBuy, Stage.Cut),
-            new("thread", Together.Count * ThreadTotal, Stage.Keep),
+            new("thread", Together.Count * (ThreadTotal + Strips.SeamThread()), Stage.Keep),
         ];
 
     public override IReadOnlyList<Edge> Edges => [new("lower", "lower edge", FlatEdge)];
