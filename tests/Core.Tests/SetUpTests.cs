@@ -110,7 +110,7 @@ public class SetUpTests
                 ask,
                 (all, f) => all.With(f.Name, RawValue.Of(f.Text))
             );
-            var technique = CardOf(name, told);
+            var technique = Techniques.Named(name)!.CardOf(told);
             var reader = new AskReader(told, Ruler.Metric);
             var wants = Wants.Read(reader, technique);
             if (reader.Errors.Count > 0)
@@ -161,17 +161,53 @@ public class SetUpTests
         }
     }
 
-    /// <summary>The card of a plan: of several the one that its way of doing it takes.</summary>
-    private static CardTechnique CardOf(string name, RawAsk ask) =>
-        (
-            name,
-            ask.TryGet("rows", out var rows) ? rows.Text : "",
-            ask.TryGet("method", out var by) ? by.Text : ""
-        ) switch
+    /// <summary>A new plan begins with what the card says by itself.</summary>
+    [Theory]
+    [MemberData(nameof(Planned))]
+    public void What_a_plan_begins_with_is_what_the_card_says_when_nothing_is_said(string name)
+    {
+        var technique = Techniques.Named(name)!;
+        var starts = technique.Working!.Straight.Fields.Aggregate(
+            RawAsk.Empty,
+            (ask, field) =>
+                field switch
+                {
+                    LengthField { Start: { } start } => ask.With(
+                        field.Name,
+                        RawValue.Of(start.Millimetres)
+                    ),
+                    NumberField { Start: { } start } => ask.With(field.Name, RawValue.Of(start)),
+                    _ => ask,
+                }
+        );
+        foreach (var card in technique.Cards)
         {
-            ("pulled-gathers", "over-threads", _) => Techniques.CardNamed("gathers-over-threads")!,
-            _ => Techniques.Worked.Single(t => t.Name == name).Cards[0],
-        };
+            string[] settings = ["stitchLength", "tensionSteps", "differential", "tail"];
+            var told = settings.Aggregate(
+                RawAsk.Empty,
+                (ask, field) => starts.TryGet(field, out var start) ? ask.With(field, start) : ask
+            );
+            var wants = Wants.Read(new AskReader(told, Ruler.Metric), card);
+            var machine = card.NeedsOverlocker ? "shed overlocker" : "window machine";
+            var (begun, _) = Written(card.Name, machine, ask => ask with { Wants = wants });
+            var (alone, _) = Written(card.Name, machine, ask => ask);
+
+            foreach (
+                var key in new[]
+                {
+                    "length",
+                    "needle-tension",
+                    "differential",
+                    "tail",
+                    "tail-elastic",
+                }
+            )
+            {
+                string? Said(SettingsCard of) => of.Lines.FirstOrDefault(l => l.Key == key)?.Figure;
+                Said(begun).ShouldBe(Said(alone), $"{card.Name}: {key}");
+            }
+        }
+    }
 
     /// <summary>Whatever foot or needle was chosen, no width is said that strikes without its stop beside it.</summary>
     private static void StopsAreSaid(

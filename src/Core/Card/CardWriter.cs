@@ -118,8 +118,10 @@ public static class CardWriter
                     technique.NeedsOverlocker
                         ? $"{machine.Name} is no overlocker."
                         : $"{machine.Name} is an overlocker.",
-                    technique.NeedsOverlocker
-                        ? "The gathers are made by feed dogs that run at two speeds, and wrapped by loopers."
+                    technique.NeedsChainLooper
+                            ? "The elastic is laid by the looper of a chain stitch."
+                        : technique.NeedsOverlocker
+                            ? "The gathers are made by feed dogs that run at two speeds, and wrapped by loopers."
                         : "It trims as it sews, and has no bobbin and no free stitch.",
                     technique.Instead
                 ),

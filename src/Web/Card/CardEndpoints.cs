@@ -136,8 +136,8 @@ public static class CardEndpoints
     }
 
     /// <summary>
-    /// The machine called mine if it can do it, else the first that does it best, else one that can, else the first; else what
-    /// the workroom knows of its own.
+    /// The machine called mine if it can do it, else the first that does it best, else one that can, else the first of its kind;
+    /// else what the workroom knows of its own.
     /// </summary>
     private static Owned<Machine> Default(CardTechnique card, CardAsk ask, OpenDrawer open)
     {
@@ -146,8 +146,8 @@ public static class CardEndpoints
         return machines.MaxBy(m =>
                 CardWriter.Write(card, ask with { Machine = m }) switch
                 {
-                    { IsPossible: false } => (false, false, false),
-                    var can => (true, m.Is.IsMine, can.Feet is [{ Rank: "best" }, ..]),
+                    { IsPossible: false } => (0, m.Is.IsOverlocker == card.NeedsOverlocker, false),
+                    var can => (1, m.Is.IsMine, can.Feet is [{ Rank: "best" }, ..]),
                 }
             ) ?? ask.Machine;
     }

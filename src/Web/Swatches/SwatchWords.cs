@@ -122,9 +122,14 @@ public static class SwatchWords
                 .Where(k => row.Features.TryGetProperty(k.Name, out _))
                 .Select(k => new Fact(
                     k.Label,
-                    $"{DecimalText.Write(row.Features.GetProperty(k.Name).GetDouble())} {k.Unit}".TrimEnd()
+                    Said(row.Features.GetProperty(k.Name).GetDouble(), k.Unit)
                 )),
         ];
+
+    private static string Said(double figure, string unit) =>
+        unit == Knob.NoOrYes
+            ? (figure > 0 ? "yes" : "no")
+            : $"{DecimalText.Write(figure)} {unit}".TrimEnd();
 
     /// <summary>The readings of a swatch in words, as its technique calls them.</summary>
     public static IReadOnlyList<Fact> ReadOf(SwatchRow row, Ruler ruler) =>

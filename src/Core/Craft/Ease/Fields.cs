@@ -69,6 +69,13 @@ internal static class Fields
             false
         );
 
+    public static LengthField StitchLength { get; } =
+        Lightly(StripFields.StitchLength) with
+        {
+            Says = "Of the easing rows: 3 to 3.5 mm.",
+            Start = Length.FromMillimetres(3.5),
+        };
+
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =
     [
@@ -79,7 +86,7 @@ internal static class Fields
         Lightly(StripFields.SeamAllowance),
         Rows,
         Lightly(StripFields.RowGap),
-        Lightly(StripFields.StitchLength),
+        StitchLength,
         Lightly(StripFields.ClothThickness),
         Lightly(StripFields.PlainThickness),
         Lightly(StripFields.Tail),

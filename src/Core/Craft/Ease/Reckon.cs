@@ -48,7 +48,7 @@ internal static class Reckon
             false,
             rows,
             Or(StripFields.RowGap),
-            Or(StripFields.StitchLength),
+            Or(Fields.StitchLength),
             Or(StripFields.ClothThickness),
             Or(StripFields.PlainThickness),
             Or(StripFields.Tail),

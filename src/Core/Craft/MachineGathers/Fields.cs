@@ -46,7 +46,10 @@ internal static class Fields
             Layers,
             JoinFlat,
             PullUpFields.StitchLength,
-            PullUpFields.TensionSteps,
+            PullUpFields.TensionSteps with
+            {
+                Start = family == PullUpFamily.GatheringFoot ? 1.5 : 1,
+            },
             PullUpFields.Passes,
             .. family.Knobs.HasFlag(Knobs.Differential)
                 ? new[] { PullUpFields.Differential with { Start = 2 } }

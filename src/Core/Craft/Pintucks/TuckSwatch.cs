@@ -155,7 +155,7 @@ internal sealed record TuckSwatch(
                 new(TucksField.Name, "Tucks", "", 1, UsualTucks),
                 new(Fields.NeedleSpacing.Name, "Needles apart", "mm", 0.5, 2.5),
                 new(Fields.TensionSteps.Name, "Tension", "steps", 1, 1, "needle-tension"),
-                new(CordedFigure.Name, CordedFigure.Label, "0 or 1", 1, 0),
+                new(CordedFigure.Name, CordedFigure.Label, Knob.NoOrYes, 1, 0),
             ],
             OfPiece = new Dictionary<string, string> { [TucksField.Name] = "tucks" },
             InShort = swatch =>

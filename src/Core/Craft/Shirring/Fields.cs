@@ -151,7 +151,10 @@ internal static class Fields
         BodyMeasure,
         ClothWidth,
         PullUpFields.ClothWeight,
-        PullUpFields.TensionSteps,
+        PullUpFields.TensionSteps with
+        {
+            Start = 0,
+        },
         Differential,
         PullUpFields.ElasticDiameter with
         {

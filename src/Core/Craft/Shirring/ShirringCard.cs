@@ -60,7 +60,7 @@ internal static class ShirringCard
                     new CardLine(
                         "tail-elastic",
                         "Elastic tail",
-                        ask.Ruler.Mark(ask.Wants.Tail ?? Mm(120)),
+                        ask.Ruler.Mark(ask.Wants.Tail ?? Mm(100)),
                         "",
                         "The needle picks elastic up reluctantly."
                     ),

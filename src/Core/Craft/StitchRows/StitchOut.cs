@@ -245,7 +245,7 @@ internal sealed record StitchOut(
             ],
             Knobs =
             [
-                new(StabilisedFigure.Name, "Backed", "0 or 1", 1, 1),
+                new(StabilisedFigure.Name, "Backed", Knob.NoOrYes, 1, 1),
                 new(WidthFigure.Name, "Wide", "mm", 0.5, 5),
                 new(GapFigure.Name, "Gap", "mm", 0.5, 12),
             ],

@@ -34,7 +34,7 @@ internal static class PulledCard
                 new(
                     "straight",
                     "A straight row slides along its thread.",
-                    ask.Wants.StitchLength ?? Longest(ask, 5),
+                    ask.Wants.StitchLength ?? Longest(ask, 4.5),
                     "The longest stitch, 4 to 5 mm, pulls easily and marks least."
                 ),
             Tension = _ => -1,
@@ -74,6 +74,7 @@ internal static class PulledCard
                     "Gathers lie flat where they are sewn; the lower row is unpicked."
                 ),
                 new("three rows", "Evenest; when one thread snaps two are left."),
+                new("stitches of 2.5 to 3.5 mm on a sheer", "Finer folds; they pull harder."),
             ],
             Instead =
                 "Gather on a lockstitch machine, or on the overlocker with its differential feed.",

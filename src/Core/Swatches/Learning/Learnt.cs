@@ -18,7 +18,11 @@ public sealed record Knob(
     double Step,
     double Usual,
     string CardLine = ""
-);
+)
+{
+    /// <summary>The unit of what is or is not: 0 for no, 1 for yes.</summary>
+    public const string NoOrYes = "0 or 1";
+}
 
 /// <summary>A swatch as it was sewn, for a technique to make a sample of.</summary>
 /// <param name="Readings">By their names, lengths in mm; none is empty.</param>

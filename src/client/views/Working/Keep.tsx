@@ -6,6 +6,7 @@ import { api, ifMatch, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
 import { useCard } from '../../app/useCard';
 import { fieldsWithout, useDraft } from '../../app/useDraft';
+import { Measure } from '../../parts/Measure';
 import { Segmented } from '../../parts/Segmented';
 import { inOrderOf } from '../../parts/inOrderOf';
 import { PieceItself } from '../../parts/swatch/PieceItself';
@@ -125,7 +126,9 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
               ([name, figure]) => (
                 <div key={name} className="contents">
                   <dt>{name}</dt>
-                  <dd>{figure}</dd>
+                  <dd>
+                    <Measure text={figure ?? ''} />
+                  </dd>
                 </div>
               ),
             )}
