@@ -96,7 +96,13 @@ public static class ArchiveFile
 /// <summary>An archive that is read. Nothing of it is trusted: names, sizes and every record are looked at first.</summary>
 public sealed class ArchiveReader : IAsyncDisposable
 {
-    private const long LargestRecords = 256 * 1024 * 1024;
+    private const long LargestRecords = 128 * 1024 * 1024;
+
+    /// <summary>Names, texts and figures in all: as many as fit into the memory that an archive may take.</summary>
+    private const int MostValues = 3_000_000;
+
+    /// <summary>No text that the program keeps is longer; in bytes.</summary>
+    private const int LongestText = 1024 * 1024;
     private const long LargestPicture = 8 * 1024 * 1024;
     private const int MostEntries = 40_001;
 
@@ -142,6 +148,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             zip = await ZipArchive.CreateAsync(file, ZipArchiveMode.Read, true, null, cancel);
             var records = Look(zip);
             var bytes = await BytesOfAsync(records, LargestRecords, cancel);
+            Bound(bytes, cancel);
             var everything =
                 JsonNode.Parse(bytes, null, Strict) as JsonObject
                 ?? throw new FormatException("This is no archive of the program.");
@@ -236,6 +243,38 @@ public sealed class ArchiveReader : IAsyncDisposable
         return zip.Entries.Count(e => e.FullName == ArchiveFile.Records) == 1
             ? zip.GetEntry(ArchiveFile.Records)!
             : throw new FormatException("This is no archive of the program.");
+    }
+
+    /// <summary>Counts what is in it before anything is made of it: a small file can hold millions of lists.</summary>
+    private static void Bound(ReadOnlySpan<byte> json, CancellationToken cancel)
+    {
+        var reader = new Utf8JsonReader(json, new JsonReaderOptions { MaxDepth = Strict.MaxDepth });
+        for (var values = 0; reader.Read(); values++)
+        {
+            if (
+                values > MostValues
+                || (
+                    reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName
+                    && reader.ValueSpan.Length > LongestText
+                )
+            )
+            {
+                throw new FormatException("There is more in it than an archive can have.");
+            }
+            if (
+                reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName
+                && reader.ValueIsEscaped
+                && reader.ValueSpan.IndexOf("u0000"u8) >= 0
+                && reader.GetString()!.Contains('\0')
+            )
+            {
+                throw new FormatException("A text in it has the character U+0000.");
+            }
+            if (values % 10_000 == 0)
+            {
+                cancel.ThrowIfCancellationRequested();
+            }
+        }
     }
 
     private static void Check(JsonObject everything)

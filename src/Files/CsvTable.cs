@@ -20,7 +20,7 @@ public static partial class CsvTable
 {
     private static readonly char[] Delimiters = [',', ';', '\t'];
 
-    private static readonly SearchValues<char> NeedQuotes = SearchValues.Create("\",\t\r\n");
+    private static readonly SearchValues<char> NeedQuotes = SearchValues.Create("\",;\t\r\n");
 
     /// <summary>Writes a table.</summary>
     /// <param name="columns">The heading.</param>
@@ -49,6 +49,10 @@ public static partial class CsvTable
         CancellationToken cancel
     )
     {
+        if (text.Contains('\0'))
+        {
+            throw new FormatException("The file has the character U+0000 in it: is it a table?");
+        }
         using var records = Records(text.TrimStart('\uFEFF'), cancel).GetEnumerator();
         if (!records.MoveNext())
         {

@@ -16,7 +16,7 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     public const int LongestSmall = 320;
 
     /// <summary>More px than this are not unpacked: a small file can claim to be a huge picture.</summary>
-    private const long MostPixels = 80_000_000;
+    private const long MostPixels = 40_000_000;
 
     /// <summary>No camera packs so many px into a byte: a file of a few kB that unpacks to gigabytes was made to do harm.</summary>
     private const long MostPixelsToAByte = 1000;

@@ -287,9 +287,13 @@ public static partial class SvgLines
 
         private static double? Mm(Dictionary<string, string> says, string name)
         {
-            var text = says.GetValueOrDefault(name) ?? "";
+            var text = (says.GetValueOrDefault(name) ?? "").Trim();
             var found = Measure().Match(text);
-            if (!found.Success || !Number(found.Groups[1].Value, out var number))
+            if (
+                text.Length > LongestMeasure
+                || !found.Success
+                || !Number(found.Groups[1].Value, out var number)
+            )
             {
                 return null;
             }
@@ -439,10 +443,14 @@ public static partial class SvgLines
         private static Affine? Transform(string text)
         {
             var all = Affine.Same;
-            var rest = text;
+            var at = 0;
             foreach (Match one in OneTransform().Matches(text))
             {
-                rest = rest.Replace(one.Value, "", StringComparison.Ordinal);
+                if (!IsBetween(text.AsSpan(at, one.Index - at)))
+                {
+                    return null;
+                }
+                at = one.Index + one.Length;
                 var change = (one.Groups[1].Value, Numbers(one.Groups[2].Value)) switch
                 {
                     ("matrix", [var a, var b, var c, var d, var e, var f]) => new Affine(
@@ -473,7 +481,9 @@ public static partial class SvgLines
                 // What stands first is done last.
                 all = known.Then(all);
             }
-            return rest.Trim(' ', ',', '\n', '\t', '\r').Length == 0 ? all : null;
+            return IsBetween(text.AsSpan(at)) ? all : null;
+
+            static bool IsBetween(ReadOnlySpan<char> text) => text.Trim(" ,\n\t\r").IsEmpty;
         }
 
         private static List<double> Numbers(string text) =>
@@ -494,10 +504,14 @@ public static partial class SvgLines
         private static string Shortened(string text) => Cut.To(text, 40);
     }
 
-    [GeneratedRegex(@"^\s*([+-]?[0-9.]+(?:[eE][+-]?\d+)?)\s*([a-z%]*)\s*$")]
+    /// <summary>No measure needs more; a longer text is none, and is not looked at.</summary>
+    private const int LongestMeasure = 60;
+
+    // What repeats is bounded, so that no text makes it go over itself again and again.
+    [GeneratedRegex(@"^([+-]?[0-9.]+(?:[eE][+-]?\d+)?)\s{0,9}([a-z%]*)$")]
     private static partial Regex Measure();
 
-    [GeneratedRegex(@"(\w+)\s*\(([^()]*)\)")]
+    [GeneratedRegex(@"(\b\w{1,20})\s{0,9}\(([^()]*)\)")]
     private static partial Regex OneTransform();
 
     [GeneratedRegex(@"[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?")]

@@ -36,23 +36,30 @@ public sealed class HistoryStore(Database database)
                 (select step, says, true from changes
                     where workroom_id = $1 and undone and step > coalesce((select step from stands), 0)
                     order by step limit 1)),
+            -- What it was done to: the first row of the step, or the working that this belongs to. Of a row that was added
+            -- only its id was written down.
             first as (
-                select n.*, c.kind, c.comes_to is null and c.kind <> '' as goes, c.is_it,
-                    (case when c.is_it then c.state ->> 'id' else c.state ->> 'working_id' end)::uuid as of, c.state
+                select n.*, c.table_name, c.goes, c.state ->> 'name' as name, c.id, case
+                    when c.table_name in ('swatches', 'cut_lists', 'keeps') then coalesce(
+                        (c.state ->> 'working_id')::uuid,
+                        (select working_id from swatches s where s.id = c.id),
+                        (select working_id from cut_lists l where l.id = c.id),
+                        (select working_id from keeps k where k.id = c.id)) end as working
                 from next n, lateral (
-                    select coalesce(after, before) as state, case when n.undone then after else before end as comes_to,
-                        table_name in ('workings', 'projects', 'things') as is_it,
-                        case table_name when 'projects' then 'project' when 'things' then 'thing'
-                            when 'workings' then 'working'
-                            else case when coalesce(after, before) ->> 'working_id' is null then '' else 'working' end
-                        end as kind
+                    select table_name, coalesce(after, before) as state, (coalesce(after, before) ->> 'id')::uuid as id,
+                        case when n.undone then after else before end is null as goes
                     from changes where workroom_id = $1 and step = n.step order by id limit 1) c)
-            select step, says, undone, kind, case when is_it and goes then null else of end as of,
-                coalesce(case when is_it then state ->> 'name' end,
-                    case kind when 'working' then (select name from workings where id = of)
-                        when 'project' then (select name from projects where id = of)
-                        when 'thing' then (select name from things where id = of) end, '') as name
-            from first
+            select f.step, f.says, f.undone,
+                case when coalesce(w.id, f.working) is not null or f.table_name = 'workings' then 'working'
+                    when f.table_name = 'projects' then 'project'
+                    when f.table_name = 'things' then 'thing' else '' end as kind,
+                case when f.working is not null then f.working
+                    when not f.goes and f.table_name in ('workings', 'projects', 'things') then f.id end as of,
+                coalesce(w.name, p.name, t.name, f.name, '') as name
+            from first f
+                left join workings w on w.id = coalesce(f.working, f.id)
+                left join projects p on p.id = f.id
+                left join things t on t.id = f.id
             """,
             r =>
                 (

@@ -136,8 +136,12 @@ public sealed class WorkingStore(Database database)
             seat,
             $"“{chosen.Name}” chosen",
             $"""
+            -- All of them are written, also those that stand right: so that of two who choose at once the later waits for the
+            -- earlier, and one stands.
             update workings set aside = id <> $2, version = version + 1, updated_by = $3, updated_at = now()
-            where workroom_id = $1 and coalesce(way_of, id) = $4 and project_id = $5 and aside <> (id <> $2)
+            where workroom_id = $1 and coalesce(way_of, id) = $4 and project_id = $5 and exists (
+                select 1 from workings w where w.workroom_id = $1 and coalesce(w.way_of, w.id) = $4
+                    and w.project_id = $5 and w.aside <> (w.id <> $2))
             returning {Columns_}
             """,
             Row,

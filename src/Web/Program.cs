@@ -37,6 +37,7 @@ try
     app.UseNoStrangers(settings);
     app.UseHead();
     app.UseBodyLimit();
+    app.UseNoNul();
     app.UseFiles();
     app.UseRouting();
     app.UsePage();

@@ -183,6 +183,9 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         ("a picture that is none", "none that the program keeps"),
         ("broken JSON", "no archive"),
         ("a bomb", "unpacks to more"),
+        ("millions of lists", "more in it"),
+        ("one endless text", "more in it"),
+        ("a text with U+0000", "U+0000"),
     ];
 
     [Fact]
@@ -261,6 +264,9 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
                     "id"
                 ]!.DeepClone();
                 break;
+            case "a text with U+0000":
+                everything["projects"]![0]!["notes"] = "a\0b";
+                break;
             case "a picture that is missing":
                 pictures.RemoveAt(0);
                 break;
@@ -281,7 +287,14 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
                 Add(
                     "workroom.json",
                     Encoding.UTF8.GetBytes(
-                        what == "broken JSON" ? "{\"format\":" : everything.ToJsonString()
+                        what switch
+                        {
+                            "broken JSON" => "{\"format\":",
+                            "millions of lists" =>
+                                $$"""{"projects":[{{string.Concat(Enumerable.Repeat("[],", 1_600_000))}}[]]}""",
+                            "one endless text" => $$"""{"of":"{{new string('a', 2_000_000)}}"}""",
+                            _ => everything.ToJsonString(),
+                        }
                     )
                 );
             }

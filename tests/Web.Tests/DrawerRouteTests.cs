@@ -77,6 +77,27 @@ public class DrawerRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
             .ShouldBeTrue(problem.GetRawText());
     }
 
+    /// <summary>The database keeps no U+0000, and a connection that is handed one is spoilt for the next who uses it.</summary>
+    [Theory]
+    [InlineData("a\\u0000b", HttpStatusCode.BadRequest)]
+    [InlineData("a\\\\u0000b", HttpStatusCode.Created)]
+    [InlineData("a\\\\\\u0000b", HttpStatusCode.BadRequest)]
+    public async Task U_0000_is_refused_before_the_database_sees_it(
+        string name,
+        HttpStatusCode code
+    )
+    {
+        var (kept, _) = await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/drawer/things",
+            $$"""{"id":"{{Guid.CreateVersion7()}}","kind":"foot","name":"{{name}}"}"""
+        );
+        var (found, _) = await Server.SendAsync(HttpMethod.Get, "/api/swatches?text=%00");
+
+        kept.StatusCode.ShouldBe(code);
+        found.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+    }
+
     [Theory]
     [InlineData(
         "/api/drawer/things",
@@ -244,7 +265,7 @@ public class DrawerRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
         var red = runsShort
             .EnumerateArray()
             .Single(s => s.GetProperty("name").GetString() == "strong red");
-        red.GetProperty("needed").GetString().ShouldBe("44 m");
+        red.GetProperty("needed").GetString().ShouldBe("75.9 m");
         red.GetProperty("left").GetString().ShouldBe("38 m");
     }
 

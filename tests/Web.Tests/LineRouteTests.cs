@@ -117,6 +117,23 @@ public class LineRouteTests(ServerFixture fixture) : IClassFixture<ServerFixture
         Says((await ReadAsync(billion, "")).Said).ShouldContain("entities");
         Says((await ReadAsync("no xml at all", "")).Said).ShouldContain("no SVG");
         Says((await ReadAsync("<html/>", "")).Said).ShouldContain("no SVG");
+        // Texts that would be gone over again and again.
+        var blank = new string(' ', 80_000);
+        (
+            await ReadAsync(
+                $"<svg xmlns='http://www.w3.org/2000/svg' width='1{blank}!' viewBox='0 0 9 9'><path d='M0 0H9V9Z'/></svg>",
+                ""
+            )
+        ).Code.ShouldBe(HttpStatusCode.OK);
+        Says(
+                (
+                    await ReadAsync(
+                        Svg($"<g transform='{new string('a', 80_000)}'><path d='M0 0H9V9Z'/></g>"),
+                        ""
+                    )
+                ).Said
+            )
+            .ShouldContain("change of place");
         var deep =
             string.Concat(Enumerable.Repeat("<g>", 200))
             + string.Concat(Enumerable.Repeat("</g>", 200));

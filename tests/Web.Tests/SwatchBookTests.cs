@@ -169,7 +169,7 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         var table = await Server.Http.GetStringAsync(query, Server.Cancel);
         table.ShouldContain("171.25 mm");
 
-        var changed = table.Replace("171.25 mm", "165 mm; 166 mm", StringComparison.Ordinal);
+        var changed = table.Replace("171.25 mm", "\"165 mm; 166 mm\"", StringComparison.Ordinal);
         (await SendTableAsync(changed)).GetProperty("taken").GetInt32().ShouldBe(1);
         var again = await Server.Http.GetStringAsync(query, Server.Cancel);
         again.ShouldBe(changed);

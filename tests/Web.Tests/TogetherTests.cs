@@ -123,6 +123,96 @@ public class TogetherTests(ServerFixture fixture) : IClassFixture<ServerFixture>
     }
 
     [Fact]
+    public async Task Two_at_once_close_no_circle_and_leave_one_way_standing()
+    {
+        var project = await ProjectAsync();
+        for (var round = 0; round < 8; round++)
+        {
+            var (a, b) = (await BeginAsync(project, "A"), await BeginAsync(project, "B"));
+            var linked = await Task.WhenAll(LinkAsync(a, b), LinkAsync(b, a));
+            linked.Count(r => r.Response.IsSuccessStatusCode).ShouldBe(1);
+
+            var other = await BeginAsync(project, "Another way", wayOf: a);
+            await Task.WhenAll(ChooseAsync(a), ChooseAsync(other));
+            var stand = new[] { await IsAsideAsync(a), await IsAsideAsync(other) };
+            stand.Count(aside => !aside).ShouldBe(1);
+        }
+
+        Task<(HttpResponseMessage Response, JsonElement Body)> LinkAsync(Guid from, Guid to) =>
+            Server.SendAsync(
+                HttpMethod.Patch,
+                $"/api/workings/{from}",
+                new { links = new { finishedEdge = new { working = to, edge = "lower" } } },
+                "1"
+            );
+        Task ChooseAsync(Guid way) =>
+            Server.SendAsync(HttpMethod.Post, $"/api/workings/{way}/choose");
+        async Task<bool> IsAsideAsync(Guid way) =>
+            (await Server.SendAsync(HttpMethod.Get, $"/api/workings/{way}"))
+                .Body.GetProperty("isAside")
+                .GetBoolean();
+    }
+
+    /// <summary>However long a chain is, nobody’s plan ends the program; by hand none so long is made.</summary>
+    [Fact]
+    public void A_chain_of_pieces_has_an_end()
+    {
+        var row = new Store.WorkingRow(
+            Guid.CreateVersion7(),
+            Guid.CreateVersion7(),
+            "pulled-gathers",
+            1,
+            "Tier",
+            JsonSerializer.SerializeToElement(Tier),
+            JsonSerializer.SerializeToElement(new { }),
+            JsonSerializer.SerializeToElement(new { }),
+            "plan",
+            0,
+            JsonSerializer.SerializeToElement(new { }),
+            JsonSerializer.SerializeToElement(new { }),
+            null,
+            false,
+            default
+        );
+        List<Store.WorkingRow> tiers = [row];
+        for (var i = 1; i < 20_000; i++)
+        {
+            tiers.Add(
+                row with
+                {
+                    Id = Guid.CreateVersion7(),
+                    Links = JsonSerializer.SerializeToElement(
+                        new { finishedEdge = new { working = tiers[^1].Id, edge = "lower" } }
+                    ),
+                }
+            );
+        }
+        var plans = new Web.Workings.Plans(
+            tiers,
+            new Web.Swatches.SampleShelf([]),
+            new Dictionary<Guid, Core.Measures.Length>(),
+            new HashSet<Guid>(),
+            Core.Measures.Ruler.Metric
+        );
+
+        plans.Of(tiers[^1]).Answer.ShouldNotBeNull();
+        plans.Of(tiers[2]).Answer.ShouldNotBeNull();
+        var most = Web.Workings.Joins.MostInARow;
+        bool Refused(int from, int to) =>
+            Web.Workings.Joins.Wrong(
+                new Dictionary<string, Web.Workings.Link?>
+                {
+                    ["finishedEdge"] = new(tiers[to].Id, "lower"),
+                },
+                tiers[from],
+                [.. tiers.Take(to + 1), tiers[from]]
+            )
+                is not null;
+        Refused(most - 1, most - 2).ShouldBeFalse();
+        Refused(most, most - 1).ShouldBeTrue();
+    }
+
+    [Fact]
     public async Task A_plan_that_changed_after_it_was_cut_says_so_until_it_is_settled_whatever_the_units()
     {
         var project = await ProjectAsync();

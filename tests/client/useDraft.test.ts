@@ -2,6 +2,7 @@ import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { Refused } from '../../src/client/api/http';
 import { readDraft } from '../../src/client/app/drafts';
+import { keepNow } from '../../src/client/app/kept';
 import { groupWithout, useDraft } from '../../src/client/app/useDraft';
 
 type Draft = { name?: string; ask?: Record<string, unknown> };
@@ -36,6 +37,16 @@ beforeEach(() => {
   localStorage.clear();
 });
 afterEach(() => vi.useRealTimers());
+
+test('what was typed just now is kept before anything else goes on', async () => {
+  const save = vi.fn(async () => {});
+  const { type } = open(save);
+  type('fullness', 3);
+  expect(save).not.toHaveBeenCalled();
+  await act(() => keepNow());
+  expect(save).toHaveBeenCalledExactlyOnceWith({ ask: { fullness: 3 } });
+  expect(readDraft('draft')).toEqual({});
+});
 
 test('what is typed is kept after a pause, once, and is then no draft any more', async () => {
   const save = vi.fn(async () => {});
@@ -143,4 +154,11 @@ test('nothing is sent before there is something to change, and leaving the view 
   unmount();
 
   await waitFor(() => expect(save).toHaveBeenLastCalledWith({ ask: { depth: '9 cm' } }));
+});
+
+test('what stands in the browser’s storage and is no draft is none', () => {
+  for (const strange of ['null', '[1]', '"text"', '{"ask":']) {
+    localStorage.setItem('zr.draft.strange', strange);
+    expect(readDraft('strange')).toEqual({});
+  }
 });

@@ -73,9 +73,14 @@ public sealed record Wants(
     int Passes = 1,
     Length? DialledLength = null,
     Length? DialledWidth = null,
-    Length? Pair = null
+    Length? Pair = null,
+    string? Behind = null
 )
 {
+    /// <summary>What the plan lays behind the ground, where it says so itself.</summary>
+    public static NameField BehindField { get; } =
+        new("behind", "Behind it", "What the plan lays behind the ground.");
+
     public static LengthField CordField { get; } =
         Fine("cordThickness", "Cord", "How thick the cord is.", 0.3, 30);
 
@@ -184,7 +189,8 @@ public sealed record Wants(
             (int)(reader.OptionalNumber(PassesField) ?? 1),
             Of(DialledLengthField),
             Of(DialledWidthField),
-            Of(PairField)
+            Of(PairField),
+            reader.OptionalName(BehindField)
         );
 
         Length? Of(LengthField field) => reader.OptionalLength(field);

@@ -37,6 +37,8 @@ public static class ArchiveEndpoints
     /// <summary>An archive takes memory and disk, so one is dealt with at a time.</summary>
     private static readonly SemaphoreSlim Admitted = new(1);
 
+    private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(20);
+
     public static void MapArchives(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/archive").WithTags("Archive").ProducesValidationProblem();
@@ -203,12 +205,16 @@ public static class ArchiveEndpoints
             most.MaxRequestBodySize = ArchiveFile.Largest;
         }
         here.Http.RefuseSlowBody();
-        await Admitted.WaitAsync(here.Cancel);
+        // Taken to the end first: one that comes slowly holds up nobody but itself.
+        await using var file = Temporary();
+        await request.Body.CopyToAsync(file, here.Cancel);
+        file.Position = 0;
+        if (!await Admitted.WaitAsync(LongestWait, here.Cancel))
+        {
+            return Problem.Busy("Another archive is being read: try again in a moment.");
+        }
         try
         {
-            await using var file = Temporary();
-            await request.Body.CopyToAsync(file, here.Cancel);
-            file.Position = 0;
             await using var archive = await ArchiveReader.OpenAsync(file, here.Cancel);
             return await work(archive);
         }

@@ -43,6 +43,13 @@ public static class Problem
             "If-Match has to be one version in quotes, as it was given."
         );
 
+    /// <summary>Somebody else is being served.</summary>
+    public static IResult Busy(string says) => Of(StatusCodes.Status503ServiceUnavailable, says);
+
+    /// <summary>A text with what no database keeps.</summary>
+    public static IResult HasNul() =>
+        Of(StatusCodes.Status400BadRequest, "A text cannot have the character U+0000.");
+
     /// <summary>Two came with the same at once, or one took away what the other builds on.</summary>
     public static IResult Conflict(string says) => Of(StatusCodes.Status409Conflict, says);
 

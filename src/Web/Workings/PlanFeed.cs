@@ -73,9 +73,6 @@ public sealed class Plans(
     private readonly Dictionary<Guid, Outcome> reckoned = [];
     private readonly Dictionary<Ruler, Plans> byRuler = [];
 
-    /// <summary>What is being reckoned: a chain that came back to its beginning is let go of.</summary>
-    private readonly HashSet<Guid> open = [];
-
     /// <summary>What is sewn to each piece.</summary>
     private readonly ILookup<Guid, WorkingRow> carried = rows.Where(r => !r.IsAside)
         .SelectMany(r => r.Taken.Where(t => t.Edge == "lower").Select(t => (t.Working, Row: r)))
@@ -98,12 +95,13 @@ public sealed class Plans(
     /// <summary>An ask of a working with what is not typed.</summary>
     public RawAsk Complete(WorkingRow row, RawAsk ask)
     {
-        open.Add(row.Id);
+        // One that is too long, or comes back to its beginning, is let go of.
+        var hangs = row.Taken.Any() && Joins.InARow(row, Givers) <= Joins.MostInARow;
         foreach (var (field, other, edge) in row.Taken)
         {
             if (
-                byId.GetValueOrDefault(other) is { } giver
-                && !open.Contains(other)
+                hangs
+                && byId.GetValueOrDefault(other) is { } giver
                 && Core.Craft.Techniques.WorkingOf(giver.Technique) is not null
                 && EdgeOf(giver, edge) is { } length
             )
@@ -112,7 +110,6 @@ public sealed class Plans(
                     .With(Together.Said.SewnTo, RawValue.Of(giver.Name));
             }
         }
-        open.Remove(row.Id);
         if (Takes(row, Together.Said.Carries) && carried[row.Id].FirstOrDefault() is { } next)
         {
             ask = ask.With(Together.Said.Carries, RawValue.Of(next.Name));
@@ -171,6 +168,9 @@ public sealed class Plans(
 
     /// <summary>The field that a frozen ask says even where it was not typed.</summary>
     public const string CuttingStep = "cuttingStep";
+
+    private IEnumerable<WorkingRow> Givers(WorkingRow row) =>
+        row.Taken.Select(t => byId.GetValueOrDefault(t.Working)).OfType<WorkingRow>();
 
     private Length? EdgeOf(WorkingRow giver, string edge) =>
         (Of(giver).Answer as WorkPlan)?.Edges.FirstOrDefault(e => e.Key == edge)?.Length;

@@ -99,7 +99,33 @@ public static class WorkingEndpoints
             ? Results.Ok(ways.Select(WorkingOut.Of))
             : Problem.NotFound("There is no such working.");
 
+    /// <summary>Links are looked at and written one after the other: two at once could close a circle.</summary>
+    private static readonly SemaphoreSlim Linking = new(1);
+
     private static async Task<IResult> ChangeAsync(
+        Here here,
+        IfMatch version,
+        Guid id,
+        WorkingPatch change,
+        WorkingStore store
+    )
+    {
+        if (change.Links is null)
+        {
+            return await ChangedAsync(here, version, id, change, store);
+        }
+        await Linking.WaitAsync(here.Cancel);
+        try
+        {
+            return await ChangedAsync(here, version, id, change, store);
+        }
+        finally
+        {
+            Linking.Release();
+        }
+    }
+
+    private static async Task<IResult> ChangedAsync(
         Here here,
         IfMatch version,
         Guid id,

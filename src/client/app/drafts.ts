@@ -9,7 +9,8 @@ const forgotten = new Set<() => void>();
 /** What is drafted under a name; an empty object when nothing is. */
 export function readDraft<T extends object>(name: string): Partial<T> {
   try {
-    return JSON.parse(localStorage.getItem(prefix + name) ?? '{}') as Partial<T>;
+    const draft = JSON.parse(localStorage.getItem(prefix + name) ?? '{}') as unknown;
+    return draft && typeof draft === 'object' && !Array.isArray(draft) ? (draft as Partial<T>) : {};
   } catch {
     return {};
   }

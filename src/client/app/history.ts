@@ -3,7 +3,7 @@ import { useCallback } from 'react';
 import { api, value } from '../api/http';
 import type { components } from '../api/schema';
 import { forgetDrafts } from './drafts';
-import { keeping } from './kept';
+import { keeping, keepNow } from './kept';
 import { notify } from './notice';
 
 /** What can be undone and done again next. */
@@ -27,6 +27,8 @@ export function useTurn() {
   const queries = useQueryClient();
   return useCallback(
     async (way: 'undo' | 'redo') => {
+      // What was typed just now is the step that is meant.
+      await keepNow();
       const now = await value(api.GET('/api/history'));
       const step = way === 'undo' ? now.undo : now.redo;
       if (!step) {
@@ -34,7 +36,12 @@ export function useTurn() {
         return;
       }
       const turned = way === 'undo' ? '/api/history/undo' : '/api/history/redo';
-      await keeping(value(api.POST(turned, { body: { step: Number(step.id) } })));
+      const after = await keeping(value(api.POST(turned, { body: { step: Number(step.id) } })));
+      if (!after.turned) {
+        await queries.invalidateQueries();
+        notify({ says: 'Somebody else was first: nothing was turned back.' });
+        return;
+      }
       forgetDrafts();
       await queries.invalidateQueries();
       const path = pathTo(step);

@@ -46,6 +46,34 @@ export function notKept(what: string, why: string | null) {
   tell();
 }
 
+const atOnce = new Set<() => void>();
+
+/** Calls back when what is typed is to be kept without waiting for a pause; returns how to stop that. */
+export function onKeepNow(callback: () => void) {
+  atOnce.add(callback);
+  return () => void atOnce.delete(callback);
+}
+
+/** How long a save is waited for before something else goes on without it. */
+const longest = 5000;
+
+/** Keeps what is typed, and waits until it is on disk or cannot be: what comes next must not overtake it. */
+export async function keepNow() {
+  atOnce.forEach((keep) => keep());
+  const end = Date.now() + longest;
+  while (now.state === 'keeping' && Date.now() < end) {
+    await new Promise<void>((resolve) => {
+      const done = () => {
+        listeners.delete(done);
+        clearTimeout(timer);
+        resolve();
+      };
+      const timer = setTimeout(done, longest);
+      listeners.add(done);
+    });
+  }
+}
+
 /** The kept sign. */
 export function useKept(): Kept {
   return useSyncExternalStore(

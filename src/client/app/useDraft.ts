@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Problem, Refused } from '../api/http';
 import { onForget, readDraft, writeDraft } from './drafts';
-import { aboutToKeep, keeping, notKept } from './kept';
+import { aboutToKeep, keeping, notKept, onKeepNow } from './kept';
 
 /** A pause in typing after which what was typed is kept. */
 const pause = 400;
@@ -121,6 +121,7 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
       setErrors({});
       setDraft(latest.current);
     });
+    const stopKeeping = onKeepNow(keepNow);
     addEventListener('pagehide', keepNow);
     return () => {
       isShown.current = false;
@@ -128,6 +129,7 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
       aboutToKeep(name, false);
       notKept(name, null);
       stopForgetting();
+      stopKeeping();
       removeEventListener('pagehide', keepNow);
     };
   }, [name, isReady]);

@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -225,13 +226,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Piece> Pieces =>
         [
-            .. Cuts.Select(c => new Piece(
-                $"shape-{c.Shape.Number}",
-                1,
-                c.Shape.Name,
-                c.Outlines[0],
-                GrainUpright: true
-            )),
+            .. Cuts.Select(PieceOf),
             .. Fusible.Select(c =>
                 Piece.Rectangle(
                     $"fusible-{c.Shape.Number}",
@@ -247,11 +242,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             Backing.Piece(Outlines),
         ];
 
+    private static Piece PieceOf(CutShape cut) =>
+        new($"shape-{cut.Shape.Number}", 1, cut.Shape.Name, cut.Outlines[0], GrainUpright: true);
+
     /// <summary>Every shape that is sewn on.</summary>
     private IReadOnlyList<Path> Outlines => [.. Ask.Shapes.SelectMany(s => s.Outlines)];
-
-    /// <summary>Shapes of one cloth lie one below the other.</summary>
-    private static Length Height(IEnumerable<CutShape> shapes) => Sum(shapes.Select(s => s.Height));
 
     public override IReadOnlyList<Fact> Facts =>
         [
@@ -291,9 +286,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            // Shape under shape on the working's own cloth; each other colour is another cloth.
+            // Each other colour than that of the first is another cloth.
             .. Cuts.GroupBy(c => c.Shape.Number == 1 ? "" : c.Shape.Colour)
-                .Select(cloth => new Need("cloth", Height(cloth), Stage.Cut)
+                .Select(cloth => new Need(
+                    "cloth",
+                    OnCloth.Taken(cloth.Select(PieceOf), OnCloth.UsualWidth, Ruler),
+                    Stage.Cut
+                )
                 {
                     Name =
                         cloth.Key.Length == 0
@@ -304,7 +303,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             .. Fusible.Count > 0
                 ?
                 [
-                    new Need("stabiliser", Height(Fusible), Stage.Cut)
+                    new Need("stabiliser", Sum(Fusible.Select(c => c.Height)), Stage.Cut)
                     {
                         Name = "paper-backed fusible",
                     },

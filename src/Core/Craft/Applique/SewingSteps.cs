@@ -102,15 +102,11 @@ internal static class SewingSteps
 
     private static SewingStep Backed(Answer a)
     {
-        var behind =
-            a.Ask.Stitch == Fields.Satin
-                ? "a firm tear-away stabiliser"
-                : "a light tear-away stabiliser";
         return new SewingStep(
             "behind",
             "Stabiliser behind",
-            $"Lay {behind} behind the ground, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round.",
-            behind,
+            $"Lay stabiliser behind the ground, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round{(a.Ask.Stitch == Fields.Satin ? ", firm or two layers: satin is dense" : "")}. Which kind, the card says.",
+            $"{a.Ruler.Mark(Backing.Beyond)} beyond",
             ["It reaches beyond every shape."],
             []
         ).At(Place.Table, 2, ShapeDrawing.Name, ["ground"], Later(a, 0));
@@ -249,8 +245,8 @@ internal static class SewingSteps
         new SewingStep(
             "finish",
             "Fasten and press",
-            "Take the threads to the back and knot them. Tear the stabiliser away, and press from the back over a towel.",
-            "knot, tear away, press",
+            "Take the threads to the back and knot them. Take off what of the stabiliser is not to stay, and press from the back over a towel.",
+            "knot, take off, press",
             ["The edge is held all round.", "The ground does not tunnel beside it."],
             [],
             Safety.Iron

@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Book;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
@@ -212,30 +213,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", ClothUsed, Stage.Cut),
+            new("cloth", OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler), Stage.Cut),
             new("thread", Together.Count * 2 * Thread, Stage.Keep),
             .. CordLength is { } cord
                 ? [new Need("cord", Together.Count * cord, Stage.Keep)]
                 : Array.Empty<Need>(),
         ];
-
-    /// <summary>Panels laid side by side across the cloth, row below row.</summary>
-    private Length ClothUsed
-    {
-        get
-        {
-            var (rows, used) = (0, Length.Zero);
-            foreach (var panel in Pieces.SelectMany(p => Enumerable.Repeat(p.Length, p.Count)))
-            {
-                if (rows == 0 || used + panel > Ask.ClothWidth)
-                {
-                    (rows, used) = (rows + 1, Length.Zero);
-                }
-                used += panel;
-            }
-            return rows * PanelLength;
-        }
-    }
 
     public override IReadOnlyList<Edge> Edges =>
         [

@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Corded;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -94,19 +95,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     private (Length Width, Length Height)? CutSize =>
         Edge.Cover is { } cover ? (cover.Width + 2 * Ask.Seam, cover.Height + 2 * Ask.Seam) : null;
 
-    /// <summary>Rows of fronts and backs side by side between the selvedges.</summary>
-    public Length Cloth
-    {
-        get
-        {
-            if (CutSize is not { } size)
-            {
-                return Length.Zero;
-            }
-            var beside = (int)Math.Clamp(Rounding.CountDown(Ask.ClothWidth / size.Width), 1, 1000);
-            return (2 * Together.Count + beside - 1) / beside * size.Height;
-        }
-    }
+    /// <summary>Of the cloth that fronts and backs are cut from; nothing where their size is not known.</summary>
+    public Length Cloth => OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler);
 
     public override IReadOnlyList<Piece> Pieces =>
         CutSize is { } size

@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -184,6 +185,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     strip.Width
                 ) with
                 {
+                    GrainUpright = true,
                     DepthKind = LengthKind.Marked,
                 },
             ]
@@ -221,6 +223,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override IReadOnlyList<Fact> ForCard =>
         [
+            new(Card.Wants.BehindField.Name, Behind),
             new(Card.Wants.StitchWidthField.Name, $"{DecimalText.Write(Zigzag.Millimetres, 2)} mm"),
             .. Ask.Measured.Count > 0
                 ?
@@ -252,7 +255,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Need> Needs =>
         [
             Strip is { } strip
-                ? new("cloth", strip.Count * strip.Width, Stage.Keep)
+                ? new("cloth", OnCloth.Taken(Pieces, OnCloth.UsualWidth, Ruler), Stage.Keep)
                 : new("cord", CordLength, Stage.Keep),
             new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
             .. Ask.Ground == "firm" ? Array.Empty<Need>() : [Backing.Need(Traces, Stage.Keep)],

@@ -17,7 +17,13 @@ internal static class CouchingCard
             Name = "couching",
             Title = "couched cord",
             Says = "A cord or yarn laid along a line and held by a zigzag.",
-            Fields = [Wants.CordField, Wants.StitchLengthField, Wants.StitchWidthField],
+            Fields =
+            [
+                Wants.CordField,
+                Wants.StitchLengthField,
+                Wants.StitchWidthField,
+                Wants.BehindField,
+            ],
             Feet =
             [
                 new([FootKinds.Cording], "Its hole leads the cord under the needle."),
@@ -67,7 +73,10 @@ internal static class CouchingCard
                 35
             ),
             BuildUp = ask => ask.Wants.Cord ?? Mm(2),
-            Stabiliser = ForThin,
+            Stabiliser = ask =>
+                ask.Wants.Behind is { } behind
+                    ? new(behind, "As the plan says for this ground.")
+                    : ForThin(ask),
             Presser = new(
                 "needle down on the inside of the curve, lift, turn a little",
                 "Two or three stitches, then turn again; a sharp corner is one pivot."

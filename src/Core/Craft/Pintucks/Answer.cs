@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -200,7 +201,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Together.Count * CutLength, Stage.Cut),
+            new("cloth", OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler), Stage.Cut),
             new("thread", Together.Count * Thread, Stage.Keep),
             .. Ask.Corded
                 ? [new Need("cord", Together.Count * Cord, Stage.Keep)]

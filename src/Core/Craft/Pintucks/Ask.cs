@@ -50,6 +50,9 @@ internal sealed record Ask(
     int? TucksSaid
 )
 {
+    /// <summary>Of the cloth, between its selvedges.</summary>
+    public required Length ClothWidth { get; init; }
+
     private const double UsualDraw = 0.6;
     private const int MostTucks = 400;
 
@@ -177,6 +180,7 @@ internal sealed record Ask(
         )
         {
             Together = Together.Read(reader),
+            ClothWidth = reader.LengthOrStart(Fields.ClothWidth),
         };
         return reader.Errors.Count > 0 ? null : ask;
     }

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
 
@@ -163,6 +164,8 @@ internal static class Fields
             From = "needle.twinSpacing",
             ShownWhen = new(Kind.Name, Twin),
         };
+
+    public static LengthField ClothWidth { get; } = StripFields.ClothWidth.Optional();
 
     public static LengthField ClothThickness { get; } =
         Fine("clothThickness", "Cloth, thick", "One layer.", 0.02, 10, 0.3) with
@@ -417,6 +420,7 @@ internal static class Fields
         TensionSteps,
         Corded,
         PullUpFields.ClothWeight,
+        ClothWidth,
         Assurance,
         Grain,
         FirstLine,

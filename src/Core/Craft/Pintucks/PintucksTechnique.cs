@@ -111,7 +111,14 @@ internal static class PintucksTechnique
                     ),
                     new(Asking.Folded, "Turned round", "clothAtHand", "margin"),
                     new(Asking.Folded, "The foot", "grooves", "grooveWidth"),
-                    new(Asking.Folded, "Cloth and seams", "clothWeight", "seamAllowance", "grain"),
+                    new(
+                        Asking.Folded,
+                        "Cloth and seams",
+                        "clothWeight",
+                        "clothWidth",
+                        "seamAllowance",
+                        "grain"
+                    ),
                     new(
                         Asking.Folded,
                         "What each takes up",

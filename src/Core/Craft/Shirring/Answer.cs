@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.PullUp;
@@ -243,18 +244,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
 
     /// <summary>The length of cloth that all panels take, as many side by side as its width holds.</summary>
-    public Length ClothUsed
-    {
-        get
-        {
-            var beside = Math.Clamp(
-                Rounding.CountDown(Ask.ClothWidth / EachWidth),
-                1,
-                Together.Count * Widths
-            );
-            return Math.Ceiling(Together.Count * Widths / beside) * CutHeight;
-        }
-    }
+    public Length ClothUsed => OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler);
 
     public override IReadOnlyList<Edge> Edges => [new("lower", "width at rest", Ask.RelaxedWidth)];
 

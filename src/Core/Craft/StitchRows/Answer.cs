@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.StitchRows.Answer>;
@@ -242,7 +243,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Together.Count * Ground.Height, Stage.Cut),
+            new("cloth", OnCloth.Taken([Pieces[0]], Ask.ClothWidth, Ruler), Stage.Cut),
             new("thread", Together.Count * 2 * Thread, Stage.Keep),
             .. Ask.Stabilised
                 ? [new Need("stabiliser", Together.Count * Ground.Height, Stage.Cut)]

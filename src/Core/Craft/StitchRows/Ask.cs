@@ -45,6 +45,9 @@ internal sealed record Ask(
     Together Together
 )
 {
+    /// <summary>Of the cloth, between its selvedges.</summary>
+    public required Length ClothWidth { get; init; }
+
     /// <summary>More rows than this are refused: each is drawn, told and written down.</summary>
     public const int MostRows = 5000;
 
@@ -151,7 +154,10 @@ internal sealed record Ask(
                 spacing
             ),
             Together.Read(reader)
-        );
+        )
+        {
+            ClothWidth = reader.LengthOrStart(Fields.ClothWidth),
+        };
         // Only turned round are they asked for; what is said of them is checked all the same.
         _ = reader.OptionalNumber(Fields.RowsWanted);
         _ = reader.OptionalLength(Fields.ThreadAtHand);

@@ -236,6 +236,8 @@ internal static class Fields
             ShownWhen = new(CutBy.Name, Swatches),
         };
 
+    public static LengthField ClothWidth { get; } = Strips.StripFields.ClothWidth.Optional();
+
     public static LengthField ClothThickness { get; } =
         Strips.StripFields.ClothThickness.Optional();
 
@@ -349,6 +351,7 @@ internal static class Fields
         Stabilised,
         ClothWeight,
         ClothThickness,
+        ClothWidth,
         Assurance,
         Tail,
         BobbinCapacity,

@@ -125,7 +125,7 @@ internal static class StitchRowsTechnique
                         "pieceAcross",
                         "pieceDown"
                     ),
-                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness"),
+                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "clothWidth"),
                     new(
                         Asking.Folded,
                         "Machine and thread",

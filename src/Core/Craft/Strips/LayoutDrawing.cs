@@ -91,10 +91,14 @@ internal static class LayoutDrawing
         var shown = Math.Min(a.AllStrips, MostStrips);
         for (var i = 0; i < shown; i++)
         {
+            var corner = new Point(
+                a.Ask.CutDepth * (i / a.StripsBeside),
+                a.StripLength * (i % a.StripsBeside)
+            );
             shapes.Add(
                 new ClothPiece(
-                    new Point(a.Ask.CutDepth * i, Length.Zero),
-                    new Point(a.Ask.CutDepth * (i + 1), a.StripLength),
+                    corner,
+                    new Point(corner.X + a.Ask.CutDepth, corner.Y + a.StripLength),
                     ClothRole.Main,
                     $"{i + 1}"
                 )
@@ -103,11 +107,12 @@ internal static class LayoutDrawing
                 }
             );
         }
-        if (a.Ask.ClothWidth - a.StripLength > Length.FromMillimetres(20))
+        var used = a.StripLength * a.StripsBeside;
+        if (a.Ask.ClothWidth - used > Length.FromMillimetres(20))
         {
             shapes.Add(
                 new ClothPiece(
-                    new Point(Length.Zero, a.StripLength),
+                    new Point(Length.Zero, used),
                     new Point(a.ClothLength, a.Ask.ClothWidth),
                     ClothRole.LeftOver,
                     "left over"

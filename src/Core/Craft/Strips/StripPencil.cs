@@ -91,9 +91,11 @@ internal static class StripPencil
                 : new(
                     "Cloth",
                     ruler.Sum(
-                        $"{(ask.Together.Count > 1 ? $"{ask.Together.Count} × " : "")}{a.StripCount} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"
+                        $"{(a.AllStrips + a.StripsBeside - 1) / a.StripsBeside} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"
                     ),
-                    "The strips lie one below the other, each to its depth as it is cut."
+                    a.StripsBeside > 1
+                        ? $"{a.StripsBeside} strips lie side by side, each to its depth as it is cut."
+                        : "The strips lie one below the other, each to its depth as it is cut."
                 )
         );
         lines.Add(

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 
@@ -29,22 +30,23 @@ public sealed record StripPlan(
     public int AllStrips => StripCount * Ask.Together.Count;
 
     /// <summary>The cloth that the strips take, at their exact depth.</summary>
-    public Length ClothLength => Ask.Along ? Lengthways * StripLength : AllStrips * Ask.CutDepth;
+    public Length ClothLength => Taken(Ask.CutDepth);
 
-    /// <summary>How many times the length of a strip is taken when they are cut along, side by side.</summary>
-    private int Lengthways => (AllStrips + StripsBeside - 1) / StripsBeside;
-
-    /// <summary>How many lie side by side, cut along: one at least, and not more than are wanted.</summary>
-    public int StripsBeside => Math.Clamp(StripsAcross, 1, AllStrips);
+    /// <summary>How many lie side by side between the selvedges: one at least, and not more than are wanted.</summary>
+    public int StripsBeside =>
+        OnCloth.Beside(AllStrips, Ask.Along ? Ask.CutDepth : StripLength, Ask.ClothWidth);
 
     /// <summary>
     /// The cloth that the strips take when each is cut to a depth rounded up to the cutting step, as the cut list
     /// writes it: so that the written depths fit into the written length.
     /// </summary>
     public Length ClothToBuy =>
+        Taken(Ask.Along ? Ask.CutDepth : Rounding.Up(Ask.CutDepth, Ask.CuttingStep));
+
+    private Length Taken(Length depth) =>
         Ask.Along
-            ? Lengthways * StripLength
-            : AllStrips * Rounding.Up(Ask.CutDepth, Ask.CuttingStep);
+            ? OnCloth.Taken(AllStrips, depth, StripLength, Ask.ClothWidth)
+            : OnCloth.Taken(AllStrips, StripLength, depth, Ask.ClothWidth);
 
     /// <summary>How many strips lie side by side when they are cut along; 0 when the cloth is too narrow for one.</summary>
     public int StripsAcross =>
