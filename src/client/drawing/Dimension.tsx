@@ -56,7 +56,11 @@ export function Dimension({
   const [x1, x2] = [shape.from[0] * s, shape.to[0] * s];
   // In the line where it fits, else after it, else above it; then a line below the cloth makes room for it.
   const inside = x2 - x1 > wide + 20;
-  const after = !inside && x2 + 8 + wide <= frame.drawnWidth;
+  // What stands beside it on the same line would be written over.
+  const crowded = frame.begins?.some(
+    (other) => other.side === shape.side && other.at * s > x2 - 1 && other.at * s < x2 + 8 + wide,
+  );
+  const after = !inside && !crowded && x2 + 8 + wide <= frame.drawnWidth;
   const y =
     shape.side === 'above'
       ? Math.min(shape.from[1], shape.to[1]) * s - 16

@@ -224,6 +224,9 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number, held?: numb
     height: top + drawing.height * scale + below,
     drawnWidth: drawing.width * scale,
     drawnHeight: drawing.height * scale,
+    begins: drawing.shapes.flatMap((s) =>
+      s.kind === 'dimension' ? [{ side: s.side, at: Math.min(s.from[0], s.to[0]) }] : [],
+    ),
   };
 }
 

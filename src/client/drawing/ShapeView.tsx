@@ -19,6 +19,8 @@ export type Frame = {
   drawnHeight: number;
   /** Whether there is room beside the drawing for what its lines are called. */
   besides: boolean;
+  /** Where along the drawing other distances begin, in mm, by the side on which they stand. */
+  begins?: { side: string; at: number }[];
 };
 
 /** Types into the figure that a dimension states, where it stands. */
@@ -284,7 +286,8 @@ function Line({
   const isNear = Boolean(shape.label);
   const liesOnCloth = x2 + 27 < frame.drawnWidth;
   const { dash, width } = lines[shape.meaning];
-  const stroke = shape.meaning === 'match' ? 'var(--slate)' : look.ink;
+  const stroke =
+    shape.meaning === 'match' ? 'var(--slate)' : shape.meaning === 'profile' ? 'var(--ink)' : look.ink;
   return (
     <g>
       {/* A light edge keeps a row readable on a busy cloth. */}
