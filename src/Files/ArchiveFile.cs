@@ -210,7 +210,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             codec is { EncodedFormat: SKEncodedImageFormat.Jpeg }
             && codec.Info.Width <= longest
             && codec.Info.Height <= longest
-            ? jpeg
+            ? Jpeg.Washed(jpeg)
             : throw new FormatException(
                 $"The picture of the photograph {photograph} is none that the program keeps."
             );

@@ -212,6 +212,23 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         history.GetProperty("undo").ValueKind.ShouldBe(JsonValueKind.Null);
     }
 
+    [Fact]
+    public async Task A_picture_comes_in_without_what_it_says_beside_and_is_the_same_to_the_pixel()
+    {
+        await PhotographAsync();
+        var zip = await OutAsync(Server);
+        await using var database = await TestDatabase.CreateAsync();
+        await using var empty = await Server.StartAsync(database.Connection, "--empty");
+
+        var (status, _) = await InAsync(empty, Spoil(zip, "a picture that says where"), "theirs");
+
+        status.ShouldBe(HttpStatusCode.OK);
+        var pictures = EntriesOf(zip).Where(e => e.Name != "workroom.json").ToList();
+        var after = EntriesOf(await OutAsync(empty)).ToDictionary(e => e.Name, e => e.Bytes);
+        pictures.ShouldNotBeEmpty();
+        pictures.ShouldAllBe(p => p.Bytes.SequenceEqual(after[p.Name]));
+    }
+
     private static readonly string[] Lists =
     [
         "things",
@@ -269,6 +286,22 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
                 break;
             case "a picture that is missing":
                 pictures.RemoveAt(0);
+                break;
+            case "a picture that says where":
+                for (var i = 0; i < pictures.Count; i++)
+                {
+                    var jpeg = pictures[i].Bytes;
+                    pictures[i] = (
+                        pictures[i].Name,
+                        [
+                            .. jpeg[..2],
+                            .. (byte[])[0xFF, 0xE1, 0, 12],
+                            .. "Exif\0\0here"u8,
+                            .. jpeg[2..],
+                            .. "<html>"u8,
+                        ]
+                    );
+                }
                 break;
             case "a picture that is none":
                 pictures[0] = (pictures[0].Name, Encoding.ASCII.GetBytes("<script>"));

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { expect, test, vi } from 'vitest';
 import type { Answer, Ask } from '../../src/client/api/types';
@@ -19,14 +19,15 @@ const { PracticePace } = await import('../../src/client/techniques/free-motion/P
 
 async function open(ask: Ask, told: object = {}) {
   const set = vi.fn();
+  const queries = new QueryClient();
   const { container } = render(
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={queries}>
       <MemoryRouter>
         <PracticePace answer={told as unknown as Answer} ask={ask} set={set} />
       </MemoryRouter>
     </QueryClientProvider>,
   );
-  await new Promise((done) => setTimeout(done, 20));
+  await waitFor(() => expect(queries.isFetching()).toBe(0));
   return { set, text: () => container.textContent };
 }
 

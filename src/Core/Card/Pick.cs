@@ -366,7 +366,12 @@ internal sealed record Pick(
         var blade = needle.Is.Blade ?? Length.FromMillimetres(0.9);
         var pair = needle.Is.TwinSpacing ?? Length.Zero;
         var sewing = CardWriter.SewingOf(technique, ask, width);
-        var opening = width + pair + blade + 2 * (Clearance.Air(pair) + sewing.Offset);
+        // Beside a cord the needle stands as far out as that is thick.
+        var offset =
+            sewing.Offset > Length.Zero && technique.BuildUp(ask) is { } cord
+                ? Length.Max(sewing.Offset, cord / 2 + (ask.Cloth?.Is.Thickness ?? Length.Zero))
+                : sewing.Offset;
+        var opening = width + pair + blade + 2 * (Clearance.Air(pair) + offset);
         var mount =
             machine.Mounts.Count == 0
                 ? "a mount that fits the machine"

@@ -69,18 +69,18 @@ public static class Hatching
     {
         var isBegun = rows.Any(r => r.Any(s => s.IsSewn));
         var open = rows.SelectMany(
-            (r, i) => r.Where(s => !s.IsSewn).Select(s => (Row: i, Span: s))
+            (r, i) => r.Where(s => !s.IsSewn).Select(s => ((int Row, Span Span)?)(i, s))
         );
-        foreach (
-            var (row, span) in isBegun && from is { } at
-                ? open.OrderBy(s => Near(s.Span, at))
-                : open
-        )
+        var next =
+            isBegun && from is { } at
+                ? open.MinBy(s => Near(s!.Value.Span, at))
+                : open.FirstOrDefault();
+        if (next is not (var row, var span))
         {
-            var turned = from is { } f && Far(f, (span.To, span.V)) < Far(f, (span.From, span.V));
-            return (row, span, turned);
+            return null;
         }
-        return null;
+        var turned = from is { } f && Far(f, (span.To, span.V)) < Far(f, (span.From, span.V));
+        return (row, span, turned);
 
         static double Near(Span s, (double U, double V) at) =>
             Math.Min(Far(at, (s.From, s.V)), Far(at, (s.To, s.V)));
@@ -146,13 +146,17 @@ public static class Hatching
                         (n.Row, n.Span, Begin: n.Span.To, End: n.Span.From),
                     }
                 )
-                .Where(n =>
-                    IsInside(edges, (Within(u, before), v), (Within(n.Begin, n.End), n.Span.V))
-                )
                 .OrderBy(n => Math.Abs(n.Begin - u))
                 .ThenByDescending(n => n.Row)
                 .Cast<(int Row, Span Span, double Begin, double End)?>()
-                .FirstOrDefault();
+                // Every edge is asked whether it lies between, so only the nearest are tried, one after the other.
+                .FirstOrDefault(n =>
+                    IsInside(
+                        edges,
+                        (Within(u, before), v),
+                        (Within(n!.Value.Begin, n.Value.End), n.Value.Span.V)
+                    )
+                );
             if (next is not { } on)
             {
                 return line;

@@ -40,8 +40,8 @@ internal sealed record BiasCut(
     /// <summary>Less than this is no saving that is felt.</summary>
     private static readonly Length Felt = Length.FromMillimetres(150);
 
-    /// <summary>Workshop rule: joins that lie closer are lumps in a fine cord, one after the other.</summary>
-    private static readonly Length JoinsLie = Length.FromMillimetres(250);
+    /// <summary>Workshop rule: joins that lie closer are one lump in the cord after the other.</summary>
+    private static readonly Length JoinsLie = Length.FromMillimetres(100);
 
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -173,15 +173,13 @@ internal sealed record BiasCut(
             {
                 return $"There is not enough {(second.Name == BiasFields.FromRemnant ? "in the remnant" : "cloth")} for the other way.";
             }
-            if (Ways.FirstOrDefault(w => IsLumpy(w) && w.Cloth < first.Cloth) is { } lumpy)
-            {
-                return $"{Sentence.Begin(lumpy.Label)} it would have a join every {Ruler.Mark(Required / (lumpy.Joins + 1))}, each a lump in the cord.";
-            }
             var saved = second.Cloth - first.Cloth;
             var joins = first.Joins - second.Joins;
-            return saved > Felt
-                ? $"It takes {Ruler.Cut(saved)} less cloth"
-                    + (joins > 0 ? $", and has {Of(joins, "join")} more." : ".")
+            return saved < -Felt
+                    ? $"It takes {Ruler.Cut(-saved)} more cloth, and has {Of(-joins, "join")} fewer: each is a lump in the cord."
+                : saved > Felt
+                    ? $"It takes {Ruler.Cut(saved)} less cloth"
+                        + (joins > 0 ? $", and has {Of(joins, "join")} more." : ".")
                 : $"It has {Of(Math.Max(0, -joins), "join")} fewer, for about as much cloth.";
         }
     }

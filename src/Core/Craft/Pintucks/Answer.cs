@@ -173,7 +173,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
             [
                 new("Each takes up", Ruler.Fine(Ask.TakeUp)),
                 new("All of them", Ruler.Mark(ExtraWidth)),
-                new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Ruler.Fine(WidthSpread)}"),
+                new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Ruler.Mark(WidthSpread)}"),
                 new("First tuck at", Ruler.Mark(Planned.FirstCentre)),
                 new("Measure after", $"{CheckAfter} tucks"),
                 new("Block first", $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"),

@@ -50,6 +50,9 @@ internal sealed record Ask(
     int? TucksSaid
 )
 {
+    /// <summary>Whether a pair passes machine, foot and plate, with its air.</summary>
+    public required bool PairPasses { get; init; }
+
     /// <summary>Of the cloth, between its selvedges.</summary>
     public required Length ClothWidth { get; init; }
 
@@ -181,6 +184,7 @@ internal sealed record Ask(
         {
             Together = Together.Read(reader),
             ClothWidth = reader.LengthOrStart(Fields.ClothWidth),
+            PairPasses = SetUpFields.Widest(widest, [opening, plate], size, pair) is not null,
         };
         return reader.Errors.Count > 0 ? null : ask;
     }

@@ -144,6 +144,16 @@ internal static class Noticed
         {
             yield return pair;
         }
+        if (ask.IsTwin && !ask.PairPasses)
+        {
+            yield return new Finding(
+                "strike",
+                Severity.Stop,
+                $"A pair {a.Ruler.Fine(ask.NeedleSpacing)} apart does not pass this machine, its plate or the foot.",
+                "With the blades and a little air there is no room for both: one of them strikes metal.",
+                "Take a closer pair, or fold the tucks."
+            );
+        }
         if (ask.IsTwin && ask.Base <= Length.Zero)
         {
             yield return new Finding(
