@@ -5,6 +5,8 @@ export default defineConfig({
   outputDir: '../../test-results',
   fullyParallel: false,
   workers: 2,
+  // Two browsers and the other suites share two cores; what passes only at the second try is listed as flaky.
+  retries: 1,
   // Bounds for what never comes: other suites run beside it.
   timeout: 150_000,
   expect: { timeout: 15_000 },
