@@ -17,11 +17,11 @@ public static class OnCloth
 
     /// <summary>What pieces of one size take: ceil(count/beside)·along.</summary>
     /// <param name="along">Of one, along the cloth.</param>
-    public static Length Taken(int count, Length across, Length along, Length width)
-    {
-        var beside = Beside(count, across, width);
-        return (count + beside - 1) / beside * along;
-    }
+    public static Length Taken(int count, Length across, Length along, Length width) =>
+        Rows(count, Beside(count, across, width)) * along;
+
+    /// <summary>How many rows that makes: ceil(count/beside).</summary>
+    public static int Rows(int count, int beside) => (count + beside - 1) / beside;
 
     /// <summary>
     /// What pieces of several sizes take, as large as they are written: in rows, the longest first, each beside the one before

@@ -12,17 +12,10 @@ public static class EaseTechnique
     private static readonly CardTechnique Card = PulledCard.Of(
         "ease",
         "eased between two notches",
-        "Rows of long stitches between two notches, drawn up until a longer edge fits a shorter one."
-    ) with
-    {
-        Stitch = ask =>
-            new(
-                "straight",
-                "A straight row slides along its thread.",
-                ask.Wants.StitchLength ?? Usual.Longest(ask, 3.5),
-                "3 to 3.5 mm, shorter than for gathers: ease spreads without a fold."
-            ),
-    };
+        "Rows of long stitches between two notches, drawn up until a longer edge fits a shorter one.",
+        3.5,
+        "3 to 3.5 mm, shorter than for gathers: ease spreads without a fold."
+    );
 
     /// <summary>The smock's sleeve head.</summary>
     private static RawAsk Sleeve { get; } =

@@ -19,8 +19,8 @@ public static class ShirringTechnique
             Says = ShirringCard.Technique.Says,
             Cards = [ShirringCard.Technique, LooperCard.Technique],
             CardFor = ask =>
-                PullUpFields.ElasticOf(new AskReader(ask, Ruler.Metric)).Name
-                == PullUpFamily.ElasticInLooper.Name
+                PullUpFields.ElasticOf(new AskReader(ask, Ruler.Metric))
+                == PullUpFamily.ElasticInLooper
                     ? LooperCard.Technique
                     : ShirringCard.Technique,
             Working = new()

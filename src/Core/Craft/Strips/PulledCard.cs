@@ -8,7 +8,15 @@ namespace ZephyrReach.Core.Craft.Strips;
 internal static class PulledCard
 {
     /// <summary>The card under the name of a technique.</summary>
-    public static CardTechnique Of(string name, string title, string says) =>
+    /// <param name="most">The longest stitch that serves, in mm.</param>
+    /// <param name="because">Why that length.</param>
+    public static CardTechnique Of(
+        string name,
+        string title,
+        string says,
+        double most = 4.5,
+        string because = "The longest stitch, 4 to 5 mm, pulls easily and marks least."
+    ) =>
         new()
         {
             Name = name,
@@ -34,8 +42,8 @@ internal static class PulledCard
                 new(
                     "straight",
                     "A straight row slides along its thread.",
-                    ask.Wants.StitchLength ?? Longest(ask, 4.5),
-                    "The longest stitch, 4 to 5 mm, pulls easily and marks least."
+                    ask.Wants.StitchLength ?? Longest(ask, most),
+                    because
                 ),
             Tension = _ => -1,
             TensionBecause =

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Strips;
@@ -91,7 +92,7 @@ internal static class StripPencil
                 : new(
                     "Cloth",
                     ruler.Sum(
-                        $"{(a.AllStrips + a.StripsBeside - 1) / a.StripsBeside} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"
+                        $"{OnCloth.Rows(a.AllStrips, a.StripsBeside)} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"
                     ),
                     a.StripsBeside > 1
                         ? $"{a.StripsBeside} strips lie side by side, each to its depth as it is cut."
