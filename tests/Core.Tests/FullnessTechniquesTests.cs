@@ -241,8 +241,10 @@ public class FullnessTechniquesTests
         Codes("shirring", ask.With("mustPassOver", RawValue.Of("60 cm")))
             .ShouldNotContain("will-not-pass");
         Reckon("shirring", ask.With("mustPassOver", RawValue.Of("70 cm")))
-            .Findings.Single(f => f.Code == "will-not-pass")
+            .Findings.Single(f => f.Code == "passes-unless-taken-in")
             .Remedy.ShouldContain("2.34");
+        Codes("shirring", ask.With("mustPassOver", RawValue.Of("2 m")))
+            .ShouldContain("will-not-pass");
         Codes("shirring", ask.With("bodyMeasure", RawValue.Of("30 cm")))
             .ShouldContain("loose-at-rest");
         Codes("shirring", ask.With("bodyMeasure", RawValue.Of("40 cm")))

@@ -34,7 +34,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             a => a.Strips.SewnFlat
         ),
         F.Cut("cutDepth", "Of each strip.", a => a.Ask.Piece.CutDepth),
-        F.Cut("clothToBuy", "The cloth that the strips take.", a => a.ClothToBuy),
+        F.Cut("clothToBuy", "The cloth that the strips take.", a => a.Strips.ClothToBuy),
         F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
         F.Count(
             "segments",
@@ -51,14 +51,8 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    /// <summary>The fullness at which the folds of this cloth lie on each other: ℓ/t, a fold in every stitch.</summary>
-    public double Packs => Ask.Piece.StitchLength / Ask.Piece.Thick;
-
-    /// <summary>Whether more is believed than can be, which only what was never measured does.</summary>
-    public bool IsPacked =>
-        Ask.Reading.Evidence == 0
-        && Ask.Piece.Thick > Length.Zero
-        && Likely.Mid > Packs * (1 + 1e-9);
+    /// <summary>Whether more would be believed than can be, which only what was never measured is.</summary>
+    public bool IsPacked => Likely.IsBounded;
 
     private Swatches.PullUp.Prediction Likely => Ask.Reading.Prediction;
 
@@ -71,7 +65,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     public Length ThreadPerSide =>
         Ask.Reading.Planned.Passes
         * (
-            Strips.SewnFlat * (1 + Ask.Piece.ClothThickness / Ask.Piece.StitchLength)
+            Strips.SewnFlat * (1 + Ask.Piece.Thick / Ask.Piece.StitchLength)
             + 2 * Ask.Piece.Tail
         );
 
@@ -91,7 +85,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     private Length Looped =>
         Edge * (1 + 2 * OverlockWidth / Ask.Piece.StitchLength) + 2 * Ask.Piece.Tail;
 
-    private Length ForSeams => Strips.SeamThread(Ask.Layers, Ask.JoinFlat);
+    private Length ForSeams => Strips.SeamThread(Ask.JoinFlat);
 
     private IEnumerable<Fact> ThreadFacts =>
         [.. ThreadOfGathers, new("Thread for the seams", Ruler.Write(ForSeams, LengthKind.Amount))];
@@ -108,13 +102,13 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     /// <summary>The swatch: marked as for any gathers, and expected to come to the even chance.</summary>
     private SwatchPlan Swatch => SwatchPlan.For(Ask.Piece.CutDepth, Likely.Mid, Ruler.Units);
 
-    public override IReadOnlyList<Piece> Pieces => [Strips.Piece(Ask.Layers)];
+    public override IReadOnlyList<Piece> Pieces => [Strips.Piece];
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", ClothToBuy, Stage.Cut),
+            new("cloth", Strips.ClothToBuy, Stage.Cut),
             new("thread", Together.Count * (ThreadTotal + ForSeams), Stage.Keep),
         ];
 
@@ -125,14 +119,11 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
 
     public override Summary Summary => InShort.Of(Edge, Likely.Mid, Ruler);
 
-    /// <summary>All layers are cut.</summary>
-    public Length ClothToBuy => Ask.Layers * Strips.ClothToBuy;
-
     public override Expected? Expected => new PullUpLearnt(Ask.Reading).Expected;
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Cloth used", Ruler.Cut(ClothToBuy)),
+            new("Cloth used", Ruler.Cut(Strips.ClothToBuy)),
             new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
             new("Enough with", Ask.Reading.AssuranceSays),
             .. Ask.Reading.ByTheLast(Edge, Ruler),
@@ -185,7 +176,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
                 : new(
                     "Needle thread",
                     ruler.Sum(
-                        $"{reading.Planned.Passes:3} × ({Strips.SewnFlat} × (1 + {Ask.Piece.ClothThickness:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail}) = {ThreadPerSide:amount}"
+                        $"{reading.Planned.Passes:3} × ({Strips.SewnFlat} × (1 + {Ask.Piece.Thick:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail}) = {ThreadPerSide:amount}"
                     ),
                     "Each pass takes its length, the slack over the cloth, and two tails."
                 ),

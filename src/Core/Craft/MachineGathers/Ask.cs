@@ -9,13 +9,11 @@ namespace ZephyrReach.Core.Craft.MachineGathers;
 /// <param name="Piece">The strip and the edge, with a fullness that the prediction sets.</param>
 /// <param name="Reading">What is known of how much the machine draws up.</param>
 /// <param name="Trim">Cut longer by this.</param>
-/// <param name="Layers">Gathered as one.</param>
 /// <param name="JoinFlat">Whether a flat layer is joined in the same pass.</param>
 internal sealed record Ask(
     StripAsk Piece,
     PullUpReading Reading,
     Length Trim,
-    int Layers,
     bool JoinFlat
 )
 {
@@ -38,6 +36,14 @@ internal sealed record Ask(
         var reading = PullUpReading.Read(reader, family, settings);
         return piece is null || reading is null || reader.Errors.Count > 0
             ? null
-            : new Ask(piece, reading, trim, layers, joinFlat);
+            : new Ask(
+                piece,
+                reading with
+                {
+                    Most = piece.PacksAt(piece.StitchLength),
+                },
+                trim,
+                joinFlat
+            );
     }
 }

@@ -101,7 +101,7 @@ internal static class ClothForm
                 {
                     return null;
                 }
-                var (_, flat) = StripReckon.Greatest(ask.Piece, cloth / ask.Layers);
+                var (_, flat) = StripReckon.Greatest(ask.Piece, cloth);
                 var sure = ask.Reading.Prediction.SureOf(
                     Math.Max(0, (flat - ask.Trim) / ask.Piece.FinishedEdge)
                 );
@@ -131,7 +131,7 @@ internal static class ClothForm
         {
             return null;
         }
-        var (strips, flat) = StripReckon.Greatest(ask.Piece, cloth / ask.Layers);
+        var (strips, flat) = StripReckon.Greatest(ask.Piece, cloth);
         var edge = (flat - ask.Trim) / ask.Reading.Prediction.At(ask.Reading.Assurance);
         return new ClothAnswer(Length.Max(Length.Zero, edge), strips, Length.Max(Length.Zero, flat))
         {

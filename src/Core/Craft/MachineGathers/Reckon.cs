@@ -69,16 +69,11 @@ internal static class Reckon
         }
         else if (set.Passes > 2)
         {
-            var isTooMany = set.Passes > 3;
             yield return new Finding(
                 "passes",
-                isTooMany ? Severity.Stop : Severity.Care,
-                isTooMany
-                    ? $"{DecimalText.Write(set.Passes)} passes over one line are too many."
-                    : "A third pass gathers little more.",
-                isTooMany
-                    ? "The cloth is full of holes and thread by then, and its folds cannot lie closer than they do."
-                    : "Each finds less cloth to draw up, and pierces the stitches of those before.",
+                Severity.Care,
+                "A third pass gathers little more.",
+                "Each finds less cloth to draw up, and pierces the stitches of those before.",
                 "Sew two, and a lighter cloth or another technique for more."
             )
             {
@@ -90,18 +85,18 @@ internal static class Reckon
             yield return new Finding(
                 "packed",
                 Severity.Care,
-                $"Folds of this cloth lie on each other from a fullness of {DecimalText.Write(a.Packs)} on.",
+                $"Folds of this cloth lie on each other from a fullness of {DecimalText.Write(a.Ask.Reading.Most)} on.",
                 $"A stitch of {ruler.Fine(set.StitchLength)} draws up to a thickness of the cloth at the most.",
-                "Sew a measured strip first: it will come out scanter than this."
+                "Nothing fuller is reckoned with. Sew a measured strip first."
             );
         }
-        if (a.Ask.Piece.ClothThickness >= Thick || set.Weight.GramsPerSquareMetre > Fields.Heavy)
+        if (a.Ask.Piece.Thick >= Thick || set.Weight.GramsPerSquareMetre > Fields.Heavy)
         {
             yield return new Finding(
                 "hardly-gathers",
                 Severity.Care,
-                a.Ask.Piece.ClothThickness >= Thick
-                    ? $"{ruler.Fine(a.Ask.Piece.ClothThickness)} of cloth hardly gathers this way."
+                a.Ask.Piece.Thick >= Thick
+                    ? $"{ruler.Fine(a.Ask.Piece.Thick)} of cloth hardly gathers this way."
                     : $"Cloth of {DecimalText.Write(set.Weight.GramsPerSquareMetre, 0)} g/m² hardly gathers this way.",
                 "Thick cloth does not fold between two stitches.",
                 "Sew a strip first; or gather by pulled threads, or take fewer layers."

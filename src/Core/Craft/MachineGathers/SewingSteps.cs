@@ -10,15 +10,15 @@ internal static class SewingSteps
 {
     public static IReadOnlyList<SewingStep> Of(Answer a, Ruler ruler)
     {
-        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler, isPulled: false, a.Ask.Layers)];
-        if (a.Ask.Layers > 1)
+        List<SewingStep> steps = [.. StripSteps.Of(a.Strips, ruler, isPulled: false)];
+        if (a.Ask.Piece.Layers > 1)
         {
             steps.Add(
                 new SewingStep(
                     "layers",
                     "Lay the layers together",
-                    $"Lay the {a.Ask.Layers} layers on each other, raw edges level, and baste them within the seam allowance.",
-                    $"{a.Ask.Layers} layers",
+                    $"Lay the {a.Ask.Piece.Layers} layers on each other, raw edges level, and baste them within the seam allowance.",
+                    $"{a.Ask.Piece.Layers} layers",
                     ["All layers lie the same way up.", "The basting lies above the seam line."],
                     []
                 ).At(Place.Table, 5, "edges", ["cloth"], ["marks", "plain"])

@@ -115,7 +115,7 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    public override IReadOnlyList<Piece> Pieces => [Strips.Piece()];
+    public override IReadOnlyList<Piece> Pieces => [Strips.Piece];
 
     public override IReadOnlyList<Fact> Facts =>
         [

@@ -60,16 +60,28 @@ internal static class Reckon
         if (ask.MustPassOver is { } over && a.LeastFullness is { } least)
         {
             var isPlannedTooTight = least > ask.Fullness * (1 + 1e-9);
-            if (isPlannedTooTight || a.CutFlat.Millimetres < over.Millimetres * (1 - 1e-9))
+            var isCutTooTight = a.CutFlat.Millimetres < over.Millimetres * (1 - 1e-9);
+            var remedy = isPlannedTooTight
+                ? $"Take a fullness of {DecimalText.Write(Rounding.CountUp(least * 100) / 100)} or more, or leave an opening."
+                : "Lengthen the stitch or take a thicker elastic, so that it draws up more and is cut wider; or leave an opening.";
+            if (isCutTooTight)
             {
                 yield return new Finding(
                     "will-not-pass",
                     Severity.Stop,
-                    $"It opens to {ruler.Mark(isPlannedTooTight ? Length.Min(a.FlatWidth, a.CutFlat) : a.CutFlat)} at most, and has to pass over {ruler.Mark(over)}.",
+                    $"It opens to {ruler.Mark(a.CutFlat)} at most, and has to pass over {ruler.Mark(over)}.",
                     "Cloth does not stretch beyond what it is flat.",
-                    isPlannedTooTight
-                        ? $"Take a fullness of {DecimalText.Write(Rounding.CountUp(least * 100) / 100)} or more, or leave an opening."
-                        : "Lengthen the stitch or take a thicker elastic, so that it draws up more and is cut wider; or leave an opening."
+                    remedy
+                );
+            }
+            else if (isPlannedTooTight)
+            {
+                yield return new Finding(
+                    "passes-unless-taken-in",
+                    Severity.Care,
+                    $"As it is cut it opens to {ruler.Mark(a.CutFlat)}; at a fullness of {DecimalText.Write(ask.Fullness)}, taken in to {ruler.Mark(ask.RelaxedWidth)}, only to {ruler.Mark(a.FlatWidth)}.",
+                    $"It has to pass over {ruler.Mark(over)}, and cloth does not stretch beyond what it is flat.",
+                    $"{remedy} Take nothing in before it was tried on."
                 );
             }
         }

@@ -34,6 +34,9 @@ public sealed record StripAsk(
     /// <summary>How it stands among other pieces.</summary>
     public Together Together { get; init; } = Together.Alone;
 
+    /// <summary>How many layers of the cloth are gathered as one, each of its own strips; 1 or more.</summary>
+    public int Layers { get; init; } = 1;
+
     /// <summary>What a bobbin holds; null where that is not known.</summary>
     public Length? Bobbin { get; init; }
 
@@ -52,8 +55,11 @@ public sealed record StripAsk(
             ? 2 * (FinishedDepth + SeamAllowance)
             : FinishedDepth + SeamAllowance + LowerAllowance;
 
-    /// <summary>What is gathered: both layers of a strip that is folded double.</summary>
-    public Length Thick => Doubled ? 2 * ClothThickness : ClothThickness;
+    /// <summary>What is gathered: all layers, and twice as much where the strip is folded double.</summary>
+    public Length Thick => (Doubled ? 2 : 1) * Layers * ClothThickness;
+
+    /// <summary>The fullness at which folds of it lie on each other: ℓ/t, a fold in every stitch; infinite for no thickness.</summary>
+    public double PacksAt(Length stitch) => stitch / Thick;
 
     /// <summary>The end allowances that an open run spends; a ring has none.</summary>
     public Length BothEnds => Closed ? Length.Zero : 2 * EndAllowance;

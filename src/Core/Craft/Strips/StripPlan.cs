@@ -26,8 +26,8 @@ public sealed record StripPlan(
     /// <summary>r' = T'/F: what comes out, never below what was asked.</summary>
     public double AchievedFullness => SewnFlat / Ask.FinishedEdge;
 
-    /// <summary>The strips of all pieces together; every other figure is that of one piece, but for the cloth.</summary>
-    public int AllStrips => StripCount * Ask.Together.Count;
+    /// <summary>The strips of all pieces and layers together; every other figure is that of one piece, but for the cloth.</summary>
+    public int AllStrips => StripCount * Ask.Together.Count * Ask.Layers;
 
     /// <summary>The cloth that the strips take, at their exact depth.</summary>
     public Length ClothLength => Taken(Ask.CutDepth);
@@ -105,16 +105,15 @@ public sealed record StripPlan(
     /// Thread for the joins between strips, the hem and the seam that sews it on: 2·1.15·Σ L·(1 + T/2.5 mm), with T what lies
     /// under the foot: two layers in a join, three in a hem, the bulk of the seam in that.
     /// </summary>
-    /// <param name="layers">Of strips that are gathered as one: each has its joins and its hem.</param>
     /// <param name="isSewnOn">Whether it is sewn on as it is gathered, so that there is no seam of its own.</param>
-    public Length SeamThread(int layers = 1, bool isSewnOn = false)
+    public Length SeamThread(bool isSewnOn = false)
     {
         var hem = Ask.IsHemmed && Ask.HemAllowance > Length.Zero ? SewnFlat : Length.Zero;
         return 2
             * 1.15
             * (
-                layers * Sewn(Joins * Ask.CutDepth, 2 * Ask.ClothThickness)
-                + layers * Sewn(hem, 3 * Ask.ClothThickness)
+                Ask.Layers * Sewn(Joins * Ask.CutDepth, 2 * Ask.ClothThickness)
+                + Ask.Layers * Sewn(hem, 3 * Ask.ClothThickness)
                 + Sewn(isSewnOn ? Length.Zero : Ask.FinishedEdge, SeamBulk)
             );
 
@@ -122,10 +121,10 @@ public sealed record StripPlan(
     }
 
     /// <summary>r'·t + t₀: what passes under the foot when the seam is sewn; t is that of both layers where it is folded double.</summary>
-    public Length SeamBulk => (Layers ?? AchievedFullness) * Ask.Thick + Ask.PlainThickness;
+    public Length SeamBulk => (LayersInSeam ?? AchievedFullness) * Ask.Thick + Ask.PlainThickness;
 
     /// <summary>How many layers of the strip lie on each other in the seam; null where that is the fullness.</summary>
-    public double? Layers { get; init; }
+    public double? LayersInSeam { get; init; }
 
     /// <summary>The usual fullness for the cloth's weight; null when that is not known.</summary>
     public SuggestedFullness? Suggested { get; init; }
@@ -152,12 +151,11 @@ public sealed record StripPlan(
         ];
 
     /// <summary>The strips as a piece to cut.</summary>
-    /// <param name="layers">How often each is cut.</param>
-    public Piece Piece(int layers = 1) =>
+    public Piece Piece =>
         Answers.Piece.Rectangle(
             "strips",
-            AllStrips * layers,
-            layers > 1 ? $"strips, in {layers} layers"
+            AllStrips,
+            Ask.Layers > 1 ? $"strips, in {Ask.Layers} layers"
                 : AllStrips == 1 ? "strip"
                 : "strips",
             StripLength,

@@ -69,7 +69,7 @@ internal static class StripReading
             OnTheSeam,
             StripFields.RowGap.Start!.Value,
             stitch,
-            reader.LengthOrStart(Thickness) * layers,
+            reader.LengthOrStart(Thickness),
             reader.LengthOrStart(Plain),
             reader.LengthOrStart(Tail),
             reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
@@ -80,6 +80,7 @@ internal static class StripReading
         )
         {
             Together = Together.Read(reader),
+            Layers = layers,
         };
         if (reader.Errors.Count > 0)
         {

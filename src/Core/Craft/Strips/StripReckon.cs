@@ -16,8 +16,8 @@ internal static class StripReckon
         StripAsk.Read(reader) is { } ask ? Straight(ask, reader) : null;
 
     /// <summary>Reckons an ask that has been read; null when it needs an absurd number of strips.</summary>
-    /// <param name="layers">That lie on each other in the seam, where that is not the fullness.</param>
-    public static StripPlan? Straight(StripAsk ask, AskReader reader, double? layers = null)
+    /// <param name="inSeam">Layers that lie on each other in the seam, where that is not the fullness.</param>
+    public static StripPlan? Straight(StripAsk ask, AskReader reader, double? inSeam = null)
     {
         var (F, W, j) = (ask.FinishedEdge, ask.ClothWidth, ask.JoinAllowance);
         var T = ask.Fullness * F;
@@ -56,7 +56,7 @@ internal static class StripReckon
         )
         {
             Noticed = [],
-            Layers = layers,
+            LayersInSeam = inSeam,
             Suggested = ask.Weight is { } weight ? SuggestedFullness.For(weight, ask.Use) : null,
         };
         return plan with { Noticed = [.. NoticedInStrips.In(plan, reader.Ruler)] };
@@ -69,7 +69,7 @@ internal static class StripReckon
     /// </remarks>
     public static (int Strips, Length FlatEdge) Greatest(StripAsk ask, Length clothAtHand)
     {
-        var pieces = ask.Together.Count;
+        var pieces = ask.Together.Count * ask.Layers;
         var n = ask.Along
             ? 1
             : (int)Math.Min(Rounding.CountDown(clothAtHand / ask.CutDepth), MostStrips) / pieces;

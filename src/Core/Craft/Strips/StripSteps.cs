@@ -19,16 +19,16 @@ internal static class StripSteps
         int layers = 1
     )
     {
-        yield return Cut(a, ruler, layers)
-            .At(Place.Table, Pace.Cut(layers * a.AllStrips), "layout", ["strips"]);
+        yield return Cut(a, ruler)
+            .At(Place.Table, Pace.Cut(a.AllStrips), "layout", ["strips"]);
         var closes = a.Ask.Closed && isPulled;
         var joins = closes ? a.Joins : a.StripCount - 1;
         if (joins > 0)
         {
-            yield return Join(a, ruler, closes, joins, layers)
+            yield return Join(a, ruler, closes, joins)
                 .At(
                     Place.Machine,
-                    3 * joins * layers,
+                    3 * joins * a.Ask.Layers,
                     "edges",
                     ["joins"],
                     ["marks", "rows", "plain"]
@@ -55,13 +55,13 @@ internal static class StripSteps
 
     private static readonly Length Stitch = Length.FromMillimetres(2.5);
 
-    private static SewingStep Cut(StripPlan a, Ruler ruler, int layers) =>
+    private static SewingStep Cut(StripPlan a, Ruler ruler) =>
         new(
             "cut",
-            layers * a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
-            $"Cut {layers * a.AllStrips} {(layers * a.AllStrips == 1 ? "strip" : "strips, each")}{(layers > 1 ? $" of {a.AllStrips} for each of {layers} layers," : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
+            a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
+            $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Layers > 1 ? $" in {a.Ask.Layers} layers," : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
                 + $"{(a.Ask.Along ? "along the selvedge" : "across the cloth, from selvedge to selvedge")}.",
-            $"{layers * a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
+            $"{a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
             [
                 "The cut edge follows one thread of the cloth.",
                 "All strips lie the same way up, for nap and print.",
@@ -69,12 +69,12 @@ internal static class StripSteps
             []
         );
 
-    private static SewingStep Join(StripPlan a, Ruler ruler, bool closes, int joins, int layers) =>
+    private static SewingStep Join(StripPlan a, Ruler ruler, bool closes, int joins) =>
         new(
             "join",
             closes ? "Join them to a ring" : "Join the strips",
             $"Sew {joins} {(joins == 1 ? "join" : "joins")} with {ruler.Mark(a.Ask.JoinAllowance)} allowance and press them open"
-                + (layers > 1 ? $", for each of the {layers} layers." : ".")
+                + (a.Ask.Layers > 1 ? $", for each of the {a.Ask.Layers} layers." : ".")
                 + (
                     a.Ask.Closed && !closes
                         ? " It stays open: the last join closes the ring once it is gathered and trimmed."

@@ -78,7 +78,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
 
     private SwatchPlan Swatch => SwatchPlan.For(Ask.Strip.CutDepth, Ask.Fullness, Ruler.Units);
 
-    public override IReadOnlyList<Piece> Pieces => [Strips.Piece()];
+    public override IReadOnlyList<Piece> Pieces => [Strips.Piece];
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Fold it up to");
 

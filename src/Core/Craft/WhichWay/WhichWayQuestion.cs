@@ -164,7 +164,11 @@ internal static class WhichWayQuestion
             setting = TargetSetting.For(model, family, set with { Passes = 2 }, fullness, reach);
         }
         var passes = setting.Settings.Passes;
-        var cut = piece.FinishedEdge * model.Predict(setting.Settings).At(Assurance);
+        var likely = model.Predict(setting.Settings) with
+        {
+            Most = piece.PacksAt(setting.Settings.StitchLength),
+        };
+        var cut = piece.FinishedEdge * likely.At(Assurance);
         var strips = StripReckon.Straight(
             piece with
             {

@@ -36,7 +36,7 @@ public static class PullUpFields
         };
 
     public static NumberField Passes { get; } =
-        new("passes", "Passes", "How often the same line is sewn over.", 1, 6, 1, false);
+        new("passes", "Passes", "How often the same line is sewn over.", 1, 3, 1, false);
 
     public static NumberField Differential { get; } =
         new(

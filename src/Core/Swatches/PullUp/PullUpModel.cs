@@ -75,6 +75,21 @@ public sealed record SampleResidual(
 /// <summary>The fullness of the next piece: its logarithm is a Student t.</summary>
 public readonly record struct Prediction(Foretold Logarithm)
 {
+    /// <summary>No fullness above this is told; not below 1.</summary>
+    public double Most
+    {
+        get => most ?? MostSewn;
+        init => most = Math.Clamp(value, 1, MostSewn);
+    }
+
+    private readonly double? most;
+
+    /// <summary>Beyond anything sewn: keeps every figure finite.</summary>
+    private const double MostSewn = 1000;
+
+    /// <summary>Whether the even chance lies above what is told.</summary>
+    public bool IsBounded => Logarithm.Location > Math.Log(Most);
+
     /// <summary>The even chance; never below 1.</summary>
     public double Mid => AtLeastOne(Logarithm.Location);
 
@@ -98,9 +113,10 @@ public readonly record struct Prediction(Foretold Logarithm)
     /// <param name="fullness">Above 0.</param>
     /// <returns>0 to 1; nothing is gathered to more than its length, so below fullness 1 it is 0.</returns>
     public double SureOf(double fullness) =>
-        fullness < 1 ? 0 : Logarithm.SureOf(Math.Log(fullness));
+        fullness < 1 ? 0
+        : fullness >= Most ? 1
+        : Logarithm.SureOf(Math.Log(fullness));
 
-    // A thousandfold is beyond anything sewn, and keeps every figure finite.
-    private static double AtLeastOne(double logarithm) =>
-        Math.Exp(Math.Clamp(logarithm, 0, Math.Log(1000)));
+    private double AtLeastOne(double logarithm) =>
+        Math.Exp(Math.Clamp(logarithm, 0, Math.Log(Most)));
 }

@@ -28,7 +28,14 @@ public sealed record PullUpReading(
     /// <summary>What was learnt.</summary>
     public PullUpModel Model => model.Value;
 
-    public Prediction Prediction => Model.Predict(Planned);
+    /// <summary>
+    /// The fullness beyond which nothing is believed that was not measured: ℓ/t, a fold in every stitch, where folds of the
+    /// cloth lie on each other. Infinite where that is not known.
+    /// </summary>
+    public double Most { get; init; } = double.PositiveInfinity;
+
+    public Prediction Prediction =>
+        Evidence == 0 ? Model.Predict(Planned) with { Most = Most } : Model.Predict(Planned);
 
     /// <summary>How many samples it rests on.</summary>
     public int Evidence => Samples.Count(s => s.Counts);
