@@ -36,6 +36,7 @@ try
     app.UseSafeHeaders();
     app.UseNoStrangers(settings);
     app.UseHead();
+    app.UseBudget();
     app.UseBodyLimit();
     app.UseNoNul();
     app.UseFiles();

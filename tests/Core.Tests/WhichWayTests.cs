@@ -38,6 +38,7 @@ public class WhichWayTests
             ("closed", closed),
             ("hemAllowance", 20),
             ("endAllowance", 15),
+            ("clothThickness", 0.4),
             ("purpose", purpose)
         );
 

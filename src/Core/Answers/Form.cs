@@ -32,10 +32,42 @@ public sealed record Form(
         return reader.Errors.Count > 0 ? new Outcome(null, reader.Errors) : new Outcome(answer, []);
     }
 
+    /// <summary>What of an ask that was too much to reckon would make it lighter, by field.</summary>
+    public IReadOnlyList<FieldError> TooMuch(RawAsk ask)
+    {
+        var heavy = Fields.Where(f => f.Eases.Length > 0 && ask.TryGet(f.Name, out _)).ToList();
+        return heavy.Count == 0
+            ? TooMuchAtAll
+            :
+            [
+                .. heavy.Select(f => new FieldError(
+                    f.Name,
+                    Refusal.TooMuch,
+                    $"This is more than can be reckoned at once: take {f.Eases}."
+                )),
+            ];
+    }
+
+    /// <summary>The same where nothing is known of the ask.</summary>
+    public static IReadOnlyList<FieldError> TooMuchAtAll { get; } =
+    [new("", Refusal.TooMuch, new TooMuchException().Message)];
+
     /// <summary>
     /// What is wrong with an ask that is still being written: fields that are missing or contradict each other are
     /// not errors yet.
     /// </summary>
-    public IReadOnlyList<FieldError> CheckUnfinished(RawAsk ask, Ruler ruler) =>
-        [.. Reckon(ask, ruler).Errors.Where(e => e.Refusal == Refusal.Unusable)];
+    /// <remarks>One that takes much work may be written all the same: its plan says so.</remarks>
+    public IReadOnlyList<FieldError> CheckUnfinished(RawAsk ask, Ruler ruler)
+    {
+        try
+        {
+            return Budget.Part<IReadOnlyList<FieldError>>(() =>
+                [.. Reckon(ask, ruler).Errors.Where(e => e.Refusal == Refusal.Unusable)]
+            );
+        }
+        catch (TooMuchException)
+        {
+            return [];
+        }
+    }
 }

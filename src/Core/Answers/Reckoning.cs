@@ -210,5 +210,10 @@ public static class Reckonings
 {
     /// <summary>The same answer with what is to be noticed in it.</summary>
     public static T Noticing<T>(this T answer, Func<T, IEnumerable<Finding>> noticed)
-        where T : Reckoning => answer with { Findings = [.. noticed(answer)] };
+        where T : Reckoning
+    {
+        // Looked through first: what it works out on the way is worked out for the copy too.
+        IReadOnlyList<Finding> findings = [.. noticed(answer)];
+        return answer with { Findings = findings };
+    }
 }

@@ -15,6 +15,9 @@ public enum Refusal
 
     /// <summary>It reads well, but contradicts another field.</summary>
     Contradicts,
+
+    /// <summary>It reads well, and takes more work than any ask may.</summary>
+    TooMuch,
 }
 
 /// <summary>What is wrong with one field of an ask.</summary>

@@ -12,6 +12,9 @@ public abstract record Field(string Name, string Label, string Says, bool IsNeed
     /// <summary>When a screen shows it; null for always.</summary>
     public ShownWhen? ShownWhen { get; init; }
 
+    /// <summary>What of it makes an ask lighter to reckon, such as <c>fewer tucks</c>; empty where it hardly weighs.</summary>
+    public string Eases { get; init; } = "";
+
     /// <summary>Whether it is an edge, whose length another piece can give.</summary>
     public bool IsEdge { get; init; }
 

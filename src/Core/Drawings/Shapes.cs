@@ -5,6 +5,8 @@ namespace ZephyrReach.Core.Drawings;
 /// <summary>One thing in a drawing, placed in millimetres. Says nothing of pixels or colours.</summary>
 public abstract record Shape
 {
+    protected Shape() => Budget.Spend(5);
+
     /// <summary>The part of the piece that it belongs to, such as <c>rows</c>; a step lights parts up by their names.</summary>
     public string Part { get; init; } = "";
 }

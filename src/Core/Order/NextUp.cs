@@ -31,6 +31,10 @@ public sealed record WorkingState(
 /// <param name="IsDone">Whether nothing is next.</param>
 public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDone = false)
 {
+    /// <summary>Its plan takes more work than a page has time for.</summary>
+    public static NextUp TooLarge { get; } =
+        new(Stage.Plan, "Too large to show: make it lighter on its plan.", "");
+
     /// <summary>Looks at a working and says what is next: the first of its stages that has not ended.</summary>
     /// <param name="state">How far it has come.</param>
     /// <param name="outcome">What the straight form says of its ask.</param>
@@ -43,7 +47,9 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
         }
         if (outcome.Answer is not { } answer)
         {
-            return StillToSay(state.Working, outcome.Errors[0]);
+            return outcome.Errors[0] is { Refusal: Refusal.TooMuch }
+                ? TooLarge
+                : StillToSay(state.Working, outcome.Errors[0]);
         }
         var steps = answer.Steps(ruler);
         // The cutting itself is the first step, and a frozen list says that it is done.

@@ -53,6 +53,7 @@ public sealed class Area
         {
             return "It encloses nothing.";
         }
+        Budget.Spend(OfAnEdge * ring.NumPoints);
         return new IsValidOp(Factory.CreatePolygon(ring)).ValidationError is { } error
             ? $"It crosses or touches itself, near {At(error.Coordinate)}."
             : null;
@@ -77,8 +78,10 @@ public sealed class Area
         List<(double, double)> crossings = [];
         for (var i = 1; i < points.Length; i++)
         {
+            Budget.Spend(10);
             foreach (var j in tree.Query(new Envelope(points[i - 1], points[i])))
             {
+                Budget.Spend(1);
                 // Neighbours meet, and the two ends of a closed line do.
                 if (
                     j <= i + 1
@@ -102,8 +105,11 @@ public sealed class Area
     /// <summary>The area with a margin all round; below 0 it is drawn in.</summary>
     /// <param name="margin">In mm.</param>
     /// <param name="pointed">Whether corners stay pointed, as on a seam allowance.</param>
-    public Area Within(double margin, bool pointed = false) =>
-        new(BufferOp.Buffer(geometry, margin, pointed ? Mitred : Rounded));
+    public Area Within(double margin, bool pointed = false)
+    {
+        Budget.Spend(2 * OfAnEdge * geometry.NumPoints);
+        return new(BufferOp.Buffer(geometry, margin, pointed ? Mitred : Rounded));
+    }
 
     public Area And(Area other) => new(Laid(geometry, other.geometry, SpatialFunction.Union));
 
@@ -114,11 +120,14 @@ public sealed class Area
     public double Size => geometry.Area;
 
     /// <summary>Whether a place lies in it, or on its edge.</summary>
-    public bool Covers(Place p) =>
-        geometry is IPolygonal
-        && (locator ??= new IndexedPointInAreaLocator(geometry)).Locate(
-            new Coordinate(p.X.Millimetres, p.Y.Millimetres)
-        ) != Location.Exterior;
+    public bool Covers(Place p)
+    {
+        Budget.Spend(5);
+        return geometry is IPolygonal
+            && (locator ??= new IndexedPointInAreaLocator(geometry)).Locate(
+                new Coordinate(p.X.Millimetres, p.Y.Millimetres)
+            ) != Location.Exterior;
+    }
 
     private IndexedPointInAreaLocator? locator;
 
@@ -141,8 +150,14 @@ public sealed class Area
     }
 
     /// <summary>One area on another; edges that nearly coincide are no trouble.</summary>
-    private static Geometry Laid(Geometry a, Geometry b, SpatialFunction how) =>
-        OverlayNGRobust.Overlay(a, b, how);
+    private static Geometry Laid(Geometry a, Geometry b, SpatialFunction how)
+    {
+        Budget.Spend(OfAnEdge * (a.NumPoints + b.NumPoints));
+        return OverlayNGRobust.Overlay(a, b, how);
+    }
+
+    /// <summary>What an edge takes when areas are laid on each other or widened, in units of work.</summary>
+    private const int OfAnEdge = 40;
 
     private static Path Outline(LineString ring) =>
         Path.Of(

@@ -61,6 +61,7 @@ public sealed class MeasuredPath
     /// <summary>Where it is after a distance. A closed path goes on from its start; an open one ends at its ends.</summary>
     public Pose At(double along)
     {
+        Budget.Spend(1);
         if (stretches.Length == 0)
         {
             return new(Path.Start.X.Millimetres, Path.Start.Y.Millimetres, 0, 0);
@@ -143,6 +144,7 @@ public sealed class MeasuredPath
                 bend = looks > 1 ? Math.Max(bend, 4 / stretches[i].Length) : bend;
                 var step = bend < 1e-9 ? high - low : Math.Sqrt(8 * tolerance / bend);
                 var parts = (int)Math.Clamp(Math.Ceiling((high - low) / step), 1, 2000);
+                Budget.Spend(looks + parts);
                 for (var k = 1; k <= parts; k++)
                 {
                     points.Add(stretches[i].At(low - begin + (high - low) * k / parts).Point);

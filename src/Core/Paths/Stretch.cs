@@ -133,6 +133,7 @@ internal sealed class CubicStretch : Stretch
 
     public CubicStretch(Point from, CubicTo c)
     {
+        Budget.Spend(5 * Parts);
         // As polynomials: a + b·t + c·t² + d·t³.
         x = Polynomial(
             from.X.Millimetres,
@@ -172,6 +173,7 @@ internal sealed class CubicStretch : Stretch
 
     public override Pose At(double along)
     {
+        Budget.Spend(4);
         var t = ParameterAt(along);
         var (px, py) = Place(t);
         var (tx, ty) = Tangent(t);
@@ -184,6 +186,7 @@ internal sealed class CubicStretch : Stretch
 
     public override double Apart(double x, double y)
     {
+        Budget.Spend(Parts);
         var nearest = double.MaxValue;
         for (var i = 0; i <= 100; i++)
         {

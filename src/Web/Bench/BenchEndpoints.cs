@@ -1,4 +1,5 @@
 using System.Text.Json;
+using ZephyrReach.Core;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -152,7 +153,7 @@ public static class BenchEndpoints
                         p.WantedBy,
                         p.Notes,
                         p.Stamp.Version,
-                        [.. byProject[p.Id].Select(w => Show(w, facts, plans, ruler))]
+                        [.. byProject[p.Id].Select(w => ShowLightly(w, facts, plans, ruler))]
                     )),
                 ],
                 rows.Count > size ? page[^1].Id : null
@@ -160,30 +161,22 @@ public static class BenchEndpoints
         );
     }
 
+    /// <summary>What takes too much to be drawn is shown by its name, and the others as ever.</summary>
+    private static BenchWorking ShowLightly(WorkingRow row, Facts facts, Plans plans, Ruler ruler)
+    {
+        try
+        {
+            return Budget.Part(() => Show(row, facts, plans, ruler));
+        }
+        catch (TooMuchException)
+        {
+            return Plain(row) with { Next = NextUp.TooLarge.Says };
+        }
+    }
+
     private static BenchWorking Show(WorkingRow row, Facts facts, Plans plans, Ruler ruler)
     {
-        var shown = new BenchWorking(
-            row.Id,
-            row.Name,
-            Core.Craft.Techniques.TitleOf(row.Technique),
-            row.Stage,
-            row.Cloth,
-            "",
-            null,
-            "",
-            row.Stage,
-            [],
-            "",
-            false,
-            "",
-            1,
-            row.Piece,
-            row.IsAside,
-            [.. row.Taken.Select(t => new BenchJoin(t.Field, t.Working, t.Edge))],
-            [],
-            null,
-            row.Stamp.Version
-        );
+        var shown = Plain(row);
         if (Core.Craft.Techniques.WorkingOf(row.Technique) is not { } known)
         {
             return shown;
@@ -232,6 +225,31 @@ public static class BenchEndpoints
             CameOut = kept?.CameOut ?? "",
         };
     }
+
+    /// <summary>What is known of it before it is reckoned.</summary>
+    private static BenchWorking Plain(WorkingRow row) =>
+        new(
+            row.Id,
+            row.Name,
+            Core.Craft.Techniques.TitleOf(row.Technique),
+            row.Stage,
+            row.Cloth,
+            "",
+            null,
+            "",
+            row.Stage,
+            [],
+            "",
+            false,
+            "",
+            1,
+            row.Piece,
+            row.IsAside,
+            [.. row.Taken.Select(t => new BenchJoin(t.Field, t.Working, t.Edge))],
+            [],
+            null,
+            row.Stamp.Version
+        );
 
     /// <summary>Only what is chosen from the drawer can be counted, so that no other working is reckoned.</summary>
     private static async Task<IResult> ShortAsync(

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using ZephyrReach.Core;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
@@ -36,6 +37,12 @@ public sealed record ChartOut(
 /// <summary>Charts of what fits what.</summary>
 internal static class Charts
 {
+    /// <summary>More nobody looks through.</summary>
+    private const int MostCells = 100_000;
+
+    /// <summary>What a look at one cell takes, in units of work.</summary>
+    private const int Looked = 50;
+
     public static void MapChart(this RouteGroupBuilder group) =>
         group
             .MapGet("chart", ChartAsync)
@@ -117,21 +124,27 @@ internal static class Charts
     )
         where TDown : class, IThing
         where TAcross : class, IThing =>
-        Results.Ok(
-            new ChartOut(
-                [.. down.Select(d => new ChartThing(d.Id, d.Name))],
-                [.. across.Select(a => new ChartThing(a.Id, a.Name))],
-                [
-                    .. down.Select(row)
-                        .Select(together =>
-                            (IReadOnlyList<ChartCell>)[.. across.Select(a => Cell(together(a)))]
-                        ),
-                ]
+        (long)down.Count * across.Count > MostCells
+            ? Problem.Field(
+                "technique",
+                $"That would be {down.Count} by {across.Count}: choose a technique, so that fewer are compared."
             )
-        );
+            : Results.Ok(
+                new ChartOut(
+                    [.. down.Select(d => new ChartThing(d.Id, d.Name))],
+                    [.. across.Select(a => new ChartThing(a.Id, a.Name))],
+                    [
+                        .. down.Select(row)
+                            .Select(together =>
+                                (IReadOnlyList<ChartCell>)[.. across.Select(a => Cell(together(a)))]
+                            ),
+                    ]
+                )
+            );
 
     private static ChartCell Cell(Combination c)
     {
+        Budget.Spend(Looked);
         var (verdict, codes) = Fitting.Glance(c);
         return new(
             FitEndpoints.Word(verdict),

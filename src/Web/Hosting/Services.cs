@@ -27,6 +27,8 @@ public static class Services
             kestrel.AddServerHeader = false;
             // What waits to be read of a file that is not admitted yet: times two hundred at once.
             kestrel.Limits.MaxRequestBufferSize = 256 * 1024;
+            // Who reads more slowly than that holds what is being sent from the others.
+            kestrel.Limits.MinResponseDataRate = new(32 * 1024, TimeSpan.FromSeconds(10));
         });
         builder.Logging.ClearProviders();
         builder.Logging.AddJsonConsole(options => options.UseUtcTimestamp = true);
@@ -57,6 +59,7 @@ public static class Services
         services.AddSingleton<LoadStore>();
         services.AddSingleton<ArchiveStore>();
         services.AddSingleton<CurrentWorkroom>();
+        services.AddSingleton<Desk>();
         services.AddSingleton<Freezer>();
         services.AddSingleton<BundleLoader>();
 

@@ -94,6 +94,9 @@ public static class Problem
         }
         return Results.ValidationProblem(
             byField,
+            statusCode: errors.Any(e => e.Refusal == Refusal.TooMuch)
+                ? StatusCodes.Status422UnprocessableEntity
+                : StatusCodes.Status400BadRequest,
             title: errors.Count == 1 ? errors[0].Says : "Some figures cannot be used.",
             extensions: extensions
         );

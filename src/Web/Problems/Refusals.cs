@@ -20,6 +20,7 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
         var result = exception switch
         {
             RefusedException refused => refused.Answer,
+            Core.TooMuchException => Problem.Fields(Core.Answers.Form.TooMuchAtAll),
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
                 Problem.TooLarge(BodyLimit.Largest),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using ZephyrReach.Core;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
@@ -63,13 +64,24 @@ public static class ReckonEndpoints
         {
             ask = await also(ask);
         }
-        var outcome = form.Reckon(ask, here.Ruler);
-        return outcome.Answer is { } answer
-            ? AnswerJson.Result(new Reckoned(answer, form, ask, here.Ruler, with))
-            : Problem.Fields(
-                outcome.Errors,
-                with.HasFlag(With.Understood) ? AnswerJson.Understood(form, ask, here.Ruler) : null
-            );
+        IReadOnlyList<FieldError> errors;
+        try
+        {
+            var outcome = form.Reckon(ask, here.Ruler);
+            if (outcome.Answer is { } answer)
+            {
+                return AnswerJson.Result(new Reckoned(answer, form, ask, here.Ruler, with));
+            }
+            errors = outcome.Errors;
+        }
+        catch (TooMuchException)
+        {
+            errors = form.TooMuch(ask);
+        }
+        return Problem.Fields(
+            errors,
+            with.HasFlag(With.Understood) ? AnswerJson.Understood(form, ask, here.Ruler) : null
+        );
     }
 
     /// <summary>Holds the ask <c>now</c> against <c>then</c>.</summary>

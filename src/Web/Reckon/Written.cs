@@ -2,6 +2,7 @@ using System.Buffers;
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using Microsoft.Extensions.ObjectPool;
+using ZephyrReach.Core;
 
 namespace ZephyrReach.Web.Reckon;
 
@@ -10,8 +11,11 @@ namespace ZephyrReach.Web.Reckon;
 /// It is written whole before the first byte goes out, so that what fails on the way is still answered as a problem; into a
 /// buffer that is used again.
 /// </remarks>
-internal sealed class Written(Action<Utf8JsonWriter> write) : IResult
+internal sealed class Written : IResult
 {
+    /// <summary>An answer is no larger; more nobody looks at.</summary>
+    public const int Most = 8 * 1024 * 1024;
+
     private static readonly JsonWriterOptions Options = new()
     {
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
@@ -22,12 +26,23 @@ internal sealed class Written(Action<Utf8JsonWriter> write) : IResult
     private static readonly ObjectPool<ArrayBufferWriter<byte>> Buffers =
         new DefaultObjectPoolProvider().Create(new Cleared());
 
+    private readonly ArrayBufferWriter<byte> buffer = Buffers.Get();
+
+    /// <exception cref="TooMuchException">It would be larger than <see cref="Most"/>.</exception>
+    public Written(Action<Utf8JsonWriter> write)
+    {
+        using var json = new Utf8JsonWriter(new Bounded(buffer), Options);
+        write(json);
+    }
+
     public async Task ExecuteAsync(HttpContext httpContext)
     {
-        var buffer = Buffers.Get();
         try
         {
-            WriteTo(buffer);
+            using var room = await UnderWay.EnterAsync(
+                buffer.WrittenCount,
+                httpContext.RequestAborted
+            );
             httpContext.Response.ContentType = "application/json; charset=utf-8";
             httpContext.Response.ContentLength = buffer.WrittenCount;
             await httpContext.Response.BodyWriter.WriteAsync(
@@ -42,17 +57,32 @@ internal sealed class Written(Action<Utf8JsonWriter> write) : IResult
     }
 
     /// <summary>The object by itself.</summary>
-    public JsonElement Read()
-    {
-        var buffer = new ArrayBufferWriter<byte>();
-        WriteTo(buffer);
-        return JsonDocument.Parse(buffer.WrittenMemory).RootElement;
-    }
+    public JsonElement Read() => JsonDocument.Parse(buffer.WrittenMemory.ToArray()).RootElement;
 
-    private void WriteTo(ArrayBufferWriter<byte> buffer)
+    /// <summary>A buffer that refuses to grow beyond an answer.</summary>
+    private sealed class Bounded(ArrayBufferWriter<byte> inner) : IBufferWriter<byte>
     {
-        using var json = new Utf8JsonWriter(buffer, Options);
-        write(json);
+        public void Advance(int count) => inner.Advance(count);
+
+        public Memory<byte> GetMemory(int sizeHint = 0)
+        {
+            Look(sizeHint);
+            return inner.GetMemory(sizeHint);
+        }
+
+        public Span<byte> GetSpan(int sizeHint = 0)
+        {
+            Look(sizeHint);
+            return inner.GetSpan(sizeHint);
+        }
+
+        private void Look(int more)
+        {
+            if (inner.WrittenCount + more > Most)
+            {
+                throw new TooMuchException("The answer would be larger than anybody looks at.");
+            }
+        }
     }
 
     private sealed class Cleared : PooledObjectPolicy<ArrayBufferWriter<byte>>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using ZephyrReach.Core;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Findings;
@@ -84,12 +85,24 @@ public sealed class Plans(
         if (!reckoned.TryGetValue(row.Id, out var outcome))
         {
             var known = Core.Craft.Techniques.WorkingOf(row.Technique)!;
-            reckoned[row.Id] = outcome = known.Straight.Reckon(
-                Complete(row, Reckon.AskJson.Read(row.Ask)),
-                ruler
-            );
+            reckoned[row.Id] = outcome = Light(known.Straight, row);
         }
         return outcome;
+    }
+
+    /// <summary>One plan that takes too much leaves the others their time.</summary>
+    private Outcome Light(Form form, WorkingRow row)
+    {
+        try
+        {
+            return Budget.Part(() =>
+                form.Reckon(Complete(row, Reckon.AskJson.Read(row.Ask)), ruler)
+            );
+        }
+        catch (TooMuchException)
+        {
+            return new Outcome(null, Form.TooMuchAtAll);
+        }
     }
 
     /// <summary>An ask of a working with what is not typed.</summary>

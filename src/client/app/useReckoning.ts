@@ -58,7 +58,7 @@ export function useReckoning<T extends Answer>(
           ),
           missing: problem.missing ?? [],
           understood: problem.understood ?? {},
-          unreachable: problem.status === 400 ? null : problem.title,
+          unreachable: [400, 422].includes(problem.status) ? null : problem.title,
         }));
       },
     );

@@ -57,7 +57,9 @@ internal sealed record CordedEdge(
     public IEnumerable<EdgeBend> Corners => Bends.Where(b => b.IsCorner);
 
     /// <summary>On which side of the way it goes the flange lies: 1 to the right, −1 to the left.</summary>
-    public int Outside => !IsClosed || Measured.SignedArea > 0 ? -1 : 1;
+    public int Outside => outside ??= !IsClosed || Measured.SignedArea > 0 ? -1 : 1;
+
+    private int? outside;
 
     /// <summary>The same line so far outside it, for the raw edge; in mm.</summary>
     public Path Beside(double outside)

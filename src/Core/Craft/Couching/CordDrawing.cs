@@ -11,6 +11,9 @@ internal static class CordDrawing
 {
     public const string Name = "couched";
 
+    /// <summary>More stops than this are not drawn: their numbers would lie on each other.</summary>
+    private const int MostStops = 2_000;
+
     public static string Cord(Pass pass) => $"cord-{pass.Number}";
 
     public static string Stitches(Pass pass) => $"stitches-{pass.Number}";
@@ -78,6 +81,7 @@ internal static class CordDrawing
                 }
             );
         }
+        var stops = a.Passes.Sum(p => p.Turnings.Count);
         foreach (var pass in a.Passes)
         {
             var half = a.Zigzag.Millimetres / 2;
@@ -92,7 +96,7 @@ internal static class CordDrawing
                     Stitches(pass)
                 )
             );
-            shapes.AddRange(Marks(a, pass, place));
+            shapes.AddRange(Marks(a, pass, place, stops <= MostStops));
         }
         shapes.AddRange(a.Ask.Lines.SelectMany(l => LineDots.Of(l, place, a.Ruler)));
         shapes.AddRange(Spans(a, reach, margin, width, height));
@@ -100,7 +104,7 @@ internal static class CordDrawing
             Name,
             "The cord on its ground",
             $"{a.Ruler.Mark(a.PathLength)} of line with a cord {a.Ruler.Fine(a.Ask.Cord)} thick, held by {a.Stitches} stitches, "
-                + $"with {a.Passes.Sum(p => p.Turnings.Count)} stops.",
+                + $"with {stops} stops.",
             width,
             height,
             shapes,
@@ -112,10 +116,10 @@ internal static class CordDrawing
     }
 
     /// <summary>The side on which the needle stands at each stop, its number, and where the ends are.</summary>
-    private static IEnumerable<Shape> Marks(Answer a, Pass pass, Affine place)
+    private static IEnumerable<Shape> Marks(Answer a, Pass pass, Affine place, bool withStops)
     {
         var beside = a.Zigzag.Millimetres / 2;
-        foreach (var turning in pass.Turnings)
+        foreach (var turning in withStops ? pass.Turnings : [])
         {
             var pose = pass.Measured.At(pass.AlongOf(turning.Stitch, a.Ask.StitchLength));
             // What lies to the right of its way is on her left.

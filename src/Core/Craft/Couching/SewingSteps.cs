@@ -198,13 +198,20 @@ internal static class SewingSteps
             _ => $"{count} stops",
         };
 
+    /// <summary>Of more cords than this none is told to be still to come: every step would name them all.</summary>
+    private const int MostTold = 60;
+
     /// <summary>What is not there yet after so many cords.</summary>
     private static IReadOnlyList<string> Later(Answer a, int sewn) =>
-        [
-            .. a
-                .Passes.Where(p => p.Number > sewn)
-                .SelectMany(p =>
-                    (string[])[CordDrawing.Cord(p), CordDrawing.Stitches(p), CordDrawing.Stops(p)]
-                ),
-        ];
+        a.Passes.Count > MostTold
+            ? []
+            :
+            [
+                .. a
+                    .Passes.Where(p => p.Number > sewn)
+                    .SelectMany(p =>
+                        (string[])
+                            [CordDrawing.Cord(p), CordDrawing.Stitches(p), CordDrawing.Stops(p)]
+                    ),
+            ];
 }

@@ -274,7 +274,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             Mended.Picture("in-short", "", Ask.TearWidth, Ask.TearLength)
         );
 
-    public override IReadOnlyList<Caution> Cautions => DarningTechnique.Hazards;
+    public override IReadOnlyList<Caution> Cautions =>
+        Ask.IsProgrammed || !Ask.What.IsDarned
+            ? DarningTechnique.WithoutHoop
+            : DarningTechnique.Hazards;
 
     public override IReadOnlyList<PencilLine> Pencil(Ruler ruler)
     {

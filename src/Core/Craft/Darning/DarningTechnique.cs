@@ -8,8 +8,10 @@ namespace ZephyrReach.Core.Craft.Darning;
 internal static class DarningTechnique
 {
     /// <summary>Its hazards.</summary>
-    public static IReadOnlyList<Caution> Hazards { get; } =
-    [Safety.Needle, Safety.Pins, Safety.Iron, Hoop];
+    public static IReadOnlyList<Caution> Hazards { get; } = [.. WithoutHoop, Hoop];
+
+    /// <summary>Those of a darn that the machine leads, or that is sewn by hand.</summary>
+    public static IReadOnlyList<Caution> WithoutHoop => [Safety.Needle, Safety.Pins, Safety.Iron];
 
     private static Caution Hoop =>
         new(

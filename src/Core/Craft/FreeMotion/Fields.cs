@@ -60,6 +60,7 @@ internal static class Fields
         ) with
         {
             Kind = LengthKind.Fine,
+            Eases = "lines further apart",
             ShownWhen = new(Kind.Name, Line, true),
         };
 

@@ -69,6 +69,7 @@ internal static class LineFields
         )
         {
             IsLine = true,
+            Eases = "a line of fewer parts",
             ShownWhen = new(MadeName, Built),
         };
 
@@ -92,6 +93,7 @@ internal static class LineFields
         )
         {
             IsWhole = true,
+            Eases = "fewer times over",
         };
 
     public static FlagField Mirrored { get; } =
@@ -154,6 +156,7 @@ internal static class LineFields
         )
         {
             IsWhole = true,
+            Eases = "fewer of them",
             ShownWhen = When(ShapeName, "star", "scallops", "wave", "spiral"),
         };
 
@@ -239,6 +242,7 @@ internal static class LineFields
             outlines
         )
         {
+            Eases = "a simpler one",
             ShownWhen = new(MadeName, Read),
         };
 

@@ -64,10 +64,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     /// <summary>Needle thread: each pass T'·(1 + t/ℓ) and a tail at either end.</summary>
     public Length ThreadPerSide =>
         Ask.Reading.Planned.Passes
-        * (
-            Strips.SewnFlat * (1 + Ask.Piece.Thick / Ask.Piece.StitchLength)
-            + 2 * Ask.Piece.Tail
-        );
+        * (Strips.SewnFlat * (1 + Ask.Piece.Thick / Ask.Piece.StitchLength) + 2 * Ask.Piece.Tail);
 
     /// <summary>
     /// On a lockstitch machine needle and bobbin take as much. On an overlocker two needles and two loopers: (ℓ + 2T + 1 mm)/ℓ

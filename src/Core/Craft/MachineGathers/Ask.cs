@@ -10,12 +10,7 @@ namespace ZephyrReach.Core.Craft.MachineGathers;
 /// <param name="Reading">What is known of how much the machine draws up.</param>
 /// <param name="Trim">Cut longer by this.</param>
 /// <param name="JoinFlat">Whether a flat layer is joined in the same pass.</param>
-internal sealed record Ask(
-    StripAsk Piece,
-    PullUpReading Reading,
-    Length Trim,
-    bool JoinFlat
-)
+internal sealed record Ask(StripAsk Piece, PullUpReading Reading, Length Trim, bool JoinFlat)
 {
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     /// <param name="reader">The raw ask.</param>

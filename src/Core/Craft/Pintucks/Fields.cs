@@ -74,6 +74,7 @@ internal static class Fields
         )
         {
             IsWhole = true,
+            Eases = "fewer tucks",
         };
 
     public static CountsField Pattern { get; } =

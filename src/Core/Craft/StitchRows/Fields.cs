@@ -57,6 +57,7 @@ internal static class Fields
         ) with
         {
             Kind = LengthKind.Fine,
+            Eases = "rows further apart",
             IsNeeded = false,
         };
 

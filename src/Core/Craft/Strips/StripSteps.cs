@@ -19,8 +19,7 @@ internal static class StripSteps
         int layers = 1
     )
     {
-        yield return Cut(a, ruler)
-            .At(Place.Table, Pace.Cut(a.AllStrips), "layout", ["strips"]);
+        yield return Cut(a, ruler).At(Place.Table, Pace.Cut(a.AllStrips), "layout", ["strips"]);
         var closes = a.Ask.Closed && isPulled;
         var joins = closes ? a.Joins : a.StripCount - 1;
         if (joins > 0)
