@@ -96,17 +96,21 @@ public static class ArchiveFile
 /// <summary>An archive that is read. Nothing of it is trusted: names, sizes and every record are looked at first.</summary>
 public sealed class ArchiveReader : IAsyncDisposable
 {
-    private const long LargestRecords = 128 * 1024 * 1024;
+    private const long LargestRecords = 48 * 1024 * 1024;
 
     /// <summary>Names, texts and figures in all: as many as fit into the memory that an archive may take.</summary>
-    private const int MostValues = 3_000_000;
+    private const int MostValues = 1_500_000;
 
-    /// <summary>No text that the program keeps is longer; in bytes.</summary>
-    private const int LongestText = 1024 * 1024;
+    /// <summary>No text that the program keeps is longer: an outline, as path data; in bytes.</summary>
+    private const int LongestText = 256 * 1024;
     private const long LargestPicture = 8 * 1024 * 1024;
     private const int MostEntries = 40_001;
 
-    private static readonly JsonSchema Schema = JsonSchema.FromText(SchemaText);
+    /// <summary>Of the whole, but for the records in its lists; and of the records of each list.</summary>
+    private static readonly (
+        JsonSchema Whole,
+        IReadOnlyDictionary<string, JsonSchema> Records
+    ) Schemas = Split(SchemaText);
 
     private static readonly JsonDocumentOptions Strict = new()
     {
@@ -152,7 +156,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             var everything =
                 JsonNode.Parse(bytes, null, Strict) as JsonObject
                 ?? throw new FormatException("This is no archive of the program.");
-            Check(everything);
+            Check(everything, cancel);
             // Archives from before there was practice have none.
             everything["practices"] ??= new JsonArray();
             return new ArchiveReader(zip, everything);
@@ -277,7 +281,7 @@ public sealed class ArchiveReader : IAsyncDisposable
         }
     }
 
-    private static void Check(JsonObject everything)
+    private static void Check(JsonObject everything, CancellationToken cancel)
     {
         if (
             everything["format"] is not JsonValue format
@@ -297,20 +301,59 @@ public sealed class ArchiveReader : IAsyncDisposable
                 $"This archive is of version {number}, made by a newer program; version {ArchiveFile.Version} can be read."
             );
         }
-        // Where it is wrong is looked for only when it is: of a large archive that is a long list.
-        if (!Schema.Evaluate(everything).IsValid)
+        var whole = new JsonObject(
+            everything.Select(p =>
+                KeyValuePair.Create(
+                    p.Key,
+                    p.Value is JsonArray && Schemas.Records.ContainsKey(p.Key)
+                        ? new JsonArray()
+                        : p.Value?.DeepClone()
+                )
+            )
+        );
+        Check(Schemas.Whole, whole, "");
+        // Record by record: what is looked at takes many times the memory of what it is.
+        foreach (var (list, schema) in Schemas.Records)
         {
-            var found = Schema.Evaluate(
-                everything,
-                new EvaluationOptions { OutputFormat = OutputFormat.List }
-            );
-            var where = found
-                .Details.Where(d => d.HasErrors)
-                .MaxBy(d => d.InstanceLocation.ToString().Length);
-            throw new FormatException(
-                $"The archive is damaged at {where?.InstanceLocation.ToString() ?? "/"}: {where?.Errors?.Values.FirstOrDefault()}"
-            );
+            var place = 0;
+            foreach (var record in (everything[list] as JsonArray) ?? [])
+            {
+                cancel.ThrowIfCancellationRequested();
+                Check(schema, record?.DeepClone(), $"/{list}/{place++}");
+            }
         }
+    }
+
+    private static void Check(JsonSchema schema, JsonNode? of, string at)
+    {
+        // Where it is wrong is looked for only when it is.
+        if (schema.Evaluate(of).IsValid)
+        {
+            return;
+        }
+        var where = schema
+            .Evaluate(of, new EvaluationOptions { OutputFormat = OutputFormat.List })
+            .Details.Where(d => d.HasErrors)
+            .MaxBy(d => d.InstanceLocation.ToString().Length);
+        throw new FormatException(
+            $"The archive is damaged at {at}{where?.InstanceLocation.ToString() ?? "/"}: {where?.Errors?.Values.FirstOrDefault()}"
+        );
+    }
+
+    private static (JsonSchema, IReadOnlyDictionary<string, JsonSchema>) Split(string text)
+    {
+        var whole = JsonNode.Parse(text)!;
+        Dictionary<string, JsonSchema> records = [];
+        foreach (var (name, list) in whole["properties"]!.AsObject())
+        {
+            if (list!["items"] is JsonObject items)
+            {
+                var one = items.DeepClone();
+                one["$defs"] = whole["$defs"]!.DeepClone();
+                records[name] = JsonSchema.FromText(one.ToJsonString());
+            }
+        }
+        return (JsonSchema.FromText(text), records);
     }
 
     /// <summary>Unpacks as many bytes as may be: what is said of a size is not believed.</summary>

@@ -22,6 +22,12 @@ public enum Standing
     Differs,
 }
 
+/// <summary>Chooses what of the lists is brought in, by how each record stands to what is there.</summary>
+/// <returns>The lists, and for each photograph in them the id under which its picture is had.</returns>
+public delegate (JsonObject Lists, IReadOnlyDictionary<Guid, Guid> Pictures) Choosing(
+    Dictionary<Guid, Standing> standings
+);
+
 /// <summary>Takes all of a workroom or a project out, list by list as it is kept, and brings such lists in.</summary>
 public sealed class ArchiveStore(Database database)
 {
@@ -115,18 +121,34 @@ public sealed class ArchiveStore(Database database)
             cancel
         );
 
-    /// <summary>How each record of some lists stands to what is there.</summary>
-    public Task<Dictionary<Guid, Standing>> LookAsync(
+    /// <summary>Brings records in as <see cref="BringInAsync"/> does, and takes all of it back before anybody sees it.</summary>
+    public async Task RehearseAsync(
         Seat seat,
         JsonObject everything,
+        Choosing choose,
+        Func<Guid, Task<Jpegs>> picture,
         CancellationToken cancel
-    ) =>
-        database.InOneAsync(
-            seat,
-            IsolationLevel.RepeatableRead,
-            one => LookAsync(one, seat, everything),
-            cancel
-        );
+    )
+    {
+        try
+        {
+            await database.InOneAsync(
+                seat,
+                IsolationLevel.ReadCommitted,
+                async one =>
+                {
+                    await BringAsync(one, seat, "", everything, choose, picture);
+                    await one.RunAsync("set constraints all immediate");
+                    throw new TakenBackException();
+                },
+                cancel
+            );
+        }
+        catch (TakenBackException)
+        {
+            // Nothing of it is left.
+        }
+    }
 
     /// <summary>
     /// Brings records in, in one transaction and one step, while nobody else changes anything. When anything of it cannot be
@@ -143,10 +165,7 @@ public sealed class ArchiveStore(Database database)
         Seat seat,
         string says,
         JsonObject everything,
-        Func<
-            Dictionary<Guid, Standing>,
-            (JsonObject Lists, IReadOnlyDictionary<Guid, Guid> Pictures)
-        > choose,
+        Choosing choose,
         Func<Guid, Task<Jpegs>> picture,
         CancellationToken cancel
     )
@@ -155,61 +174,70 @@ public sealed class ArchiveStore(Database database)
         return database.InOneAsync(
             seat,
             IsolationLevel.ReadCommitted,
-            async one =>
-            {
-                await one.RunAsync(Patiently);
-                await one.RunAsync(
-                    "select set_config('zr.says', $1, true), pg_advisory_xact_lock(hashtextextended($2::text, 10))",
-                    says,
-                    seat.Workroom
-                );
-                var (lists, pictures) = choose(await LookAsync(one, seat, everything));
-                await one.RunAsync("set constraints all deferred");
-                foreach (var (photograph, from) in pictures)
-                {
-                    var jpegs = await picture(from);
-                    var kept = await one.ReadAsync(
-                        "select keep_picture($1, $2, $3, $4)",
-                        r => r.GetBoolean(0),
-                        photograph,
-                        seat.Workroom,
-                        jpegs.Large,
-                        jpegs.Small
-                    );
-                    if (!kept[0])
-                    {
-                        throw new FormatException(InUse);
-                    }
-                }
-                var count = 0;
-                foreach (var name in Lists)
-                {
-                    if (lists[name] is not JsonArray { Count: > 0 } rows)
-                    {
-                        continue;
-                    }
-                    var brought = await one.ReadAsync(
-                        "select bring_in($1, $2, $3, $4)",
-                        r => r.GetInt32(0),
-                        name,
-                        seat.Workroom,
-                        seat.By,
-                        Database.Json(rows)
-                    );
-                    if (brought[0] != rows.Count)
-                    {
-                        throw new FormatException(InUse);
-                    }
-                    count += rows.Count;
-                }
-                if (lists["settings"] is JsonObject settings)
-                {
-                    count += await SetAsync(one, seat, settings);
-                }
-                return count;
-            },
+            one => BringAsync(one, seat, says, everything, choose, picture),
             cancel
         );
+    }
+
+    private static async Task<int> BringAsync(
+        Transaction one,
+        Seat seat,
+        string says,
+        JsonObject everything,
+        Choosing choose,
+        Func<Guid, Task<Jpegs>> picture
+    )
+    {
+        await one.RunAsync(Patiently);
+        await one.RunAsync(
+            "select set_config('zr.says', $1, true), pg_advisory_xact_lock(hashtextextended($2::text, 10))",
+            says,
+            seat.Workroom
+        );
+        var (lists, pictures) = choose(await LookAsync(one, seat, everything));
+        await one.RunAsync("set constraints all deferred");
+        foreach (var (photograph, from) in pictures)
+        {
+            var jpegs = await picture(from);
+            var kept = await one.ReadAsync(
+                "select keep_picture($1, $2, $3, $4)",
+                r => r.GetBoolean(0),
+                photograph,
+                seat.Workroom,
+                jpegs.Large,
+                jpegs.Small
+            );
+            if (!kept[0])
+            {
+                throw new FormatException(InUse);
+            }
+        }
+        var count = 0;
+        foreach (var name in Lists)
+        {
+            if (lists[name] is not JsonArray { Count: > 0 } rows)
+            {
+                continue;
+            }
+            var brought = await one.ReadAsync(
+                "select bring_in($1, $2, $3, $4)",
+                r => r.GetInt32(0),
+                name,
+                seat.Workroom,
+                seat.By,
+                Database.Json(rows)
+            );
+            if (brought[0] != rows.Count)
+            {
+                throw new FormatException(InUse);
+            }
+            count += rows.Count;
+        }
+        if (lists["settings"] is JsonObject settings)
+        {
+            count += await SetAsync(one, seat, settings);
+        }
+        return count;
     }
 
     private static async Task<Dictionary<Guid, Standing>> LookAsync(
@@ -299,4 +327,7 @@ public sealed class ArchiveStore(Database database)
             yield return jpegs[0];
         }
     }
+
+    /// <summary>Ends a rehearsal.</summary>
+    private sealed class TakenBackException : Exception;
 }

@@ -23,18 +23,20 @@ public sealed record History(StepRow? Undo, StepRow? Redo);
 public sealed class HistoryStore(Database database)
 {
     /// <summary>What can be undone and done again next.</summary>
-    public async Task<History> LookAsync(Seat seat, CancellationToken cancel)
+    /// <param name="track">Of which steps: empty for those of the work, <c>practice</c> for tries, which have their own.</param>
+    public async Task<History> LookAsync(Seat seat, CancellationToken cancel, string track = "")
     {
         var steps = await database.ReadAsync(
             seat,
             """
             with stands as (
-                select step, says from changes where workroom_id = $1 and not undone order by step desc limit 1),
+                select step, says from changes where workroom_id = $1 and track = $2 and not undone
+                order by step desc limit 1),
             next as (
                 select step, says, false as undone from stands
                 union all
                 (select step, says, true from changes
-                    where workroom_id = $1 and undone and step > coalesce((select step from stands), 0)
+                    where workroom_id = $1 and track = $2 and undone and step > coalesce((select step from stands), 0)
                     order by step limit 1)),
             -- What it was done to: the first row of the step, or the working that this belongs to. Of a row that was added
             -- only its id was written down.
@@ -73,7 +75,8 @@ public sealed class HistoryStore(Database database)
                     Undone: r.GetBoolean("undone")
                 ),
             cancel,
-            seat.Workroom
+            seat.Workroom,
+            track
         );
         return new History(
             steps.FirstOrDefault(s => !s.Undone).Step,

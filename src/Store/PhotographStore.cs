@@ -26,15 +26,16 @@ public sealed class PhotographStore(Database database)
             swatches.ToArray()
         );
 
-    /// <summary>Adds a photograph; null when there is no such swatch, or another picture was once kept under this id.</summary>
-    public Task<PhotographRow?> AddAsync(
+    /// <summary>Adds a photograph; null when there is no such swatch, or another picture is or was kept under this id.</summary>
+    public async Task<PhotographRow?> AddAsync(
         Seat seat,
         Guid id,
         Guid swatch,
         Picture picture,
         CancellationToken cancel
-    ) =>
-        AddAsync(
+    )
+    {
+        var added = await AddAsync(
             seat,
             id,
             "photograph added",
@@ -55,6 +56,28 @@ public sealed class PhotographStore(Database database)
             picture.Jpeg,
             picture.Small
         );
+        // One that is there already is given back: but only if it is this picture.
+        return added is null || await IsAsync(seat, id, picture, cancel) ? added : null;
+    }
+
+    private async Task<bool> IsAsync(
+        Seat seat,
+        Guid id,
+        Picture picture,
+        CancellationToken cancel
+    ) =>
+        (
+            await Database.ReadAsync(
+                seat,
+                "select jpeg = $3 from pictures where workroom_id = $1 and id = $2",
+                r => r.GetBoolean(0),
+                cancel,
+                seat.Workroom,
+                id,
+                picture.Jpeg
+            )
+        )
+            is [true];
 
     /// <summary>The picture of a photograph as JPEG; null when there is none.</summary>
     /// <param name="small">Whether the one for lists is wanted.</param>

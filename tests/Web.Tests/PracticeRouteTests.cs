@@ -68,10 +68,10 @@ public class PracticeRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
         (await TriesAsync()).Count.ShouldBe(before.Count + 1);
         await Server.SendAsync(HttpMethod.Delete, $"/api/practice/{id}", null, "1");
         (await TriesAsync()).Count.ShouldBe(before.Count);
-        var (_, history) = await Server.SendAsync(HttpMethod.Get, "/api/history");
+        var (_, history) = await Server.SendAsync(HttpMethod.Get, "/api/history?of=practice");
         await Server.SendAsync(
             HttpMethod.Post,
-            "/api/history/undo",
+            "/api/history/undo?of=practice",
             new { step = history.GetProperty("undo").GetProperty("id").GetInt64() }
         );
         (await TriesAsync())[0].GetProperty("id").GetGuid().ShouldBe(id);

@@ -50,6 +50,7 @@ public class StitchBookRouteTests(ServerFixture fixture) : IClassFixture<ServerF
     public async Task Stitches_follow_their_machine_when_it_gets_another_name()
     {
         var machine = await AddAsync("machine", "attic machine", new { kind = "home" });
+        await AddAsync("machine", "loft machine", new { kind = "home" });
         var mine = await AddAsync("machine-stitch", "bars", new { onMachine = "attic machine" });
         var other = await AddAsync(
             "machine-stitch",

@@ -1,11 +1,12 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { Refused } from '../../src/client/api/http';
-import { readDraft } from '../../src/client/app/drafts';
+import { readDraft, writeDraft } from '../../src/client/app/drafts';
 import { keepNow } from '../../src/client/app/kept';
+import { useNotice } from '../../src/client/app/notice';
 import { groupWithout, useDraft } from '../../src/client/app/useDraft';
 
-type Draft = { name?: string; ask?: Record<string, unknown> };
+type Draft = { name?: string; cloth?: { colour: string }; ask?: Record<string, unknown> };
 
 const refusal = (status: number, errors?: Record<string, string[]>) =>
   new Refused({ status, title: 'No.', errors });
@@ -20,10 +21,8 @@ function open(save: (typed: Draft) => Promise<unknown>, name = 'draft', isReady 
         save,
         without: groupWithout('ask'),
         overtaken,
-        right: ({ ask = {}, ...rest }, wrong) => {
-          const left = Object.fromEntries(Object.entries(ask).filter(([f]) => !wrong.includes(f)));
-          return Object.keys(left).length ? { ...rest, ask: left } : null;
-        },
+        group: 'ask',
+        isMendable: (field) => !['cloth.colour', 'lost'].includes(field),
       }),
     { initialProps: { isReady } },
   );
@@ -161,4 +160,36 @@ test('what stands in the browser’s storage and is no draft is none', () => {
     localStorage.setItem('zr.draft.strange', strange);
     expect(readDraft('strange')).toEqual({});
   }
+});
+
+test('what another page left behind goes together with what is typed here, field by field', async () => {
+  const save = vi.fn(async () => {});
+  localStorage.setItem('zr.draft.draft#other', JSON.stringify({ ask: { edge: '3.33 m' } }));
+  const { type } = open(save, 'draft', false);
+  type('seam', '22 mm');
+  const all = { ask: { edge: '3.33 m', seam: '22 mm' } };
+  expect(readDraft('draft')).toEqual(all);
+
+  // Left while this one is open.
+  localStorage.setItem('zr.draft.draft', JSON.stringify({ name: 'Frill' }));
+  act(() => void dispatchEvent(new StorageEvent('storage', { key: 'zr.draft.draft', newValue: '{}' })));
+  expect(readDraft('draft')).toEqual({ ...all, name: 'Frill' });
+});
+
+test('a part of a draft that fits no more is named, can be dropped and holds up nothing else', async () => {
+  const save = vi.fn(async ({ cloth, ask }: Draft) => {
+    if (cloth) throw refusal(400, { 'cloth.colour': ['No colour.'] });
+    if (ask && 'lost' in ask) throw refusal(400, { lost: ['No field.'] });
+  });
+  writeDraft('draft', { cloth: { colour: 'red' } });
+  const { type, result } = open(save);
+  const notice = renderHook(() => useNotice());
+  type('depth', '20 cm');
+  await act(() => vi.advanceTimersByTimeAsync(500));
+
+  expect(save).toHaveBeenCalledWith({ ask: { depth: '20 cm' } });
+  expect(notice.result.current?.says).toContain('cloth.colour');
+  act(() => notice.result.current?.action?.run());
+  expect(result.current.draft).toEqual({});
+  expect(readDraft('draft')).toEqual({});
 });

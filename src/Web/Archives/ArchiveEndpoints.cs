@@ -126,9 +126,14 @@ public static class ArchiveEndpoints
             async archive =>
             {
                 var everything = archive.Everything;
-                var bringing = new Bringing(
+                // Brought in as it would be, and taken back before anybody sees it: what cannot come in is told here too.
+                Bringing? bringing = null;
+                await store.RehearseAsync(
+                    here.Seat,
                     everything,
-                    await store.LookAsync(here.Seat, everything, here.Cancel)
+                    standings => (bringing = new(everything, standings)).Choose(Differing.Mine),
+                    id => PictureAsync(archive, id, here.Cancel),
+                    here.Cancel
                 );
                 return Results.Ok(
                     new ArchiveReport(
@@ -140,12 +145,12 @@ public static class ArchiveEndpoints
                         [
                             .. ArchiveStore.Lists.Select(l => new ArchiveList(
                                 l,
-                                bringing.Count(l, Standing.New),
-                                bringing.Count(l, Standing.Same),
-                                bringing.Count(l, Standing.Differs)
+                                bringing!.Count(l, Standing.New),
+                                bringing!.Count(l, Standing.Same),
+                                bringing!.Count(l, Standing.Differs)
                             )),
                         ],
-                        [.. bringing.Names.Take(MostNames)]
+                        [.. bringing!.Names.Take(MostNames)]
                     )
                 );
             }
@@ -173,17 +178,23 @@ public static class ArchiveEndpoints
                     "an archive brought in",
                     archive.Everything,
                     standings => new Bringing(archive.Everything, standings).Choose(choice),
-                    async id =>
-                    {
-                        var (large, small) = await archive.PictureOfAsync(id, here.Cancel);
-                        return new Jpegs(id, large, small);
-                    },
+                    id => PictureAsync(archive, id, here.Cancel),
                     here.Cancel
                 );
                 workroom.Forget();
                 return Results.Ok(new ArchiveBrought(count));
             }
         );
+    }
+
+    private static async Task<Jpegs> PictureAsync(
+        ArchiveReader archive,
+        Guid id,
+        CancellationToken cancel
+    )
+    {
+        var (large, small) = await archive.PictureOfAsync(id, cancel);
+        return new Jpegs(id, large, small);
     }
 
     /// <summary>Reads the archive that a request brings, and does something with it.</summary>
@@ -216,6 +227,7 @@ public static class ArchiveEndpoints
         try
         {
             await using var archive = await ArchiveReader.OpenAsync(file, here.Cancel);
+            Rules.Hold(archive.Everything, here.Cancel);
             return await work(archive);
         }
         catch (FormatException no)

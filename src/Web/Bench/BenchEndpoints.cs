@@ -298,7 +298,11 @@ public static class BenchEndpoints
     }
 
     private static int StepsDone(WorkingRow row) =>
-        row.Progress.TryGetProperty("at", out var at) && at.TryGetInt32(out var done) ? done : 0;
+        row.Progress.TryGetProperty("at", out var at)
+        && at.ValueKind == JsonValueKind.Number
+        && at.TryGetInt32(out var done)
+            ? done
+            : 0;
 
     private sealed record Facts(
         Dictionary<Guid, SwatchTally> Swatches,

@@ -1,4 +1,5 @@
 using ZephyrReach.Store;
+using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Workrooms;
 
@@ -14,40 +15,67 @@ public sealed record HistoryOut(StepRow? Undo, StepRow? Redo, bool Turned);
 /// <summary>Undo and redo, kept with the workroom.</summary>
 public static class HistoryEndpoints
 {
+    private const string Practised = "practice";
+
     public static void MapHistory(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/history").WithTags("History");
         group
-            .MapGet("", (Here here, HistoryStore store) => LookAsync(here, store, false))
-            .WithSummary("What can be undone and done again next.")
+            .MapGet(
+                "",
+                (Here here, HistoryStore store, string? of) => LookAsync(here, store, of, false)
+            )
+            .WithSummary(
+                "What can be undone and done again next: of the work, or ?of=practice, which has steps of its own."
+            )
             .Produces<HistoryOut>();
         group
             .MapPost(
                 "undo",
-                (Here here, StepIn step, CurrentWorkroom workroom, HistoryStore store) =>
-                    TurnAsync(here, step, true, workroom, store)
+                (
+                    Here here,
+                    StepIn step,
+                    CurrentWorkroom workroom,
+                    HistoryStore store,
+                    string? of
+                ) => TurnAsync(here, step, of, true, workroom, store)
             )
             .WithSummary("Takes the last step back.")
             .Produces<HistoryOut>();
         group
             .MapPost(
                 "redo",
-                (Here here, StepIn step, CurrentWorkroom workroom, HistoryStore store) =>
-                    TurnAsync(here, step, false, workroom, store)
+                (
+                    Here here,
+                    StepIn step,
+                    CurrentWorkroom workroom,
+                    HistoryStore store,
+                    string? of
+                ) => TurnAsync(here, step, of, false, workroom, store)
             )
             .WithSummary("Does the step that was taken back last again.")
             .Produces<HistoryOut>();
     }
 
-    private static async Task<IResult> LookAsync(Here here, HistoryStore store, bool turned)
+    private static async Task<IResult> LookAsync(
+        Here here,
+        HistoryStore store,
+        string? of,
+        bool turned
+    )
     {
-        var history = await store.LookAsync(here.Seat, here.Cancel);
+        if (of is not (null or Practised))
+        {
+            return Problem.Field("of", $"of is left out, or is “{Practised}”.");
+        }
+        var history = await store.LookAsync(here.Seat, here.Cancel, of ?? "");
         return Results.Ok(new HistoryOut(history.Undo, history.Redo, turned));
     }
 
     private static async Task<IResult> TurnAsync(
         Here here,
         StepIn step,
+        string? of,
         bool back,
         CurrentWorkroom workroom,
         HistoryStore store
@@ -55,6 +83,6 @@ public static class HistoryEndpoints
     {
         var turned = await store.TurnAsync(here.Seat, step.Step, back, here.Cancel);
         workroom.Forget();
-        return await LookAsync(here, store, turned);
+        return await LookAsync(here, store, of, turned);
     }
 }

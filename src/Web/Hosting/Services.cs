@@ -35,6 +35,8 @@ public static class Services
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
 
         var services = builder.Services;
+        // Who is still served then is cut off: what takes longer ends with its budget.
+        services.Configure<HostOptions>(o => o.ShutdownTimeout = TimeSpan.FromSeconds(4));
         services.AddSingleton<Access>();
         services.AddSingleton(s => Database.SourceOf(s.GetRequiredService<Access>().Connection));
         services.AddSingleton(TimeProvider.System);

@@ -55,12 +55,22 @@ public sealed record TryKeptIn(
 public sealed record TryOut(Guid Id, string Exercise, Score Score, DateTimeOffset At)
 {
     public static TryOut Of(PracticeRow row) =>
-        new(
-            row.Id,
-            row.Exercise,
-            row.Figures.Deserialize<Score>(JsonSerializerOptions.Web)!,
-            row.Stamp.CreatedAt
-        );
+        OfAny(row) ?? throw new InvalidOperationException("The figures of a try are its score.");
+
+    /// <summary>The same of one that may come from elsewhere; null where its figures are no score.</summary>
+    public static TryOut? OfAny(PracticeRow row)
+    {
+        try
+        {
+            return row.Figures.Deserialize<Score>(JsonSerializerOptions.Web) is { } score
+                ? new(row.Id, row.Exercise, score, row.Stamp.CreatedAt)
+                : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
 }
 
 /// <summary>What was practised, the newest first, and the pace that hands keep by it.</summary>
@@ -105,7 +115,8 @@ public static class PracticeEndpoints
                 async (Here here, PracticeStore store) =>
                 {
                     var tries = (await store.NewestAsync(here.Seat, here.Cancel))
-                        .Select(TryOut.Of)
+                        .Select(TryOut.OfAny)
+                        .OfType<TryOut>()
                         .ToList();
                     return new PracticeOut(
                         tries,

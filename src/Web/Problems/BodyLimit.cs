@@ -42,6 +42,8 @@ public static class BodyLimit
                         ? Files.Photograph.LargestFile
                     : path.StartsWith("/api/archive", StringComparison.Ordinal)
                         ? Files.ArchiveFile.Largest
+                    // A try is as long as its exercise lets it be.
+                    : path.StartsWith("/api/practice", StringComparison.Ordinal) ? LargestFile
                     : Largest;
                 if (request.ContentLength > largest)
                 {

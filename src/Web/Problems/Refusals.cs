@@ -7,6 +7,9 @@ namespace ZephyrReach.Web.Problems;
 /// <summary>Turns what a request cannot be forgiven for, and what the database refuses, into problems.</summary>
 public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
 {
+    /// <summary>A stitch names a machine that there is not.</summary>
+    private const string NoMachine = "ZR001";
+
     public async ValueTask<bool> TryHandleAsync(
         HttpContext http,
         Exception exception,
@@ -44,6 +47,14 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 title: "A text holds a character that cannot be kept.",
                 statusCode: StatusCodes.Status400BadRequest
             ),
+            PostgresException { SqlState: NoMachine, MessageText: var says } => Problem.Field(
+                "onMachine",
+                says
+            ),
+            PostgresException { ConstraintName: "machines_by_name" } => Problem.Field(
+                "name",
+                "Another machine has this name: by it stitches know their machine."
+            ),
             PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } => Problem.Conflict(
                 "Another seat did the same a moment before; look at what is there now."
             ),
@@ -70,7 +81,9 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
             NpgsqlException { IsTransient: true }
             or NpgsqlException { InnerException: System.Net.Sockets.SocketException } =>
                 Results.Problem(
-                    title: "The database does not answer; nothing was kept. Try again in a moment.",
+                    title: HttpMethods.IsGet(http.Request.Method)
+                        ? "The database does not answer. Try again in a moment."
+                        : "The database does not answer: it is not known whether this was kept. Look in a moment.",
                     statusCode: StatusCodes.Status503ServiceUnavailable
                 ),
             _ => null,

@@ -2203,10 +2203,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What can be undone and done again next. */
+        /** What can be undone and done again next: of the work, or ?of=practice, which has steps of its own. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    of?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2244,7 +2246,9 @@ export interface paths {
         /** Takes the last step back. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    of?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2284,7 +2288,9 @@ export interface paths {
         /** Does the step that was taken back last again. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    of?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;

@@ -8,8 +8,14 @@ import { notify } from './notice';
 
 /** What can be undone and done again next. */
 export function useHistory() {
-  return useQuery({ queryKey: ['history'], queryFn: () => value(api.GET('/api/history')) });
+  return useQuery({
+    queryKey: ['history', of()],
+    queryFn: () => value(api.GET('/api/history', { params: { query: { of: of() } } })),
+  });
 }
+
+/** Tries have steps of their own: what is practised is undone where it is practised. */
+const of = () => (location.pathname.startsWith('/practice') ? 'practice' : undefined);
 
 type Step = components['schemas']['StepRow'];
 
@@ -17,10 +23,10 @@ type Step = components['schemas']['StepRow'];
 export const saysOfStep = (step: Step) =>
   step.name && !isHere(step) && !step.says.includes(step.name) ? `${step.says}, in ${step.name}` : step.says;
 
-const isHere = ({ of }: Step) => Boolean(of && location.pathname.includes(of));
+const isHere = ({ of: id }: Step) => Boolean(id && location.pathname.includes(id));
 
-const pathTo = ({ kind, of }: Step) =>
-  of && (kind === 'working' ? `/workings/${of}` : kind === 'thing' ? `/drawer/thing/${of}` : '/');
+const pathTo = ({ kind, of: id }: Step) =>
+  id && (kind === 'working' ? `/workings/${id}` : kind === 'thing' ? `/drawer/thing/${id}` : '/');
 
 /** Undo and redo of the workroom's steps, whoever took them; one that was taken elsewhere leads there. */
 export function useTurn() {
@@ -29,14 +35,17 @@ export function useTurn() {
     async (way: 'undo' | 'redo') => {
       // What was typed just now is the step that is meant.
       await keepNow();
-      const now = await value(api.GET('/api/history'));
+      const query = { of: of() };
+      const now = await value(api.GET('/api/history', { params: { query } }));
       const step = way === 'undo' ? now.undo : now.redo;
       if (!step) {
         notify({ says: way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.' });
         return;
       }
       const turned = way === 'undo' ? '/api/history/undo' : '/api/history/redo';
-      const after = await keeping(value(api.POST(turned, { body: { step: Number(step.id) } })));
+      const after = await keeping(
+        value(api.POST(turned, { params: { query }, body: { step: Number(step.id) } })),
+      );
       if (!after.turned) {
         await queries.invalidateQueries();
         notify({ says: 'Somebody else was first: nothing was turned back.' });

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Problem, Refused } from '../api/http';
-import { onForget, readDraft, writeDraft } from './drafts';
+import { leaveDraft, onForget, onLeft, over, settleDraft, takeDraft, writeDraft } from './drafts';
 import { aboutToKeep, keeping, notKept, onKeepNow } from './kept';
+import { notify } from './notice';
 
 /** A pause in typing after which what was typed is kept. */
 const pause = 400;
@@ -19,8 +20,10 @@ export type Saving<D> = {
   without: (now: D, kept: D) => D;
   /** Another seat was first: takes over what it left. What was typed here then goes on top of that. */
   overtaken: (problem: Problem) => void;
-  /** What of a refused draft can be kept all the same; null when nothing can. */
-  right?: (typed: D, wrong: string[]) => D | null;
+  /** The group of fields that are typed one by one, where there is one. */
+  group?: keyof D & string;
+  /** Whether what is wrong there stands on the screen, so that it can be mended; else it is offered to be dropped. */
+  isMendable?: (field: string) => boolean;
 };
 
 /**
@@ -28,8 +31,11 @@ export type Saving<D> = {
  * a reload, and after a failure it is tried again.
  * @param name What the draft is called in the browser's storage; one mounted at a time.
  */
-export function useDraft<D extends object>(name: string, { isReady, save, without, ...on }: Saving<D>) {
-  const [draft, setDraft] = useState(() => readDraft<D>(name) as D);
+export function useDraft<D extends object>(
+  name: string,
+  { isReady, save, without, group, ...on }: Saving<D>,
+) {
+  const [draft, setDraft] = useState(() => takeDraft<D>(name) as D);
   const [errors, setErrors] = useState<Record<string, string>>({});
   const latest = useRef(draft);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -76,6 +82,7 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
     notKept(name, null);
     setErrors({});
     put(without(latest.current, sent));
+    settleDraft<D>(name, (draft) => without(draft, sent));
     return true;
   };
 
@@ -83,10 +90,28 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
   const refused = async (problem: Problem, sent: D): Promise<boolean> => {
     const wrong = problem.errors ?? {};
     aboutToKeep(name, false);
+    const fields = Object.keys(wrong);
+    const right = withoutFields(sent, fields, group);
+    const strange = fields.find((field) => on.isMendable?.(field) === false);
     // Of a field that is not on the screen any more, the sign would say something that nobody can mend here.
-    if (isShown.current) notKept(name, 'one field is not right yet');
+    if (isShown.current && fields.some((field) => field !== strange)) {
+      notKept(name, 'one field is not right yet');
+    }
     setErrors(Object.fromEntries(Object.entries(wrong).map(([field, says]) => [field, says.join(' ')])));
-    const right = on.right?.(sent, Object.keys(wrong));
+    if (strange && isShown.current) {
+      notify({
+        says: `“${strange}”, typed here before, does not fit any more: ${wrong[strange]?.join(' ')}`,
+        action: {
+          label: 'Drop it',
+          run: () => {
+            notKept(name, null);
+            settleDraft<D>(name, (draft) => withoutFields(draft, [strange], group) ?? ({} as D));
+            put(withoutFields(latest.current, [strange], group) ?? ({} as D));
+            void flush.current();
+          },
+        },
+      });
+    }
     const isKept =
       right &&
       (await keeping(save(right)).then(
@@ -96,6 +121,7 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
     const typedOn = latest.current !== sent;
     if (isKept) {
       put(without(latest.current, right));
+      settleDraft<D>(name, (draft) => without(draft, right));
       aboutToKeep(name, false);
     }
     return typedOn;
@@ -122,7 +148,15 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
       setDraft(latest.current);
     });
     const stopKeeping = onKeepNow(keepNow);
-    addEventListener('pagehide', keepNow);
+    const stopTaking = onLeft<D>(name, (left) => {
+      put(over(left as D, latest.current));
+      keepNow();
+    });
+    const leave = () => {
+      keepNow();
+      leaveDraft(name);
+    };
+    addEventListener('pagehide', leave);
     return () => {
       isShown.current = false;
       keepNow();
@@ -130,11 +164,25 @@ export function useDraft<D extends object>(name: string, { isReady, save, withou
       notKept(name, null);
       stopForgetting();
       stopKeeping();
-      removeEventListener('pagehide', keepNow);
+      stopTaking();
+      removeEventListener('pagehide', leave);
     };
-  }, [name, isReady]);
+  }, [name, isReady, put]);
 
   return { draft, errors, change };
+}
+
+/** A refused draft without what is wrong: a field, a field of its group, or the part that it belongs to; null when nothing is left. */
+function withoutFields<D extends object>(draft: D, wrong: string[], group?: keyof D & string): D | null {
+  const heads = wrong.map((field) => field.split(/[.[]/)[0]);
+  const inGroup = (group && draft[group]) as object | undefined;
+  const left = Object.fromEntries(
+    Object.entries(draft).filter(([part]) => part !== group && !heads.includes(part)),
+  );
+  const leftOfGroup = Object.entries(inGroup ?? {}).filter(([field]) => !heads.includes(field));
+  if (group && leftOfGroup.length > 0 && !heads.includes(group))
+    left[group] = Object.fromEntries(leftOfGroup);
+  return isEmpty(left) ? null : (left as D);
 }
 
 /** A draft of plain fields without those that were sent and have not been typed over since. */

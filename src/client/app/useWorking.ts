@@ -52,7 +52,12 @@ export function useWorking(id: string) {
       void queries.invalidateQueries({ queryKey: ['bench'] });
     },
     without: groupWithout('ask'),
-    right,
+    group: 'ask',
+    isMendable: (field) => {
+      const row = queries.getQueryData<Row>(key);
+      const known = row && queries.getQueryData(techniqueQuery(row.technique, units).queryKey);
+      return !known || field === 'name' || known.fields.some((f) => f.name === field.split(/[.[]/)[0]);
+    },
     overtaken: (problem) => {
       const was = queries.getQueryData<Row>(key);
       const theirs = problem.current as Row | undefined;
@@ -137,11 +142,4 @@ const said_ = (value: unknown) => (value === null ? 'nothing' : String(value));
 /** The fields that say something. */
 function said(ask: Ask): Ask {
   return Object.fromEntries(Object.entries(ask).filter(([, v]) => v !== null && v !== undefined));
-}
-
-/** A refused draft without the fields that are wrong. */
-function right({ ask = {}, ...rest }: Draft, wrong: string[]): Draft | null {
-  const left = Object.fromEntries(Object.entries(ask).filter(([field]) => !wrong.includes(field)));
-  const isRest = Object.keys(left).length < Object.keys(ask).length;
-  return isRest && (Object.keys(left).length || Object.keys(rest).length) ? { ...rest, ask: left } : null;
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { readDraft, writeDraft } from '../../app/drafts';
+import { takeDraft, writeDraft } from '../../app/drafts';
 import type { Knob } from '../../api/types';
 import { NumberField, numberOf } from '../NumberField';
 import type { Features } from './features';
@@ -19,7 +19,7 @@ type Props = {
 export function KnobFields({ swatch, knobs, features, changed, errors, keep }: Props) {
   const draft = `${swatch}.knobs`;
   const [typed, setTyped] = useState<Record<string, string>>(
-    () => readDraft(draft) as Record<string, string>,
+    () => takeDraft(draft) as Record<string, string>,
   );
   // From the newest state, never from a closure: one is kept while the next is already turned.
   const put = (next: (now: Record<string, string>) => Record<string, string>) =>

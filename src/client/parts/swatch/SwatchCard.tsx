@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Ask, Choice, Cloth, SwatchSays, Technique, Units } from '../../api/types';
-import { readDraft, writeDraft } from '../../app/drafts';
+import { readDraft, takeDraft, writeDraft } from '../../app/drafts';
 import { lookOf } from '../../drawing/cloth';
 import { pinked } from '../../drawing/pinked';
 import { ClothPattern } from '../../drawing/ClothPattern';
@@ -48,7 +48,7 @@ type Props = {
 /** One swatch: two figures to type, its fullness at once, how it looks, and what to try next. */
 export function SwatchCard(props: Props) {
   const { number, swatch, before, isFresh, tried, technique, ask, cloth, units, change, remove } = props;
-  const [typed, setTyped] = useState<Record<string, string | undefined>>(() => readDraft(swatch.id));
+  const [typed, setTyped] = useState<Record<string, string | undefined>>(() => takeDraft(swatch.id));
   const [wrong, setWrong] = useState<Record<string, string[]>>({});
   const fields = technique.swatch.fields;
   const looks = fields.find((f) => f.name === 'looks')?.choices ?? [];
@@ -315,7 +315,7 @@ function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (li
 
 function Note({ swatch, keep }: { swatch: Swatch; keep: (note: string) => Promise<object> }) {
   const draft = `${swatch.id}.note`;
-  const [typed, setTyped] = useState<string | undefined>(() => readDraft<{ note: string }>(draft).note);
+  const [typed, setTyped] = useState<string | undefined>(() => takeDraft<{ note: string }>(draft).note);
   // The draft goes only once it is kept, and only if nothing was typed over it meanwhile.
   const keepTyped = async (note: string) => {
     const isKept = Object.keys(await keep(note)).length === 0;

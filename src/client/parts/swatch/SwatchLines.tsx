@@ -1,7 +1,7 @@
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { useId, useState, type KeyboardEvent } from 'react';
 import type { Ask, Field, Length } from '../../api/types';
-import { readDraft, writeDraft } from '../../app/drafts';
+import { takeDraft, writeDraft } from '../../app/drafts';
 import { StitchStrip } from '../../drawing/StitchStrip';
 import { pictureOf, StitchFace, StitchShelf, useStitches } from '../book/StitchShelf';
 import { Measure } from '../Measure';
@@ -26,7 +26,7 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
   const inner = field.fields ?? [];
   const book = useStitches();
   const draft = `${swatch}.${field.name}`;
-  const [typed, setTyped] = useState<Ask[] | null>(() => readDraft<{ rows: Ask[] }>(draft).rows ?? null);
+  const [typed, setTyped] = useState<Ask[] | null>(() => takeDraft<{ rows: Ask[] }>(draft).rows ?? null);
   const [isOpen, setOpen] = useState(false);
   const shown = typed ?? lines;
   const type = (next: Ask[]) => {

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
-import { readDraft, writeDraft } from '../../app/drafts';
+import { takeDraft, writeDraft } from '../../app/drafts';
 import { keeping } from '../../app/kept';
 
 const draftName = 'new-project';
@@ -18,7 +18,7 @@ export function NewProject({ close }: { close: (begun?: string) => void }) {
   const [typed, setTyped] = useState(() => ({
     name: '',
     wantedBy: '',
-    ...readDraft<{ name: string; wantedBy: string }>(draftName),
+    ...takeDraft<{ name: string; wantedBy: string }>(draftName),
   }));
   const [wrong, setWrong] = useState('');
   const type = (parts: Partial<typeof typed>) => {

@@ -28,10 +28,6 @@ export function useProject(project: Project) {
     },
     without: fieldsWithout,
     overtaken: (problem) => (version.current = problem.version ?? version.current),
-    right: (sent, wrong) => {
-      const left = Object.entries(sent).filter(([field]) => !wrong.includes(field));
-      return left.length > 0 ? Object.fromEntries(left) : null;
-    },
   });
   return {
     name: draft.name ?? project.name,

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, value } from '../../api/http';
 import type { Answer, Ask, Length, ThingKind } from '../../api/types';
 import type { Thing } from '../../app/drawer';
-import { readDraft, writeDraft } from '../../app/drafts';
+import { takeDraft, writeDraft } from '../../app/drafts';
 import { useReckoning } from '../../app/useReckoning';
 import { startOf } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
@@ -35,7 +35,7 @@ export function MeasuredDial({ thing, kind, measured, set }: Props) {
   const kept = (thing.properties as Record<string, unknown>)[field.name] as Ask[] | undefined;
   // A row that is still being typed is no measure yet; it waits in the browser until it is whole.
   const draft = `${thing.id}.${field.name}`;
-  const [typed, setTyped] = useState<Ask[] | null>(() => readDraft<{ rows: Ask[] }>(draft).rows ?? null);
+  const [typed, setTyped] = useState<Ask[] | null>(() => takeDraft<{ rows: Ask[] }>(draft).rows ?? null);
   const [asked, setAsked] = useState<Ask>({ wanted: '3 mm' });
   const rows = typed ?? kept ?? [];
   const isWhole = (row: Ask) => (field.fields ?? []).every((f) => row[f.name] !== undefined);

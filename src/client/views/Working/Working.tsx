@@ -3,6 +3,7 @@ import { Suspense, useEffect, useRef } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { api, Refused, value } from '../../api/http';
 import type { Stage, Technique } from '../../api/types';
+import { canKeepHere } from '../../app/drafts';
 import { useKeys } from '../../app/keys';
 import { rememberWorking } from '../../app/lastWorking';
 import { later } from '../../later';
@@ -102,7 +103,12 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
       />
       <StageThread id={id} now={stage} stages={stages} />
       {reckoning.unreachable && (
-        <p className="care mb-3">{reckoning.unreachable} What you type is kept in this browser meanwhile.</p>
+        <p className="care mb-3">
+          {reckoning.unreachable}{' '}
+          {canKeepHere()
+            ? 'What you type is kept in this browser meanwhile.'
+            : 'This browser has no room to keep what you type: leave the page open.'}
+        </p>
       )}
       <div ref={rooms} className="min-w-0">
         <Suspense>

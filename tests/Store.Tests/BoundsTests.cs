@@ -1,0 +1,143 @@
+using Npgsql;
+using static ZephyrReach.Store.Tests.StoreFixture;
+
+namespace ZephyrReach.Store.Tests;
+
+/// <summary>What is large goes as it came, what is practised pushes nothing out, and stitches keep their machine.</summary>
+public class BoundsTests(StoreFixture store) : IClassFixture<StoreFixture>
+{
+    [Fact]
+    public async Task A_step_of_thousands_of_rows_goes_back_and_forth_as_one()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+        await RunAsync(
+            seat,
+            """
+            insert into workings (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position)
+            select gen_random_uuid(), workroom_id, project_id, technique, 1, 'tier ' || n, ask, cloth, n
+            from workings, generate_series(1, 4000) n where workroom_id = $1
+            """
+        );
+        var before = await store.ContentsAsync(seat);
+        await store.Projects.RemoveAsync(seat, working.ProjectId, null, "project deleted", Cancel);
+        var after = await store.ContentsAsync(seat);
+
+        // The shortest that a row by row turn of half as many took was over six seconds.
+        await TurnAsync(seat, true);
+        (await store.ContentsAsync(seat)).ShouldBe(before);
+        await TurnAsync(seat, false);
+        (await store.ContentsAsync(seat)).ShouldBe(after);
+        await TurnAsync(seat, true);
+        (await store.ContentsAsync(seat)).ShouldBe(before);
+    }
+
+    [Fact]
+    public async Task Tries_push_out_nobodys_steps_and_are_undone_by_themselves()
+    {
+        var seat = await store.SeatAsync();
+        var working = await store.WorkingAsync(seat);
+        var last = (await store.History.LookAsync(seat, Cancel)).Undo!;
+        var tries = Enumerable.Range(0, 520).Select(_ => Guid.CreateVersion7()).ToList();
+        foreach (var id in tries)
+        {
+            await store.Practices.AddAsync(seat, id, "straight", Json("{}"), null, Cancel);
+        }
+
+        (await store.History.LookAsync(seat, Cancel)).Undo.ShouldBe(last);
+        await TurnAsync(seat, true, "practice");
+        (await store.Practices.FindAsync(seat, tries[^1], Cancel)).ShouldBeNull();
+        (await store.Practices.FindAsync(seat, tries[^2], Cancel)).ShouldNotBeNull();
+        await TurnAsync(seat, true);
+        (await store.Workings.FindAsync(seat, working.Id, Cancel)).ShouldBeNull();
+        await TurnAsync(seat, false, "practice");
+        (await store.Practices.FindAsync(seat, tries[^1], Cancel)).ShouldNotBeNull();
+    }
+
+    [Fact]
+    public async Task A_stitch_that_comes_while_its_machine_is_renamed_follows_or_is_refused()
+    {
+        var (followed, refused) = (0, 0);
+        for (var round = 0; (followed == 0 || refused == 0) && round < 200; round++)
+        {
+            var seat = await store.SeatAsync();
+            var machine = await AddAsync(seat, "machine", "window machine", "{}");
+            var rename = store.Things.ChangeAsync(
+                seat,
+                machine,
+                1,
+                "name",
+                new ThingChange("garden machine", null, null),
+                Cancel
+            );
+            // Sometimes a little later: both orders have to be seen.
+            await Task.Delay(round % 4, Cancel);
+            var stitch = Guid.CreateVersion7();
+            try
+            {
+                await store.Things.AddAsync(
+                    seat,
+                    stitch,
+                    "machine-stitch",
+                    "feather",
+                    Json("""{"onMachine":"window machine"}"""),
+                    null,
+                    Cancel
+                );
+                await rename;
+                (await store.Things.FindAsync(seat, stitch, Cancel))!
+                    .Properties.GetProperty("onMachine")
+                    .GetString()
+                    .ShouldBe("garden machine");
+                followed++;
+            }
+            catch (PostgresException no) when (no.SqlState == "ZR001")
+            {
+                await rename;
+                refused++;
+            }
+        }
+        followed.ShouldBeGreaterThan(0);
+        refused.ShouldBeGreaterThan(0);
+    }
+
+    [Fact]
+    public async Task No_machine_takes_the_name_of_another()
+    {
+        var seat = await store.SeatAsync();
+        var alpha = await AddAsync(seat, "machine", "window machine", "{}");
+        await AddAsync(seat, "machine", "garden machine", "{}");
+
+        await Should.ThrowAsync<PostgresException>(() =>
+            store.Things.ChangeAsync(
+                seat,
+                alpha,
+                1,
+                "name",
+                new ThingChange("garden machine", null, null),
+                Cancel
+            )
+        );
+    }
+
+    private async Task<Guid> AddAsync(Seat seat, string kind, string name, string properties)
+    {
+        var id = Guid.CreateVersion7();
+        await store.Things.AddAsync(seat, id, kind, name, Json(properties), null, Cancel);
+        return id;
+    }
+
+    private async Task RunAsync(Seat seat, string sql)
+    {
+        await using var command = store.Source.CreateCommand(sql);
+        command.Parameters.Add(new NpgsqlParameter { Value = seat.Workroom });
+        await command.ExecuteNonQueryAsync(Cancel);
+    }
+
+    private async Task TurnAsync(Seat seat, bool back, string track = "")
+    {
+        var history = await store.History.LookAsync(seat, Cancel, track);
+        var step = (back ? history.Undo : history.Redo).ShouldNotBeNull();
+        (await store.History.TurnAsync(seat, step.Id, back, Cancel)).ShouldBeTrue();
+    }
+}
