@@ -388,6 +388,11 @@ public static partial class SvgLines
                     $"The file has more than {PathData.MostSteps} segments: simplify it where it was drawn.";
                 return;
             }
+            if (!place.IsWithin(1e9))
+            {
+                Wrong = "Something in it is changed by a figure beyond all measure.";
+                return;
+            }
             if (Math.Abs(place.Determinant) < 1e-12)
             {
                 return;

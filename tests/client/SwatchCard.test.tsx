@@ -1,3 +1,4 @@
+import { readDraft } from '../../src/client/app/drafts';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { ComponentProps } from 'react';
@@ -225,9 +226,9 @@ test('a note is drafted with every key and goes once it is kept', async () => {
   fireEvent.change(note, { target: { value: 'on the bias' } });
   fireEvent.blur(note);
   await act(async () => {});
-  expect(localStorage.getItem('zr.draft.s.note')).toContain('on the bias');
+  expect(JSON.stringify(readDraft('s.note'))).toContain('on the bias');
   fireEvent.blur(note);
-  await waitFor(() => expect(localStorage.getItem('zr.draft.s.note')).toBeNull());
+  await waitFor(() => expect(readDraft('s.note')).toEqual({}));
 });
 
 test('what it came to is said at once, and one press takes it into the plan', async () => {

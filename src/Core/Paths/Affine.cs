@@ -22,6 +22,9 @@ public readonly record struct Affine(double A, double B, double C, double D, dou
     /// <summary>Left and right changed over, about the line x = <paramref name="x"/>.</summary>
     public static Affine Mirror(double x) => new(-1, 0, 0, 1, 2 * x, 0);
 
+    /// <summary>Whether all its figures are finite, and none reaches a bound.</summary>
+    public bool IsWithin(double most) => new[] { A, B, C, D, E, F }.All(f => Math.Abs(f) < most);
+
     /// <summary>How much larger areas become; below 0 when left and right change over.</summary>
     public double Determinant => A * D - B * C;
 

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Server.Kestrel.Core;
 using Microsoft.AspNetCore.Server.Kestrel.Core.Features;
+using Microsoft.Net.Http.Headers;
 
 namespace ZephyrReach.Web.Problems;
 
@@ -45,6 +46,15 @@ public static class BodyLimit
                     // A try is as long as its exercise lets it be.
                     : path.StartsWith("/api/practice", StringComparison.Ordinal) ? LargestFile
                     : Largest;
+                if (
+                    MediaTypeHeaderValue.TryParse(request.ContentType, out var type)
+                    && type.Charset is { Length: > 0 } said
+                    && !said.Equals("utf-8", StringComparison.OrdinalIgnoreCase)
+                )
+                {
+                    await Problem.WrongCharset().ExecuteAsync(http);
+                    return;
+                }
                 if (request.ContentLength > largest)
                 {
                     await Problem.TooLarge(largest).ExecuteAsync(http);

@@ -12,6 +12,9 @@ public static class Problem
             "The body has to be JSON, with the content type application/json."
         );
 
+    public static IResult WrongCharset() =>
+        Of(StatusCodes.Status415UnsupportedMediaType, "The body has to be in UTF-8.");
+
     public static IResult TooLarge(long largest) =>
         Of(
             StatusCodes.Status413PayloadTooLarge,

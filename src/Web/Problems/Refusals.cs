@@ -28,6 +28,8 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 Problem.TooLarge(BodyLimit.Largest),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
                 Problem.WrongContentType(),
+            // A body that breaks the rules of HTTP, such as a part that is said to be larger than any.
+            IOException { InnerException: OverflowException } => Problem.BrokenJson(),
             BadHttpRequestException bad => Results.Problem(
                 title: Plain(bad),
                 statusCode: bad.StatusCode

@@ -114,6 +114,7 @@ internal static class Fields
     public static PathDataField Outline { get; } =
         new("outline", "Outline", "Path data in mm; one outline within another is a hole.", true)
         {
+            Eases = "a simpler one",
             ShownWhen = new(Made.Name, LineFields.Read) { And = new(Kind.Name, Fill) },
         };
 
