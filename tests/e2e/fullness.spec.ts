@@ -97,7 +97,10 @@ test('shirring: which row wants a new bobbin, and a panel that will not pass', a
   await expect(toCut).toContainText('A bobbin lasts8 to 10 rows');
   await page.getByText('The body').click();
   await page.getByRole('textbox', { name: 'Passes over' }).fill('75 cm');
-  await expect(toCut.getByText(/Stop: It opens to 60 cm at most/)).toBeVisible();
+  await expect(toCut.getByText(/Stop: It opens to 62.3 cm at most/)).toBeVisible();
+  // It passes as it is cut, and not as it may be taken in.
+  await page.getByRole('textbox', { name: 'Passes over' }).fill('62 cm');
+  await expect(toCut.getByText(/taken in to 30 cm, only to 60 cm/)).toBeVisible();
   await page.getByRole('radio', { name: 'a looper' }).check();
   await expect(toCut).not.toContainText('A bobbin lasts');
   await kept(page);

@@ -82,7 +82,7 @@ public static class CsvBody
                 $"The file is not {letters.ToUpperInvariant()}: save it as CSV in UTF-8, or say its charset with the content type."
             );
         }
-        catch (ArgumentException)
+        catch (Exception no) when (no is ArgumentException or NotSupportedException)
         {
             throw new FormatException(
                 $"The charset “{letters}” is not known: save the file in UTF-8."
