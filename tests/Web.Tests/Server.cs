@@ -153,7 +153,11 @@ public sealed class Server : IAsyncDisposable
             RedirectStandardError = true,
             WorkingDirectory = Root,
         };
-        start.ArgumentList.Add(typeof(ZephyrReach.Web.Hosting.Settings).Assembly.Location);
+        // The one that is served from, compiled ahead of time, and not the copy beside the tests.
+        var built = new DirectoryInfo(AppContext.BaseDirectory);
+        start.ArgumentList.Add(
+            FileAt($"src/Web/bin/{built.Parent!.Name}/{built.Name}/ZephyrReach.Web.dll")
+        );
         foreach (var argument in arguments)
         {
             // NAME=VALUE is told by the environment.
