@@ -30,7 +30,8 @@ public static class QuietRefusals
             is StatusCodes.Status400BadRequest
                 or StatusCodes.Status404NotFound
                 or StatusCodes.Status409Conflict
-                or StatusCodes.Status412PreconditionFailed;
+                or StatusCodes.Status412PreconditionFailed
+                or StatusCodes.Status422UnprocessableEntity;
         if (
             isRefusal
             && response.ContentType?.StartsWith(

@@ -84,5 +84,10 @@ export function useStated(
     const first = answer?.drawings?.[0];
     setStated((before) => before ?? (first ? statedOn(first) : new Set()));
   }, [isAnswered, answer]);
+  // What takes long to reckon can be made lighter meanwhile: its fields are not waited for.
+  useEffect(() => {
+    const long = setTimeout(() => setStated((before) => before ?? new Set()), 3000);
+    return () => clearTimeout(long);
+  }, []);
   return stated;
 }
