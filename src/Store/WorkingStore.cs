@@ -30,6 +30,25 @@ public sealed class WorkingStore(Database database)
         + "links::text, way_of, aside, "
         + Columns.Stamp;
 
+    /// <summary>
+    /// Looks at links and writes them while nobody else does, on whichever server: two at once could close a circle.
+    /// </summary>
+    /// <remarks>It holds a connection for that alone; so one at a time is let in on a server.</remarks>
+    public Task<T> WhileLinkingAsync<T>(Seat seat, Func<Task<T>> work, CancellationToken cancel) =>
+        Database.InOneAsync(
+            seat,
+            System.Data.IsolationLevel.ReadCommitted,
+            async one =>
+            {
+                await one.RunAsync(
+                    "select pg_advisory_xact_lock(hashtextextended($1::text, 11))",
+                    seat.Workroom
+                );
+                return await work();
+            },
+            cancel
+        );
+
     /// <summary>The workings of some projects, in their order.</summary>
     public Task<List<WorkingRow>> OfProjectsAsync(
         Seat seat,

@@ -1,3 +1,5 @@
+using System.Text.Json.Nodes;
+using CsCheck;
 using Npgsql;
 using static ZephyrReach.Store.Tests.StoreFixture;
 
@@ -30,6 +32,103 @@ public class BoundsTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await store.ContentsAsync(seat)).ShouldBe(after);
         await TurnAsync(seat, true);
         (await store.ContentsAsync(seat)).ShouldBe(before);
+    }
+
+    [Fact]
+    public async Task Whatever_is_brought_in_is_undone_and_done_again_without_a_difference()
+    {
+        var archives = new ArchiveStore(new Database(store.Source));
+        await Gen.Select(Gen.Int[0, 4], Gen.Int[0, 6], Gen.Int[0, 3], Gen.Bool)
+            .SampleAsync(
+                async (projects, workings, tries, again) =>
+                {
+                    var seat = await store.SeatAsync();
+                    await store.WorkingAsync(seat);
+                    var lists = Lists(projects, workings, tries);
+                    var before = await store.ContentsAsync(seat);
+                    var count = await BringAsync(seat, lists);
+                    if (count > 0 && again)
+                    {
+                        // What is there already becomes what is brought: some of a step's rows change, and are not added.
+                        lists["projects"]!
+                            .AsArray()
+                            .ToList()
+                            .ForEach(p => p!["notes"] = "brought in again");
+                        before = await store.ContentsAsync(seat);
+                        count = await BringAsync(seat, lists);
+                    }
+                    var after = await store.ContentsAsync(seat);
+                    if (count == 0)
+                    {
+                        return;
+                    }
+                    var track =
+                        lists.Count(l => l.Value is JsonArray { Count: > 0 }) == 1 && tries > 0
+                            ? "practice"
+                            : "";
+                    foreach (var back in new[] { true, false, true })
+                    {
+                        await TurnAsync(seat, back, track);
+                        (await store.ContentsAsync(seat)).ShouldBe(back ? before : after);
+                    }
+                },
+                iter: 20,
+                threads: 1
+            );
+
+        Task<int> BringAsync(Seat seat, JsonObject lists) =>
+            archives.BringInAsync(
+                seat,
+                "an archive brought in",
+                lists,
+                _ => (lists, new Dictionary<Guid, Guid>()),
+                _ => throw new InvalidOperationException("There is no picture."),
+                Cancel
+            );
+    }
+
+    /// <summary>So many projects, in each so many workings, and so many tries.</summary>
+    private static JsonObject Lists(int projects, int workings, int tries)
+    {
+        const string At = "2026-11-01T10:00:00Z";
+        JsonObject lists = new(
+            ArchiveStore.Lists.Select(l => KeyValuePair.Create(l, (JsonNode?)new JsonArray()))
+        );
+        for (var p = 0; p < projects; p++)
+        {
+            var project = Guid.CreateVersion7();
+            lists["projects"]!
+                .AsArray()
+                .Add(
+                    JsonNode.Parse(
+                        $$"""{"id":"{{project}}","name":"p","wanted_by":null,"notes":"","created_at":"{{At}}"}"""
+                    )
+                );
+            for (var w = 0; w < workings; w++)
+            {
+                lists["workings"]!
+                    .AsArray()
+                    .Add(
+                        JsonNode.Parse(
+                            $$"""
+                            {"id":"{{Guid.CreateVersion7()}}","project_id":"{{project}}","technique":"pulled-gathers","schema_version":1,"name":"w",
+                            "ask":{},"cloth":{},"progress":{},"stage":"plan","position":{{w}},"uses":{},"links":{},"way_of":null,"aside":false,"created_at":"{{At}}"}
+                            """
+                        )
+                    );
+            }
+        }
+        for (var t = 0; t < tries; t++)
+        {
+            lists["practices"]!
+                .AsArray()
+                .Add(
+                    JsonNode.Parse(
+                        $$"""{"id":"{{Guid.CreateVersion7()}}","exercise":"even","figures":{},"created_at":"{{At}}"}"""
+                    )
+                );
+        }
+        return lists;
     }
 
     [Fact]

@@ -37,6 +37,9 @@ public static class ArchiveEndpoints
     /// <summary>An archive takes memory and disk, so one is dealt with at a time.</summary>
     private static readonly SemaphoreSlim Admitted = new(1);
 
+    /// <summary>A file of no more bytes takes little to read.</summary>
+    private const int Small = 64 * 1024;
+
     private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(20);
 
     public static void MapArchives(this IEndpointRouteBuilder routes)
@@ -252,6 +255,11 @@ public static class ArchiveEndpoints
         }
         finally
         {
+            if (file.Length > Small)
+            {
+                // What a large one took would stay with the program for long: it is seldom that one comes.
+                GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, true, true);
+            }
             Admitted.Release();
         }
     }

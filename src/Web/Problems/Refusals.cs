@@ -74,6 +74,17 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 title: "Somebody else holds this at the moment; nothing was kept. Try again in a moment.",
                 statusCode: StatusCodes.Status503ServiceUnavailable
             ),
+            // A backup is being put in place, or a newer program migrates: what is asked for is there again in a moment.
+            PostgresException
+            {
+                SqlState: PostgresErrorCodes.UndefinedTable
+                    or PostgresErrorCodes.UndefinedFunction
+                    or PostgresErrorCodes.UndefinedColumn
+                    or PostgresErrorCodes.InvalidSchemaName
+            } => Results.Problem(
+                title: "The database is being put in place; nothing was kept. Try again in a moment.",
+                statusCode: StatusCodes.Status503ServiceUnavailable
+            ),
             _ when NoRoomException.Is(exception)
                     || exception is PostgresException { SqlState: PostgresErrorCodes.DiskFull } =>
                 Results.Problem(

@@ -117,7 +117,11 @@ public static class WorkingEndpoints
         await Linking.WaitAsync(here.Cancel);
         try
         {
-            return await ChangedAsync(here, version, id, change, store);
+            return await store.WhileLinkingAsync(
+                here.Seat,
+                () => ChangedAsync(here, version, id, change, store),
+                here.Cancel
+            );
         }
         finally
         {
