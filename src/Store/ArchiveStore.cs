@@ -137,7 +137,9 @@ public sealed class ArchiveStore(Database database)
                 IsolationLevel.ReadCommitted,
                 async one =>
                 {
-                    await BringAsync(one, seat, "", everything, choose, picture);
+                    // Beside whoever changes something: what is taken back gets in nobody's way.
+                    await one.RunAsync("select hold_workroom($1)", seat.Workroom);
+                    await BringAsync(one, seat, everything, choose, picture);
                     await one.RunAsync("set constraints all immediate");
                     throw new TakenBackException();
                 },
@@ -174,7 +176,15 @@ public sealed class ArchiveStore(Database database)
         return database.InOneAsync(
             seat,
             IsolationLevel.ReadCommitted,
-            one => BringAsync(one, seat, says, everything, choose, picture),
+            async one =>
+            {
+                await one.RunAsync(
+                    "select set_config('zr.says', $1, true), pg_advisory_xact_lock(hashtextextended($2::text, 10))",
+                    says,
+                    seat.Workroom
+                );
+                return await BringAsync(one, seat, everything, choose, picture);
+            },
             cancel
         );
     }
@@ -182,18 +192,12 @@ public sealed class ArchiveStore(Database database)
     private static async Task<int> BringAsync(
         Transaction one,
         Seat seat,
-        string says,
         JsonObject everything,
         Choosing choose,
         Func<Guid, Task<Jpegs>> picture
     )
     {
         await one.RunAsync(Patiently);
-        await one.RunAsync(
-            "select set_config('zr.says', $1, true), pg_advisory_xact_lock(hashtextextended($2::text, 10))",
-            says,
-            seat.Workroom
-        );
         var (lists, pictures) = choose(await LookAsync(one, seat, everything));
         await one.RunAsync("set constraints all deferred");
         foreach (var (photograph, from) in pictures)

@@ -36,10 +36,7 @@ public class AnyAskTests
     [MemberData(nameof(Forms))]
     public void Is_answered_in_figures_or_refused_at_its_field(string technique, string name)
     {
-        var form =
-            technique == ""
-                ? Questions.Named(name)!
-                : Techniques.WorkingOf(technique)!.FormNamed(name)!;
+        var form = FormOf(technique, name);
         var answered = 0;
         Gen.Select(Gen.Int[0, int.MaxValue], Gen.Bool)
             .Sample(
@@ -104,6 +101,12 @@ public class AnyAskTests
                 iter: 150 * Deep.Times
             );
     }
+
+    /// <summary>A form of <see cref="Forms"/>; of no technique, a question.</summary>
+    internal static Form FormOf(string technique, string name) =>
+        technique == ""
+            ? Questions.Named(name)!
+            : Techniques.WorkingOf(technique)!.FormNamed(name)!;
 
     internal static RawAsk Changed(Form form, Random random)
     {

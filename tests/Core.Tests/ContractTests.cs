@@ -50,7 +50,7 @@ public class ContractTests
     [MemberData(nameof(Forms))]
     public void Tells_the_figures_it_declares_each_of_its_shape(string technique, string name)
     {
-        var form = Form(technique, name);
+        var form = AnyAskTests.FormOf(technique, name);
         form.Figures.Select(f => f.Name).ShouldBeUnique();
         form.Figures.ShouldAllBe(f => f.Says.Length > 0);
         foreach (var ruler in new[] { Ruler.Metric, Ruler.Imperial })
@@ -472,11 +472,6 @@ public class ContractTests
         var straight = Techniques.WorkingOf(name)!.Straight;
         return (WorkPlan)straight.Reckon(straight.Example, ruler).Answer!;
     }
-
-    private static Form Form(string technique, string name) =>
-        technique == ""
-            ? Questions.Named(name)!
-            : Techniques.WorkingOf(technique)!.FormNamed(name)!;
 
     /// <summary>A swatch with the readings and settings of an ask.</summary>
     private static SewnSwatch Sewn(SwatchOf swatch, RawAsk ask)

@@ -21,10 +21,7 @@ public class ExtremeTests
     [MemberData(nameof(Forms))]
     public void Takes_no_more_work_than_an_ask_may(string technique, string name)
     {
-        var form =
-            technique == ""
-                ? Questions.Named(name)!
-                : Techniques.WorkingOf(technique)!.FormNamed(name)!;
+        var form = AnyAskTests.FormOf(technique, name);
         Gen.Int[0, int.MaxValue]
             .Sample(
                 seed =>

@@ -69,10 +69,10 @@ $$;
 alter function forget_oldest(uuid) set enable_bitmapscan = off;
 alter function forget_oldest(uuid) set enable_seqscan = off;
 
--- The columns of a table that a row is brought to.
-create function columns_of(tab text) returns text language sql stable as $$
-    select string_agg(quote_ident(attname), ', ' order by attnum) from pg_attribute
-        where attrelid = tab::regclass and attnum > 0 and not attisdropped and attgenerated = '';
+-- The columns of a table that a row is brought to, each with what stands before it; but for some.
+create function columns_of(tab text, before text default '', but text[] default '{}') returns text language sql stable as $$
+    select string_agg(before || quote_ident(attname), ', ' order by attnum) from pg_attribute
+        where attrelid = tab::regclass and attnum > 0 and not attisdropped and attgenerated = '' and attname <> all (but);
 $$;
 
 -- Brings all rows of a step to their state before it, or after it: those that are gone then go, the others come. The version
@@ -97,8 +97,7 @@ begin
                 left join %1$I o on o.id = (c.state ->> ''id'')::uuid
             where c.state is not null) s, lateral (select (s.r).*) one
         on conflict (id) do update set (%3$s) = (select %4$s)', tab, tab, columns,
-        (select string_agg('excluded.' || trim(c), ', ') from unnest(string_to_array(columns, ',')) c))
-        using workroom, number, back;
+        columns_of(tab, 'excluded.')) using workroom, number, back;
 end $$;
 
 -- Takes one step back, or does it again, if it is the next in that direction: the newest that stands, or the oldest undone one
@@ -201,7 +200,8 @@ create trigger stitch_gets_machine after update of properties on things for each
 -- A machine that is brought in under a name that another one has gets one of its own, and its stitches with it.
 create or replace function bring_in(tab text, room uuid, seat text, rows jsonb) returns integer language plpgsql as $$
 declare
-    columns text;
+    -- What only this workroom knows of a row.
+    known_here text[] := array['workroom_id', 'version', 'updated_by', 'updated_at'];
     brought integer;
     taken text;
 begin
@@ -220,15 +220,11 @@ begin
                 into rows from jsonb_array_elements(rows) r;
         end loop;
     end if;
-    select string_agg(quote_ident(attname), ', ') into columns from pg_attribute
-        where attrelid = tab::regclass and attnum > 0 and not attisdropped and attgenerated = ''
-            and attname not in ('workroom_id', 'version', 'updated_by', 'updated_at');
     execute format(
         'insert into %1$I as t (workroom_id, updated_by, %2$s) select $1, $2, %2$s from jsonb_populate_recordset(null::%1$I, $3)
             on conflict (id) do update set (updated_by, version, updated_at, %2$s)
                 = (select excluded.updated_by, t.version + 1, now(), %3$s) where t.workroom_id = $1',
-        tab, columns, (select string_agg('excluded.' || trim(c), ', ') from unnest(string_to_array(columns, ',')) c))
-        using room, seat, rows;
+        tab, columns_of(tab, '', known_here), columns_of(tab, 'excluded.', known_here)) using room, seat, rows;
     get diagnostics brought = row_count;
     perform set_config('zr.bringing_in', '', true);
     return brought;
