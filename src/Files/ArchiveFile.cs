@@ -13,7 +13,7 @@ namespace ZephyrReach.Files;
 public static class ArchiveFile
 {
     public const string Format = "zephyr-reach-archive";
-    public const int Version = 1;
+    public const int Version = 2;
 
     /// <summary>A larger file is not taken in, in bytes.</summary>
     public const long Largest = 1024L * 1024 * 1024;
@@ -159,6 +159,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             Check(everything, cancel);
             // Archives from before there was practice have none.
             everything["practices"] ??= new JsonArray();
+            KnowMachines((JsonArray)everything["things"]!);
             return new ArchiveReader(zip, everything);
         }
         catch (Exception wrong)
@@ -277,6 +278,29 @@ public sealed class ArchiveReader : IAsyncDisposable
             if (values % 10_000 == 0)
             {
                 cancel.ThrowIfCancellationRequested();
+            }
+        }
+    }
+
+    /// <summary>In archives of version 1 a stitch knows its machine by name.</summary>
+    private static void KnowMachines(JsonArray things)
+    {
+        var machines = things
+            .Where(t => (string)t!["kind"]! == "machine")
+            .GroupBy(t => (string)t!["name"]!)
+            .ToDictionary(m => m.Key, m => (string)m.First()!["id"]!);
+        foreach (var thing in things.OfType<JsonObject>().Where(t => !t.ContainsKey("machine_id")))
+        {
+            thing["machine_id"] = null;
+            if (
+                thing["properties"] is JsonObject said
+                && said["onMachine"] is JsonValue name
+                && name.TryGetValue<string>(out var called)
+                && machines.TryGetValue(called, out var id)
+            )
+            {
+                thing["machine_id"] = id;
+                said.Remove("onMachine");
             }
         }
     }

@@ -41,9 +41,13 @@ public sealed class ArchiveStore(Database database)
             "things",
             """
             id in (
-                select u.value::uuid from workings w, jsonb_each_text(w.uses) u where w.workroom_id = $1 and w.project_id = $2
-                union select u.value::uuid from swatches s join workings w on w.id = s.working_id, jsonb_each_text(s.uses) u
-                    where w.workroom_id = $1 and w.project_id = $2)
+                with used as (
+                    select u.value::uuid as id from workings w, jsonb_each_text(w.uses) u
+                        where w.workroom_id = $1 and w.project_id = $2
+                    union select u.value::uuid from swatches s join workings w on w.id = s.working_id, jsonb_each_text(s.uses) u
+                        where w.workroom_id = $1 and w.project_id = $2)
+                select id from used
+                union select s.machine_id from things s join used on used.id = s.id where s.machine_id is not null)
             """
         ),
         ("tried_notes", "false"),

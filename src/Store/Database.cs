@@ -119,13 +119,21 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
         CancellationToken cancel
     )
     {
-        await using var connection = await source.OpenConnectionAsync(cancel);
-        await using var transaction = await connection.BeginTransactionAsync(isolation, cancel);
-        var one = new Transaction(connection, cancel);
-        await one.RunAsync(Here, seat.Workroom.ToString());
-        var result = await work(one);
-        await transaction.CommitAsync(cancel);
-        return result;
+        try
+        {
+            await using var connection = await source.OpenConnectionAsync(cancel);
+            await using var transaction = await connection.BeginTransactionAsync(isolation, cancel);
+            var one = new Transaction(connection, cancel);
+            await one.RunAsync(Here, seat.Workroom.ToString());
+            var result = await work(one);
+            await transaction.CommitAsync(cancel);
+            return result;
+        }
+        catch (PostgresException unexpected) when (!IsRefusal(unexpected))
+        {
+            source.Clear();
+            throw;
+        }
     }
 
     /// <inheritdoc cref="InOneAsync{T}"/>
@@ -193,8 +201,39 @@ public sealed class Database(NpgsqlDataSource source, Room? room = null)
     private static NpgsqlParameter Maybe(NpgsqlDbType type, object? value) =>
         new() { NpgsqlDbType = type, Value = value ?? DBNull.Value };
 
+    /// <summary>
+    /// Whether the database refused what it was asked, as it may at any time: for what is there or was taken, what is held, a
+    /// wait that ended. Anything else is not expected of it, and then connections are made anew: what they hold prepared may be
+    /// of a database that is another one by now.
+    /// </summary>
+    private static bool IsRefusal(PostgresException answer) =>
+        answer.SqlState[..2]
+            is "23" // integrity
+                or "40" // taken back
+                or "53" // no room
+                or "55" // held
+                or "57" // ended
+                or "ZR";
+
     /// <summary>Runs statements in one transaction and one round trip; the rows are those of the last.</summary>
     private async Task<List<T>> RunAsync<T>(
+        IReadOnlyList<NpgsqlBatchCommand> statements,
+        Func<NpgsqlDataReader, T> row,
+        CancellationToken cancel
+    )
+    {
+        try
+        {
+            return await RunOnceAsync(statements, row, cancel);
+        }
+        catch (PostgresException unexpected) when (!IsRefusal(unexpected))
+        {
+            source.Clear();
+            throw;
+        }
+    }
+
+    private async Task<List<T>> RunOnceAsync<T>(
         IReadOnlyList<NpgsqlBatchCommand> statements,
         Func<NpgsqlDataReader, T> row,
         CancellationToken cancel

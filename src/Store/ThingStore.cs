@@ -33,7 +33,12 @@ public sealed record ThingLine(Guid Id, string Name, JsonElement Properties, Len
 public sealed class ThingStore(Database database)
     : RecordStore<ThingRow>(database, "things", Columns_, Row)
 {
-    private const string Columns_ = $"id, kind, name, properties::text, left_mm, {Columns.Stamp}";
+    /// <summary>A stitch is kept with its machine's id and read with its name.</summary>
+    private const string Columns_ = $"""
+        id, kind, name, (properties || coalesce((
+            select jsonb_build_object('onMachine', m.name) from things m where m.id = things.machine_id), '{"{}"}'))::text as properties,
+        left_mm, {Columns.Stamp}
+        """;
 
     /// <summary>Everything in the drawer, by kind and name.</summary>
     public Task<List<ThingRow>> AllAsync(Seat seat, CancellationToken cancel) =>
@@ -97,7 +102,8 @@ public sealed class ThingStore(Database database)
             says,
             """
             name = coalesce($5, name), properties = jsonb_strip_nulls(properties || coalesce($6, '{}')),
-            left_mm = case when $7 then $8 else left_mm end
+            left_mm = case when $7 then $8 else left_mm end,
+            machine_id = case when $6 -> 'onMachine' = 'null' then null else machine_id end
             """,
             cancel,
             Database.Text(change.Name),
@@ -135,7 +141,7 @@ public sealed class ThingStore(Database database)
                 insert into things (id, workroom_id, kind, name, properties, left_mm, updated_by)
                 select id, $1, $2, name, properties, left_mm, $3 from lines
                 on conflict (id) do update set name = excluded.name, properties = excluded.properties,
-                    left_mm = excluded.left_mm, version = things.version + 1, updated_by = excluded.updated_by, updated_at = now()
+                    machine_id = excluded.machine_id, left_mm = excluded.left_mm, version = things.version + 1, updated_by = excluded.updated_by, updated_at = now()
                 where things.workroom_id = $1 and things.kind = $2
                 returning 1)
             select count(*) as taken from taken

@@ -6,7 +6,7 @@ import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider, type LoaderFunctionArgs } from 'react-router';
-import { Refused } from './api/http';
+import { onLookAgain, Refused } from './api/http';
 import { workingQuery } from './app/working';
 import { workroomQuery } from './app/workroom';
 import { Lost } from './app/Lost';
@@ -33,6 +33,11 @@ const queries = new QueryClient({
 // Whatever could not be kept and has no place of its own to say so, says so at the foot of the page.
 addEventListener('unhandledrejection', (event) => {
   if (event.reason instanceof Refused) notify({ says: event.reason.problem.title });
+});
+
+onLookAgain(() => {
+  void queries.invalidateQueries();
+  notify({ says: 'The program answers again: what you see is what was saved.' });
 });
 
 // What a working needs is asked for while its view is still on the way; what cannot be had, the view says.

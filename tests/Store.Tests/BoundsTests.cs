@@ -219,6 +219,88 @@ public class BoundsTests(StoreFixture store) : IClassFixture<StoreFixture>
         );
     }
 
+    [Fact]
+    public async Task Stitches_outlive_their_machine_and_are_its_again_when_it_comes_back()
+    {
+        var seat = await store.SeatAsync();
+        var machine = await AddAsync(seat, "machine", "window machine", "{}");
+        var stitch = await AddAsync(
+            seat,
+            "machine-stitch",
+            "feather",
+            """{"onMachine":"window machine","number":"3"}"""
+        );
+        async Task ShouldBeOnAsync(string name, Guid? id)
+        {
+            var row = (await store.Things.FindAsync(seat, stitch, Cancel))!;
+            row.Properties.GetProperty("onMachine").GetString().ShouldBe(name);
+            row.Properties.GetProperty("number").GetString().ShouldBe("3");
+            (await KnownAsync(seat, stitch)).ShouldBe(id);
+        }
+
+        await ShouldBeOnAsync("window machine", machine);
+        await store.Things.RemoveAsync(seat, machine, null, "taken out", Cancel);
+        await ShouldBeOnAsync("window machine", null);
+        await TurnAsync(seat, true);
+        await ShouldBeOnAsync("window machine", machine);
+        await TurnAsync(seat, false);
+        await ShouldBeOnAsync("window machine", null);
+        // What waits goes to the next of that name, and follows it.
+        var next = await AddAsync(seat, "machine", "garden machine", "{}");
+        await store.Things.ChangeAsync(
+            seat,
+            next,
+            1,
+            "name",
+            new ThingChange("window machine", null, null),
+            Cancel
+        );
+        await ShouldBeOnAsync("window machine", next);
+    }
+
+    /// <summary>What a connection holds prepared may be of a database that is another one by now.</summary>
+    [Fact]
+    public async Task After_an_answer_that_nobody_expects_connections_are_made_anew()
+    {
+        var builder = new NpgsqlConnectionStringBuilder(store.Connection) { MaxPoolSize = 1 };
+        await using var source = Database.SourceOf(builder.ConnectionString);
+        var database = new Database(source);
+        async Task<int> BackendAsync(string also = "0") =>
+            (
+                await database.ReadAsync(
+                    null,
+                    $"select pg_backend_pid() + {also}",
+                    r => r.GetInt32(0),
+                    Cancel
+                )
+            )[0];
+        var first = await BackendAsync();
+
+        await Should.ThrowAsync<PostgresException>(() =>
+            database.ReadAsync(
+                null,
+                "insert into things (id, workroom_id, kind, name, properties) values ($1, $1, 'foot', null, '{}') returning 1",
+                r => r.GetInt32(0),
+                Cancel,
+                Guid.CreateVersion7()
+            )
+        );
+        (await BackendAsync()).ShouldBe(first);
+        await Should.ThrowAsync<PostgresException>(() => BackendAsync("1 / 0"));
+        (await BackendAsync()).ShouldNotBe(first);
+    }
+
+    private async Task<Guid?> KnownAsync(Seat seat, Guid stitch) =>
+        (
+            await new Database(store.Source).ReadAsync(
+                seat,
+                "select machine_id from things where id = $1",
+                r => r.IsDBNull(0) ? (Guid?)null : r.GetGuid(0),
+                Cancel,
+                stitch
+            )
+        )[0];
+
     private async Task<Guid> AddAsync(Seat seat, string kind, string name, string properties)
     {
         var id = Guid.CreateVersion7();

@@ -70,6 +70,21 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
     }
 
     [Fact]
+    public async Task An_archive_of_before_is_the_same_as_one_of_today()
+    {
+        await PhotographAsync();
+        var now = await OutAsync(Server);
+        RecordsOf(now)["things"]!.AsArray().ShouldContain(t => t!["machine_id"] != null);
+
+        (await LookAsync(Server, Spoil(now, "version 1")))
+            .GetProperty("lists")
+            .EnumerateArray()
+            .ShouldAllBe(l =>
+                l.GetProperty("new").GetInt32() == 0 && l.GetProperty("differing").GetInt32() == 0
+            );
+    }
+
+    [Fact]
     public async Task Of_what_differs_mine_theirs_or_both_is_there_afterwards()
     {
         await using var database = await TestDatabase.CreateAsync();
@@ -259,7 +274,11 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
                 everything["format"] = "cookbook";
                 break;
             case "a newer version":
-                everything["version"] = 2;
+                everything["version"] = 99;
+                break;
+            case "version 1":
+                everything["version"] = 1;
+                NameMachines(everything["things"]!.AsArray());
                 break;
             case "a broken record":
                 everything["workings"]![0]!["stage"] = "somewhere";
@@ -341,6 +360,20 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
             }
         }
         return what == "a bomb" ? Bomb() : file.ToArray();
+    }
+
+    /// <summary>As it was before stitches knew their machine by id.</summary>
+    private static void NameMachines(JsonArray things)
+    {
+        var names = things.ToDictionary(t => (string)t!["id"]!, t => (string)t!["name"]!);
+        foreach (var thing in things.OfType<JsonObject>())
+        {
+            if ((string?)thing["machine_id"] is { } machine)
+            {
+                thing["properties"]!["onMachine"] = names[machine];
+            }
+            thing.Remove("machine_id");
+        }
     }
 
     /// <summary>A quarter of a megabyte that unpacks to more than a quarter of a gigabyte.</summary>

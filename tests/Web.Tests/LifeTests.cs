@@ -60,6 +60,28 @@ public class LifeTests
         (await IdsAsync(again, working)).ShouldBe(sent, ignoreOrder: true);
     }
 
+    /// <summary>While a backup is put in place there are moments in which a table is not there.</summary>
+    [Fact]
+    public async Task While_the_database_is_put_in_place_it_says_so_and_then_goes_on()
+    {
+        await using var database = await TestDatabase.CreateAsync();
+        await using var server = await Server.StartAsync(database.Connection);
+        await using var source = Npgsql.NpgsqlDataSource.Create(database.Connection);
+        async Task<HttpStatusCode> AskAsync() =>
+            (await server.Http.GetAsync("/api/swatches", Server.Cancel)).StatusCode;
+        async Task CallAsync(string table, string name)
+        {
+            await using var command = source.CreateCommand($"alter table {table} rename to {name}");
+            await command.ExecuteNonQueryAsync(Server.Cancel);
+        }
+
+        (await AskAsync()).ShouldBe(HttpStatusCode.OK);
+        await CallAsync("swatches", "away");
+        (await AskAsync()).ShouldBe(HttpStatusCode.ServiceUnavailable);
+        await CallAsync("away", "swatches");
+        (await AskAsync()).ShouldBe(HttpStatusCode.OK);
+    }
+
     [Fact]
     public async Task Killed_while_an_archive_comes_in_a_step_is_turned_and_a_picture_is_sent_each_is_whole_or_absent()
     {

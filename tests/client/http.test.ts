@@ -1,5 +1,5 @@
 import { beforeEach, expect, test, vi } from 'vitest';
-import { ask, ifMatch, post, Refused, saysOf } from '../../src/client/api/http';
+import { api, ask, ifMatch, onLookAgain, post, Refused, saysOf } from '../../src/client/api/http';
 import { forgetDrafts, onForget, readDraft, writeDraft } from '../../src/client/app/drafts';
 import { aboutToKeep, keeping, notKept, useKept } from '../../src/client/app/kept';
 import { isAsked, stillToSay } from '../../src/client/parts/ask/asked';
@@ -70,6 +70,30 @@ test('an ask that a newer one overtook is no refusal', async () => {
   const error: unknown = await ask('/api/any', { signal: abort.signal }).catch((e: unknown) => e);
   expect(error).not.toBeInstanceOf(Refused);
   expect(() => saysOf(error)).toThrow();
+});
+
+test('what may or may not have been kept is looked at as soon as there is an answer again', async () => {
+  vi.useFakeTimers();
+  const look = vi.fn();
+  onLookAgain(look);
+  const of = { params: { path: { id: '1' } }, fetch: () => answer() };
+  answers('{"title":"Gone.","isUnknown":true}', 503, 'application/problem+json');
+  await refusal(api.DELETE('/api/drawer/things/{id}', of));
+  await vi.advanceTimersByTimeAsync(6000);
+  expect(look).not.toHaveBeenCalled();
+  answers('ready');
+  await vi.advanceTimersByTimeAsync(2000);
+  expect(look).toHaveBeenCalledOnce();
+
+  // What was not kept, or only read, is known.
+  answers('{"title":"Held."}', 503, 'application/problem+json');
+  await refusal(api.DELETE('/api/drawer/things/{id}', of));
+  answer = () => Promise.reject(new TypeError('failed'));
+  await refusal(api.GET('/api/drawer/things/{id}', of));
+  answers('ready');
+  await vi.advanceTimersByTimeAsync(6000);
+  expect(look).toHaveBeenCalledOnce();
+  vi.useRealTimers();
 });
 
 test('a change says on which version it rests', () => expect(ifMatch(7)).toEqual({ 'If-Match': '"7"' }));

@@ -49,6 +49,16 @@ public static class Problem
     /// <summary>Somebody else is being served.</summary>
     public static IResult Busy(string says) => Of(StatusCodes.Status503ServiceUnavailable, says);
 
+    /// <summary>The database is gone: whether what was sent was kept, nobody knows before it is looked at.</summary>
+    public static IResult NoAnswer(bool isRead) =>
+        Results.Problem(
+            title: isRead
+                ? "The database does not answer. Try again in a moment."
+                : "The database does not answer: it is not known whether this was kept.",
+            statusCode: StatusCodes.Status503ServiceUnavailable,
+            extensions: isRead ? null : new Dictionary<string, object?> { ["isUnknown"] = true }
+        );
+
     /// <summary>A text with what no database keeps.</summary>
     public static IResult HasNul() =>
         Of(StatusCodes.Status400BadRequest, "A text cannot have the character U+0000.");

@@ -93,12 +93,7 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 ),
             NpgsqlException { IsTransient: true }
             or NpgsqlException { InnerException: System.Net.Sockets.SocketException } =>
-                Results.Problem(
-                    title: HttpMethods.IsGet(http.Request.Method)
-                        ? "The database does not answer. Try again in a moment."
-                        : "The database does not answer: it is not known whether this was kept. Look in a moment.",
-                    statusCode: StatusCodes.Status503ServiceUnavailable
-                ),
+                Problem.NoAnswer(isRead: HttpMethods.IsGet(http.Request.Method)),
             _ => null,
         };
         if (result is null)

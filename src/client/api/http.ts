@@ -7,6 +7,8 @@ export type Problem = {
   title: string;
   errors?: Record<string, string[]>;
   missing?: string[];
+  /** Whether it is not known if what was sent was kept. */
+  isUnknown?: boolean;
   understood?: Record<string, { mm: number; text: string }>;
   current?: unknown;
   version?: number;
@@ -31,12 +33,42 @@ export const api = createClient<paths>({ baseUrl: '/', headers });
 
 api.use({
   async onResponse({ response }) {
-    if (isRefused(response)) throw new Refused(await problemOf(response));
+    if (!isRefused(response)) return;
+    const problem = await problemOf(response);
+    if (problem.isUnknown) void lookAgain();
+    throw new Refused(problem);
   },
-  onError() {
+  onError({ request }) {
+    if (request.method !== 'GET') void lookAgain();
     return new Refused({ status: 0, title: 'The program does not answer.' });
   },
 });
+
+let whenThere: () => void = () => {};
+let isLooking = false;
+
+/** Says what is done when, after something was sent that may or may not have been kept, there is an answer again. */
+export function onLookAgain(look: () => void) {
+  whenThere = look;
+}
+
+/** Waits until there is an answer again, and looks then. */
+async function lookAgain() {
+  if (isLooking) return;
+  isLooking = true;
+  const isThere = () =>
+    fetch('/health/ready').then(
+      (response) => response.ok,
+      () => false,
+    );
+  do await new Promise((resolve) => setTimeout(resolve, between));
+  while (!(await isThere()));
+  isLooking = false;
+  whenThere();
+}
+
+/** Between two looks, in ms. */
+const between = 2000;
 
 /**
  * The value of a typed call that succeeded.
