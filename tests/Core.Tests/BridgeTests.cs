@@ -82,6 +82,32 @@ public class BridgeTests
                 && Near(told["widestGap"], Math.Max(0, widest - 2 * bite));
         });
 
+    /// <summary>Foot and plate may open less far than the machine swings: nothing is sewn that would strike them.</summary>
+    [Fact]
+    public void What_is_sewn_passes_foot_and_plate_or_is_stopped() =>
+        Gen.Select(AnyBridge, Gen.Double[1, 12], Gen.Double[1, 12], Gen.Double[3, 9])
+            .Sample(
+                (ask, foot, plate, width) =>
+                {
+                    var plan = Plan(
+                        Bridge,
+                        ask.With("footOpening", RawValue.Of(foot))
+                            .With("plateOpening", RawValue.Of(plate))
+                            .With(
+                                "candidates",
+                                RawValue.Of([
+                                    RawValue.Of(
+                                        RawAsk.Of(("stitchWidth", width), ("repeatLength", 5))
+                                    ),
+                                ])
+                            )
+                    );
+                    var sewn = Captured.From(plan)["setWidth"];
+                    return plan.Findings.Any(f => f.Severity == Severity.Stop)
+                        || sewn + 0.8 + 2 * 0.3 <= Math.Min(foot, plate) + 1e-9;
+                }
+            );
+
     [Fact]
     public void Panels_of_the_width_that_it_gives_are_those_that_are_there() =>
         Gen.Select(AnyBridge, Gen.Double[120, 800])

@@ -149,15 +149,28 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     /// <summary>A cord runs freely in a bore that is half a millimetre wider.</summary>
     public Length? Tube => Ask.Cord + Length.FromMillimetres(0.5);
 
+    /// <summary>A stitch of the machine, set as wide as foot and plate let it be.</summary>
+    private BookStitch Passing(BookStitch stitch) =>
+        stitch.Width > Ask.MaxStitchWidth
+        && stitch.Width <= Ask.MachineMakes * (1 + 1e-9)
+        && Ask.MaxStitchWidth > Length.Zero
+            ? stitch with
+            {
+                Width = Ask.MaxStitchWidth,
+            }
+            : stitch;
+
     /// <summary>(w − g)/2 into each fold.</summary>
     public IReadOnlyList<Reaching> Choices =>
         [
-            .. Ask.Candidates.Select(s => new Reaching(
-                s,
-                (s.Width - Ask.Gap) / 2,
-                (s.Width - Ask.Gap) / 2 >= Ask.Bite * (1 - 1e-9)
-                    && s.Width <= Ask.MaxStitchWidth * (1 + 1e-9)
-            )),
+            .. Ask
+                .Candidates.Select(Passing)
+                .Select(s => new Reaching(
+                    s,
+                    (s.Width - Ask.Gap) / 2,
+                    (s.Width - Ask.Gap) / 2 >= Ask.Bite * (1 - 1e-9)
+                        && s.Width <= Ask.MaxStitchWidth * (1 + 1e-9)
+                )),
         ];
 
     /// <summary>The stitch that is sewn: the first that serves, else a zigzag as wide as is wanted.</summary>

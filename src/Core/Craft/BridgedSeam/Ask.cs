@@ -10,6 +10,8 @@ namespace ZephyrReach.Core.Craft.BridgedSeam;
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
 /// <param name="Candidates">Stitches of the book to choose from; empty where a plain zigzag is sewn.</param>
 /// <param name="Bars">Bars and spacers there are; empty where that was not said.</param>
+/// <param name="MachineMakes">The widest stitch of the machine.</param>
+/// <param name="MaxStitchWidth">The widest that is safe: foot and plate may open less far than the machine swings.</param>
 /// <param name="Measured">What stitches came to across a gap, by what was set.</param>
 internal sealed record Ask(
     Length TotalWidth,
@@ -25,6 +27,7 @@ internal sealed record Ask(
     Length Outer,
     Length End,
     Length Bite,
+    Length MachineMakes,
     Length MaxStitchWidth,
     Length WidthStep,
     Length StitchLength,
@@ -55,6 +58,7 @@ internal sealed record Ask(
             reader.LengthOrStart(Fields.EndAllowance),
             reader.LengthOrStart(Fields.Bite),
             reader.Length(Fields.MaxStitchWidth),
+            Safe(reader),
             reader.LengthOrStart(Fields.WidthStep),
             reader.LengthOrStart(Fields.StitchLength),
             reader.LengthOrStart(Fields.Leader),
@@ -79,6 +83,21 @@ internal sealed record Ask(
             return null;
         }
         return ask;
+    }
+
+    /// <summary>The widest stitch that machine, foot and plate let through; zero where none is safe.</summary>
+    public static Length Safe(AskReader reader)
+    {
+        var widest = reader.Length(Fields.MaxStitchWidth);
+        Length?[] openings =
+        [
+            reader.OptionalLength(Fields.FootOpening),
+            reader.OptionalLength(Fields.PlateOpening),
+        ];
+        var size = reader.NumberOrStart(Fields.NeedleSize);
+        return openings.All(o => o is null)
+            ? widest
+            : SetUpFields.Widest(widest, openings, size) ?? Length.Zero;
     }
 
     /// <summary>(Z − k·g)/(k + 1).</summary>

@@ -55,7 +55,7 @@ internal static class BridgePencil
             new(
                 "Widest gap",
                 ruler.Sum($"{ask.MaxStitchWidth:fine} − 2 × {ask.Bite:fine} = {a.WidestGap:fine}"),
-                "What this machine’s widest stitch reaches across."
+                "What the widest stitch that passes here reaches across."
             ),
         ];
     }

@@ -84,7 +84,16 @@ internal static class BridgedSeamTechnique
                         "endAllowance"
                     ),
                     new(Asking.Folded, "Turned round", "patternWidth", "panelAtHand"),
-                    new(Asking.Folded, "Stitch", "stitchLength", "widthStep", "leader"),
+                    new(
+                        Asking.Folded,
+                        "Stitch",
+                        "stitchLength",
+                        "widthStep",
+                        "leader",
+                        "footOpening",
+                        "plateOpening",
+                        "needleSize"
+                    ),
                     new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "clothWidth"),
                     FieldGroup.Alike,
                 ],

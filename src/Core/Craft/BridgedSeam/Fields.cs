@@ -102,6 +102,12 @@ internal static class Fields
             From = "machine.widestStitch",
         };
 
+    public static LengthField FootOpening { get; } = SetUpFields.FootOpening(null);
+
+    public static LengthField PlateOpening { get; } = SetUpFields.PlateOpening;
+
+    public static NumberField NeedleSize { get; } = SetUpFields.NeedleSize;
+
     public static LengthField WidthStep { get; } =
         LengthField.Fine(
             "widthStep",
@@ -253,6 +259,9 @@ internal static class Fields
         EndAllowance,
         Bite,
         MaxStitchWidth,
+        FootOpening,
+        PlateOpening,
+        NeedleSize,
         WidthStep,
         StitchLength,
         Leader,

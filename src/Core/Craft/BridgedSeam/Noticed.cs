@@ -20,7 +20,7 @@ internal static class Noticed
             yield return new(
                 "stitch-too-narrow",
                 Severity.Stop,
-                $"A stitch of {a.Ruler.Fine(a.StitchWidth)} is wanted, and the machine makes {a.Ruler.Fine(ask.MaxStitchWidth)}.",
+                $"A stitch of {a.Ruler.Fine(a.StitchWidth)} is wanted, and {(ask.MaxStitchWidth < ask.MachineMakes ? "foot and plate let through" : "the machine makes")} {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "It would miss a fold, and the seam fall open.",
                 a.WidestGap > Length.Zero
                     ? $"Take a gap of {a.Ruler.Fine(a.WidestGap)} or less."

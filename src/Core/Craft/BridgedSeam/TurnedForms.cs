@@ -30,17 +30,24 @@ internal static class TurnedForms
 {
     private static readonly LengthField Panel = Fields.PanelAtHand with { IsNeeded = true };
 
-    /// <summary>g = maxStitchWidth, down to the dial’s step, − 2 · bite.</summary>
+    /// <summary>g = the widest safe stitch, down to the dial’s step, − 2 · bite.</summary>
     public static Form FromStitch { get; } =
         new(
             "gap-from-stitch",
             "From the machine’s widest stitch: the widest gap",
-            [Fields.MaxStitchWidth, Fields.Bite, Fields.WidthStep],
+            [
+                Fields.MaxStitchWidth,
+                Fields.FootOpening,
+                Fields.PlateOpening,
+                Fields.NeedleSize,
+                Fields.Bite,
+                Fields.WidthStep,
+            ],
             TurnedAnswer.Told,
             RawAsk.Of(("maxStitchWidth", 7), ("bite", 1.2), ("widthStep", 0.5)),
             reader =>
             {
-                var widest = reader.Length(Fields.MaxStitchWidth);
+                var widest = Ask.Safe(reader);
                 var (bite, step) = (
                     reader.LengthOrStart(Fields.Bite),
                     reader.LengthOrStart(Fields.WidthStep)

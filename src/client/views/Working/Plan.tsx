@@ -1,6 +1,7 @@
 import { Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Answer, Ask, Plan as PlanAnswer } from '../../api/types';
+import { useCard } from '../../app/useCard';
 import { later } from '../../later';
 import type { Reckoning } from '../../app/useReckoning';
 import { Drawings } from '../../drawing/Drawings';
@@ -11,6 +12,7 @@ import { onDrawing, useStated } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
 import { RunsShortHere } from '../../parts/cut/RunsShortHere';
 import { ToCut } from '../../parts/cut/ToCut';
+import { Stops } from '../../parts/SetOnCard';
 import { Pencil } from '../../parts/Pencil';
 import { TakenFrom } from '../../parts/together/TakenFrom';
 import { Ways } from '../../parts/together/Ways';
@@ -43,6 +45,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   const begun = (useLocation().state as { begun?: boolean } | null)?.begun;
   const stated = useStated(reckoning, begun);
   const choose = useChoose(working, technique.fields);
+  const card = useCard(working, answer && technique.name, units, answer);
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
@@ -80,6 +83,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
           {answer && (
             <ToCut answer={answer} technique={technique} isOld={reckoning.isOld} use={choose}>
               <RunsShortHere name={working.name} />
+              <Stops card={card.answer} use={choose} />
               <div className="no-print mt-4 flex flex-wrap gap-2">
                 <Link className="btn" to={`/workings/${working.id}/set-up`}>
                   Set up the machine
