@@ -44,22 +44,17 @@ public sealed class ThingStore(Database database)
     public Task<List<ThingRow>> AllAsync(Seat seat, CancellationToken cancel) =>
         WhereAsync(seat, "true order by kind, lower(name), id", cancel, seat.Workroom);
 
-    /// <summary>What is left of some things; those of which it is not known are left out.</summary>
-    public async Task<Dictionary<Guid, Length>> LeftAsync(
+    /// <summary>Some things, by id; those that are not there are left out.</summary>
+    public async Task<Dictionary<Guid, ThingRow>> SomeAsync(
         Seat seat,
-        IEnumerable<Guid> ids,
+        IReadOnlyCollection<Guid> ids,
         CancellationToken cancel
     ) =>
-        (
-            await Database.ReadAsync(
-                seat,
-                "select id, left_mm from things where workroom_id = $1 and id = any ($2) and left_mm is not null",
-                r => (Id: r.GetGuid("id"), Left: Length.FromMillimetres(r.GetDouble("left_mm"))),
-                cancel,
-                seat.Workroom,
-                ids.ToArray()
-            )
-        ).ToDictionary(t => t.Id, t => t.Left);
+        ids.Count == 0
+            ? []
+            : (
+                await WhereAsync(seat, "id = any ($2)", cancel, seat.Workroom, ids.ToArray())
+            ).ToDictionary(t => t.Id);
 
     /// <summary>Adds a thing.</summary>
     public Task<ThingRow?> AddAsync(

@@ -22,6 +22,57 @@ public class OneFigureTests(ServerFixture fixture) : IClassFixture<ServerFixture
         }
     }
 
+    /// <summary>Nothing in the demonstration is set up so that it would strike, or not sew.</summary>
+    [Fact]
+    public async Task No_card_of_the_demonstration_stops()
+    {
+        var (_, bench) = await Server.SendAsync(HttpMethod.Get, "/api/bench");
+        foreach (
+            var id in bench
+                .GetProperty("projects")
+                .EnumerateArray()
+                .SelectMany(p => p.GetProperty("workings").EnumerateArray())
+                .Select(w => w.GetProperty("id").GetString())
+        )
+        {
+            var (_, working) = await Server.SendAsync(HttpMethod.Get, $"/api/workings/{id}");
+            var ask = working.GetProperty("ask");
+            var (_, plan) = await Server.SendAsync(
+                HttpMethod.Post,
+                $"/api/workings/{id}/reckon",
+                ask
+            );
+            var said = plan.GetProperty("card")
+                .EnumerateArray()
+                .Select(f =>
+                    (f.GetProperty("name").GetString()!, (object)f.GetProperty("text").GetString()!)
+                )
+                .Concat(
+                    new[] { ask, working.GetProperty("uses") }
+                        .SelectMany(o => o.EnumerateObject())
+                        .Select(f => (f.Name, (object)f.Value))
+                )
+                .DistinctBy(f => f.Item1)
+                .ToDictionary();
+            var (_, card) = await Server.SendAsync(
+                HttpMethod.Post,
+                $"/api/card/{working.GetProperty("technique").GetString()}",
+                said
+            );
+
+            var name = working.GetProperty("name").GetString();
+            card.GetProperty("isPossible").GetBoolean().ShouldBeTrue(name);
+            foreach (var of in new[] { plan, card })
+            {
+                of.GetProperty("findings")
+                    .EnumerateArray()
+                    .Where(f => f.GetProperty("severity").GetString() == "stop")
+                    .Select(f => f.GetProperty("says").GetString())
+                    .ShouldBeEmpty(name);
+            }
+        }
+    }
+
     [Theory]
     [InlineData("overlock-gathers")]
     [InlineData("gathering-foot")]

@@ -190,7 +190,7 @@ public class TogetherTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         var plans = new Web.Workings.Plans(
             tiers,
             new Web.Swatches.SampleShelf([]),
-            new Dictionary<Guid, Core.Measures.Length>(),
+            new Dictionary<Guid, Store.ThingRow>(),
             new HashSet<Guid>(),
             Core.Measures.Ruler.Metric
         );

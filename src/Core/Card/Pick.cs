@@ -244,7 +244,9 @@ internal sealed record Pick(
         {
             return [chosen];
         }
-        var (from, to) = Sizes(technique, ask);
+        var (from, to) = ask.Cloth?.Is.Weight is { } weight ? NeedleSize.For(weight) : (80, 90);
+        // What the thread needs of the eye comes on top of what the layers ask for, not before it.
+        var eye = ask.Thread?.Is.Diameter is { } thick ? Fit.Rules.Eye.NeedleFor(thick) : from;
         var point = PointFor(technique, ask.Cloth?.Is);
         var owned = ask.Drawer.Needles.Where(n =>
             n.Is.IsTwin == technique.Twin
@@ -259,7 +261,7 @@ internal sealed record Pick(
             {
                 return owned
                     .Where(n => Length.Between(n.Is.TwinSpacing!.Value, planned).Millimetres < 0.01)
-                    .Append(Described(ask, point, from, planned.Millimetres));
+                    .Append(Described(ask, point, Math.Max(from, eye), planned.Millimetres));
             }
             var groove = foot?.GrooveAtMost;
             return owned
@@ -270,17 +272,21 @@ internal sealed record Pick(
                         .Where(s => groove is null ? s == 2 : s <= groove.Value.Millimetres + 1e-9)
                         // The closest pair there is, where none is close enough: the rules then say so.
                         .DefaultIfEmpty(UsualPairs[^1])
-                        .Select(s => Described(ask, point, from, s))
+                        .Select(s => Described(ask, point, Math.Max(from, eye), s))
                 );
         }
         var suiting = owned.Where(n => Suits(n.Is, point, ask.Cloth?.Is)).ToList();
-        int? one = technique.Bulky(ask) ? OneUp(suiting, from, to) : null;
+        if (technique.Bulky(ask))
+        {
+            from = to = OneUp(suiting, from, to);
+        }
+        (from, to) = (Math.Max(from, eye), Math.Max(to, eye));
         return suiting
-            .Where(n => one is { } size ? n.Is.Size == size : n.Is.Size >= from && n.Is.Size <= to)
+            .Where(n => n.Is.Size >= from && n.Is.Size <= to)
             .OrderBy(n => n.Is.Point == point ? 0 : 1)
             .ThenBy(n => Math.Abs(n.Is.Size!.Value - (from + to) / 2d))
             .ThenBy(n => n.Is.Size)
-            .Append(Described(ask, point, one ?? from, 0));
+            .Append(Described(ask, point, from, 0));
     }
 
     /// <summary>For layers or bulk the next size of the drawer above what one layer takes: one up, and never more.</summary>
@@ -293,18 +299,6 @@ internal sealed record Pick(
             .ThenBy(s => s)
             .FirstOrDefault(from);
         return sizes.Where(s => s > one && s <= one + 10).FirstOrDefault(one + 10);
-    }
-
-    /// <summary>The band for the cloth, raised where the thread needs a larger eye.</summary>
-    private static (int From, int To) Sizes(CardTechnique technique, CardAsk ask)
-    {
-        var (from, to) = ask.Cloth?.Is.Weight is { } weight ? NeedleSize.For(weight) : (80, 90);
-        if (ask.Thread?.Is.Diameter is { } thick)
-        {
-            var eye = Fit.Rules.Eye.NeedleFor(thick);
-            (from, to) = (Math.Max(from, eye), Math.Max(to, eye));
-        }
-        return (from, to);
     }
 
     private static string PointFor(CardTechnique technique, Cloth? cloth) =>

@@ -18,6 +18,17 @@ public sealed class PlanFeed(
     SampleFeed samples
 )
 {
+    /// <summary>What bounds a stitch, of the things that the machine is set up with.</summary>
+    internal static readonly string[] Bounds =
+    [
+        "machine.widestStitch",
+        "machine.plateOpening",
+        "foot.opening",
+        "needle.size",
+    ];
+
+    private static readonly string[] Used = ["machine", "foot", "needle", "cloth"];
+
     /// <summary>An ask of a working, complete.</summary>
     public async Task<RawAsk> CompleteAsync(
         Seat seat,
@@ -42,27 +53,27 @@ public sealed class PlanFeed(
     )
     {
         var shelf = await samples.ShelfAsync(seat, rows.Select(w => w.Technique), cancel);
-        var cloths = rows.Select(w => w.UsedOf("cloth")).OfType<Guid>().ToHashSet();
-        var left =
-            cloths.Count == 0
-                ? new Dictionary<Guid, Length>()
-                : await things.LeftAsync(seat, cloths, cancel);
-        if (left.Count == 0)
+        var used = await things.SomeAsync(
+            seat,
+            rows.SelectMany(w => Used.Select(w.UsedOf)).OfType<Guid>().ToHashSet(),
+            cancel
+        );
+        if (used.Values.All(t => t.Left is null))
         {
-            return new Plans(rows, shelf, left, new HashSet<Guid>(), ruler);
+            return new Plans(rows, shelf, used, new HashSet<Guid>(), ruler);
         }
         var cut = await cutLists.CutAsync(seat, [.. rows.Select(w => w.Id)], cancel);
-        return new Plans(rows, shelf, left, cut.ToHashSet(), ruler);
+        return new Plans(rows, shelf, used, cut.ToHashSet(), ruler);
     }
 }
 
 /// <summary>Workings with their plans, which rest on each other where one takes its edge from another.</summary>
-/// <param name="left">What is left of each cloth.</param>
+/// <param name="used">Things that they use, by id.</param>
 /// <param name="cut">Those that are cut: their cloth is no longer on the shelf.</param>
 public sealed class Plans(
     IReadOnlyList<WorkingRow> rows,
     SampleShelf shelf,
-    IReadOnlyDictionary<Guid, Length> left,
+    IReadOnlyDictionary<Guid, ThingRow> used,
     IReadOnlySet<Guid> cut,
     Ruler ruler
 )
@@ -129,8 +140,7 @@ public sealed class Plans(
         }
         // What is on the shelf is never kept in the ask: another piece may be cut from it tomorrow.
         if (
-            row.UsedOf("cloth") is { } cloth
-            && left.TryGetValue(cloth, out var there)
+            UsedBy(row, "cloth")?.Left is { } there
             && there > Length.Zero
             && !cut.Contains(row.Id)
             && FieldsOf(row).FirstOrDefault(f => f.From == Left)?.Name is { } atHand
@@ -139,8 +149,33 @@ public sealed class Plans(
         {
             ask = ask.With(atHand, RawValue.Of(there.Millimetres));
         }
-        return shelf.With(row, ask);
+        return shelf.With(row, AsSetUp(row, ask));
     }
+
+    /// <summary>
+    /// How wide machine, foot and needle let a stitch be, where it is not typed: what is chosen is what is reckoned with, also
+    /// where it was chosen elsewhere, or changed since.
+    /// </summary>
+    private RawAsk AsSetUp(WorkingRow row, RawAsk ask)
+    {
+        foreach (var field in FieldsOf(row))
+        {
+            if (
+                PlanFeed.Bounds.Contains(field.From)
+                && field.From.Split('.') is [var kind, var property]
+                && !ask.TryGet(field.Name, out _)
+                && UsedBy(row, kind) is { } thing
+                && Reckon.AskJson.Read(thing.Properties).TryGet(property, out var said)
+            )
+            {
+                ask = ask.With(field.Name, said);
+            }
+        }
+        return ask;
+    }
+
+    private ThingRow? UsedBy(WorkingRow row, string kind) =>
+        row.UsedOf(kind) is { } id ? used.GetValueOrDefault(id) : null;
 
     /// <summary>What the plan as it now is means for what was cut by an earlier one; null where nothing changed, or where it cannot be reckoned.</summary>
     public Finding? SinceCut(WorkingRow row, JsonElement then)
@@ -167,7 +202,7 @@ public sealed class Plans(
         }
         return byRuler.TryGetValue(other, out var plans)
             ? plans
-            : byRuler[other] = new Plans(rows, shelf, left, cut, other);
+            : byRuler[other] = new Plans(rows, shelf, used, cut, other);
     }
 
     /// <summary>A ruler with the cutting step by which an ask was frozen: turning the units changes nothing of what was cut.</summary>
