@@ -99,7 +99,7 @@ public sealed class Budget(long most, CancellationToken cancel, Action? whenHeav
 public sealed class TooMuchException : Exception
 {
     public TooMuchException()
-        : base("This is more than can be reckoned at once.") { }
+        : base("This is more than can be calculated at once.") { }
 
     public TooMuchException(string message)
         : base(message) { }

@@ -155,7 +155,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             Bound(bytes, cancel);
             var everything =
                 JsonNode.Parse(bytes, null, Strict) as JsonObject
-                ?? throw new FormatException("This is no archive of the program.");
+                ?? throw new FormatException("This isn’t a Zephyr Reach export.");
             Check(everything, cancel);
             // Archives from before there was practice have none.
             everything["practices"] ??= new JsonArray();
@@ -171,7 +171,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             if (wrong is InvalidDataException or JsonException or EndOfStreamException)
             {
                 throw new FormatException(
-                    "This is no archive of the program, or it was not copied whole.",
+                    "This isn’t a Zephyr Reach export, or it is incomplete.",
                     wrong
                 );
             }
@@ -247,7 +247,7 @@ public sealed class ArchiveReader : IAsyncDisposable
         }
         return zip.Entries.Count(e => e.FullName == ArchiveFile.Records) == 1
             ? zip.GetEntry(ArchiveFile.Records)!
-            : throw new FormatException("This is no archive of the program.");
+            : throw new FormatException("This isn’t a Zephyr Reach export.");
     }
 
     /// <summary>Counts what is in it before anything is made of it: a small file can hold millions of lists.</summary>
@@ -313,7 +313,7 @@ public sealed class ArchiveReader : IAsyncDisposable
             || named != ArchiveFile.Format
         )
         {
-            throw new FormatException("This is no archive of the program.");
+            throw new FormatException("This isn’t a Zephyr Reach export.");
         }
         if (
             everything["version"] is JsonValue version

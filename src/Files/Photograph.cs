@@ -59,7 +59,7 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
             )
         )
         {
-            throw new FormatException("This is no JPEG, PNG or WebP picture.");
+            throw new FormatException("Please choose a JPEG, PNG or WebP photo.");
         }
         if (codec.Info.Width < 1 || codec.Info.Height < 1)
         {
@@ -74,9 +74,7 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         }
         if (count > MostPixelsToAByte * Math.Max(2000, file.Count) || Scans(file) > MostScans)
         {
-            throw new FormatException(
-                "The picture is packed as no camera packs one, and is not unpacked."
-            );
+            throw new FormatException("This picture can’t be read.");
         }
         using var pixels = Unpack(codec);
         using var upright = Upright(pixels, codec.EncodedOrigin, Longest);

@@ -92,7 +92,7 @@ public static partial class SvgLines
             return Refused(
                 wrong.Message.Contains("DTD", StringComparison.Ordinal)
                     ? "The file declares entities or a document type: save it as plain SVG."
-                    : $"The file is no SVG that can be read: line {wrong.LineNumber} is broken."
+                    : $"The SVG is damaged at line {wrong.LineNumber}."
             );
         }
         return reading.Wrong.Length > 0
@@ -110,7 +110,7 @@ public static partial class SvgLines
         if (lines.Count == 0)
         {
             return Refused(
-                "There is no line in the file. Letters have to be turned into outlines first."
+                "There is no line in the file. Letters must be turned into outlines first."
             );
         }
         var reach = NamedShape.BoundsOf(lines);
@@ -183,7 +183,7 @@ public static partial class SvgLines
                         Refuse(name, says);
                         if (places.Count == 0 && name != "svg")
                         {
-                            Wrong = "The file is no SVG.";
+                            Wrong = "This isn’t an SVG file.";
                         }
                         var isHidden =
                             skipped > 0

@@ -72,7 +72,7 @@ public sealed class CutListStore(Database database)
         AddTakingAsync(
             seat,
             id,
-            "cut list frozen",
+            "cutting list locked",
             taken,
             $"""
             insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken)

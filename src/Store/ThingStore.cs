@@ -69,7 +69,7 @@ public sealed class ThingStore(Database database)
         AddAsync(
             seat,
             id,
-            $"“{name}” put into the drawer",
+            $"“{name}” added to supplies",
             "insert into things (id, workroom_id, kind, name, properties, left_mm, updated_by) values ($1, $2, $3, $4, $5, $6, $7)",
             cancel,
             id,
@@ -193,7 +193,7 @@ public sealed class TriedStore(Database database)
         AddAsync(
             seat,
             note.Id,
-            note.Clears ? "noted that it clears" : "noted that it strikes",
+            note.Clears ? "noted that the needle clears" : "noted that the needle hits",
             """
             insert into tried_notes (id, workroom_id, machine_id, foot_id, needle_id, clears, width_mm, tried_on, note, updated_by)
             select $1, $2, m.id, f.id, $5, $6, $7, $8, $9, $10 from things m, things f

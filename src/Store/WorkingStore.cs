@@ -88,7 +88,7 @@ public sealed class WorkingStore(Database database)
         AddAsync(
             seat,
             id,
-            $"working “{name}” begun",
+            $"part “{name}” begun",
             """
             insert into workings
                 (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by, way_of)

@@ -211,7 +211,7 @@ public class BiasTests
             plan.Steps(Ruler.Metric).ShouldNotContain(s => s.Key == "join");
             plan.Pieces.Single(p => p.Of == "cloth").Length.Millimetres.ShouldBeGreaterThan(edge);
             plan.Needs.Single(n => n.Kind == "cloth").Amount.Millimetres.ShouldBeLessThan(500);
-            told.Said("why").ShouldContain("cloth");
+            told.Said("why").ShouldContain("fabric");
         }
     }
 

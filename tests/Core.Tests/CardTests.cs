@@ -157,14 +157,14 @@ public class CardTests
         "+1 step",
         "dial 6"
     )]
-    [InlineData("tucked-ruffle", "window machine", "folding attachment", "normal", "dial 4")]
+    [InlineData("tucked-ruffle", "window machine", "ruffler", "normal", "dial 4")]
     [InlineData("shirring", "window machine", "hollow satin foot", "normal", "dial 4")]
-    [InlineData("pintucks", "window machine", "seven-groove tuck foot", "+1 step", "dial 5")]
+    [InlineData("pintucks", "window machine", "seven-groove pintuck foot", "+1 step", "dial 5")]
     [InlineData("stitch-rows", "window machine", "hollow satin foot", "−0.5 steps", "dial 3.5")]
     [InlineData("bridged-seam", "window machine", "open-toe foot", "normal", "dial 4")]
     [InlineData("folded-ribbon", "window machine", "open-toe foot", "normal", "dial 4")]
     [InlineData("piping", "window machine", "piping foot", "normal", "dial 4")]
-    [InlineData("fine-piping", "window machine", "seven-groove tuck foot", "normal", "dial 4")]
+    [InlineData("fine-piping", "window machine", "seven-groove pintuck foot", "normal", "dial 4")]
     [InlineData("cord-trim", "window machine", "piping foot", "normal", "dial 4")]
     [InlineData("couching", "window machine", "cording foot", "−1 step", "dial 3")]
     [InlineData("applique", "window machine", "open-toe foot", "−0.5 steps", "dial 3.5")]
@@ -182,7 +182,7 @@ public class CardTests
         "grandmother’s straight stitch",
         "everyday foot, screwed",
         "−1 step",
-        "1 mark looser than for ordinary seams"
+        "one mark looser than normal"
     )]
     public void The_demonstration_gets_the_card_a_sewist_would_nod_at(
         string technique,
@@ -228,9 +228,9 @@ public class CardTests
 
     [Theory]
     // To 150 g/m² the middle grooves, over that the coarse ones. The finest are on a foot whose opening nobody measured.
-    [InlineData("smock lawn", "seven-groove tuck foot")]
-    [InlineData("tea-tent sheeting", "seven-groove tuck foot")]
-    [InlineData("potting linen", "five-groove tuck foot")]
+    [InlineData("smock lawn", "seven-groove pintuck foot")]
+    [InlineData("tea-tent sheeting", "seven-groove pintuck foot")]
+    [InlineData("potting linen", "five-groove pintuck foot")]
     public void The_grooves_suit_the_cloth(string cloth, string foot) =>
         Figure(
                 CardWriter.Write(
@@ -250,7 +250,7 @@ public class CardTests
         );
 
         // The pair of 3 fills the groove, and its note says that it strikes.
-        Figure(card, "needle").ShouldBe("pair 2, size 80");
+        Figure(card, "needle").ShouldBe("twin needle 2/80");
     }
 
     [Fact]

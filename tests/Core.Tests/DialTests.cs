@@ -76,7 +76,7 @@ public class DialTests
     {
         var none = Reckon(Ask(3, 0.1, 0.5, 5)).Dial;
         none.Factor.ShouldBe(1);
-        none.RestsOn.ShouldBe("On nothing measured yet: only on what dials usually do.");
+        none.RestsOn.ShouldBe("Nothing measured yet: a typical value.");
 
         var before = none;
         for (var count = 1; count <= 6; count++)
@@ -193,17 +193,15 @@ public class DialTests
                 AreSwatches: true
             );
 
-        Of((true, true)).RestsOn.ShouldBe("On 1 swatch of this cloth and foot.");
+        Of((true, true)).RestsOn.ShouldBe("On 1 swatch of this fabric and foot.");
         Of((false, true), (false, true))
-            .RestsOn.ShouldBe("On 2 swatches of other cloths or feet, at half weight.");
+            .RestsOn.ShouldBe("On 2 swatches of other fabrics or feet, at half weight.");
         Of((true, true), (false, true), (true, false))
             .RestsOn.ShouldBe(
-                "On 1 swatch of this cloth and foot, and 1 of others at half weight. 1 swatch left out."
+                "On 1 swatch of this fabric and foot, and 1 of others at half weight. 1 swatch left out."
             );
         Of((true, false))
-            .RestsOn.ShouldBe(
-                "On nothing measured yet: only on what dials usually do. 1 swatch left out."
-            );
+            .RestsOn.ShouldBe("Nothing measured yet: a typical value. 1 swatch left out.");
 
         // What was never sewn is called so, wherever a range rests on it.
         new Dial(
@@ -211,7 +209,7 @@ public class DialTests
             Mm(3),
             "Block length",
             AreSwatches: true
-        ).RestsOn.ShouldBe("On 1 simulated swatch of this cloth and foot.");
+        ).RestsOn.ShouldBe("On 1 simulated swatch of this fabric and foot.");
 
         Of((true, true)).Factor.ShouldBe(Of((false, true), (false, true)).Factor, 1e-12);
         Of((true, false)).Factor.ShouldBe(1);

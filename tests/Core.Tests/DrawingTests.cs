@@ -115,7 +115,7 @@ public class DrawingTests
         && drawing
             .Shapes.OfType<Dimension>()
             .All(d =>
-                d.Note == "of cloth"
+                d.Note == "of fabric"
                     ? Apart(d) <= d.Length.Millimetres * (1 + 1e-9) + 1e-6
                     : Near(Apart(d), d.Length.Millimetres)
             );

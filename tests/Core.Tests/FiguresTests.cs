@@ -75,14 +75,14 @@ public class FiguresTests
     public void Where_the_bobbin_runs_out_is_a_range_when_it_is_one(double capacity, bool isRange)
     {
         var plan = Plan("shirring", Shirred.With("bobbinCapacity", RawValue.Of(capacity)));
-        var lasts = plan.Facts.FirstOrDefault(f => f.Name == "A bobbin lasts")?.Text;
+        var lasts = plan.Facts.FirstOrDefault(f => f.Name == "One bobbin sews")?.Text;
 
         (lasts?.Contains(" to ", StringComparison.Ordinal) == true).ShouldBe(isRange, lasts);
         var changes = plan.Steps(Ruler.Metric)
             .Where(s => s.Says.Contains("put in a new one", StringComparison.Ordinal));
         changes.Any().ShouldBe(isRange);
         changes.ShouldAllBe(s =>
-            s.Says.Contains($"A bobbin lasts {lasts}", StringComparison.Ordinal)
+            s.Says.Contains($"One bobbin sews {lasts}", StringComparison.Ordinal)
         );
     }
 
@@ -149,7 +149,7 @@ public class FiguresTests
             lines.ShouldNotContain("sure to");
             lines.ShouldNotContain("give or take");
             lines
-                .Contains("Plan says what to cut", StringComparison.Ordinal)
+                .Contains("The Plan page now uses this swatch", StringComparison.Ordinal)
                 .ShouldBe(isPredicted, technique.Name);
             lines
                 .Contains("would take 4.79 m flat", StringComparison.Ordinal)

@@ -370,7 +370,7 @@ public class FreeMotionTests
                     && Near(told["keptHand"], told["handSpeed"] * told["handFactor"])
                     && Math.Abs(told["runAt"] - 500 * told["handFactor"]) <= 5
                     && plan.Facts.Any(f =>
-                        f.Name == "Your hands keep" && f.Text.Contains($"{told["runAt"]}")
+                        f.Name == "Your usual hand speed" && f.Text.Contains($"{told["runAt"]}")
                     )
                     && plan.Expected!.Low < told["handFactor"]
                     && told["handFactor"] < plan.Expected.High;
@@ -402,7 +402,7 @@ public class FreeMotionTests
         after["drawnAcross"].ShouldBe(0.64, 0.02);
         after["comesToWidth"].ShouldBe(300 * after["drawnAcross"], 1e-6);
         after["flatHeight"].ShouldBe(200 / after["drawnAlong"], 1e-6);
-        plan.Facts.Select(f => f.Name).ShouldContain("To come to its size");
+        plan.Facts.Select(f => f.Name).ShouldContain("To finish at full size");
         Captured
             .From(Plan(ask.With("elasticBobbin", RawValue.Of(false))))
             .Names.ShouldNotContain("flatWidth");

@@ -22,7 +22,7 @@ public class NextUpTests
 
         Next(at).Stage.ShouldBe(Stage.SetUp);
         at = at with { Stage = Stage.Sample };
-        Next(at).ShouldBe(new NextUp(Stage.Sample, "Sew the first swatch.", "a swatch"));
+        Next(at).ShouldBe(new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch"));
         at = at with { Swatches = 1, LastVerdict = "nearly" };
         Next(at).WaitsFor.ShouldBe("a swatch that is right");
         at = at with { LastVerdict = "yes" };
@@ -37,7 +37,7 @@ public class NextUpTests
         at = at with { StepsDone = 3 };
         Next(at).Says.ShouldBe($"{steps[3].Title}: step 4 of {steps.Count}.");
         at = at with { StepsDone = steps.Count };
-        Next(at).Says.ShouldBe("Write down what came out.");
+        Next(at).Says.ShouldBe("Next: note how it turned out.");
         Next(at with { IsKept = true }).IsDone.ShouldBeTrue();
     }
 
@@ -75,7 +75,7 @@ public class NextUpTests
         var next = Next(Begun(working), Asked.Awning(("finishedEdge", "round the table")));
 
         next.Stage.ShouldBe(Stage.Plan);
-        next.WaitsFor.ShouldBe("a figure that can be right");
+        next.WaitsFor.ShouldBe("a corrected measurement");
     }
 
     [Fact]

@@ -206,7 +206,7 @@ public partial class PencilTests
         }
     }
 
-    [GeneratedRegex(", up|, down|whole one|to the ne|or the widest")]
+    [GeneratedRegex(", rounded|to the ne|or the widest")]
     private static partial Regex Rounds();
 
     [GeneratedRegex(@"^\D*\d+(?:\.(\d+))?")]

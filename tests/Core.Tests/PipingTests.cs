@@ -361,7 +361,7 @@ public class PipingTests
             var wide = Length.FromMillimetres(Captured.From(plan)["stripWidth"]);
             var said = ruler.Mark(wide);
 
-            plan.Facts.Single(f => f.Name == "Strip, wide").Text.ShouldBe(said);
+            plan.Facts.Single(f => f.Name == "Strip width").Text.ShouldBe(said);
             plan.Guide!.Lines.ShouldContain(l => l.Label.Contains(said));
             plan.Steps(ruler)
                 .ShouldContain(s => s.Says.Contains(said) || s.Checks.Any(c => c.Contains(said)));

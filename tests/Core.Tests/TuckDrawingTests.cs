@@ -174,7 +174,9 @@ public class TuckDrawingTests
             {
                 return near.Shapes.OfType<Dimension>().Single().Field == "depth";
             }
-            var left = near.Shapes.OfType<Dimension>().Single(d => d.Note == "left of it");
+            var left = near
+                .Shapes.OfType<Dimension>()
+                .Single(d => d.Note == "visible width left between tucks");
             var needles = ask.Values["needleSpacing"].Number!.Value;
             var narrow = Math.Max(needles * 0.15, needles - Captured.From(plan)["takeUp"]);
             return Near(left.Length.Millimetres, narrow)

@@ -133,7 +133,7 @@ public class WhichWayTests
         Flag("overlock-gathers").ShouldBe(false);
         ways.Single(w => w.Said("technique") == "overlock-gathers")
             .Said("why")
-            .ShouldStartWith("There is no overlocker with differential feed in the drawer");
+            .ShouldStartWith("There is no overlocker with differential feed in your supplies");
         // Pulled threads take nothing from the drawer.
         Flag("pulled-gathers").ShouldBeNull();
 

@@ -148,9 +148,7 @@ public class AtOnceTests(StoreFixture store) : IClassFixture<StoreFixture>
             );
             (await LeftAsync()).ShouldBe(0, 1e-9);
             await Task.WhenAll(
-                lists.Select(id =>
-                    store.CutLists.RemoveAsync(seat, id, null, "cut list taken back", Cancel)
-                )
+                lists.Select(id => store.CutLists.RemoveAsync(seat, id, null, "unlocked", Cancel))
             );
             (await LeftAsync()).ShouldBe(3000, 1e-9, $"round {round}");
         }

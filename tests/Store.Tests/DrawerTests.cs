@@ -49,7 +49,7 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await LeftAsync(seat, cloth)).ShouldBe(0);
 
         Task<Changed<CutListRow>> RemoveAsync(Guid list) =>
-            store.CutLists.RemoveAsync(seat, list, null, "cut list taken back", Cancel);
+            store.CutLists.RemoveAsync(seat, list, null, "unlocked", Cancel);
     }
 
     [Fact]
@@ -91,7 +91,7 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
             new Taken(cloth, Mm(1575))
         );
         (await LeftAsync(other, cloth)).ShouldBe(3100);
-        await store.CutLists.RemoveAsync(seat, list!.Id, null, "cut list taken back", Cancel);
+        await store.CutLists.RemoveAsync(seat, list!.Id, null, "unlocked", Cancel);
         (await LeftAsync(other, cloth)).ShouldBe(3100);
     }
 

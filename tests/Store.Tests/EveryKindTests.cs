@@ -11,7 +11,7 @@ public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
             "working",
             "swatch",
             "photograph",
-            "cut list",
+            "cutting list",
             "summary",
             "thing",
             "note",
@@ -345,7 +345,7 @@ public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
                             Cancel
                         )
                 );
-            case "cut list":
+            case "cutting list":
                 return Of(
                     store.CutLists,
                     id =>

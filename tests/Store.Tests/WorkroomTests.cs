@@ -127,7 +127,7 @@ public class WorkroomTests
         );
         (await NamesAsync()).ShouldBe(["cuff", "valance", "frill"]);
         (await room.History.LookAsync(seat, Cancel)).Undo!.Says.ShouldBe(
-            "working “cuff” begun",
+            "part “cuff” begun",
             "what has no name is no step of work"
         );
 

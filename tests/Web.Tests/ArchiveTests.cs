@@ -182,21 +182,21 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
 
     private static readonly (string What, string Says)[] Hostile =
     [
-        ("no zip", "no archive"),
-        ("empty zip", "no archive"),
+        ("no zip", "isn’t a Zephyr Reach export"),
+        ("empty zip", "isn’t a Zephyr Reach export"),
         ("a path", "does not belong"),
         ("a path upwards", "does not belong"),
-        ("another format", "no archive"),
+        ("another format", "isn’t a Zephyr Reach export"),
         ("a newer version", "newer program"),
         ("a broken record", "damaged at"),
         ("a field that is not known", "damaged at"),
         ("a use that is no id", "damaged at"),
         ("the same id twice", "stands in the file twice"),
-        ("a working of no project", "does not hold together"),
-        ("a working of itself", "does not hold together"),
+        ("a part of no project", "does not hold together"),
+        ("a part of itself", "does not hold together"),
         ("a picture that is missing", "missing"),
         ("a picture that is none", "none that the program keeps"),
-        ("broken JSON", "no archive"),
+        ("broken JSON", "isn’t a Zephyr Reach export"),
         ("a bomb", "unpacks to more"),
         ("millions of lists", "more in it"),
         ("one endless text", "more in it"),
@@ -292,10 +292,10 @@ public class ArchiveTests(ServerFixture fixture) : IClassFixture<ServerFixture>
             case "the same id twice":
                 everything["things"]!.AsArray().Add(everything["things"]![0]!.DeepClone());
                 break;
-            case "a working of no project":
+            case "a part of no project":
                 everything["workings"]![0]!["project_id"] = Guid.CreateVersion7().ToString();
                 break;
-            case "a working of itself":
+            case "a part of itself":
                 everything["workings"]![0]!["project_id"] = everything["workings"]![0]![
                     "id"
                 ]!.DeepClone();

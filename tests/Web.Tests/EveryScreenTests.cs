@@ -211,7 +211,7 @@ public class EveryScreenTests(ServerFixture fixture) : IClassFixture<ServerFixtu
             Text(plan, "stripWidth").ShouldBe(wide);
             plan.GetProperty("facts")
                 .EnumerateArray()
-                .Single(f => f.GetProperty("name").GetString() == "Strip, wide")
+                .Single(f => f.GetProperty("name").GetString() == "Strip width")
                 .GetProperty("text")
                 .GetString()
                 .ShouldBe(wide);

@@ -39,7 +39,7 @@ public class FrozenTests(ServerFixture fixture) : IClassFixture<ServerFixture>
         var (answer, problem) = await held;
 
         answer.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
-        problem.GetProperty("title").GetString()!.ShouldContain("nothing was kept");
+        problem.GetProperty("title").GetString()!.ShouldContain("nothing was saved");
         await transaction.RollbackAsync(Server.Cancel);
         var (again, _) = await Server.SendAsync(
             HttpMethod.Patch,

@@ -69,8 +69,8 @@ public class PhotographTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         new()
         {
             { "", "empty" },
-            { "GIF89a and nothing more", "no JPEG, PNG or WebP" },
-            { "<svg xmlns='http://www.w3.org/2000/svg'/>", "no JPEG, PNG or WebP" },
+            { "GIF89a and nothing more", "choose a JPEG, PNG or WebP" },
+            { "<svg xmlns='http://www.w3.org/2000/svg'/>", "choose a JPEG, PNG or WebP" },
         };
 
     [Theory]
@@ -154,7 +154,7 @@ public class PhotographTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         );
         broken.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await broken.Content.ReadAsStringAsync(Server.Cancel)).ShouldContain(
-            "This is no JPEG, PNG or WebP picture."
+            "Please choose a JPEG, PNG or WebP photo."
         );
         (
             await UploadAsync(

@@ -29,7 +29,7 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
         workings["Lower tier of the skirt"]
             .GetProperty("next")
             .GetString()
-            .ShouldBe("Set up the machine.");
+            .ShouldBe("Next: set up the machine.");
         workings["Curtain across the shelves"].GetProperty("isDone").GetBoolean().ShouldBeTrue();
     }
 

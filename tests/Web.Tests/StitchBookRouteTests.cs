@@ -74,7 +74,7 @@ public class StitchBookRouteTests(ServerFixture fixture) : IClassFixture<ServerF
     {
         await AddAsync(
             "machine-stitch",
-            "to and fro",
+            "alternating",
             new
             {
                 onMachine = "window machine",
@@ -87,12 +87,12 @@ public class StitchBookRouteTests(ServerFixture fixture) : IClassFixture<ServerF
         );
         var csv = await Server.Http.GetStringAsync("/api/drawer/machine-stitch/csv", Server.Cancel);
         var lines = csv.Split("\r\n");
-        var line = lines.Single(l => l.Contains("to and fro", StringComparison.Ordinal));
+        var line = lines.Single(l => l.Contains("alternating", StringComparison.Ordinal));
         // Without its id it is a new one.
         var copy =
             ","
             + line[(line.IndexOf(',', StringComparison.Ordinal) + 1)..]
-                .Replace("to and fro", "once more", StringComparison.Ordinal);
+                .Replace("alternating", "once more", StringComparison.Ordinal);
 
         var response = await Server.Http.PostAsync(
             "/api/drawer/machine-stitch/csv",
@@ -104,7 +104,7 @@ public class StitchBookRouteTests(ServerFixture fixture) : IClassFixture<ServerF
             .RootElement;
 
         report.GetProperty("taken").GetInt32().ShouldBe(1, report.GetRawText());
-        var (a, b) = (await NamedAsync("to and fro"), await NamedAsync("once more"));
+        var (a, b) = (await NamedAsync("alternating"), await NamedAsync("once more"));
         JsonElement
             .DeepEquals(a.GetProperty("properties"), b.GetProperty("properties"))
             .ShouldBeTrue();
@@ -153,7 +153,7 @@ public class StitchBookRouteTests(ServerFixture fixture) : IClassFixture<ServerF
             "/api/reckon/stitch-rows/swatch",
             new { stitches = lines }
         );
-        judged.GetProperty("serves").GetString()!.ShouldContain("this cloth wants cut-away");
+        judged.GetProperty("serves").GetString()!.ShouldContain("this fabric wants cut-away");
         judged
             .GetProperty("stitches")[1]
             .GetProperty("lengthFactor")

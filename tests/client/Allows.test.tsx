@@ -43,7 +43,7 @@ test('a length is taken as it is written, and clears what says the same otherwis
   const use = open({ cloth: '20 cm', grooves: 2 }, [turned('spacing', 'spacing')]);
   await waitFor(() => expect(screen.getByText('8.57 mm')).toBeTruthy());
 
-  fireEvent.click(screen.getByRole('button', { name: 'Take it' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Use this' }));
 
   expect(use.mock.calls).toEqual([
     ['grooves', ''],
@@ -97,7 +97,7 @@ test('at the foot of a narrow screen stands what is cut, or what is set where no
   expect(container.textContent).toBe('');
 });
 
-test('a figure that reaches the most that is planned says that it is the cap, and not what the cloth gives', async () => {
+test('a measurement that reaches the most that is planned says that it is the cap, and not what the fabric gives', async () => {
   answers = { full: 7.3 };
   open({ cloth: '20 cm' }, [turned('full', 'full')], [{ name: 'full', most: 6 }]);
   await waitFor(() =>

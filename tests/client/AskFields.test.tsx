@@ -23,8 +23,8 @@ const technique = {
     field('deep', 'fine', { start: '8 mm' }),
     field('sure', 'number', {
       choices: [
-        { name: '0.5', label: 'even chance', follows: '' },
-        { name: '0.9', label: 'nine in ten', follows: '' },
+        { name: '0.5', label: 'half the time', follows: '' },
+        { name: '0.9', label: '9 times out of 10', follows: '' },
       ],
       start: 0.9,
     }),
@@ -39,7 +39,7 @@ const technique = {
   groups: [
     { when: 'first', title: '', fields: ['edge', 'ring', 'end', 'rows'] },
     { when: 'machine', title: '', fields: ['full', 'deep', 'sure'] },
-    { when: 'folded', title: 'Cloth', fields: ['weight'] },
+    { when: 'folded', title: 'Fabric', fields: ['weight'] },
   ],
   first: { field: 'edge', question: 'How long?', says: '' },
   either: ['full', 'deep'],
@@ -85,7 +85,7 @@ test('a field is shown by what another one says', () => {
 
 test('of two for one thing the other is a press away, and takes its place', () => {
   const set = open({ full: 2.2 });
-  fireEvent.click(screen.getByText('Say the deep instead'));
+  fireEvent.click(screen.getByText('Enter the deep instead'));
   expect(set.mock.calls).toEqual([
     ['full', ''],
     ['deep', '8 mm'],
@@ -108,7 +108,7 @@ test('words, yes or no, and ways are chosen; what follows from a way is said', (
   const set = open({ rows: 'three', sure: 0.5 });
   fireEvent.click(screen.getByLabelText('ring'));
   fireEvent.click(screen.getByLabelText('two'));
-  fireEvent.click(screen.getByLabelText('nine in ten'));
+  fireEvent.click(screen.getByLabelText('9 times out of 10'));
   expect(set.mock.calls).toEqual([
     ['ring', true],
     ['rows', 'two'],

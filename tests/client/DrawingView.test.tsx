@@ -72,13 +72,13 @@ function openAsked(error?: string) {
 test('a drawing says what it shows, and its scale', () => {
   render(<DrawingView {...shown} />);
   expect(screen.getByRole('img', { name: 'A piece of 200 by 100.' })).toBeTruthy();
-  expect(screen.getByText(/^drawn 1 : |^drawn .* : 1/)).toBeTruthy();
+  expect(screen.getByText(/^Scale 1 : |^drawn .* : 1/)).toBeTruthy();
 });
 
-test('a figure that names its field is typed into where it stands; one that does not is only read', () => {
+test('a measurement that names its field is typed into where it stands; one that does not is only read', () => {
   const set = openAsked();
   expect(screen.getAllByRole('button')).toHaveLength(1);
-  fireEvent.click(screen.getByRole('button', { name: 'the edge, on the drawing: 20 cm' }));
+  fireEvent.click(screen.getByRole('button', { name: 'the edge: 20 cm. Press to change.' }));
   const field = screen.getByLabelText<HTMLInputElement>('the edge');
   expect(field.value).toBe('20 cm');
   fireEvent.change(field, { target: { value: '26 cm' } });
@@ -104,7 +104,7 @@ test('a digit opens it too, and what is wrong is said under the drawing once it 
 });
 
 test('while it is typed into, a drawing that grows keeps its scale; then it settles', () => {
-  const scale = () => screen.getByText(/^drawn /).textContent;
+  const scale = () => screen.getByText(/^Scale /).textContent;
   const ask = {
     typed: () => '20 cm',
     label: (field: string) => `the ${field}`,
@@ -151,7 +151,7 @@ test('the picture of a step is the drawing that it names; without one there is n
   expect(container.querySelector('svg')).toBeNull();
 });
 
-test('a portrait is the drawing without figures, in the cloth that it is of', () => {
+test('a portrait is the drawing without figures, in the fabric that it is of', () => {
   const { container } = render(
     <Portrait drawing={{ ...drawing, shapes: drawing.shapes.slice(0, 3) }} cloth={{ colour: '#123456' }} />,
   );

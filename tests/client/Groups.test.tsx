@@ -33,7 +33,7 @@ test('rows are added with what their fields begin with, typed into, and taken aw
   fireEvent.change(screen.getAllByLabelText('stitches')[1]!, { target: { value: '20' } });
   expect(rows[1]).toEqual({ dialled: '3 mm', stitches: 20 });
 
-  fireEvent.click(screen.getByLabelText('Take away: measured 1'));
+  fireEvent.click(screen.getByLabelText('Delete: measured 1'));
   expect(rows).toEqual([{ dialled: '3 mm', stitches: 20 }]);
 });
 

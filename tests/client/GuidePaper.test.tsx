@@ -26,7 +26,7 @@ const open = () => render(<GuidePaper working="w" version={4} units="imperial" /
 const status = () => screen.getByRole('status').textContent;
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
-test('it is seen as it will lie on the cloth, of the newest version', () => {
+test('it is seen as it will lie on the fabric, of the newest version', () => {
   open();
   expect(screen.getByRole('img').getAttribute('src')).toBe('/api/workings/w/guide?as=svg&units=imperial&v=4');
 });
@@ -42,7 +42,7 @@ test('each paper is asked for and taken under the name that the program gives it
   );
 
   await waitFor(() => expect(clicked).toEqual([{ name: 'Tucked-bib.pdf', href: 'blob:guide' }]));
-  expect(status()).toContain('Print it at 100 %');
+  expect(status()).toContain('Print at 100 %');
 });
 
 test('what takes longer than half a second says that it is on its way', async () => {
@@ -51,7 +51,7 @@ test('what takes longer than half a second says that it is on its way', async ()
   await act(() => vi.advanceTimersByTimeAsync(300));
   expect(status()).toBe('');
   await act(() => vi.advanceTimersByTimeAsync(300));
-  expect(status()).toBe('It is being drawn…');
+  expect(status()).toBe('Preparing…');
 });
 
 test('what is refused says why, and nothing is taken', async () => {

@@ -100,7 +100,7 @@ test('what it means is said with both figures, and nothing while nothing is type
         severity: 'note',
         says: 'Each takes up more.',
         because: 'So it is.',
-        remedy: 'Mark anew.',
+        remedy: 'Mark again.',
       },
     ],
   };

@@ -38,7 +38,7 @@ const choose = (text: string) =>
 
 test('a file goes out with the size that is wanted, and what is read of it is said', async () => {
   const set = open('path');
-  fireEvent.change(screen.getByLabelText('Wide at most'), { target: { value: '9 cm' } });
+  fireEvent.change(screen.getByLabelText('Maximum width'), { target: { value: '9 cm' } });
   choose('<svg/>');
   await waitFor(() => expect(set).toHaveBeenCalledWith('M0 0 L90 0'));
   expect(sent[0]!.path.pathname).toBe('/api/lines/svg');
@@ -71,9 +71,9 @@ test('what is no file of lines says why, and changes nothing', async () => {
 
 test('what is there already comes back at another size', async () => {
   const set = open('path', 'M0 0 L5 5');
-  const button = screen.getByText<HTMLButtonElement>('At this size');
+  const button = screen.getByText<HTMLButtonElement>('Use this size');
   expect(button.disabled).toBe(true);
-  fireEvent.change(screen.getByLabelText('High at most'), { target: { value: '20 mm' } });
+  fireEvent.change(screen.getByLabelText('Maximum height'), { target: { value: '20 mm' } });
   expect(button.disabled).toBe(false);
   fireEvent.click(button);
   await waitFor(() => expect(set).toHaveBeenCalled());

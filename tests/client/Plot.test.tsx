@@ -24,7 +24,7 @@ const point = (id: string, x: number, value: number, more: Partial<PlotPoint> = 
 const learnt = (more: Partial<Learnt> = {}): Learnt => ({
   quantity: {
     title: 'Fullness',
-    unit: 'times full',
+    unit: '× fullness',
     places: 2,
     least: 1,
     most: 3,
@@ -41,7 +41,7 @@ const learnt = (more: Partial<Learnt> = {}): Learnt => ({
   points: [
     point('odd', 4.5, 2.6, { isOdd: true, cloth: 'ticking' }),
     point('low', 3, 1.7),
-    point('left out', 4, 1.9, { counts: false, simulated: true, isSame: false }),
+    point('not used', 4, 1.9, { counts: false, simulated: true, isSame: false }),
   ],
   band: [
     { x: 2, low: 1.2, mid: 1.5, high: 1.9 },
@@ -73,7 +73,7 @@ const place = (id: string) =>
 test('each swatch stands where its setting and its figure say, within the frame', () => {
   render(<Plot learnt={learnt()} setX={vi.fn()} />);
 
-  const [low, left, odd] = ['low', 'left out', 'odd'].map(place) as [number, number][];
+  const [low, left, odd] = ['low', 'not used', 'odd'].map(place) as [number, number][];
   expect(low[0]).toBeLessThan(left[0]);
   expect(left[0]).toBeLessThan(odd[0]);
   // Further up is more.
@@ -98,9 +98,9 @@ test('what the marks mean is said below, and only of marks that are there', () =
   for (const says of [
     'lawn',
     'ticking',
-    'ringed: odd',
-    'hollow: left out',
-    'simulated, never sewn',
+    'circled: unusual',
+    'hollow: not used',
+    'barred: simulated',
     'half weight',
   ])
     expect(legend).toContain(says);
@@ -111,7 +111,7 @@ test('what the marks mean is said below, and only of marks that are there', () =
     .getAllByRole('list')
     .map((l) => l.textContent)
     .join(' ');
-  for (const says of ['odd', 'left out', 'simulated', 'half weight']) expect(less).not.toContain(says);
+  for (const says of ['odd', 'not used', 'simulated', 'half weight']) expect(less).not.toContain(says);
 });
 
 test('arrow keys read the swatches from left to right, in a sentence that is also heard', () => {
@@ -122,10 +122,10 @@ test('arrow keys read the swatches from left to right, in a sentence that is als
 
   fireEvent.change(slider, { target: { value: '1' } });
   expect(slider.getAttribute('aria-valuetext')).toBe(
-    '1.90 times full at stitch 4 mm, lawn; the others say 1.80, 1.0 deviations more; left out; simulated.',
+    '1.90 × fullness at stitch 4 mm, lawn; the others say 1.80, 1.0 standard deviations more; not used; simulated.',
   );
   fireEvent.change(slider, { target: { value: '2' } });
-  expect(slider.getAttribute('aria-valuetext')).toContain('8.0 deviations more: odd.');
+  expect(slider.getAttribute('aria-valuetext')).toContain('8.0 standard deviations more: unusual.');
 
   fireEvent.click(screen.getByRole('button', { name: 'Open it' }));
   expect(open).toHaveBeenCalledExactlyOnceWith('odd');
@@ -135,13 +135,13 @@ test('the odd ones are shown by how far they lie off, with nothing of the band',
   render(<Plot learnt={learnt()} setX={vi.fn()} />);
   const before = place('low')[1] - place('odd')[1];
 
-  fireEvent.click(screen.getByRole('radio', { name: 'odd ones' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'unusual swatches' }));
 
-  expect(screen.getByRole('heading').textContent).toContain('How far each lies');
+  expect(screen.getByRole('heading').textContent).toContain('How far each differs');
   expect(place('low')[1] - place('odd')[1]).not.toBeCloseTo(before, 1);
   // Nothing lies off at 0: the middle between what is 1 too little and 1 too much.
   expect(screen.getByRole('img').getAttribute('aria-label')).toContain('Deviations of 3 swatches');
-  expect(screen.queryByText(/nine in ten/)).toBeNull();
+  expect(screen.queryByText(/9 times out of 10/)).toBeNull();
 });
 
 test('another setting is chosen at once and asked for', () => {
@@ -169,8 +169,8 @@ test('where nothing is predicted there is neither band nor deviation, only what 
   const points = [point('one', 3, 1.7, { expected: null, deviations: null })];
   render(<Plot learnt={learnt({ points, band: [], planned: null })} setX={vi.fn()} />);
 
-  expect(screen.queryByRole('radio', { name: 'odd ones' })).toBeNull();
-  expect(screen.queryByText('others say')).toBeNull();
+  expect(screen.queryByRole('radio', { name: 'unusual swatches' })).toBeNull();
+  expect(screen.queryByText('expected from the others')).toBeNull();
   expect(dots()).toHaveLength(1);
 });
 

@@ -124,7 +124,7 @@ test('the exercises stand in their order with the best of each, and the way from
     '2 tries. Stitches spread by 50 %',
   );
   expect(screen.getByRole('img').getAttribute('aria-label')).toBe('Points from try to try: 20, 62');
-  expect(screen.getByRole('region', { name: 'The pace you keep' }).textContent).toContain('2.4 mm');
+  expect(screen.getByRole('region', { name: 'Your natural pace' }).textContent).toContain('2.4 mm');
 });
 
 test('with the pedal held and a key the machine sews along, and what fell is sent as it fell', async () => {
@@ -141,8 +141,8 @@ test('with the pedal held and a key the machine sews along, and what fell is sen
   await run(1);
   expect(count()).toBeGreaterThan(20);
 
-  fireEvent.click(screen.getByText('Done: what does it say?'));
-  const says = await screen.findByRole('region', { name: 'What it says' });
+  fireEvent.click(screen.getByText('Finish and score'));
+  const says = await screen.findByRole('region', { name: 'Your result' });
   expect(says.textContent).toContain('41of 100');
   expect(says.textContent).toContain('Run it at 620 a minute');
   const [{ exercise, stitches }] = server.sent as [(typeof server.sent)[number]];
@@ -165,7 +165,7 @@ test('a foot that was forgotten stops it with a word why, and one press mends it
   fireEvent.click(screen.getByLabelText('Bobbin thread up'));
   const cloth = screen.getByRole('application');
   await run(0.1);
-  fireEvent.click(screen.getByLabelText('stays down'));
+  fireEvent.click(screen.getByLabelText('keep pedal down'));
   fireEvent.keyDown(cloth, { key: 'ArrowRight' });
   await run(3);
   expect(screen.getByRole('alert').textContent).toContain('The foot is up.');
@@ -175,8 +175,8 @@ test('a foot that was forgotten stops it with a word why, and one press mends it
   expect((screen.getByLabelText('Foot down') as HTMLInputElement).checked).toBe(true);
   expect(count()).toBeGreaterThan(12);
 
-  fireEvent.click(screen.getByText('Fresh cloth'));
-  fireEvent.click(screen.getByLabelText('stays down'));
+  fireEvent.click(screen.getByText('New fabric'));
+  fireEvent.click(screen.getByLabelText('keep pedal down'));
   await run(1);
   expect(count()).toBeLessThan(4);
 });
@@ -194,7 +194,7 @@ test('too little to say anything is told, and what was sewn stays', async () => 
   await run(0.6);
   const sewn = count();
   expect(sewn).toBeGreaterThan(2);
-  fireEvent.click(screen.getByText('Done: what does it say?'));
+  fireEvent.click(screen.getByText('Finish and score'));
   expect((await screen.findByText(/sew a little longer/)).className).toContain('wrong');
   expect(count()).toBe(sewn);
 });
@@ -202,14 +202,14 @@ test('too little to say anything is told, and what was sewn stays', async () => 
 test('a gathered edge is pulled up and spread by presses alone, and its parts are sent', async () => {
   await open('/practice/gather');
   const pull = screen.getByText<HTMLButtonElement>('Pull the thread');
-  expect(screen.getByText<HTMLButtonElement>('Done: what does it say?').disabled).toBe(true);
+  expect(screen.getByText<HTMLButtonElement>('Finish and score').disabled).toBe(true);
   for (let i = 0; i < 80 && !pull.disabled; i++) {
     fireEvent.click(pull);
     for (const part of [11, 8, 5]) fireEvent.click(screen.getByLabelText(new RegExp(`^Part ${part}:`)));
   }
   expect(pull.disabled).toBe(true);
-  fireEvent.click(screen.getByText('Done: what does it say?'));
-  expect((await screen.findByRole('region', { name: 'What it says' })).textContent).toContain(
+  fireEvent.click(screen.getByText('Finish and score'));
+  expect((await screen.findByRole('region', { name: 'Your result' })).textContent).toContain(
     'Parts differ by',
   );
   const { stitches } = server.sent[0]!;

@@ -44,7 +44,7 @@ test('the pace goes into the plan as two of the three, and the third is let go',
 
 test('what is planned already is not offered again', async () => {
   const { text } = await open({}, { handSpeed: 24, machineSpeed: 600 });
-  expect(text()).toContain('✓ planned like this');
+  expect(text()).toContain('✓ used in the plan');
   expect(screen.queryByRole('button')).toBeNull();
 });
 

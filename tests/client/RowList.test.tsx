@@ -30,8 +30,8 @@ test('rows that are set alike stand together, with what is set and where each be
       row(5, 2.5, 4, 0.5),
     ),
   ).toEqual([
-    ['Row', 'Length to set', 'Begins at', 'Repeats'],
-    ['1', '2.4 mm', '3 mm', 'none: trim it'],
+    ['Row', 'Length to set', 'Start at', 'Repeats'],
+    ['1', '2.4 mm', '3 mm', 'no complete repeat: trim'],
     ['2–3, 5', '2.5 mm', '0.5 mm', '4'],
     ['4', '2.6 mm', '0.5 mm', '4'],
   ]);
@@ -41,14 +41,14 @@ test('several stitches are named, sides of a border too, and a dial that is not 
   expect(
     shown(row(1, undefined, 4, 0, { side: 'top' }), row(1, 2.5, 6, 0, { side: 'right', stitch: 'wave' })),
   ).toEqual([
-    ['Row', 'Stitch', 'Length to set', 'Begins at', 'Repeats'],
+    ['Row', 'Stitch', 'Length to set', 'Start at', 'Repeats'],
     ['1 top', 'fern', 'as it is', '0 mm', '4'],
     ['1 right', 'wave', '2.5 mm', '0 mm', '6'],
   ]);
 });
 
 test('where no dial is known there is nothing to set; without rows there is nothing', () => {
-  expect(shown(row(1, undefined, 4, 0))[0]).toEqual(['Row', 'Begins at', 'Repeats']);
+  expect(shown(row(1, undefined, 4, 0))[0]).toEqual(['Row', 'Start at', 'Repeats']);
   render(<RowList answer={null} />);
   expect(screen.getAllByRole('table')).toHaveLength(1);
 });

@@ -102,7 +102,7 @@ const field = (name: string, kind: string, from = '') =>
 
 const pattern: Field = {
   ...field('pattern', 'groups', 'machine-stitch'),
-  label: 'Stitches in turn',
+  label: 'Stitch sequence',
   fields: [
     field('name', 'name', 'machine-stitch.name'),
     field('number', 'name', 'machine-stitch.number'),
@@ -131,7 +131,7 @@ test('a stitch is found by its look, the lowest number first, and picked with wh
   let rows: Ask[] = [];
   render(within_(<Picked seen={(next) => (rows = next)} />));
   fireEvent.click(await screen.findByText('Take one from the book'));
-  const shelf = screen.getByRole('group', { name: 'The stitch book' });
+  const shelf = screen.getByRole('group', { name: 'The stitch library' });
   await within(shelf).findByText('bars');
   // Only looks that there are of it are asked for.
   expect(within(shelf).queryByRole('button', { name: 'wave' })).toBeNull();
@@ -146,7 +146,7 @@ test('a stitch is found by its look, the lowest number first, and picked with wh
   fireEvent.click(within(shelf).getByText('fern'));
 
   expect(rows).toEqual([{ name: 'fern', number: '24', stitchWidth: '6 mm', repeatLength: '8 mm' }]);
-  expect(screen.queryByRole('group', { name: 'The stitch book' })).toBeNull();
+  expect(screen.queryByRole('group', { name: 'The stitch library' })).toBeNull();
 });
 
 test('stitches in turn are typed over, moved and taken out, and what is wrong names its stitch', async () => {
@@ -156,7 +156,7 @@ test('stitches in turn are typed over, moved and taken out, and what is wrong na
   );
   for (const name of ['fern', 'bars']) {
     fireEvent.click(await screen.findByText(/Take one from the book|One more/));
-    const shelf = screen.getByRole('group', { name: 'The stitch book' });
+    const shelf = screen.getByRole('group', { name: 'The stitch library' });
     fireEvent.click(await within(shelf).findByText(name));
   }
   expect(screen.getByText('Stitch 2: No length.')).toBeTruthy();
@@ -212,7 +212,7 @@ function Pad({ seen }: { seen: (data: string | null) => void }) {
   const [value, setValue] = useState('');
   return (
     <StitchPad
-      label="Its picture"
+      label="Stitch picture"
       says="One repeat."
       value={value}
       set={(data) => {
@@ -237,13 +237,13 @@ test('a picture is drawn by keys alone: led there, put down, taken back', () => 
   expect(data).toBe('M0 0L1 -0.5L8 3');
   press('Backspace');
   expect(data).toBe('M0 0L1 -0.5');
-  fireEvent.click(screen.getByText('The usual picture'));
+  fireEvent.click(screen.getByText('Reset the picture'));
   expect(data).toBeNull();
 });
 
 const lines: Field = {
   ...field('stitches', 'groups'),
-  label: 'Stitches on it',
+  label: 'Stitches on this swatch',
   fields: [
     field('name', 'name'),
     field('changed', 'name'),
@@ -281,7 +281,7 @@ test('a scrap is entered with one hand: number, enter, number, and each is kept 
   await waitFor(() => expect(localStorage.length).toBeLessThanOrEqual(1));
 });
 
-test('what is typed waits in the browser where it cannot be kept', async () => {
+test('what is typed waits in the browser where it can’t be saved', async () => {
   const rows = [{ name: 'fern', said: 8 }];
   const given = { swatch: 's', field: lines, lines: rows, errors: {}, keep: () => Promise.resolve(false) };
   const { unmount } = render(within_(<SwatchLines {...given} />));
@@ -310,7 +310,7 @@ test('once more turns the stabiliser round and says so, with nothing measured ye
       />,
     ),
   );
-  fireEvent.click(screen.getByLabelText('Once more, without stabiliser'));
+  fireEvent.click(screen.getByLabelText('Add again without stabiliser'));
   expect(kept[0]).toHaveLength(2);
   expect(kept[0]![1]).toMatchObject({ name: 'fern', under: 'nothing', changed: 'no stabiliser' });
   expect(kept[0]![1]!.ten).toBeUndefined();
@@ -330,7 +330,7 @@ test('what a line taught goes into the book at the usual length, and to the dial
     ),
   );
   // 9.3 at a length of 3 is 7.75 at the usual 2.5.
-  fireEvent.click(await screen.findByText('Into the book: 7.75 mm'));
+  fireEvent.click(await screen.findByText('Update the stitch library to 7.75 mm'));
   await waitFor(() => expect(sent).toHaveLength(1));
   expect(sent[0]).toMatchObject({
     path: '/api/drawer/things/fern',
@@ -338,7 +338,7 @@ test('what a line taught goes into the book at the usual length, and to the dial
     version: '"3"',
   });
 
-  fireEvent.click(await screen.findByText('Tell the window machine’s dials'));
+  fireEvent.click(await screen.findByText('Save to the calibration of the window machine'));
   await waitFor(() => expect(sent).toHaveLength(2));
   expect(sent[1]!.path).toBe('/api/drawer/things/m');
   expect((sent[1]!.body.properties as Ask).stitchDial).toEqual([

@@ -81,7 +81,7 @@ test('an arrow goes to the stop at once, and from the last stop on to what comes
   const { press, count, done } = open({ stop: 2 });
   expect(screen.getByRole('heading').textContent).toContain('to the end');
   press('ArrowRight');
-  expect(count()).toBe('Therethe end of it');
+  expect(count()).toBe('Stop hereend of the line');
   expect(done).not.toHaveBeenCalled();
   press('Enter');
   expect(done).toHaveBeenCalledOnce();
@@ -109,7 +109,7 @@ test('what to do at a stop is read out when it is reached, and not at every stit
 
 test('what was kept of another plan is no stop beyond the last', () => {
   const { count } = open({ stop: 9, ticked: 99 });
-  expect(count()).toBe('Therethe end of it');
+  expect(count()).toBe('Stop hereend of the line');
 });
 
 test('the stops can be sewn from paper', () => {
@@ -141,7 +141,7 @@ test('checks are ticked one by one, each for its step', () => {
 
 test('where a step is done, how long it takes, and what is set for it stand in one line', () => {
   const { container, rerender } = render(<StepFacts step={step} />);
-  expect(container.textContent).toBe('at the machine · about 4 min · stitch 2.5 mm');
+  expect(container.textContent).toBe('sewing machine · about 4 min · stitch 2.5 mm');
   rerender(<StepFacts step={{ ...step, sets: [], minutes: undefined, place: undefined } as never} />);
   expect(container.textContent).toBe('');
 });

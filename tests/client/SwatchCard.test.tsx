@@ -14,7 +14,7 @@ beforeEach(() => {
   localStorage.clear();
   asked.length = 0;
   says = {
-    headline: { figure: '2.35', unit: 'times full' },
+    headline: { figure: '2.35', unit: '× fullness' },
     lines: [{ says: 'Fuller than planned.' }],
     readings: [],
     findings: [],
@@ -137,7 +137,7 @@ test('a reading is kept when its field is left; one that is refused stays and sa
   await waitFor(() => expect(localStorage.length).toBe(0));
 });
 
-test('Enter keeps a figure and goes to the next, with full hands', async () => {
+test('Enter keeps a measurement and goes to the next, with full hands', async () => {
   const { change } = open();
   fireEvent.change(reading('FLAT'), { target: { value: '30 cm' } });
   await act(async () => void fireEvent.keyDown(reading('FLAT'), { key: 'Enter' }));
@@ -149,7 +149,7 @@ test('nothing is judged while a reading that it needs is not there', async () =>
   open({ swatch: swatch({ readings: { flat: [inch(300)] } as never }) });
   await act(async () => {});
   expect(asked.filter((a) => a.path.includes('/swatch'))).toEqual([]);
-  expect(screen.getByLabelText('ACROSS').getAttribute('placeholder')).toBe('if measured');
+  expect(screen.getByLabelText('ACROSS').getAttribute('placeholder')).toBe('optional');
 });
 
 test('it is held against what was set then, against what is expected, or against the plan', async () => {
@@ -171,7 +171,7 @@ test('looks are pressed and let go, and the verdict is chosen', () => {
   fireEvent.click(screen.getByRole('button', { name: 'it puckers' }));
   expect(change).toHaveBeenLastCalledWith('s', { looks: ['waves'] });
 
-  fireEvent.click(screen.getByLabelText('right'));
+  fireEvent.click(screen.getByLabelText('good'));
   expect(change).toHaveBeenLastCalledWith('s', { verdict: 'yes' });
 });
 
@@ -179,12 +179,12 @@ test('the first change to try is said with why, and the next swatch tries it; no
   says.firstChange = { name: 'looser', change: 'Loosen the needle', because: 'It pulls.' };
   const next = vi.fn();
   const { again } = open({ next });
-  fireEvent.click(await screen.findByText('Add a swatch that tries it'));
+  fireEvent.click(await screen.findByText('Record a swatch with this change'));
   expect(next).toHaveBeenCalledWith('looser');
   expect(screen.getByText('It pulls.', { exact: false })).toBeTruthy();
 
   again({ swatch: swatch({ verdict: 'yes' }) });
-  expect(screen.queryByText('Add a swatch that tries it')).toBeNull();
+  expect(screen.queryByText('Record a swatch with this change')).toBeNull();
 });
 
 test('more than one thing turned is said, since it will not tell which of them did it', () => {
@@ -193,8 +193,8 @@ test('more than one thing turned is said, since it will not tell which of them d
     swatch: swatch({ settings: { Tension: '4', Foot: 'narrow' } as never }),
     card: { Foot: 'narrow', Tension: '4' },
   });
-  expect(screen.getByText(/Changed since the last:/).textContent).toContain('tension 4');
-  expect(screen.getByText(/2 things changed since the last swatch/)).toBeTruthy();
+  expect(screen.getByText(/Changed since the last swatch:/).textContent).toContain('tension 4');
+  expect(screen.getByText(/changed 2 things since the last swatch/)).toBeTruthy();
   expect([...document.querySelectorAll('dt')].map((t) => t.textContent)).toEqual(['Foot', 'Tension']);
 });
 
@@ -203,17 +203,17 @@ test('what was never sewn says so, and an odd one says whether it counts', async
     swatch: swatch({ simulated: true }),
     point: { isOdd: true, deviations: -3.21, expected: 2 } as never,
   });
-  expect(screen.getByText('simulated, never sewn')).toBeTruthy();
-  expect(screen.getByText(/Odd: 3.2 deviations/)).toBeTruthy();
-  expect(screen.getByText(/It still counts/)).toBeTruthy();
+  expect(screen.getByText('simulated, not really sewn')).toBeTruthy();
+  expect(screen.getByText(/very different from your other swatches/)).toBeTruthy();
+  expect(screen.getByText(/Still used/)).toBeTruthy();
 
-  fireEvent.click(await screen.findByLabelText('Predictions learn from it'));
+  fireEvent.click(await screen.findByLabelText('Use in estimates'));
   expect(change).toHaveBeenLastCalledWith('s', { counts: false });
   again({
     swatch: swatch({ counts: false }),
     point: { isOdd: true, deviations: -3.21, expected: 2 } as never,
   });
-  expect(screen.getByText(/It is left out/)).toBeTruthy();
+  expect(screen.getByText(/Not used/)).toBeTruthy();
 });
 
 test('a note is drafted with every key and goes once it is kept', async () => {
@@ -223,10 +223,10 @@ test('a note is drafted with every key and goes once it is kept', async () => {
     .mockResolvedValue({});
   open({ change });
   const note = screen.getByLabelText('Note');
-  fireEvent.change(note, { target: { value: 'on the bias' } });
+  fireEvent.change(note, { target: { value: 'bias' } });
   fireEvent.blur(note);
   await act(async () => {});
-  expect(JSON.stringify(readDraft('s.note'))).toContain('on the bias');
+  expect(JSON.stringify(readDraft('s.note'))).toContain('bias');
   fireEvent.blur(note);
   await waitFor(() => expect(readDraft('s.note')).toEqual({}));
 });
@@ -237,7 +237,7 @@ test('what it came to is said at once, and one press takes it into the plan', as
   open({ take });
   fireEvent.click(await screen.findByText('Plan with 2.35'));
   expect(take).toHaveBeenCalledWith('fullness', 2.35);
-  expect(screen.getByText('times full').closest('[aria-live]')!.textContent).toContain(
+  expect(screen.getByText('× fullness').closest('[aria-live]')!.textContent).toContain(
     'Fuller than planned.',
   );
 });

@@ -108,7 +108,7 @@ test('usual stitches are ticked by their pictures and put in for the machine tha
   fireEvent.change(await screen.findByLabelText('On the machine'), { target: { value: 'shed machine' } });
   fireEvent.click(screen.getByLabelText(/wave/));
   fireEvent.click(screen.getByLabelText(/cross/));
-  fireEvent.click(screen.getByText('Put in these 2'));
+  fireEvent.click(screen.getByText('Add these 2'));
 
   await waitFor(() => expect(close).toHaveBeenCalled());
   expect(server.sent.map((s) => [s.kind, s.name, s.properties])).toEqual([
@@ -129,7 +129,7 @@ test('what belongs to nothing is put in as it is', async () => {
   shown(<AddThings kind={cords} close={() => {}} />);
   expect(screen.queryByRole('combobox')).toBeNull();
   fireEvent.click(screen.getByLabelText(/fine cord/));
-  fireEvent.click(screen.getByText('Put it in'));
+  fireEvent.click(screen.getByText('Add'));
   await waitFor(() => expect(server.sent).toHaveLength(1));
   expect(server.sent[0]!.properties).toEqual({ diameter: 1 });
 });
@@ -190,7 +190,7 @@ test('a stitch and a ribbon are shown as they look', () => {
 test('a picture that came from elsewhere is shown by its corners, and one back takes the last away', () => {
   const set = vi.fn();
   render(
-    <StitchPad label="Its picture" says="" value="M0 0C1 2 3 2 4 0L8 -1" set={set} length={8} width={6} />,
+    <StitchPad label="Stitch picture" says="" value="M0 0C1 2 3 2 4 0L8 -1" set={set} length={8} width={6} />,
   );
   expect(screen.getByRole('application').getAttribute('aria-label')).toContain('3 places');
   fireEvent.click(screen.getByText('One back'));

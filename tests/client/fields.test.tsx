@@ -133,13 +133,13 @@ test('a property that is not said is not known, whatever its kind', () => {
   expect(set).toHaveBeenLastCalledWith(null);
 
   shown(field('colour'), '#aa3311');
-  fireEvent.click(screen.getByText('not known'));
+  fireEvent.click(screen.getByText('unknown'));
   expect(set).toHaveBeenLastCalledWith(null);
   shown(field('colour'), undefined);
   expect(screen.queryByRole('button')).toBeNull();
 });
 
-test('a property that is a figure keeps the half of it that is typed, and is told in mm as it is kept', () => {
+test('a property that is a measurement keeps the half of it that is typed, and is told in mm as it is kept', () => {
   const set = vi.fn();
   render(<PropertyField field={field('number', { most: 3 })} value={1.5} set={set} units="metric" />);
   const number = screen.getByLabelText('F');
@@ -174,7 +174,7 @@ test('a field within a group says the same whatever its kind', () => {
   shown(field('name'), 'hem');
   fireEvent.change(screen.getByLabelText('F'), { target: { value: 'hem 2' } });
   shown(field('colour'), '#112233');
-  fireEvent.click(screen.getByText('as the working’s'));
+  fireEvent.click(screen.getByText('as the part’s'));
   shown(field('length'), '3 cm');
   fireEvent.change(screen.getByLabelText('F'), { target: { value: '3' } });
 

@@ -56,7 +56,7 @@ test('a refusal is one whatever its status, with the fields that are wrong', asy
 
 test('what breaks without a word is told by its number, and no answer as what it is', async () => {
   answers('<html>', 502, 'text/html');
-  expect(saysOf(new Refused(await refusal(ask('/api/any'))))).toBe('The program answered 502.');
+  expect(saysOf(new Refused(await refusal(ask('/api/any'))))).toBe('The program reported error 502.');
   answer = () => Promise.reject(new TypeError('failed'));
   expect((await refusal(ask('/api/any'))).status).toBe(0);
 });
@@ -119,7 +119,7 @@ test('a draft outlives a reload, an empty one leaves nothing, and an undo takes 
   expect(readDraft('c')).toEqual({});
 });
 
-test('the kept sign waits for all that runs and all that is typed, and says first what is not kept', async () => {
+test('the kept sign first needs: all that runs and all that is typed, and says first what is not kept', async () => {
   const { result } = renderHook(() => useKept());
   let end = () => {};
   await act(async () => {
@@ -127,8 +127,8 @@ test('the kept sign waits for all that runs and all that is typed, and says firs
     void keeping(new Promise<void>((resolve) => (end = resolve)));
   });
   expect(result.current.state).toBe('keeping');
-  act(() => notKept('edge', 'The program does not answer.'));
-  expect(result.current).toEqual({ state: 'waiting', says: 'The program does not answer.' });
+  act(() => notKept('edge', 'Can’t reach the program. Is it still running?'));
+  expect(result.current).toEqual({ state: 'waiting', says: 'Can’t reach the program. Is it still running?' });
   await act(async () => {
     notKept('edge', null);
     end();
@@ -167,6 +167,6 @@ test('a plan asks its first question, then names what is still missing', () => {
     fields: [field('edge'), field('cord'), field('seam')],
   } as unknown as Technique;
   expect(stillToSay(technique, ['cord', 'edge'])).toBe('How long is the edge?');
-  expect(stillToSay(technique, ['cord', 'seam'])).toBe('Still to say: cord, seam.');
-  expect(stillToSay(technique, ['elsewhere'])).toBe('Still to say: what is marked above.');
+  expect(stillToSay(technique, ['cord', 'seam'])).toBe('Still needed: cord, seam.');
+  expect(stillToSay(technique, ['elsewhere'])).toBe('Still needed: what is marked above.');
 });

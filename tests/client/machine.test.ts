@@ -127,7 +127,7 @@ test('a foot that is left up loops, and a bobbin thread that was not brought up 
   expect(on.trouble).toBeNull();
 });
 
-test('feed dogs that are left up hold the cloth and carry it off', () => {
+test('feed dogs that are left up hold the fabric and carry it off', () => {
   const hand = (t: number) => ({ x: 20 * t, y: 0 });
   const held = sewn({ seconds: 3, pedal: 500, hand, ready: { ...ready, feedDogsDown: false } });
   const free = sewn({ seconds: 3, pedal: 500, hand });
@@ -146,7 +146,7 @@ test('feed dogs that are meant carry it on by one stitch each time', () => {
   expect(fed.trouble).toBeNull();
 });
 
-test('a pull gathers next to the hand, spreading evens it out, and neither loses cloth', () => {
+test('a pull gathers next to the hand, spreading evens it out, and neither loses fabric', () => {
   let full = flat;
   for (let i = 0; i < 6; i++) full = pulled(full);
   expect(full.at(-1)!).toBeGreaterThan(full[0]! + 0.5);
@@ -162,7 +162,7 @@ test('a pull gathers next to the hand, spreading evens it out, and neither loses
   expect(lengthsOf(spreading).every((l) => l > 0)).toBe(true);
 });
 
-test('it is drawn up to where it is wanted in some pulls, and no part is fuller than cloth can be', () => {
+test('it is drawn up to where it is needed in some pulls, and no part is fuller than fabric can be', () => {
   let [full, pulls] = [flat, 0];
   while (reach(full) > 90 && pulls < 200) {
     full = pulled(full);

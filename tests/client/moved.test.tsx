@@ -107,7 +107,7 @@ test('a place from near lies in the middle, turned as it is sewn; arrow keys and
   // 200 px show 50 mm.
   expect(ground()).toBe('translate(200px, 100px) rotate(90deg) translate(-120px, -80px)');
 
-  const map = screen.getByRole('application', { name: 'place 30: the arrow keys move it' });
+  const map = screen.getByRole('application', { name: 'place 30 (arrow keys move the view)' });
   fireEvent.keyDown(map, { key: 'ArrowRight' });
   fireEvent.pointerDown(map, { pointerId: 1, clientX: 10, clientY: 10 });
   fireEvent.pointerMove(map, { pointerId: 1, clientX: 15, clientY: 40 });

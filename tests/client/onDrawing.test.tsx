@@ -28,7 +28,7 @@ const drawn = (...fields: string[]) =>
 
 const fields = [
   { name: 'edge', label: 'Edge', kind: 'length' },
-  { name: 'gap', label: 'Gap', kind: 'fine' },
+  { name: 'gap', label: 'Gap between the folds', kind: 'fine' },
 ] as Field[];
 
 const stated = (first: Reckoning<Answer>, isNew = false) =>
@@ -46,7 +46,7 @@ test('what the first drawing states needs no box; that is known with the first a
   expect([...result.current!]).toEqual(['edge', 'gap']);
 });
 
-test('where a figure is missing or wrong at first every field has its box, and keeps it', () => {
+test('where a measurement is missing or wrong at first every field has its box, and keeps it', () => {
   for (const first of [{ missing: ['edge'] }, { errors: { edge: 'No.' } }, { unreachable: 'No answer.' }]) {
     const { result, rerender } = stated(reckoning(first));
     expect(result.current!.size).toBe(0);
@@ -74,7 +74,7 @@ test('the field that opens on the drawing is the same as anywhere: what was type
   };
   const ask = onDrawing(asked, new Set(['edge']));
   expect(ask.typed('edge')).toBe('2 m 6');
-  expect(ask.label('gap')).toBe('Gap');
+  expect(ask.label('gap')).toBe('Gap between the folds');
   // What has a box says it there.
   expect(ask.error('edge')).toBe('No unit.');
   expect(ask.error('gap')).toBeUndefined();

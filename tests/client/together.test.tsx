@@ -52,7 +52,7 @@ const technique = {
     { name: 'edge', label: 'Edge', isEdge: true, from: '' },
     { name: 'closed', label: 'Closed', comesAlong: true, from: '' },
     { name: 'use', label: 'Use', comesAlong: true, from: '' },
-    { name: 'seam', label: 'Seam', from: '' },
+    { name: 'seam', label: 'Seam allowance', from: '' },
   ],
 } as unknown as Technique;
 const said = { understood: { edge: { mm: 1500, text: '150 cm' } } } as never;
@@ -70,7 +70,7 @@ function working(links: object = {}) {
   };
 }
 
-test('an edge is taken by choosing the other piece, and cloth, use and ring come along in one change', async () => {
+test('an edge is taken by choosing the other piece, and fabric, use and ring come along in one change', async () => {
   server.answers = {
     '/bench': bench(tier('lower', 'Lower tier'), tier('upper', 'Upper tier')),
     '/workings/upper': {
@@ -87,7 +87,7 @@ test('an edge is taken by choosing the other piece, and cloth, use and ring come
     within(choose)
       .getAllByRole('option')
       .map((o) => o.textContent),
-  ).toEqual(['typed here', 'Upper tier: lower edge, 150 cm']);
+  ).toEqual(['enter it here', 'Upper tier: lower edge, 150 cm']);
   fireEvent.change(choose, { target: { value: 'upper lower' } });
 
   await waitFor(() => expect(change).toHaveBeenCalledOnce());
@@ -117,16 +117,16 @@ test('a piece that hangs on this one is not offered, nor another way of it', asy
     within(choose)
       .getAllByRole('option')
       .map((o) => o.textContent),
-  ).toEqual(['typed here', 'Upper tier: lower edge, 150 cm']);
+  ).toEqual(['enter it here', 'Upper tier: lower edge, 150 cm']);
 });
 
-test('a taken edge says whose it is, and let go it stays as a figure of its own', async () => {
+test('a taken edge says whose it is, and let go it stays as a measurement of its own', async () => {
   server.answers = { '/bench': bench(tier('lower', 'Lower tier'), tier('upper', 'Upper tier')) };
   const { edited, change } = working({ edge: { working: 'upper', edge: 'lower' } });
   show(<TakenFrom working={edited} technique={technique} reckoning={said} />);
 
   await screen.findByRole('link', { name: 'Upper tier' });
-  fireEvent.click(screen.getByRole('button', { name: /Let go/ }));
+  fireEvent.click(screen.getByRole('button', { name: /Unlink/ }));
   expect(change).toHaveBeenCalledWith({ links: { edge: null }, ask: { edge: '150 cm' } });
 });
 
@@ -143,7 +143,7 @@ const way = (id: string, more = {}) => ({
   ...more,
 });
 
-test('ways stand side by side, one that cannot be reckoned yet with a dash, and one is chosen by a press', async () => {
+test('ways stand side by side, one that cannot be calculated yet with a dash, and one is chosen by a press', async () => {
   server.answers = {
     '/ways': [way('a'), way('b', { cloth: null, minutes: null, isAdjustable: true })],
     '/choose': [],
@@ -155,15 +155,15 @@ test('ways stand side by side, one that cannot be reckoned yet with a dash, and 
   expect(within(rows[1]!).queryByRole('link')).toBeNull();
   expect(rows[1]!.textContent).toContain('157.5 cm');
   expect(rows[2]!.textContent).toContain('––');
-  expect(rows[2]!.textContent).toContain('can be pulled to fit');
+  expect(rows[2]!.textContent).toContain('adjustable');
   fireEvent.click(screen.getByRole('button', { name: 'Choose way b' }));
   await waitFor(() => expect(server.sent).toContainEqual({ method: 'POST', path: '/api/workings/b/choose' }));
 });
 
 test('a piece with one way only offers another, and a chosen one is marked', async () => {
   server.answers = { '/ways': [way('a')] };
-  show(<Ways of="a" another={<button type="button">Try another way</button>} />);
-  expect(await screen.findByRole('button', { name: 'Try another way' })).toBeTruthy();
+  show(<Ways of="a" another={<button type="button">Compare another technique</button>} />);
+  expect(await screen.findByRole('button', { name: 'Compare another technique' })).toBeTruthy();
   expect(screen.queryByRole('table')).toBeNull();
 });
 
@@ -174,7 +174,7 @@ test('once one is chosen only the others can be', async () => {
   expect(screen.getAllByRole('button').map((b) => b.getAttribute('aria-label'))).toEqual(['Choose way a']);
 });
 
-test('what runs short is said where it is planned, with what to buy', async () => {
+test('what not enough is said where it is planned, with what to buy', async () => {
   const thing = {
     id: 't',
     kind: 'elastic',
@@ -191,7 +191,7 @@ test('what runs short is said where it is planned, with what to buy', async () =
   };
   show(<RunsShortHere name="Cuffs" />);
   expect((await screen.findByText('thin elastic')).closest('p')!.textContent).toBe(
-    'thin elastic runs short: buy 1 reel of 20 m',
+    'thin elastic not enough: buy 1 reel of 20 m',
   );
   expect(screen.queryByText('red')).toBeNull();
 });

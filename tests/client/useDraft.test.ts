@@ -125,7 +125,7 @@ test('a field that is wrong stays as it was typed, says why, and holds up no oth
   expect(result.current.draft).toEqual({ ask: { edge: '2 metres or so' } });
 });
 
-test('where another seat was first, its version is taken over and what was typed goes on top', async () => {
+test('where another device was first, its version is taken over and what was typed goes on top', async () => {
   const save = vi
     .fn<(typed: Draft) => Promise<void>>()
     .mockRejectedValueOnce(refusal(412))

@@ -49,7 +49,7 @@ test('while a field is wrong the last answer stays and is called old; what is mi
   rerender({ ask: { edge: 'one' }, path: 'reckon/any', also: '' });
   await waitFor(() => expect(asked).toHaveLength(2));
   asked[1]!.answer(400, {
-    title: 'Some figures cannot be used.',
+    title: 'Some entries need correcting.',
     errors: { edge: ['No length.'], depth: ['Depth is missing.'] },
     missing: ['depth'],
   });
@@ -76,6 +76,8 @@ test('nothing is asked without a path, and a silence is said', async () => {
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('refused')));
   rerender({ ask: { edge: '1 m' }, path: 'reckon/any', also: '' });
 
-  await waitFor(() => expect(result.current.unreachable).toBe('The program does not answer.'));
+  await waitFor(() =>
+    expect(result.current.unreachable).toBe('Can’t reach the program. Is it still running?'),
+  );
   expect(result.current.answer).toBeNull();
 });

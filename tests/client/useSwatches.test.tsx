@@ -32,7 +32,7 @@ const server = vi.hoisted(() => {
     if (request.method === 'DELETE') server.swatches = server.swatches.filter((s) => s !== swatch);
     else if (swatch) {
       if (request.headers.get('If-Match') !== `"${swatch.version}"`)
-        return json({ title: 'Changed meanwhile.' }, 412);
+        return json({ title: 'Changed in the meantime.' }, 412);
       server.swatches = server.swatches.map((s) =>
         s === swatch ? { ...s, ...(JSON.parse(text) as object), version: s.version + 1 } : s,
       );
@@ -89,7 +89,7 @@ test('changes of one swatch go one after the other, each on the version that the
   expect(swatches.current.kept.state).toBe('kept');
 });
 
-test('where another seat was first, its version is read and the change goes on top, once', async () => {
+test('where another device was first, its version is read and the change goes on top, once', async () => {
   const swatches = await open();
   // Changed on the telephone since it was read.
   now.swatches = now.swatches.map((s) => ({ ...s, version: 9 }));
@@ -126,10 +126,10 @@ test('without an answer each part says so and the sign does too, until it is kep
   let wrong: Record<string, string[]> = {};
   await act(async () => (wrong = await swatches.current.change('a', { note: 'x', verdict: 'yes' })));
   expect(Object.keys(wrong)).toEqual(['note', 'verdict']);
-  expect(wrong.note![0]).toContain('Not kept');
+  expect(wrong.note![0]).toContain('Not saved');
   expect(swatches.current.kept).toEqual({
     state: 'waiting',
-    says: 'a swatch is not kept yet: no answer',
+    says: 'A swatch isn’t saved yet: no connection',
   });
 
   await act(async () => (wrong = await swatches.current.change('a', { note: 'x', verdict: 'yes' })));

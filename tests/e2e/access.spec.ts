@@ -58,7 +58,7 @@ async function techniqueViews(page: Page) {
   const all: { path: string; has: string[] }[] = [];
   for (const { name, title } of techniques) {
     const working = workings.find((w) => w.technique === title);
-    expect(working, `a working of ${name} in the demonstration`).toBeTruthy();
+    expect(working, `a part of ${name} in the demonstration`).toBeTruthy();
     const { stages, fields } = (await get(`techniques/${name}`)) as Described;
     const kinds = fields.flatMap((f) => [f.kind, ...(f.fields ?? []).map((g) => `${f.kind} of ${g.kind}`)]);
     const own = leaves.includes(name) ? [name] : [];

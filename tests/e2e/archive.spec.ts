@@ -1,33 +1,30 @@
 import { readFileSync } from 'node:fs';
 import { expect, kept, openHouse, scrolledTo, test } from './house';
 
-test('everything goes out in one file, and comes into an empty house with one undo', async ({
-  page,
-  house,
-}) => {
+test('everything goes out in one file, and newto an empty house with one undo', async ({ page, house }) => {
   await page.goto(`${house.address}/workroom`);
-  const all = page.getByRole('region', { name: 'Everything, in one file' });
+  const all = page.getByRole('region', { name: 'Export and import' });
   const coming = page.waitForEvent('download');
-  await all.getByRole('link', { name: 'Take everything out' }).click();
+  await all.getByRole('link', { name: 'Export everything' }).click();
   const file = await coming;
   expect(file.suggestedFilename()).toMatch(/^everything-\d{4}-\d\d-\d\d\.zip$/);
   const zip = { name: 'put-by.zip', mimeType: 'application/zip', buffer: readFileSync(await file.path()) };
 
-  // All of it is here already.
-  await all.getByLabel('Bring in').setInputFiles(zip);
-  await expect(all.getByText('All that is in it is here already.')).toBeVisible();
+  // All of it already here.
+  await all.getByLabel('Import').setInputFiles(zip);
+  await expect(all.getByText('All that is in it already here.')).toBeVisible();
 
   const empty = await openHouse('--empty');
   await page.goto(`${empty.address}/workroom`);
-  await all.getByLabel('Bring in').setInputFiles({ ...zip, buffer: Buffer.from('a letter') });
-  await expect(all.getByRole('alert')).toContainText('This is no archive of the program');
-  await all.getByLabel('Bring in').setInputFiles(zip);
+  await all.getByLabel('Import').setInputFiles({ ...zip, buffer: Buffer.from('a letter') });
+  await expect(all.getByRole('alert')).toContainText('This isn’t an export of the program');
+  await all.getByLabel('Import').setInputFiles(zip);
   const would = all.getByRole('region', { name: 'What put-by.zip would bring' });
   await expect(would.getByRole('row', { name: /^projects/ })).toContainText('7');
-  await would.getByRole('button', { name: 'Bring it in' }).click();
+  await would.getByRole('button', { name: 'Import it' }).click();
   await expect(page.getByText(/records brought in/)).toBeVisible();
   await kept(page);
-  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('link', { name: 'Projects', exact: true }).click();
   await scrolledTo(page, page.getByRole('region', { name: 'Twirling smock', exact: true }));
   await expect(page.getByRole('region', { name: 'Twirling smock', exact: true })).toBeVisible();
 
@@ -36,11 +33,11 @@ test('everything goes out in one file, and comes into an empty house with one un
   await sheet.getByLabel('Name of the project').fill('Whirling smock');
   await kept(page);
   await page.goto(`${empty.address}/workroom`);
-  await all.getByLabel('Bring in').setInputFiles(zip);
-  await all.getByRole('radio', { name: 'both, theirs as a copy' }).click();
-  await would.getByRole('button', { name: 'Bring it in' }).click();
+  await all.getByLabel('Import').setInputFiles(zip);
+  await all.getByRole('radio', { name: 'keep both' }).click();
+  await would.getByRole('button', { name: 'Import it' }).click();
   await expect(page.getByText(/records brought in/)).toBeVisible();
-  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('link', { name: 'Projects', exact: true }).click();
   await scrolledTo(page, page.getByRole('region', { name: 'Twirling smock (brought in)' }));
   await expect(page.getByRole('region', { name: 'Twirling smock (brought in)' })).toBeVisible();
   await scrolledTo(page, page.getByRole('region', { name: 'Whirling smock', exact: true }));
@@ -50,7 +47,7 @@ test('everything goes out in one file, and comes into an empty house with one un
 
   // A project goes out by itself.
   const alone = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take Whirling smock out as a file' }).click();
+  await page.getByRole('link', { name: 'Take Whirling smock as a file' }).click();
   expect((await alone).suggestedFilename()).toMatch(/^Whirling-smock-/);
   empty.stop();
 });

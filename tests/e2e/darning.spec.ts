@@ -4,8 +4,8 @@ test('a tear typed on its own drawing, blocks in their order, and a swatch that 
   page,
 }) => {
   await openWorking(page, 'Elbow of the potting smock', 'Plan');
-  await expect(page.getByRole('link', { name: 'Cut', exact: true })).toHaveCount(0);
-  const take = page.getByRole('region', { name: 'To take' });
+  await expect(page.getByRole('link', { name: 'Cut strips', exact: true })).toHaveCount(0);
+  const take = page.getByRole('region', { name: 'You need' });
   await expect(take).toContainText('4 × 1');
   await expect(take).toContainText('Set the foot to25 mm');
 
@@ -17,29 +17,29 @@ test('a tear typed on its own drawing, blocks in their order, and a swatch that 
   await page.keyboard.press('Enter');
   await expect(take).toContainText('4 × 2');
   await expect(take).toContainText('It takes 8 blocks.');
-  await page.getByRole('radio', { name: 'by lever' }).check();
+  await page.getByRole('radio', { name: 'yes' }).check();
   await expect(take).toContainText('4 × 1');
   await kept(page);
 
-  await expect(page.getByRole('region', { name: 'Thread on this cloth' })).toContainText('strong flax');
+  await expect(page.getByRole('region', { name: 'Thread on this fabric' })).toContainText('strong flax');
 
   await page.getByRole('radio', { name: 'free-motion' }).check();
   await expect(take).toContainText('Lines along');
   await expect(take).toContainText('A hoop of, inside');
-  await page.getByRole('radio', { name: 'by program' }).check();
+  await page.getByRole('radio', { name: 'built-in darning program' }).check();
 
   // One block more is measured: what to set follows from all of them.
-  await page.getByRole('link', { name: 'Sample', exact: true }).click();
+  await page.getByRole('link', { name: 'Test swatch', exact: true }).click();
   const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
   await expect(swatches).toHaveCount(2);
-  await page.getByRole('button', { name: 'Add the next swatch' }).click();
+  await page.getByRole('button', { name: 'Record another swatch' }).click();
   const third = page.getByRole('listitem', { name: 'Swatch 3' });
   await third.getByLabel(/^Set, long/).fill('30');
-  await third.getByLabel('Came out, long').fill('28.6 mm; 28.8 mm');
-  await third.getByLabel('Came out, long').press('Enter');
+  await third.getByLabel('Actual length').fill('28.6 mm; 28.8 mm');
+  await third.getByLabel('Actual length').press('Enter');
   await expect(third).toContainText('0.957');
   await expect(third).toContainText('of the length that was set');
-  await expect(page.getByRole('region', { name: 'What the swatches taught' })).toContainText('after 3');
+  await expect(page.getByRole('region', { name: 'How the estimate has improved' })).toContainText('after 3');
 
   // At the machine each block is a step, with its picture and its place.
   await page.getByRole('link', { name: 'Sew', exact: true }).click();

@@ -8,7 +8,7 @@ for (const name of edges) {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.emulateMedia({ colorScheme: 'dark' });
     await openWorking(page, name, 'Plan');
-    for (const stage of ['Plan', 'Cut', 'Sew']) {
+    for (const stage of ['Plan', 'Cut strips', 'Sew']) {
       await page
         .getByRole('navigation', { name: 'Stages' })
         .getByRole('link', { name: stage, exact: true })
@@ -41,13 +41,13 @@ for (const name of edges) {
 }
 
 test('an edge that was measured is planned from nothing, and is there after a reload', async ({ page }) => {
-  await beginWorking(page, 'Bench by the greenhouse', 'Pipe an edge', 'Pad, wide');
-  await page.getByRole('radio', { name: 'measured edges' }).check();
+  await beginWorking(page, 'Bench by the greenhouse', 'Piping', 'Cushion pad width');
+  await page.getByRole('radio', { name: 'lengths I measured' }).check();
   await (await field(page, 'Edges')).fill('1.18 m');
-  await (await field(page, 'Cord, thick')).fill('4 mm');
+  await (await field(page, 'Cord thickness')).fill('4 mm');
   const cut = page.getByRole('region', { name: 'To cut', exact: true });
-  await expect(cut).toContainText('Strip, wide');
+  await expect(cut).toContainText('Strip width');
   await kept(page);
   await page.reload();
-  await expect(cut).toContainText('Strip, wide');
+  await expect(cut).toContainText('Strip width');
 });

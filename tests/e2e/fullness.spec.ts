@@ -6,17 +6,23 @@ const png = Buffer.from(
   'base64',
 );
 
-test('a foot nobody has described, on a cloth never used before: three swatches say what to cut, and how sure that is', async ({
+test('a foot nobody has described, on a fabric never used before: three swatches say what to cut, and how sure that is', async ({
   page,
 }) => {
   // What this foot does to this cloth: 1.62 at stitch 4, a tenth more for each step of tension.
   const becomes = ['18.5 cm', '17.2 cm', '16.9 cm'];
   const house = await openHouse('--empty');
-  await beginWorking(page, 'Unknown foot', 'Gather by a foot', 'Finished edge', house.address);
-  await page.getByRole('textbox', { name: 'Finished edge' }).fill('1.2 m');
+  await beginWorking(
+    page,
+    'Unknown foot',
+    'Gathering with a gathering foot',
+    'Finished length',
+    house.address,
+  );
+  await page.getByRole('textbox', { name: 'Finished length' }).fill('1.2 m');
   const likely = page.getByRole('region', { name: 'Likely fullness' });
   await expect(likely).toContainText('On no swatch yet');
-  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('nine in ten');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('9 times out of 10');
   await kept(page);
   const widthOf = async () => {
     const text = (await likely.textContent())!;
@@ -25,21 +31,21 @@ test('a foot nobody has described, on a cloth never used before: three swatches 
   };
   const before = await widthOf();
 
-  await page.getByRole('link', { name: 'Sample' }).click();
+  await page.getByRole('link', { name: 'Test swatch' }).click();
   for (const [i, gathered] of becomes.entries()) {
-    if (i === 0) await page.getByRole('button', { name: 'Add the first swatch' }).click();
-    else await page.getByRole('button', { name: 'Add the next swatch' }).click();
+    if (i === 0) await page.getByRole('button', { name: 'Record a swatch' }).click();
+    else await page.getByRole('button', { name: 'Record another swatch' }).click();
     const swatch = page.getByRole('listitem', { name: `Swatch ${i + 1}` });
     await expect(swatch.getByLabel('Flat')).toBeFocused();
     await page.keyboard.type('30');
     await page.keyboard.press('Enter');
     await page.keyboard.type(gathered);
     await page.keyboard.press('Enter');
-    await expect(likely).toContainText(`On ${i + 1} swatch`);
+    await expect(likely).toContainText(`Machine ${i + 1} swatch`);
   }
   await expect(likely.getByText('Dashed')).toBeVisible();
   expect(await widthOf()).toBeLessThan(before / 3);
-  await expect(page.getByRole('region', { name: 'What the swatches taught' })).toContainText('after 3');
+  await expect(page.getByRole('region', { name: 'How the estimate has improved' })).toContainText('after 3');
   await expect(page.getByRole('region', { name: 'The next swatch' })).toContainText('narrow');
 
   // The third is sewn with two changes at once, which earns a note; a reading that is wrong is odd, and can be left out.
@@ -48,32 +54,32 @@ test('a foot nobody has described, on a cloth never used before: three swatches 
   await third.getByLabel(/^Tension/).fill('2');
   await third.getByLabel('Note').click();
   await expect(third.getByText(/2 things at once/)).toBeVisible();
-  await page.getByRole('button', { name: 'Add the next swatch' }).click();
+  await page.getByRole('button', { name: 'Record another swatch' }).click();
   const fourth = page.getByRole('listitem', { name: 'Swatch 4' });
   await fourth.getByLabel('Flat').fill('30 cm');
   await fourth.getByLabel('Gathered').fill('9 cm');
   await fourth.getByLabel('Gathered').press('Enter');
   await expect(fourth.getByText(/^Odd:/)).toBeVisible();
-  await fourth.getByLabel('Predictions learn from it').uncheck();
+  await fourth.getByLabel('Use in estimates').uncheck();
   await expect(likely).toContainText('1 swatch left out');
 
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('link', { name: 'Cut strips', exact: true }).click();
   const toCut = page.getByRole('region', { name: 'To cut' });
-  await expect(toCut).toContainText('Flat edge');
+  await expect(toCut).toContainText('Total flat length');
   const flat = async () => Number(/Flat edge([\d.]+) m/.exec((await toCut.textContent())!)![1]);
   const atNine = await flat();
-  await page.getByRole('radio', { name: 'nineteen in twenty' }).check();
+  await page.getByRole('radio', { name: '19 times out of 20' }).check();
   await expect.poll(flat).toBeGreaterThan(atNine);
-  await expect(toCut).toContainText('Likely cut off');
-  await page.getByRole('button', { name: 'Cut it' }).click();
-  await expect(page.getByText('resting on 4 swatches')).toBeVisible();
+  await expect(toCut).toContainText('Likely left over to trim');
+  await page.getByRole('button', { name: 'Lock the cutting list' }).click();
+  await expect(page.getByText('based on 4 swatches')).toBeVisible();
 
   // What the piece itself came to is one more sample for the next.
-  await page.getByRole('link', { name: 'Keep', exact: true }).click();
+  await page.getByRole('link', { name: 'Finish', exact: true }).click();
   const piece = page.getByRole('region', { name: 'The piece itself' });
   await piece.getByLabel('Flat').fill('2 m');
   await piece.getByLabel('Gathered').fill('1.21 m');
-  await piece.getByRole('button', { name: 'Let it teach' }).click();
+  await piece.getByRole('button', { name: 'Save it' }).click();
   await expect(piece).toContainText('2 m became 121 cm');
   house.stop();
 });
@@ -95,44 +101,42 @@ test('shirring: which row wants a new bobbin, and a panel that will not pass', a
   await openWorking(page, 'Smock’s shirred back', 'Plan');
   const toCut = page.getByRole('region', { name: 'To cut' });
   await expect(toCut).toContainText('A bobbin lasts8 to 10 rows');
-  await page.getByText('The body').click();
-  await page.getByRole('textbox', { name: 'Passes over' }).fill('75 cm');
+  await page.getByText('Body measurements').click();
+  await page.getByRole('textbox', { name: 'Must stretch over' }).fill('75 cm');
   await expect(toCut.getByText(/Stop: It opens to 62.3 cm at most/)).toBeVisible();
-  // It passes as it is cut, and not as it may be taken in.
-  await page.getByRole('textbox', { name: 'Passes over' }).fill('62 cm');
+  // It passes as it is cut, and not as it may be imported.
+  await page.getByRole('textbox', { name: 'Must stretch over' }).fill('62 cm');
   await expect(toCut.getByText(/taken in to 30 cm, only to 60 cm/)).toBeVisible();
-  await page.getByRole('radio', { name: 'a looper' }).check();
-  await expect(toCut).not.toContainText('A bobbin lasts');
+  await page.getByRole('radio', { name: 'looper (overlocker)' }).check();
+  await expect(toCut).not.toContainText('One bobbin sews');
   await kept(page);
 });
 
-test('which way: an edge, a purpose, the best first, and a working begun like that', async ({ page }) => {
+test('which way: an edge, a purpose, the best first, and a part begun like that', async ({ page }) => {
   await page.goto('/reckoner/which-way');
-  await page.getByRole('textbox', { name: 'Finished edge' }).fill('94 cm');
-  const best = page.getByRole('listitem').filter({ hasText: 'Best for this' });
+  await page.getByRole('textbox', { name: 'Finished length' }).fill('94 cm');
+  const best = page.getByRole('listitem').filter({ hasText: 'Best choice' });
   await expect(best).toContainText('pulled threads');
   await page.getByRole('radio', { name: 'shows small, even folds' }).check();
-  await expect(best).toContainText('a pleating attachment');
-  await expect(best).toContainText('in the drawer');
-  const ways = page.getByRole('listitem').filter({ hasText: 'Time, about' });
+  await expect(best).toContainText('a ruffler');
+  await expect(best).toContainText('in your supplies');
+  const ways = page.getByRole('listitem').filter({ hasText: 'Time' });
   const takes = (way: Locator) =>
-    way.getByText('Cloth', { exact: true }).locator('xpath=following-sibling::dd[1]');
+    way.getByText('Fabric', { exact: true }).locator('xpath=following-sibling::dd[1]');
   const pulled = ways.filter({ hasText: 'pulled threads: three' });
   const cloth = await takes(pulled).innerText();
-  await pulled.getByRole('link', { name: 'Reckon it' }).click();
+  await pulled.getByRole('link', { name: 'Calculate this one' }).click();
   // As much there as it said here.
-  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Cloth used${cloth}`);
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Fabric needed${cloth}`);
   await page.goBack();
   const folded = await takes(best).innerText();
-  await best.getByRole('link', { name: 'Reckon it' }).click();
-  await expectSaid(page, 'Finished edge', '94 cm');
-  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('Fold depth');
-  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Cloth used${folded}`);
+  await best.getByRole('link', { name: 'Calculate this one' }).click();
+  await expectSaid(page, 'Finished length', '94 cm');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText('Pleat depth');
+  await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Fabric needed${folded}`);
 });
 
-test('the swatch book: filtered, side by side, read along the plot by key and as a table', async ({
-  page,
-}) => {
+test('Swatches: filtered, side by side, read along the plot by key and as a table', async ({ page }) => {
   await page.goto('/swatches');
   await page.getByLabel('Technique').selectOption({ label: 'gathered by a foot (4)' });
   await expect(page.getByText('4 swatches like this')).toBeVisible();
@@ -148,9 +152,9 @@ test('the swatch book: filtered, side by side, read along the plot by key and as
   await plot.getByRole('slider').focus();
   await page.keyboard.press('ArrowRight');
   await expect(plot.getByText(/1\.\d\d times full at stitch 4 mm/)).toBeVisible();
-  await plot.getByRole('radio', { name: 'odd ones' }).check();
+  await plot.getByRole('radio', { name: 'unusual swatches' }).check();
   await expect(plot.getByText('How far each lies')).toBeVisible();
-  await plot.getByText('The same as a table').click();
+  await plot.getByText('Show as a table').click();
   await expect(plot.getByRole('row', { name: /odd/ })).toHaveCount(1);
   await plot.getByRole('radio', { name: 'tension' }).check();
   await expect(plot.locator('text', { hasText: 'tension, steps from normal' })).toBeVisible();
@@ -158,14 +162,14 @@ test('the swatch book: filtered, side by side, read along the plot by key and as
   await page.getByLabel('Words').fill('finger');
   await expect(tiles).toHaveCount(1);
   await page.getByLabel('Words').fill('no such words');
-  await expect(page.getByText('None is like this.')).toBeVisible();
+  await expect(page.getByText('No swatches match.')).toBeVisible();
 });
 
 test('a swatch by itself, with a photograph; a file that is none is refused in a sentence', async ({
   page,
 }) => {
   await page.goto('/swatches');
-  await page.getByRole('button', { name: 'Add a swatch' }).click();
+  await page.getByRole('button', { name: 'Record a swatch' }).click();
   const swatch = page.getByRole('listitem', { name: 'Swatch' });
   await swatch.getByLabel('Flat').fill('30');
   await swatch.getByLabel('Flat').press('Enter');
@@ -176,7 +180,7 @@ test('a swatch by itself, with a photograph; a file that is none is refused in a
   await file.setInputFiles({ name: 'swatch.png', mimeType: 'image/png', buffer: png });
   await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toBeVisible();
   await file.setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
-  await expect(swatch.getByRole('alert')).toHaveText('Not kept. This is no JPEG, PNG or WebP picture.');
+  await expect(swatch.getByRole('alert')).toHaveText('Not saved. This isn’t a JPEG, PNG or WebP picture.');
   await swatch.getByRole('button', { name: 'Delete photograph 1' }).click();
   await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

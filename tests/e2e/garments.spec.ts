@@ -92,7 +92,7 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
   ] as const) {
     await page.goto(`/workings/${from}/plan`);
     await page
-      .getByLabel('Finished edge from another piece')
+      .getByLabel('Take the finished length from another part')
       .selectOption({ label: `${to}: lower edge, ${edge}` });
     await expect(page.getByText(`Finished edge: ${edge}, the lower edge of ${to}`)).toBeVisible();
     await kept(page);
@@ -117,18 +117,18 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
 
   // 1.2 m above makes 1.8, 2.7 and 4.05 m: three strips of 138 cm.
   await page.goto(`/workings/${top}/plan`);
-  await (await field(page, 'Finished edge')).fill('1.2 m');
+  await (await field(page, 'Finished length')).fill('1.2 m');
   await kept(page);
   await page.goto(`/workings/${lower}/plan`);
   await expect(page.getByText('Finished edge: 2.7 m, the lower edge of Middle tier')).toBeVisible();
   await expect(toCut(page)).toContainText('138 × 24.5');
   // In the whole project: 4 strips of 23 cm and 3 of 24.5 are 165.5 cm.
   await page.goto('/');
-  await sheet.getByText('What it takes in all').click();
+  await sheet.getByText('Materials for the whole project').click();
   await expect(sheet.getByRole('table', { name: /Twirling skirt/ })).toContainText('165.5 cm');
 });
 
-test('two sleeve heads: 28.5 cm into 24 cm is understood as typed, and nothing is cut for them', async ({
+test('two sleeve caps: 28.5 cm into 24 cm is understood as typed, and nothing is cut for them', async ({
   page,
 }) => {
   const smock = await project(page, 'Smock with sleeves');
@@ -139,13 +139,13 @@ test('two sleeve heads: 28.5 cm into 24 cm is understood as typed, and nothing i
   });
   await page.goto(`/workings/${id}/plan`);
   await page.getByRole('textbox', { name: 'The longer edge' }).fill('28.5 cm into 24 cm');
-  const told = page.getByRole('region', { name: 'It comes to' });
+  const told = page.getByRole('region', { name: 'Results' });
   // 28.5 less 24 is 45 mm, and 28.5 by 24 is 1.19.
   await expect(told).toContainText('45 mm');
   await expect(told).toContainText('1.19');
   await kept(page);
   await expect(
-    page.getByRole('navigation', { name: /stages/i }).getByRole('link', { name: 'Cut' }),
+    page.getByRole('navigation', { name: /stages/i }).getByRole('link', { name: 'Cut strips' }),
   ).toHaveCount(0);
   const sheet = await paper(page, id, 'sew');
   expect(sheet).toContain('start and stop at the notches');
@@ -153,7 +153,7 @@ test('two sleeve heads: 28.5 cm into 24 cm is understood as typed, and nothing i
   expect(sheet).toContain('a mark every 71.5 mm on the longer edge');
   expect(sheet).toContain('every 60 mm on the plain edge');
   expect(sheet).toContain('The other one');
-  expect(sheet).not.toContain('Cut ');
+  expect(sheet).not.toContain('Cut strips ');
   await units(page, 'imperial');
   // 45 mm are 1.772 inches: 1 3/4 and a hair.
   const inches = await paper(page, id, 'sew');
@@ -202,8 +202,8 @@ test('two cuffs on the overlocker: every total is for both, every mark is for on
   await page.goto(`/workings/${id}/plan`);
   await expect(toCut(page)).toBeVisible();
   const one = await toCut(page).innerText();
-  await page.getByText('Several alike').click();
-  await page.getByRole('textbox', { name: 'How many' }).fill('2');
+  await page.getByText('Quantity').click();
+  await page.getByRole('textbox', { name: 'How many the same' }).fill('2');
   await expect(toCut(page).getByText(/^2$/).first()).toBeVisible();
   await kept(page);
   // One strip of the same length for each: only their number is another.
@@ -221,7 +221,7 @@ test('a shirred bodice: one width in heading, step and paper, with the assurance
   page,
 }) => {
   const smock = await project(page, 'Shirred bodice');
-  const id = await working(page, smock, 'shirring', 'Back', {
+  const id = await working(page, smock, 'shirring', 'Close', {
     relaxedWidth: '30 cm',
     fullness: 2,
     panelHeight: '14 cm',
@@ -244,7 +244,7 @@ test('a shirred bodice: one width in heading, step and paper, with the assurance
     const width = (await toCut(page).innerText()).match(/([\d.½¼¾⅛⅜⅝⅞ /]+) ×/)![1]!.trim();
     const sheet = await paper(page, id);
     expect(sheet).toContain(`${width} ×`);
-    expect(sheet).toMatch(new RegExp(`Cut ${width.replace('.', '\\.')} (cm|in) wide`));
+    expect(sheet).toMatch(new RegExp(`Cut strips ${width.replace('.', '\\.')} (cm|in) wide`));
     expect(sheet).not.toContain('Not too tight: cut');
     await page.goto(`/workings/${id}/plan`);
     await expect(toCut(page)).toContainText(`${width} ×`);

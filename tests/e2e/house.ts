@@ -126,7 +126,7 @@ export async function openWorking(page: Page, name: string, stage?: string) {
   const link = page.getByRole('link', { name });
   await scrolledTo(page, link);
   await link.click();
-  await expect(page.getByLabel('Name of this working')).toHaveValue(name);
+  await expect(page.getByLabel('Name of this part')).toHaveValue(name);
   if (stage)
     await page
       .getByRole('navigation', { name: 'Stages' })
@@ -138,15 +138,15 @@ export async function openWorking(page: Page, name: string, stage?: string) {
 export async function beginWorking(
   page: Page,
   project: string,
-  way = 'Gather by pulled threads',
-  first = 'Finished edge',
+  way = 'Gathering with basting threads',
+  first = 'Finished length',
   address = '',
 ) {
   await page.goto(`${address}/`);
-  await page.getByRole('button', { name: 'Begin a project' }).click();
+  await page.getByRole('button', { name: 'New project' }).click();
   await page.getByLabel('What are you making?').fill(project);
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await page.getByRole('region', { name: project }).getByRole('button', { name: 'Begin a working' }).click();
+  await page.getByRole('button', { name: 'Create', exact: true }).click();
+  await page.getByRole('region', { name: project }).getByRole('button', { name: 'Add a part' }).click();
   await page.getByRole('menuitem', { name: way }).click();
   await expect(page.getByRole('textbox', { name: first })).toBeVisible();
 }
@@ -163,7 +163,7 @@ export async function field(page: Page, label: string): Promise<Locator> {
 /** What a field says, wherever it is said. */
 export async function expectSaid(page: Page, label: string, text: string) {
   const box = page.getByRole('textbox', { name: label, exact: true });
-  const stated = page.getByRole('button', { name: `${label}, on the drawing: ${text}` });
+  const stated = page.getByRole('button', { name: `${label}: ${text}` });
   await expect(box.or(stated).first()).toBeVisible();
   if (await box.isVisible()) await expect(box).toHaveValue(text);
 }
@@ -203,7 +203,7 @@ export async function barriers(page: Page, only?: string[]): Promise<string[]> {
 
 /** Waits until all is on disk. */
 export async function kept(page: Page) {
-  await expect(page.getByRole('main').getByRole('status').first()).toHaveText('✓ kept');
+  await expect(page.getByRole('main').getByRole('status').first()).toHaveText('✓ Saved');
 }
 
 export { expect };

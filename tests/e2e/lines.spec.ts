@@ -7,7 +7,7 @@ test('a line is built with the keys, pulled by its dots with the mouse, and its 
   page,
 }) => {
   await page.goto('/reckoner/couching?cordDiameter=3+mm');
-  const comes = page.getByRole('region', { name: 'It comes to' });
+  const comes = page.getByRole('region', { name: 'Results' });
   for (const part of ['straight', 'curve', 'corner', 'straight']) {
     const add = page.getByRole('button', { name: `Add a ${part}` });
     await add.focus();
@@ -27,7 +27,7 @@ test('a line is built with the keys, pulled by its dots with the mouse, and its 
   await expect(page.getByRole('button', { name: 'Part 1, straight: 80 mm' })).toBeVisible();
 
   // The sweep is pulled round with the mouse.
-  const sweep = page.getByRole('slider', { name: 'Sweep' });
+  const sweep = page.getByRole('slider', { name: 'Curve angle' });
   const was = Number(await sweep.getAttribute('aria-valuenow'));
   const box = (await sweep.boundingBox())!;
   const [x, y] = [box.x + 22, box.y + box.height - 22];
@@ -50,21 +50,21 @@ test('the vine: from near stop by stop, at the machine by the space bar, kept ov
 }) => {
   test.setTimeout(120_000);
   await openWorking(page, 'Vine along the gate banner', 'Plan');
-  const near = page.getByRole('region', { name: 'From near' });
+  const near = page.getByRole('region', { name: 'Close-up' });
   await expect(near).toContainText('stop 1, needle right');
-  await near.getByRole('button', { name: 'The next place' }).click();
+  await near.getByRole('button', { name: 'Next spot' }).click();
   await expect(near).toContainText('stop 2, needle');
   await near.getByRole('application').focus();
   await page.keyboard.press('ArrowLeft');
 
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.getByText('Couch the cord', { exact: true }).click();
-  await page.getByText(/^Every stop, \d+/).click();
+  await page.getByText(/^All pivot points: \d+/).click();
   const rows = page.locator('table.stops').filter({ visible: true }).getByRole('row');
   const first = Number(await rows.nth(1).locator('td').nth(1).textContent());
   expect(first).toBeGreaterThan(1);
 
-  await page.getByRole('link', { name: 'At the machine' }).click();
+  await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
   for (let i = 0; i < 6 && !(await title.textContent())?.startsWith('Couch'); i++) {
     await page.keyboard.press('ArrowRight');
@@ -75,7 +75,7 @@ test('the vine: from near stop by stop, at the machine by the space bar, kept ov
   await expect(count).toContainText(`${first}stitches to go`);
   for (let i = 0; i < first; i++) await page.keyboard.press(' ');
   await expect(count).toContainText('needle down, right');
-  await expect(page.getByRole('button', { name: 'Turned: next' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Turned, continue' })).toBeVisible();
   await page.keyboard.press(' ');
   await expect(title).toContainText('stop 2 of');
   await page.keyboard.press('PageDown');
@@ -94,7 +94,7 @@ test('on a telephone a finger sews round the root without counting', async ({ pa
   test.setTimeout(120_000);
   await page.setViewportSize({ width: 390, height: 844 });
   await openWorking(page, 'Beetroot on the pocket', 'Sew');
-  await page.getByRole('link', { name: 'At the machine' }).click();
+  await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
   for (let i = 0; i < 8 && !(await title.textContent())?.includes('left leaf'); i++) {
     await page.getByRole('button', { name: /Next:/ }).click();
@@ -120,11 +120,11 @@ test('a leaf from a file: refused in a sentence, read at its size, made to land,
     chooser.setInputFiles({ name: 'leaf.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
   await give(leaf.replace('<g ', '<script/><g '));
   await expect(page.getByText(/holds a script/)).toBeVisible();
-  await page.getByRole('textbox', { name: 'Wide at most' }).first().fill('90 mm');
+  await page.getByRole('textbox', { name: 'Maximum width' }).first().fill('90 mm');
   await give(leaf);
   await expect(page.getByText(/One line, 90 mm ×/)).toBeVisible();
 
-  const fit = page.getByRole('region', { name: 'How the stitch lands' });
+  const fit = page.getByRole('region', { name: 'How the stitches meet the corners' });
   await expect(fit).toBeVisible();
   const make = fit.getByRole('button', { name: 'Make it so' });
   if (await make.isVisible()) await make.click();
@@ -135,7 +135,7 @@ test('a shape is typed on its drawing, and the star says what change makes its c
   page,
 }) => {
   await page.goto('/reckoner/applique?made=shape&shape=star&shapeWidth=83+mm&shapeHeight=79+mm');
-  const fit = page.getByRole('region', { name: 'How the stitch lands' });
+  const fit = page.getByRole('region', { name: 'How the stitches meet the corners' });
   await expect(fit.getByRole('row')).toHaveCount(11);
   const make = fit.getByRole('button', { name: 'Make it so' });
   if (!(await fit.textContent())?.includes('lands in every corner')) {
@@ -156,10 +156,10 @@ test('a shape is typed on its drawing, and the star says what change makes its c
 test('the outlines of the beetroot go out as one file, and the guide shows each mirrored', async ({
   page,
 }) => {
-  await openWorking(page, 'Beetroot on the pocket', 'Cut');
+  await openWorking(page, 'Beetroot on the pocket', 'Cut strips');
   const guide = page.getByRole('region', { name: 'Guide at true size' });
   const download = page.waitForEvent('download');
-  await guide.getByRole('button', { name: 'Its lines, SVG' }).click();
+  await guide.getByRole('button', { name: 'Outline only' }).click();
   expect((await download).suggestedFilename()).toBe('Beetroot-on-the-pocket.svg');
   await kept(page);
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('fusible for the root');

@@ -1,6 +1,6 @@
 import { expect, openHouse, test } from './house';
 
-test('from an empty house to a printed cut list and a kept frill, with the keyboard alone', async ({
+test('from an empty house to a printed cutting list and a kept frill, with the keyboard alone', async ({
   page,
 }) => {
   test.setTimeout(120_000);
@@ -17,26 +17,26 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
     throw new Error(`The keyboard does not reach ${name}.`);
   };
   await page.goto(house.address);
-  await expect(page.getByText('Nothing is on the bench yet')).toBeVisible();
-  await tabTo('Begin a project');
+  await expect(page.getByText('No projects yet')).toBeVisible();
+  await tabTo('New project');
   await press('Enter');
   await page.keyboard.type('Awning');
   await press('Enter');
-  await expect(page.getByRole('button', { name: 'Begin a working' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Add a part' })).toBeFocused();
   await press('Enter');
-  await expect(page.getByRole('menuitem', { name: 'Gather by pulled threads' })).toBeFocused();
+  await expect(page.getByRole('menuitem', { name: 'Gathering with basting threads' })).toBeFocused();
   await press('Enter');
 
   // Plan: the edge as she would say it.
   await expect(page.getByText('How long is the edge?')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Finished edge' })).toBeFocused();
+  await expect(page.getByRole('textbox', { name: 'Finished length' })).toBeFocused();
   await page.keyboard.type('2.6 m');
   const toCut = page.getByRole('region', { name: 'To cut' });
   await expect(toCut.getByText(/^\d+$/).first()).toHaveText('4');
   await expect(page.getByRole('group', { name: /gathered piece from the front/ })).toBeVisible();
 
   // Set up, and the dial of this machine.
-  await page.getByRole('textbox', { name: 'Finished edge' }).blur();
+  await page.getByRole('textbox', { name: 'Finished length' }).blur();
   await press('2');
   await expect(page.getByText('dial 3')).toBeVisible();
   await tabTo('Normal tension', 'textbox');
@@ -47,7 +47,7 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   // Sample: number, enter, number, enter.
   await tabTo('Sew a swatch', 'link');
   await press('Enter');
-  await tabTo('Add the first swatch');
+  await tabTo('Record a swatch');
   await press('Enter');
   await expect(page.getByLabel('Flat')).toBeFocused();
   await page.keyboard.type('30');
@@ -58,13 +58,13 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await expect(page.getByText('Just as planned')).toBeVisible();
   await tabTo(/right|nearly|not yet/, 'radio');
   await press('Space');
-  await tabTo('Right: go on to cut', 'link');
+  await tabTo('Good: continue to Cut', 'link');
   await press('Enter');
 
   // Cut, and one sheet of paper.
-  await tabTo('Cut it');
+  await tabTo('Lock the cutting list');
   await press('Enter');
-  await expect(page.getByText('The cut list is frozen.')).toBeVisible();
+  await expect(page.getByText('Cutting list locked.')).toBeVisible();
   for (const format of ['A4', 'Letter'] as const) {
     const pdf = (await page.pdf({ format })).toString('latin1');
     // Set to be read at arm's length, with a picture for each step: a few sheets, and not one for each step.
@@ -81,12 +81,12 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await press('Space');
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Join the strips' })).toBeVisible();
-  for (let i = 0; i < 30 && !(await page.getByText('All sewn.').isVisible()); i++) {
+  for (let i = 0; i < 30 && !(await page.getByText('Finished.').isVisible()); i++) {
     const step = await page.locator('h1').textContent();
     await press('ArrowRight');
     await expect(page.locator('h1')).not.toHaveText(step!);
   }
-  await expect(page.getByRole('link', { name: 'Write down what came out' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Note how it turned out' })).toBeVisible();
   await press('Space');
 
   // Keep, and find it again after the program was killed and started again.
@@ -103,6 +103,6 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
   await page.keyboard.type('even to');
   await expect(page.getByRole('option', { name: /2.01 on the awning/ })).toBeVisible();
   await press('Enter');
-  await expect(page.getByLabel('Name of this working')).toHaveValue('New: gathered by pulled threads');
+  await expect(page.getByLabel('Name of this part')).toHaveValue('New: gathered by pulled threads');
   house.stop();
 });

@@ -1,14 +1,14 @@
 import { expect, kept, openWorking, test } from './house';
 
-test('kneeler pads: the pad typed on its drawing, both ways to cut side by side, and a remnant that serves', async ({
+test('kneeler pads: the pad typed on its drawing, both ways to cut side by side, and a offcut that serves', async ({
   page,
 }) => {
   await openWorking(page, 'Kneeler pads', 'Plan');
   const cut = page.getByRole('region', { name: 'To cut', exact: true });
-  const ways = page.getByRole('region', { name: 'Ways to cut the strips' });
+  const ways = page.getByRole('region', { name: 'Strip-cutting methods' });
   await expect(cut).toContainText('square for the strip');
   await expect(cut).toContainText('in the middle of the right side');
-  await expect(ways).toContainText('There is not enough cloth for the other way.');
+  await expect(ways).toContainText('Not enough fabric for the other method.');
 
   // The pad is as wide as it says on the drawing, typed there by keyboard alone.
   const wide = page.getByRole('button', { name: /^Pad, wide, on the drawing/ });
@@ -24,23 +24,23 @@ test('kneeler pads: the pad typed on its drawing, both ways to cut side by side,
   await expect(oneByOne.getByRole('button')).toBeDisabled();
 
   // A remnant of her own: the longest pieces first, as many as it takes.
-  await page.getByText('From a remnant', { exact: true }).click();
-  await page.getByRole('textbox', { name: 'Remnant, wide' }).fill('90 cm');
-  await page.getByRole('textbox', { name: 'Remnant, long' }).fill('70 cm');
-  await expect(ways).toContainText('no cloth');
+  await page.getByText('From a offcut', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'Offcut width' }).fill('90 cm');
+  await page.getByRole('textbox', { name: 'Offcut length' }).fill('70 cm');
+  await expect(ways).toContainText('no fabric');
   await expect(cut).toContainText('piece of the strip');
-  await expect(page.getByText(/^From the remnant: it gives \d/)).toBeVisible();
-  await ways.getByRole('button', { name: 'Cut it so: one strip, round and round' }).click();
+  await expect(page.getByText(/^From the offcut: it gives \d/)).toBeVisible();
+  await ways.getByRole('button', { name: 'Use this method: one strip, round and round' }).click();
   await expect(cut).toContainText('square for the strip');
   await expect(cut).toContainText('would cost less');
   await kept(page);
 
   // The least seen side is another: there it begins, on the drawing and in the step.
-  await page.getByRole('textbox', { name: 'Least seen side' }).fill('2');
+  await page.getByRole('textbox', { name: 'Side for the join' }).fill('2');
   await expect(cut).toContainText('in the middle of the right side');
-  await page.getByRole('textbox', { name: 'Least seen side' }).fill('9');
+  await page.getByRole('textbox', { name: 'Side for the join' }).fill('9');
   await expect(page.getByText('There are 4 sides.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Least seen side' }).fill('2');
+  await page.getByRole('textbox', { name: 'Side for the join' }).fill('2');
   await kept(page);
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.getByText('Round the corners, mark the start', { exact: true }).click();
@@ -50,8 +50,8 @@ test('kneeler pads: the pad typed on its drawing, both ways to cut side by side,
 test('the wrapped strip: two figures, and the strip is wider, the needle a place nearer', async ({
   page,
 }) => {
-  await openWorking(page, 'Kneeler pads', 'Sample');
-  await page.getByRole('button', { name: 'Add the next swatch' }).click();
+  await openWorking(page, 'Kneeler pads', 'Test swatch');
+  await page.getByRole('button', { name: 'Record another swatch' }).click();
   const third = page.getByRole('listitem', { name: 'Swatch 3' });
   await third.getByLabel('Flange, wide').fill('10.8 mm; 10.9 mm');
   await third.getByLabel('Line 1').fill('1.2 mm');
@@ -75,7 +75,7 @@ test('a tea-tent cushion with trim, from its size to the closed cover, ply by pl
   await expect(cut).toContainText('3 and 3, down over');
   await page.getByRole('textbox', { name: 'Plies' }).fill('4');
   await expect(cut).toContainText('4 and 4, down over');
-  await page.getByRole('radio', { name: 'a foot with a groove' }).check();
+  await page.getByRole('radio', { name: 'piping foot' }).check();
   await expect(cut).toContainText('Stiff trim may leave no room');
   await page.getByRole('radio', { name: 'a zipper foot' }).check();
   await kept(page);
@@ -83,7 +83,7 @@ test('a tea-tent cushion with trim, from its size to the closed cover, ply by pl
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await expect(page.getByText('Lay ply 4 over', { exact: true })).toBeVisible();
   await expect(page.getByText('open the window')).not.toHaveCount(0);
-  await page.getByRole('link', { name: 'At the machine' }).click();
+  await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
   for (let i = 0; i < 30 && (await title.textContent()) !== 'Lay ply 2 over'; i++) {
     await page.keyboard.press('ArrowRight');
@@ -102,8 +102,8 @@ test('a tea-tent cushion with trim, from its size to the closed cover, ply by pl
 test('a fine piping: strands that fill the groove are taken with one press', async ({ page }) => {
   await openWorking(page, 'Neckline of the smock', 'Plan');
   const turned = page.getByRole('region', { name: 'Turned round' });
-  await expect(turned).toContainText('Strands that fill this groove:');
-  await turned.getByRole('button', { name: 'Take it' }).click();
+  await expect(turned).toContainText('Strands that fit this groove:');
+  await turned.getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByRole('textbox', { name: 'Strands' })).toHaveValue('9');
   await expect(page.getByRole('region', { name: 'To cut', exact: true })).toContainText('9 strands');
   await kept(page);

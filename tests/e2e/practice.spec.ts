@@ -15,7 +15,7 @@ const cloth = (page: Page) => page.getByRole('application');
 
 /**
  * Moves the hoop at an even speed, frame by frame, with the pedal down: the cloth goes to the left, so that the needle goes to the right.
- * What comes in between frames is evened out by the page, as it is for a hand.
+ * What new between frames is evened out by the page, as it is for a hand.
  */
 async function sew(page: Page, mmPerSecond: number, seconds: number) {
   const box = (await cloth(page).boundingBox())!;
@@ -24,7 +24,7 @@ async function sew(page: Page, mmPerSecond: number, seconds: number) {
   await page.mouse.move(x, y);
   await page.mouse.down();
   // Foot and hands begin and end in one frame: a machine that runs while the cloth stands still breaks its thread.
-  await page.getByRole('checkbox', { name: 'stays down' }).evaluate(
+  await page.getByRole('checkbox', { name: 'keep pedal down' }).evaluate(
     (pedal: HTMLInputElement, [x, y, pixelsPerSecond, seconds]) =>
       new Promise<void>((resolve) => {
         const canvas = document.querySelector('canvas')!;
@@ -62,7 +62,7 @@ test('a hoop moved at a known speed gives the stitches that belong to it, and wh
   await page.getByRole('slider', { name: /^Machine at/ }).fill('600');
   await sew(page, 25, 4.6);
   const sent = page.waitForRequest((r) => r.url().endsWith('/api/practice') && r.method() === 'POST');
-  await page.getByRole('button', { name: 'Done: what does it say?' }).click();
+  await page.getByRole('button', { name: 'Finish and score' }).click();
   const { stitches } = (await sent).postDataJSON() as { stitches: [number, number, number][] };
   // Between the motor's start and the hand's stop each is 60·25/600 long.
   const run = stitches.slice(10, -10);
@@ -72,7 +72,7 @@ test('a hoop moved at a known speed gives the stitches that belong to it, and wh
   expect(Math.abs((last[0] - first[0]) / (run.length - 1) / 2.5 - 1)).toBeLessThan(0.06);
   expect((last[2] - first[2]) / (run.length - 1)).toBeCloseTo(0.1, 2);
 
-  const says = page.getByRole('region', { name: 'What it says' });
+  const says = page.getByRole('region', { name: 'Your result' });
   await expect(says).toContainText('One thing to try next');
   const { tries } = (await (await page.request.get('/api/practice')).json()) as {
     tries: { exercise: string; score: { mean: number; off: number; machine: number; stitches: number } }[];
@@ -129,8 +129,8 @@ test('by keys alone: a line sewn with the arrow keys, one press a stitch, a corn
     await page.keyboard.press('ArrowRight');
   }
   await page.keyboard.up(' ');
-  await page.getByRole('button', { name: 'Done: what does it say?' }).click();
-  await expect(page.getByRole('region', { name: 'What it says' })).toContainText('stitches a minute');
+  await page.getByRole('button', { name: 'Finish and score' }).click();
+  await expect(page.getByRole('region', { name: 'Your result' })).toContainText('stitches a minute');
 
   await page.getByRole('link', { name: /Stop in the corner/ }).click();
   await cloth(page).focus();
@@ -139,8 +139,8 @@ test('by keys alone: a line sewn with the arrow keys, one press a stitch, a corn
     timeout: 15_000,
   });
   await page.keyboard.up(' ');
-  await page.getByRole('button', { name: 'Done: what does it say?' }).click();
-  await expect(page.getByRole('region', { name: 'What it says' })).toContainText('From the corner');
+  await page.getByRole('button', { name: 'Finish and score' }).click();
+  await expect(page.getByRole('region', { name: 'Your result' })).toContainText('From the corner');
 
   await page.getByRole('link', { name: /Pull up evenly/ }).click();
   const pull = page.getByRole('button', { name: 'Pull the thread' });
@@ -148,8 +148,8 @@ test('by keys alone: a line sewn with the arrow keys, one press a stitch, a corn
     await pull.press('Enter');
     for (const part of [11, 8, 5]) await page.getByRole('button', { name: `Part ${part}:` }).press('Enter');
   }
-  await page.getByRole('button', { name: 'Done: what does it say?' }).press('Enter');
-  await expect(page.getByRole('region', { name: 'What it says' })).toContainText('Parts differ by');
+  await page.getByRole('button', { name: 'Finish and score' }).press('Enter');
+  await expect(page.getByRole('region', { name: 'Your result' })).toContainText('Parts differ by');
 });
 
 test('the pace that hands keep goes into a plan with one press, and practice fits a telephone in the dark', async ({
@@ -167,7 +167,7 @@ test('the pace that hands keep goes into a plan with one press, and practice fit
   await expect(offered).toContainText(`${pace.hand} mm a second`);
   await offered.getByRole('button', { name: 'Plan with it' }).click();
   await expect(page.getByRole('textbox', { name: /^Hands/ })).toHaveValue(String(pace.hand));
-  await expect(page.getByRole('region', { name: 'It comes to' })).toContainText(`${pace.hand} mm a second`);
+  await expect(page.getByRole('region', { name: 'Results' })).toContainText(`${pace.hand} mm a second`);
   await kept(page);
 
   await page.setViewportSize({ width: 390, height: 844 });

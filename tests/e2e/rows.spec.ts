@@ -24,11 +24,11 @@ test('a machine’s book is filled in minutes, and a picture drawn by keys is on
   page,
 }) => {
   await page.goto('/drawer/machine-stitch');
-  await page.getByRole('button', { name: 'Put in stitches' }).click();
+  await page.getByRole('button', { name: 'Add stitches' }).click();
   await page.getByLabel('On the machine').selectOption('grandmother’s straight stitch');
   await page.getByRole('checkbox', { name: /scallop/ }).check();
   await page.getByRole('checkbox', { name: /crosses/ }).check();
-  await page.getByRole('button', { name: 'Put in these 2' }).click();
+  await page.getByRole('button', { name: 'Add these 2' }).click();
   await page.getByLabel('On which machine').selectOption('grandmother’s straight stitch');
   await expect(page.locator('.stitch-tile')).toHaveCount(2);
 
@@ -58,21 +58,21 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   page,
 }) => {
   test.setTimeout(150_000);
-  await beginWorking(page, 'Middle of the runner', 'Sew rows of stitches', 'Piece, wide');
-  await (await field(page, 'Piece, wide')).fill('40 cm');
-  await (await field(page, 'Piece, high')).fill('60 cm');
+  await beginWorking(page, 'Middle of the runner', 'Rows of decorative stitches', 'Finished width');
+  await (await field(page, 'Finished width')).fill('40 cm');
+  await (await field(page, 'Finished height')).fill('60 cm');
   await page.keyboard.press('Tab');
   const cut = page.getByRole('region', { name: 'To cut' });
   await expect(cut).toContainText('Trim to');
   for (const name of ['leaf stem', 'wave']) {
     await page.getByRole('button', { name: /Take one from the book|One more/ }).click();
-    const shelf = page.getByRole('group', { name: 'The stitch book' });
+    const shelf = page.getByRole('group', { name: 'The stitch library' });
     await shelf
       .getByRole('button', { name: new RegExp(`\\d ?${name}`) })
       .first()
       .click();
   }
-  await page.getByRole('textbox', { name: 'Rows apart' }).fill('14 mm');
+  await page.getByRole('textbox', { name: 'Row spacing' }).fill('14 mm');
   await expect(cut).toContainText('51, 14 mm apart');
   await expect(cut).toContainText('40 cm × 60 cm');
   await page.locator('.row-list summary').first().click();
@@ -81,12 +81,12 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
 
   // Turned round: so many rows stand apart by so much, and one press takes it.
   await page.getByText('Turned round', { exact: true }).first().click();
-  await page.getByRole('textbox', { name: 'So many rows' }).fill('40');
-  await expect(page.getByText('so many rows stand apart by')).toBeVisible();
-  await page.getByRole('textbox', { name: 'So many rows' }).fill('');
+  await page.getByRole('textbox', { name: 'Number of rows wanted' }).fill('40');
+  await expect(page.getByText('Spacing for that many rows:')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Number of rows wanted' }).fill('');
   await kept(page);
 
-  await page.getByRole('link', { name: 'Set up', exact: true }).click();
+  await page.getByRole('link', { name: 'Machine settings', exact: true }).click();
   await expect(page.getByRole('heading', { name: /^The card: rows of decorative stitches/ })).toBeVisible();
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.emulateMedia({ media: 'print' });
@@ -97,13 +97,13 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   expect(sheet).toContain('Length to set');
   await page.emulateMedia({ media: 'screen' });
 
-  await page.getByRole('link', { name: 'At the machine' }).click();
+  await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
-  await expect(title).toHaveText('Cut it larger');
+  await expect(title).toHaveText('Cut it oversize');
   const seen: string[] = [];
   // Row by row within a step: each with what to set, where to begin and how many repeats.
   const rows: string[] = [];
-  for (let i = 0; i < 90 && (await title.textContent()) !== 'All sewn.'; i++) {
+  for (let i = 0; i < 90 && (await title.textContent()) !== 'Finished.'; i++) {
     const said = (await title.textContent())!.replace(/\d+ of \d+$/, '').trim();
     if (seen.at(-1) !== said) seen.push(said);
     if (said.startsWith('Sew to'))
@@ -114,14 +114,14 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   expect(rows).toHaveLength(50);
   expect(rows[0]).toMatch(/row 27 .*Length 2\.\d mm\. Begin [\d.]+ mm from the outline .* \d+ repeats\./);
   expect(seen).toEqual([
-    'Cut it larger',
+    'Cut it oversize',
     'Lay the stabiliser under',
     'Draw the first row',
     'Choose the stitches',
     'Sew row 26 first',
     'Sew to one side',
     'Sew to the other side',
-    'Press it from behind',
+    'Press from the wrong side',
     'Trim to size',
   ]);
 });
@@ -129,15 +129,15 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
 test('a scrap with several stitches is entered by number and Enter, and what it taught is in the book', async ({
   page,
 }) => {
-  await openWorking(page, 'Rows across the runner’s middle', 'Sample');
-  await page.getByRole('button', { name: 'Add the next swatch' }).first().click();
+  await openWorking(page, 'Rows across the runner’s middle', 'Test swatch');
+  await page.getByRole('button', { name: 'Record another swatch' }).first().click();
   const swatch = page.getByRole('listitem', { name: 'Swatch 4' });
-  await swatch.getByRole('button', { name: 'A stitch on it' }).click();
+  await swatch.getByRole('button', { name: 'Add a stitch' }).click();
   await swatch.getByRole('button', { name: /\d ?fern/ }).click();
   const line = swatch.getByRole('group', { name: 'Line 1: fern' });
-  await line.getByLabel('Ten repeats').fill('78');
-  await line.getByLabel('Ten repeats').press('Enter');
-  await expect(line.getByLabel('Across')).toBeFocused();
+  await line.getByLabel('Length of 10 repeats').fill('78');
+  await line.getByLabel('Length of 10 repeats').press('Enter');
+  await expect(line.getByLabel('Width')).toBeFocused();
   await page.keyboard.type('6.8');
   await page.keyboard.press('Enter');
   await expect(line).toContainText('One repeat is 7.8 mm, by the book 7.4 mm.');
@@ -145,22 +145,22 @@ test('a scrap with several stitches is entered by number and Enter, and what it 
   await kept(page);
 
   // The same once more with nothing under it: one tunnels, so the cloth wants the other.
-  await line.getByRole('button', { name: 'Once more, without stabiliser' }).click();
+  await line.getByRole('button', { name: 'Add again without stabiliser' }).click();
   const bare = swatch.getByRole('group', { name: 'Line 2: fern' });
-  await bare.getByLabel('Ten repeats').fill('74');
-  await bare.getByLabel('Ten repeats').press('Enter');
-  await bare.getByLabel('Tunnels').check();
-  await expect(swatch).toContainText('this cloth wants tear-away');
+  await bare.getByLabel('Length of 10 repeats').fill('74');
+  await bare.getByLabel('Length of 10 repeats').press('Enter');
+  await bare.getByLabel('Puckers into a tunnel').check();
+  await expect(swatch).toContainText('this fabric wants tear-away');
 
-  await line.getByRole('button', { name: 'Into the book: 7.8 mm' }).click();
+  await line.getByRole('button', { name: 'Update the stitch library to 7.8 mm' }).click();
   await expect(line).toContainText('“fern” now says 7.8 mm.');
-  await line.getByRole('button', { name: 'Tell the window machine’s dials' }).click();
+  await line.getByRole('button', { name: 'Save to the machine’s calibration' }).click();
   await expect(line).toContainText('The window machine knows it.');
   await kept(page);
   await page.reload();
-  await expect(page.getByRole('group', { name: 'Line 1: fern' }).getByLabel('Ten repeats')).toHaveValue(
-    '78 mm',
-  );
+  await expect(
+    page.getByRole('group', { name: 'Line 1: fern' }).getByLabel('Length of 10 repeats'),
+  ).toHaveValue('78 mm');
   await page.goto('/drawer/machine-stitch');
   await page.getByRole('link', { name: /24 ?fern/ }).click();
   await expect(page.getByLabel('One repeat')).toHaveValue('7.8 mm');
@@ -170,21 +170,21 @@ test('a bridge says which stitches reach, and what its widest bites across', asy
   await openWorking(page, 'Bridges along the runner', 'Plan');
   const cut = page.getByRole('region', { name: 'To cut' });
   await expect(cut).toContainText('feather, number 36, 7 mm wide');
-  await page.getByRole('textbox', { name: 'Gap' }).fill('4 mm');
+  await page.getByRole('textbox', { name: 'Gap between the folds' }).fill('4 mm');
   await expect(page.getByText('There is no bar of 4 mm; the nearest is 3 mm.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Gap' }).fill('6 mm');
+  await page.getByRole('textbox', { name: 'Gap between the folds' }).fill('6 mm');
   await expect(page.getByText(/A stitch of 8.5 mm is wanted, and the machine makes 7 mm/)).toBeVisible();
-  await expect(page.getByText('the widest stitch bites across a gap of')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByRole('textbox', { name: 'Gap' })).toHaveValue('4.6 mm');
-  await page.getByRole('textbox', { name: 'Gap' }).fill('3 mm');
+  await expect(page.getByText('Widest gap your stitch can span:')).toBeVisible();
+  await page.getByRole('button', { name: 'Use this' }).click();
+  await expect(page.getByRole('textbox', { name: 'Gap between the folds' })).toHaveValue('4.6 mm');
+  await page.getByRole('textbox', { name: 'Gap between the folds' }).fill('3 mm');
   await expect(cut).toContainText('Folds held bythe bar of 3 mm');
   await kept(page);
 });
 
 test('the count of a folded ribbon is led at the machine, six stitches and a fold', async ({ page }) => {
   await openWorking(page, 'Ribbon across the runner’s end', 'Sew');
-  await page.getByRole('link', { name: 'At the machine' }).click();
+  await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
   await expect(title).toHaveText('Measure the ribbon');
   for (let i = 0; i < 10 && !(await title.textContent())!.startsWith('Catch'); i++) {
@@ -204,7 +204,7 @@ test('what was measured on the machine is said on the card and at the step, for 
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await openWorking(page, 'Beetroot on the pocket', 'Set up');
+  await openWorking(page, 'Beetroot on the pocket', 'Machine settings');
   await expect(page.getByText(/set [\d.]+ mm: this machine gives [\d.]+ mm there/).first()).toBeVisible();
   await page.goto('/drawer/machine-stitch');
   await expect(page.locator('.stitch-tile').first()).toBeVisible();

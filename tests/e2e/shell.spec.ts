@@ -11,11 +11,11 @@ test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page
   await page.keyboard.press('u');
   await expect(page.getByRole('region', { name: 'To cut' }).getByText('117 × 31.5')).toBeVisible();
   await page.keyboard.press(']');
-  await expect(page.getByLabel('Name of this working')).toHaveValue('Frill round the tea table');
+  await expect(page.getByLabel('Name of this part')).toHaveValue('Frill round the tea table');
   await page.keyboard.press('[');
-  await expect(page.getByLabel('Name of this working')).toHaveValue('Valance over the seedling stall');
+  await expect(page.getByLabel('Name of this part')).toHaveValue('Valance over the seedling stall');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys of this view' })).toContainText('the next working');
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toContainText('next part');
   await page.keyboard.press('Escape');
 
   await page.keyboard.press('1');
@@ -34,7 +34,7 @@ test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page
   // The working in that cloth comes before the cloth itself.
   await expect(page.getByRole('option')).toHaveCount(4);
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Name of this working')).toHaveValue('Lower tier of the skirt');
+  await expect(page.getByLabel('Name of this part')).toHaveValue('Lower tier of the skirt');
 });
 
 test('deleting offers an undo, not a question', async ({ page }) => {
@@ -82,15 +82,15 @@ test('of many projects the bench draws what is looked at, paper all of them, and
   house.stop();
 });
 
-test('the reckoner saves nothing: its address holds the figures', async ({ page, context }) => {
+test('the calculator saves nothing: its address holds the figures', async ({ page, context }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/reckoner');
-  await page.getByRole('textbox', { name: 'Finished edge' }).fill('102 3/8 in');
+  await page.getByRole('textbox', { name: 'Finished length' }).fill('102 3/8 in');
   await page.getByRole('radio', { name: 'ring' }).check();
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('strips, each');
   const friend = await context.newPage();
   await friend.goto(page.url());
-  await expectSaid(friend, 'Finished edge', '102 3/8 in');
+  await expectSaid(friend, 'Finished length', '102 3/8 in');
   await expect(friend.getByRole('radio', { name: 'ring' })).toBeChecked();
   await expect(friend.getByRole('region', { name: 'To cut' })).toHaveText(
     (await page.getByRole('region', { name: 'To cut' }).textContent())!,
@@ -143,6 +143,6 @@ test('letters typed before the find dialog has come are in it', async ({ page })
   await page.keyboard.press('/');
   await page.keyboard.type('marigold');
   letThrough();
-  await expect(page.getByRole('combobox', { name: 'Words to find' })).toHaveValue('marigold');
+  await expect(page.getByRole('combobox', { name: 'Search for' })).toHaveValue('marigold');
   await expect(page.getByRole('option')).toHaveCount(4);
 });

@@ -4,24 +4,24 @@ test('swatches: a fullness at once, the first change to try, one thing changed, 
   page,
 }) => {
   await beginWorking(page, 'Swatches');
-  await page.getByRole('textbox', { name: 'Finished edge' }).fill('2.6 m');
+  await page.getByRole('textbox', { name: 'Finished length' }).fill('2.6 m');
   await kept(page);
-  await page.getByRole('link', { name: 'Sample' }).click();
-  await page.getByRole('button', { name: 'Add the first swatch' }).click();
+  await page.getByRole('link', { name: 'Test swatch' }).click();
+  await page.getByRole('button', { name: 'Record a swatch' }).click();
   const first = page.getByRole('listitem', { name: 'Swatch 1' });
   await first.getByLabel('Flat').fill('30 cm');
   await first.getByLabel('Gathered').fill('17,6; 17.7');
   await expect(first.getByText('1.70')).toBeVisible();
-  await expect(first.getByText(/15 % scanter than the planned 2/)).toBeVisible();
+  await expect(first.getByText(/15 % less full than the planned 2/)).toBeVisible();
   await first.getByRole('button', { name: 'not full enough' }).click();
   await expect(first.getByText('First change to try: Plan a quarter more fullness.')).toBeVisible();
-  await first.getByRole('button', { name: 'Add a swatch that tries it' }).click();
+  await first.getByRole('button', { name: 'Record a swatch with this change' }).click();
   const second = page.getByRole('listitem', { name: 'Swatch 2' });
   await expect(second.getByText('tries: Plan a quarter more fullness.')).toBeVisible();
   await expect(second.getByLabel('Flat')).toBeFocused();
   await second.getByLabel('Flat').fill('nothing');
   await second.getByLabel('Flat').press('Enter');
-  await expect(second.getByText(/is not a figure/)).toBeVisible();
+  await expect(second.getByText(/is not a measurement/)).toBeVisible();
   await page.reload();
   await expect(second.getByLabel('Flat')).toHaveValue('nothing');
   await second.getByRole('button', { name: 'Delete swatch 2' }).click();
@@ -35,7 +35,7 @@ test('a plan that changes after cutting shows what that means for what was cut',
   await openWorking(page, 'Frill round the tea table', 'Plan');
   await page.getByRole('textbox', { name: 'Fullness', exact: true }).fill('2.4');
   await kept(page);
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('link', { name: 'Cut strips', exact: true }).click();
   const since = page.getByRole('region', { name: 'Changed since it was cut' });
   await expect(since.getByRole('row', { name: /Fullness 2 2.4/ })).toBeVisible();
   await expect(since).toContainText('Cut one more strip');
@@ -60,13 +60,13 @@ test('half way: what a pulled part measures decides what to do', async ({ page }
 test('at the machine on a telephone: a tap for the next step, ticks that stay', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openWorking(page, 'Frill round the tea table', 'Sew');
-  await page.getByRole('link', { name: 'At the machine' }).click();
+  await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
-  await expect(title).toHaveText('Mark both edges');
+  await expect(title).toHaveText('Mark both edges into sections');
   expect(await title.evaluate((e) => parseFloat(getComputedStyle(e).fontSize))).toBeGreaterThanOrEqual(32);
   for (const box of await page.getByRole('checkbox').all()) await box.check();
   await page.getByRole('button', { name: /^Next/ }).click();
   await expect(title).toHaveText('Set the machine');
-  await page.getByRole('button', { name: 'Before' }).click();
+  await page.getByRole('button', { name: 'Previous' }).click();
   for (const box of await page.getByRole('checkbox').all()) await expect(box).toBeChecked();
 });

@@ -55,8 +55,8 @@ test('every technique is begun from the bench with the keys alone, and asks for 
   test.setTimeout(180_000);
   for (const { begin, first, fields, stages } of await techniques(page)) {
     await goTo(page, '/');
-    const trigger = page.getByRole('button', { name: 'Begin a working' }).first();
-    // It waits for the techniques that it offers, and until then no key reaches it.
+    const trigger = page.getByRole('button', { name: 'Add a part' }).first();
+    // It first needs: the techniques that it offers, and until then no key reaches it.
     await expect(trigger).toBeEnabled();
     await trigger.focus();
     await page.keyboard.press('Enter');
@@ -84,7 +84,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
     }
     // What another field makes needed is said where the answer will stand.
     await expect(async () => {
-      const missing = (await page.getByText(/^Still to say: /).allTextContents()).join();
+      const missing = (await page.getByText(/^Still needed: /).allTextContents()).join();
       for (const { label } of fields.filter((f) => missing.includes(f.label.toLowerCase()))) {
         const entry = page.getByRole('textbox', { name: label, exact: true });
         if ((await entry.isVisible()) && !(await entry.inputValue())) await entry.fill('30 cm');
@@ -179,7 +179,7 @@ test('every step has its picture, with what matters lit up', async ({ page }) =>
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
     await goTo(page, `/workings/${working.id}/sew`);
-    await expect(page.getByLabel('Name of this working')).toHaveValue(working.name);
+    await expect(page.getByLabel('Name of this part')).toHaveValue(working.name);
     const steps = page.locator('ol > li.sheet');
     await expect(steps.first()).toBeVisible();
     const count = await steps.count();

@@ -4,7 +4,7 @@ import { beginWorking, expect, expectSaid, field, kept, openWorking, test } from
 /** A scrap that was sewn and measured. */
 async function addScrap(page: Page, number: number, tucked: string) {
   await page
-    .getByRole('button', { name: number === 1 ? 'Add the first swatch' : 'Add the next swatch' })
+    .getByRole('button', { name: number === 1 ? 'Record a swatch' : 'Record another swatch' })
     .click();
   const swatch = page.getByRole('listitem', { name: `Swatch ${number}` });
   await swatch.getByLabel('Flat', { exact: true }).fill('10 cm');
@@ -16,14 +16,14 @@ async function addScrap(page: Page, number: number, tucked: string) {
 test('a bib from its first figure to the last ridge: learnt from scraps, cut, measured and re-spaced', async ({
   page,
 }) => {
-  await beginWorking(page, 'A bib', 'Sew tucks', 'Finished width');
+  await beginWorking(page, 'A bib', 'Pintucks and folded tucks', 'Finished width');
   await (await field(page, 'Finished width')).fill('20 cm');
   const toCut = page.getByRole('region', { name: 'To cut' });
-  await expect(toCut).toContainText('Each takes up');
+  await expect(toCut).toContainText('Fabric used per tuck');
   await kept(page);
 
   // Two scraps narrow what each tuck is likely to take up.
-  await page.getByRole('link', { name: 'Sample', exact: true }).click();
+  await page.getByRole('link', { name: 'Test swatch', exact: true }).click();
   const likely = page.getByText(/even chance; as a rule/).first();
   await expect(likely).toBeVisible();
   const widthOf = async () => {
@@ -37,23 +37,23 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await kept(page);
 
   // What is cut, the guide and the step say the same.
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('link', { name: 'Cut strips', exact: true }).click();
   // The stage has to stand first: until then the figures are still those of the one before.
   await expect(page.getByRole('img', { name: /lines that are marked/ })).toBeVisible();
   const size = (await toCut.locator('.fig').nth(1).textContent())!.replace(/\s*×\s*/, ' × ');
   const guide = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF, A4' }).click();
   expect((await guide).suggestedFilename()).toMatch(/\.pdf$/);
-  await page.getByRole('button', { name: 'Cut it', exact: true }).click();
+  await page.getByRole('button', { name: 'Lock the cutting list', exact: true }).click();
   await expect(page.getByText(/Cut on /)).toBeVisible();
-  await page.getByRole('link', { name: 'Go on to sew' }).click();
+  await page.getByRole('link', { name: 'Continue to Sew' }).click();
   const [wide] = size.split(' × ');
   await expect(page.getByRole('listitem').filter({ hasText: 'Cut the panel' }).first()).toContainText(
     `${wide} cm`,
   );
 
   // Half way: five tucks that came out narrow; the rest goes further apart, on the screen and in the next step.
-  const measure = page.getByRole('listitem').filter({ hasText: 'Measure, and re-space' });
+  const measure = page.getByRole('listitem').filter({ hasText: 'Measure and adjust the spacing' });
   await measure.locator('summary').click();
   await measure.getByLabel('From the first ridge to the last, what is it?').fill('23 mm');
   await expect(measure.getByText(/each takes up/)).toBeVisible();
@@ -71,11 +71,11 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
 test('the finished bib teaches with as many tucks as it has, and what is marked turned round is one press away', async ({
   page,
 }) => {
-  await openWorking(page, 'Tucked bib', 'Keep');
+  await openWorking(page, 'Tucked bib', 'Finish');
   const piece = page.getByRole('region', { name: 'The piece itself' });
   await piece.getByLabel('Flat').fill('21.4 cm');
   await piece.getByLabel('Tucked').fill('20 cm');
-  await piece.getByRole('button', { name: 'Let it teach' }).click();
+  await piece.getByRole('button', { name: 'Save it' }).click();
   await expect(piece.getByText(/the next prediction knows it/)).toBeVisible();
   const [, id] = /workings\/([^/]+)/.exec(page.url())!;
   const swatches = (await (await page.request.get(`/api/workings/${id}/swatches`)).json()) as {
@@ -87,11 +87,11 @@ test('the finished bib teaches with as many tucks as it has, and what is marked 
 
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.locator('summary').filter({ hasText: 'Turned round' }).click();
-  await page.getByRole('textbox', { name: 'Margin wanted' }).fill('4 cm');
+  await page.getByRole('textbox', { name: 'Margin at each side' }).fill('4 cm');
   const allows = page.getByRole('region', { name: 'Turned round' });
   const told = allows.locator('p').filter({ hasText: 'with that margin' });
   await expect(told).toContainText('8.57 mm');
-  await told.getByRole('button', { name: 'Take it' }).click();
+  await told.getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('First tuck at40 mm');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await kept(page);
@@ -105,7 +105,7 @@ test('typed on the drawing by touch and by key: what cannot be is said there, an
   const toCut = page.getByRole('region', { name: 'To cut' });
   const cut = async () => (await toCut.locator('.fig').nth(1).textContent())!;
   const before = await cut();
-  const stated = page.getByRole('button', { name: 'Finished width, on the drawing: 20 cm' });
+  const stated = page.getByRole('button', { name: 'Finished width: 20 cm' });
   await stated.focus();
   // A digit begins at once, in place of what stood there.
   await page.keyboard.type('21 c');
@@ -137,7 +137,7 @@ test('typed on the drawing by touch and by key: what cannot be is said there, an
   await kept(page);
 });
 
-test('with the keys alone: a figure on the drawing, the stage after, the measure half way', async ({
+test('with the keys alone: a measurement on the drawing, the stage after, the measure half way', async ({
   page,
 }) => {
   await openWorking(page, 'Tucked bib', 'Plan');
@@ -174,7 +174,9 @@ test('with the keys alone: a figure on the drawing, the stage after, the measure
 
 test.describe('by touch', () => {
   test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
-  test('a figure is tapped where it stands, typed, and what is cut follows at the foot', async ({ page }) => {
+  test('a measurement is tapped where it stands, typed, and what is cut follows at the foot', async ({
+    page,
+  }) => {
     await openWorking(page, 'Tucked bib', 'Plan');
     const toCut = page.getByRole('region', { name: 'To cut' });
     // What other bibs taught in this workroom is in the figure, so it is held against itself: the panel grows by 10 cm.
@@ -195,7 +197,7 @@ test.describe('by touch', () => {
   });
 });
 
-test('groups are typed as they are said, and the reckoner is chosen by its look with the keys alone', async ({
+test('groups are typed as they are said, and the calculator is chosen by its look with the keys alone', async ({
   page,
 }) => {
   await page.goto('/reckoner');
@@ -204,18 +206,18 @@ test('groups are typed as they are said, and the reckoner is chosen by its look 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitem').first()).toBeFocused();
   await page.keyboard.type('Tu');
-  await expect(page.getByRole('menuitem', { name: 'Tucks' })).toBeFocused();
+  await expect(page.getByRole('menuitem', { name: 'Number of tucks' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/reckoner\/pintucks/);
 
   await (await field(page, 'Finished width')).fill('24 cm');
   const toCut = page.getByRole('region', { name: 'To cut' });
-  await expect(toCut).toContainText('Each takes up');
-  await page.locator('summary').filter({ hasText: 'Groups' }).click();
-  await page.getByRole('textbox', { name: 'Tucks', exact: true }).fill('');
-  await page.getByRole('textbox', { name: 'Groups', exact: true }).fill('3 + 5 + 3');
-  await page.getByRole('textbox', { name: 'Gap between groups' }).fill('18 mm');
+  await expect(toCut).toContainText('Fabric used per tuck');
+  await page.locator('summary').filter({ hasText: 'Tucks per group' }).click();
+  await page.getByRole('textbox', { name: 'Number of tucks', exact: true }).fill('');
+  await page.getByRole('textbox', { name: 'Tucks per group', exact: true }).fill('3 + 5 + 3');
+  await page.getByRole('textbox', { name: 'Space between groups' }).fill('18 mm');
   await expect(page.getByRole('group', { name: /11 tucks in groups of 3, 5, 3/ })).toBeVisible();
-  await page.getByRole('textbox', { name: 'Groups', exact: true }).fill('3 + x');
-  await expect(page.getByText(/has to be whole numbers/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Tucks per group', exact: true }).fill('3 + x');
+  await expect(page.getByText(/must be whole numbers/)).toBeVisible();
 });

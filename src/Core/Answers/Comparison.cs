@@ -37,15 +37,15 @@ public sealed record Comparison(
             ? new Finding(
                 "cut-too-short",
                 Severity.Stop,
-                "What was cut is less than the plan now asks for.",
-                "Cloth that is cut does not grow.",
+                "What you cut is smaller than the plan now needs.",
+                "Fabric that is cut does not grow.",
                 "Go back to the plan it was cut by, or cut the pieces again."
             )
             : new Finding(
                 "cut-serves",
                 Severity.Note,
-                "What was cut still serves.",
+                "What you cut is still big enough.",
                 "It is at least as long and as deep as the plan now asks for.",
-                "Trim what is over, by the new figures."
+                "Trim what is over, by the new numbers."
             );
 }

@@ -43,7 +43,7 @@ public sealed record Form(
                 .. heavy.Select(f => new FieldError(
                     f.Name,
                     Refusal.TooMuch,
-                    $"This is more than can be reckoned at once: take {f.Eases}."
+                    $"This is more than can be calculated at once: take {f.Eases}."
                 )),
             ];
     }

@@ -91,7 +91,7 @@ public abstract record WorkPlan : Reckoning
             p => p.Pieces,
             Figure<Piece>.Text(
                 "key",
-                "Names the piece, and stays when the figures change.",
+                "Names the piece, and stays when the numbers change.",
                 p => p.Key
             ),
             Figure<Piece>.Count("count", "How many.", p => p.Count),
@@ -114,7 +114,7 @@ public abstract record WorkPlan : Reckoning
             Figure<Piece>.Flag("onBias", "Whether it is cut on the bias.", p => p.OnBias),
             Figure<Piece>.Flag("onFold", "Whether it is cut on a fold.", p => p.OnFold)
         ),
-        Facts_("facts", "The other figures in words.", p => p.Facts),
+        Facts_("facts", "The other numbers in words.", p => p.Facts),
         Facts_("card", "What the card is told beside the ask, by its fields.", p => p.ForCard),
         Facts_("scrap", "The swatch: what to cut and mark, and what it comes to.", p => p.Scrap),
         Figure<WorkPlan>.Count("count", "How many pieces alike.", p => p.Together.Count),
@@ -139,16 +139,16 @@ public abstract record WorkPlan : Reckoning
             "What is likely by what swatches taught, for a picture of it.",
             p => p.Expected,
             [
-                Figure<Expected>.Text("title", "What it is a figure of.", e => e.Title),
-                Figure<Expected>.Text("unit", "What stands after the figure.", e => e.Unit),
+                Figure<Expected>.Text("title", "What it is a number of.", e => e.Title),
+                Figure<Expected>.Text("unit", "What stands after the number.", e => e.Unit),
                 Figure<Expected>.Count("places", "Its decimal places.", e => e.Places),
                 Figure<Expected>.Ratio("least", "A scale begins here.", e => e.Least),
                 Figure<Expected>.Ratio("most", "It ends here.", e => e.Most),
                 Figure<Expected>.Ratio("step", "From tick to tick.", e => e.Step),
-                Figure<Expected>.Ratio("wanted", "The figure that is wanted.", e => e.Wanted),
-                Figure<Expected>.Ratio("low", "Nineteen in twenty lie above.", e => e.Low),
+                Figure<Expected>.Ratio("wanted", "The number that is wanted.", e => e.Wanted),
+                Figure<Expected>.Ratio("low", "19 times out of 20 lie above.", e => e.Low),
                 Figure<Expected>.Ratio("mid", "The even chance.", e => e.Mid),
-                Figure<Expected>.Ratio("high", "Nineteen in twenty lie below.", e => e.High),
+                Figure<Expected>.Ratio("high", "19 times out of 20 lie below.", e => e.High),
                 Figure<Expected>.Text("restsOn", "What it rests on.", e => e.RestsOn),
             ],
             false
@@ -201,7 +201,7 @@ public abstract record WorkPlan : Reckoning
             says,
             take,
             Figure<Fact>.Text("name", "What it is.", f => f.Name),
-            Figure<Fact>.Text("text", "Its figure.", f => f.Text)
+            Figure<Fact>.Text("text", "Its number.", f => f.Text)
         );
 }
 

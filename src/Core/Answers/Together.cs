@@ -21,7 +21,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
     private static readonly NumberField CountField = new(
         "count",
         "How many",
-        "How many pieces alike are made: two cuffs, four sides.",
+        "How many identical pieces you are making, e.g. two cuffs.",
         1,
         100,
         1,
@@ -39,7 +39,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
 
     private static readonly NameField CarriesField = new(
         "carries",
-        "Carries",
+        "Has sewn to its lower edge",
         "The piece that is sewn to its lower edge, by name; then that edge has a seam and no hem. A link says it."
     );
 
@@ -69,7 +69,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
             {
                 Checks =
                 [
-                    "The cloth was washed and pressed as it will be later, before it is cut.",
+                    "The fabric was washed and pressed as it will be later, before it is cut.",
                     .. step.Checks,
                 ],
             }

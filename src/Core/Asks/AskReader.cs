@@ -134,7 +134,7 @@ public sealed class AskReader
         }
         Unusable(
             field,
-            $"{field.Label} has to be between {Ruler.Fine(field.Least)} and {Ruler.Write(field.Most, field.Kind == LengthKind.Marked ? LengthKind.Cut : field.Kind)}."
+            $"{field.Label} must be between {Ruler.Fine(field.Least)} and {Ruler.Write(field.Most, field.Kind == LengthKind.Marked ? LengthKind.Cut : field.Kind)}."
         );
         return null;
     }
@@ -177,7 +177,7 @@ public sealed class AskReader
             {
                 Unusable(
                     field,
-                    $"{field.Label}: each has to be more than nothing and at most {Ruler.Write(field.Most, field.Kind)}."
+                    $"{field.Label}: each must be more than nothing and at most {Ruler.Write(field.Most, field.Kind)}."
                 );
                 return [];
             }
@@ -200,7 +200,7 @@ public sealed class AskReader
         {
             Unusable(
                 field,
-                $"{field.Label} has to be a number, such as {DecimalText.Write(field.Start ?? field.Least)}."
+                $"{field.Label} must be a number, such as {DecimalText.Write(field.Start ?? field.Least)}."
             );
             return null;
         }
@@ -208,13 +208,13 @@ public sealed class AskReader
         {
             Unusable(
                 field,
-                $"{field.Label} has to be between {DecimalText.Write(field.Least)} and {DecimalText.Write(field.Most)}."
+                $"{field.Label} must be between {DecimalText.Write(field.Least)} and {DecimalText.Write(field.Most)}."
             );
             return null;
         }
         if (field.IsWhole && number % 1 != 0)
         {
-            Unusable(field, $"{field.Label} has to be a whole number.");
+            Unusable(field, $"{field.Label} must be a whole number.");
             return null;
         }
         return number;
@@ -242,7 +242,7 @@ public sealed class AskReader
         {
             Unusable(
                 field,
-                $"{field.Label} has to be whole numbers from {field.Least} to {field.Most}, such as 3 + 5 + 3."
+                $"{field.Label} must be whole numbers from {field.Least} to {field.Most}, such as 3 + 5 + 3."
             );
             return [];
         }
@@ -260,7 +260,7 @@ public sealed class AskReader
         {
             return flag;
         }
-        Unusable(field, $"{field.Label} has to be true or false.");
+        Unusable(field, $"{field.Label} must be true or false.");
         return false;
     }
 
@@ -282,7 +282,7 @@ public sealed class AskReader
         {
             return colour;
         }
-        Unusable(field, $"{field.Label} has to be a colour, such as #1a2b3c.");
+        Unusable(field, $"{field.Label} must be a colour, such as #1a2b3c.");
         return null;
     }
 
@@ -297,7 +297,7 @@ public sealed class AskReader
         {
             return name.Trim() is { Length: > 0 } said ? said : null;
         }
-        Unusable(field, $"{field.Label} has to be a name of at most {NameField.Most} letters.");
+        Unusable(field, $"{field.Label} must be a name of at most {NameField.Most} letters.");
         return null;
     }
 
@@ -310,7 +310,7 @@ public sealed class AskReader
         }
         if (value.Text is not { Length: <= PathDataField.MostLetters } data)
         {
-            Unusable(field, $"{field.Label} has to be path data, such as “M0 0 L40 0 L20 30 Z”.");
+            Unusable(field, $"{field.Label} must be path data, such as “M0 0 L40 0 L20 30 Z”.");
             return [];
         }
         var wrong = PathData.Read(data, out var paths);
@@ -349,7 +349,7 @@ public sealed class AskReader
         var place = PlaceOf(field.Choices, value);
         if (place < 0)
         {
-            Unusable(field, $"{field.Label} has to be one of {Names(field.Choices)}.");
+            Unusable(field, $"{field.Label} must be one of {Names(field.Choices)}.");
         }
         return place;
     }
@@ -364,7 +364,7 @@ public sealed class AskReader
         IReadOnlyList<RawValue> said = value.List ?? [value];
         if (said.Count > 50 || said.Any(s => PlaceOf(field.Choices, s) < 0))
         {
-            Unusable(field, $"{field.Label} has to be a list from {Names(field.Choices)}.");
+            Unusable(field, $"{field.Label} must be a list from {Names(field.Choices)}.");
             return [];
         }
         return [.. said.Select(s => s.Text!).Distinct()];
@@ -381,7 +381,7 @@ public sealed class AskReader
         {
             return new AskReader(group, Ruler, errors, $"{path}{field.Name}.");
         }
-        Unusable(field, $"{field.Label} has to be an object of fields.");
+        Unusable(field, $"{field.Label} must be an object of fields.");
         return null;
     }
 
@@ -394,7 +394,7 @@ public sealed class AskReader
         }
         if (value.List is not { } list || list.Count > field.Most)
         {
-            Unusable(field, $"{field.Label} has to be a list of at most {field.Most}.");
+            Unusable(field, $"{field.Label} must be a list of at most {field.Most}.");
             return [];
         }
         var readers = new List<AskReader>(list.Count);
@@ -402,7 +402,7 @@ public sealed class AskReader
         {
             if (list[i].Group is not { } group)
             {
-                Unusable(field, $"{field.Label}: each has to be an object of fields.");
+                Unusable(field, $"{field.Label}: each must be an object of fields.");
                 return [];
             }
             readers.Add(new AskReader(group, Ruler, errors, $"{path}{field.Name}[{i}]."));
@@ -470,7 +470,7 @@ public sealed class AskReader
         {
             Unusable(
                 field,
-                $"{field.Label} has to be a length: millimetres, or a text such as “92 cm” or “36 1/2 in”."
+                $"{field.Label} must be a length: millimetres, or a text such as “92 cm” or “36 1/2 in”."
             );
             return null;
         }

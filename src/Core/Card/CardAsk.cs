@@ -88,10 +88,10 @@ public sealed record Wants(
         Fine("gap", "Gap", "Between the two folds.", 0.5, 12);
 
     public static LengthField BiteField { get; } =
-        Fine("bite", "Bite", "How far the stitch goes into each fold.", 0.5, 4);
+        Fine("bite", "Catch", "How far the stitch goes into each fold.", 0.5, 4);
 
     public static LengthField RowGapField { get; } =
-        Fine("rowGap", "Rows apart", "The gap between rows that is wanted.", 1, 100);
+        Fine("rowGap", "Row spacing", "The gap between rows that is wanted.", 1, 100);
 
     public static LengthField StitchLengthField { get; } =
         Fine("stitchLength", "Stitch length", "When the plan has one.", 0.2, 15);
@@ -109,12 +109,18 @@ public sealed record Wants(
 
     /// <summary>The pair that the plan is reckoned with.</summary>
     public static LengthField PairField { get; } =
-        Fine("needleSpacing", "Needles apart", "From needle to needle of the pair.", 0.5, 10);
+        Fine(
+            "needleSpacing",
+            "Twin-needle spacing",
+            "From needle to needle of the twin needle.",
+            0.5,
+            10
+        );
 
     public static LengthField TailField { get; } =
         new(
             "tail",
-            "Tails",
+            "Thread tails",
             "Thread left at every end.",
             Length.Zero,
             Length.FromMillimetres(1000),
@@ -125,13 +131,13 @@ public sealed record Wants(
         new("fullness", "Fullness", "Flat over gathered.", 1, 6, IsNeeded: false);
 
     public static NumberField LayersField { get; } =
-        new("layers", "Layers", "Of cloth under the foot.", 1, 12, 1, IsNeeded: false);
+        new("layers", "Layers", "Of fabric under the foot.", 1, 12, 1, IsNeeded: false);
 
     public static NumberField EveryField { get; } =
         new(
             "stitchesPerTuck",
-            "A fold every",
-            "Stitches from fold to fold.",
+            "Stitches per pleat",
+            "Stitches from one pleat to the next.",
             1,
             100,
             6,
@@ -149,17 +155,25 @@ public sealed record Wants(
         );
 
     public static NumberField DifferentialField { get; } =
-        new("differential", "Differential", "When the plan has one.", 0.3, 4, IsNeeded: false);
+        new("differential", "Differential feed", "When the plan has one.", 0.3, 4, IsNeeded: false);
 
     public static NumberField PassesField { get; } =
-        new("passes", "Passes", "Over the same line.", 1, 6, 1, IsNeeded: false);
+        new(
+            "passes",
+            "Number of times over the same line",
+            "Over the same line.",
+            1,
+            6,
+            1,
+            IsNeeded: false
+        );
 
     /// <summary>Fields for what is in the drawer and has no place there: a cloth that is only described.</summary>
     public static NumberField ClothWeightField { get; } =
         new(
             "clothWeight",
-            "Cloth weight",
-            "Grams a square metre, for a cloth that is not in the drawer.",
+            "Fabric weight",
+            "Grams a square metre, for a fabric that is not in your supplies.",
             10,
             1500,
             IsNeeded: false

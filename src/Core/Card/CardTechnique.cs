@@ -88,7 +88,7 @@ public sealed record CardTechnique
         new("ordinary", "Nothing here strains it, and the eye of the needle passes it.");
 
     public ThreadWanted Below { get; init; } =
-        new("the same", "Alike above and below, the stitch locks in the middle.");
+        new("the same", "With the same thread top and bottom the stitch locks in the middle.");
 
     /// <summary>Whether the thread that is chosen for the piece is the one below, because that is the one that counts.</summary>
     public bool ChosenBelow { get; init; }
@@ -102,7 +102,7 @@ public sealed record CardTechnique
     /// <summary>Foot pressure in steps from normal.</summary>
     public double Pressure { get; init; }
 
-    public string PressureBecause { get; init; } = "Flat layers, nothing to hold back.";
+    public string PressureBecause { get; init; } = "Flat layers need no extra pressure.";
 
     public bool FeedDogsDown { get; init; }
 

@@ -116,7 +116,7 @@ public static class CardWriter
                     "wrong-machine",
                     Severity.Stop,
                     technique.NeedsOverlocker
-                        ? $"{machine.Name} is no overlocker."
+                        ? $"{machine.Name} isn’t an overlocker."
                         : $"{machine.Name} is an overlocker.",
                     technique.NeedsChainLooper
                             ? "The elastic is laid by the looper of a chain stitch."
@@ -129,7 +129,7 @@ public static class CardWriter
         }
         var needle = new Owned<Needle>(
             "",
-            technique.Twin ? "a pair of needles" : "a needle",
+            technique.Twin ? "twin-needle pintucks" : "a needle",
             new Needle(null, 80, null, Length.FromMillimetres(technique.Twin ? 1.6 : 0))
         );
         var alone = Fitting.Of(

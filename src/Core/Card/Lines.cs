@@ -93,7 +93,7 @@ internal static class Lines
             lines.Add(
                 new(
                     "differential",
-                    "Differential",
+                    "Differential feed",
                     DecimalText.Write(Math.Min(wanted, machine.GreatestDifferential ?? wanted)),
                     machine.GreatestDifferential <= wanted ? "highest" : "",
                     "The front feed dogs push in more than the back ones take away."
@@ -105,10 +105,10 @@ internal static class Lines
             lines.Add(
                 new(
                     "passes",
-                    "Passes",
+                    "Number of times over the same line",
                     $"{ask.Wants.Passes}, over the same line",
                     "",
-                    "Each gathers what the one before gathered; check each by its own figure."
+                    "Each gathers what the one before gathered; check each by its own number."
                 )
             );
         }
@@ -141,9 +141,15 @@ internal static class Lines
         }
         if (technique.Presser is { } presser)
         {
-            var stops = machine.NeedleStop == false ? "by hand wheel" : "";
+            var stops = machine.NeedleStop == false ? "by handwheel" : "";
             lines.Add(
-                new("presser", "Presser and needle stop", presser.Figure, stops, presser.Because)
+                new(
+                    "presser",
+                    "Presser foot and needle-stop",
+                    presser.Figure,
+                    stops,
+                    presser.Because
+                )
             );
         }
         lines.Add(
@@ -166,7 +172,7 @@ internal static class Lines
                     )
                     : new Setting(
                         "threads under and behind",
-                        "Hold both for the first stitches, so that they are not drawn down."
+                        "Hold both for the first few stitches so they aren’t pulled down."
                     )
             );
         lines.Add(
@@ -181,7 +187,7 @@ internal static class Lines
         lines.Add(
             new(
                 "hand-wheel",
-                "Hand wheel",
+                "Handwheel",
                 "one full stitch",
                 "",
                 "After any change of foot, needle or width: if the needle can touch metal, do not sew."
@@ -203,7 +209,7 @@ internal static class Lines
         }
         var melts = cloth.Fibre is "nylon" or "polyester";
         var caution = melts
-            ? $" {char.ToUpperInvariant(cloth.Fibre![0])}{cloth.Fibre[1..]} melts: cool iron, cloth between."
+            ? $" {char.ToUpperInvariant(cloth.Fibre![0])}{cloth.Fibre[1..]} melts: cool iron, fabric between."
             : "";
         caution +=
             cloth.Build == Cloth.Net && words.Contains("fus", StringComparison.OrdinalIgnoreCase)
@@ -238,9 +244,9 @@ internal static class Lines
             yield return new Finding(
                 "thick-cloth",
                 Severity.Care,
-                $"{ask.Cloth!.Name} is {DecimalText.Write(ask.Grams.Value, 0)} g/m²: thick cloth hardly gathers this way.",
+                $"{ask.Cloth!.Name} is {DecimalText.Write(ask.Grams.Value, 0)} g/m²: thick fabric hardly gathers this way.",
                 "The plate or the elastic has to bend it, and its weight pulls it flat again.",
-                "Take a lighter cloth, or gather by pulled threads."
+                "Take a lighter fabric, or gather by pulled threads."
             );
         }
     }
@@ -257,7 +263,7 @@ internal static class Lines
                 "foot",
                 "Foot",
                 pick.Options[^1].Name,
-                "none owned that fits",
+                "none of yours fits",
                 pick.Options[^1].Because
             );
 
@@ -266,17 +272,17 @@ internal static class Lines
         var needle = pick.Needle;
         var cloth = ask.Grams is { } grams
             ? $"For {DecimalText.Write(grams, 0)} g/m²{(technique.Bulky(ask) ? ", one size up for the layers" : "")}."
-            : "The weight of the cloth is not known: a middling size.";
+            : "Fabric weight unknown, so a medium size.";
         return new(
             "needle",
             "Needle",
             needle.Name,
-            needle.Id.Length == 0 ? "not in the drawer" : "",
+            needle.Id.Length == 0 ? "not in your supplies" : "",
             ask.Needle is not null ? "As chosen."
                 : technique.Twin && ask.Wants.Pair is not null
-                    ? $"The pair that is planned. {cloth}"
+                    ? $"The twin needle that is planned. {cloth}"
                 : technique.Twin
-                    ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest pair that stands in a groove of {Say.Mm(groove)}." : "A pair that suits the groove.")} {cloth}"
+                    ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest pair that stands in a groove of {Say.Mm(groove)}." : "A twin needle that suits the groove.")} {cloth}"
                 : $"{cloth} {PointReason(needle.Is.Point)}"
         );
     }
@@ -353,7 +359,7 @@ internal static class Lines
                 "Foot pressure",
                 "as it is",
                 "not adjustable",
-                $"{technique.PressureBecause} Here hold the cloth back lightly behind the foot instead."
+                $"{technique.PressureBecause} Here hold the fabric back lightly behind the foot instead."
             )
             : new("pressure", "Foot pressure", figure, "", technique.PressureBecause);
     }
@@ -365,15 +371,9 @@ internal static class Lines
                 "Feed dogs",
                 machine.FeedDogs == "covers" ? "covered" : "down",
                 "",
-                "Your hands move the cloth, in every direction."
+                "Your hands move the fabric, in every direction."
             )
-            : new(
-                "feed-dogs",
-                "Feed dogs",
-                "up",
-                "",
-                "The machine moves the cloth, stitch for stitch alike."
-            );
+            : new("feed-dogs", "Feed dogs", "up", "", "The machine feeds the fabric evenly.");
 
     private static CardLine Speed(CardTechnique technique, Machine machine)
     {
@@ -400,7 +400,7 @@ internal static class Lines
             || ask.Drawer.Stabilisers.Count == 0
             || ask.Drawer.Stabilisers.Any(s => s.Is.Kind == known.Name)
             ? ""
-            : "not in the drawer";
+            : "not in your supplies";
 
         static string Plain(string text) => text.Replace('-', ' ');
     }

@@ -140,7 +140,7 @@ internal sealed record Pick(
                 $"What serves here: {string.Join(", ", Technique.Feet.SelectMany(f => f.Kinds).Distinct().Select(FootKinds.Label))}. {Technique.Feet[0].Because}",
                 Rather?.Foot is { } other
                     ? $"Take {other.Name}."
-                    : $"No foot of the drawer serves; look for a {FootKinds.Label(Technique.Feet[0].Kinds[0])} foot."
+                    : $"No foot of your supplies serves; look for a {FootKinds.Label(Technique.Feet[0].Kinds[0])} foot."
             )
             {
                 Cure = Rather?.Foot is { Id.Length: > 0 } cure ? new Cure("foot", cure.Id) : null,
@@ -152,11 +152,11 @@ internal sealed record Pick(
                 "needle-for-another",
                 Severity.Stop,
                 Technique.Twin
-                    ? $"{needle.Name} is one needle, and this is sewn with a pair."
-                    : $"{needle.Name} is a pair, and this is sewn with one needle.",
+                    ? $"{needle.Name} is one needle, and this is sewn with a twin needle."
+                    : $"{needle.Name} is a twin needle, and this is sewn with one needle.",
                 Technique.Twin
                     ? "Two lines of stitching side by side pull the ridge up between them."
-                    : "A pair would sew two lines, and strike where there is room for one needle.",
+                    : "A twin needle would sew two lines, and strike where there is room for one needle.",
                 Rather is { } other ? $"Take {other.Needle.Name}." : "Take another needle."
             )
             {

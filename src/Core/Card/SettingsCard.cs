@@ -61,7 +61,7 @@ public sealed record SettingsCard(
             "The foot to take, the next best, or what to look for.",
             c => c.Feet,
             Figure<FootOption>.Text("rank", "chosen, best, next or buy.", f => f.Rank),
-            Figure<FootOption>.Text("id", "Its id in the drawer, or empty.", f => f.Id),
+            Figure<FootOption>.Text("id", "Its id in your supplies, or empty.", f => f.Id),
             Figure<FootOption>.Text("name", "Its name.", f => f.Name),
             Figure<FootOption>.Text("because", "Why it serves.", f => f.Because),
             Figure<FootOption>.Text(

@@ -15,12 +15,12 @@ public static class Usual
 
     public static Remedy Try(string name, string says, string because) => new(name, says, because);
 
-    public static Look Right { get; } = Look("right", "even and right", "Keep these settings.");
+    public static Look Right { get; } = Look("right", "looks good", "Keep these settings.");
 
     public static Look LoopsBelow { get; } =
         Look(
             "loops-below",
-            "loops below",
+            "loops underneath",
             "Needle thread lies loose on the reverse.",
             Try(
                 "rethread",
@@ -37,7 +37,7 @@ public static class Usual
     public static Look LoopsAbove { get; } =
         Look(
             "loops-above",
-            "loops above",
+            "loops on top",
             "Bobbin thread shows on the right side.",
             Try(
                 "reseat-bobbin",
@@ -55,7 +55,7 @@ public static class Usual
         Look(
             "puckers",
             "puckers",
-            "The cloth is drawn together along the line.",
+            "The fabric is drawn together along the line.",
             Try(
                 "looser-tension",
                 "Loosen the needle tension half a step.",
@@ -68,8 +68,8 @@ public static class Usual
             ),
             Try(
                 "stabiliser",
-                "Put something under the cloth.",
-                "Thin cloth gives before the thread does."
+                "Put something under the fabric.",
+                "Thin fabric gives before the thread does."
             )
         );
 
@@ -85,7 +85,7 @@ public static class Usual
             ),
             Try(
                 "other-point",
-                "Try a point that suits the cloth better.",
+                "Try a point that suits the fabric better.",
                 "A knit slides off a sharp point."
             ),
             Try(
@@ -108,11 +108,11 @@ public static class Usual
         Look(
             "tunnels",
             "tunnels",
-            "The cloth arches up between the sides of the stitch.",
+            "The fabric arches up between the sides of the stitch.",
             Try(
                 "stabiliser",
                 "Put a firmer stabiliser under it.",
-                "Dense stitches pull the cloth together."
+                "Dense stitches pull the fabric together."
             ),
             Try(
                 "looser-tension",
@@ -150,7 +150,7 @@ public static class Usual
         ),
         Look(
             "loops-below",
-            "loops below",
+            "loops underneath",
             "A bird's nest on the reverse.",
             Try(
                 "foot-down",
@@ -181,12 +181,12 @@ public static class Usual
     /// <summary>A stabiliser where the stitch is dense, or the cloth is thin or gives.</summary>
     public static Setting? ForDense(CardAsk ask) =>
         ask.Cloth?.Is.Gives == true
-            ? new("cut-away", "The cloth gives, and would go on giving after a tear-away is gone.")
+            ? new("cut-away", "The fabric gives, and would go on giving after a tear-away is gone.")
         : ask.Cloth?.Is.Build == Cloth.Net
             ? new("wash-away", "A net has nothing to hide a rest of paper in.")
         : new(
             "tear-away",
-            "Dense stitches pull the cloth into a tunnel; something firm holds it flat."
+            "Dense stitches pull the fabric into a tunnel; something firm holds it flat."
         );
 
     /// <summary>A stabiliser only where the cloth is thin or gives.</summary>

@@ -8,7 +8,7 @@ internal static class Safety
     public static Caution Needle { get; } =
         new(
             "needle",
-            "Power off, or the foot control away, before hands go near needle or foot. Turn the hand wheel through one full "
+            "Power off, or the foot control away, before hands go near needle or foot. Turn the handwheel through one full "
                 + "stitch after every change of foot, needle or width; if the needle can touch metal, do not sew.",
             Stage.SetUp
         );
@@ -46,7 +46,7 @@ internal static class Safety
     public static Caution Flame { get; } =
         new(
             "flame",
-            "Full, gathered cloth burns fast. Near heat or flame, and for nightwear, curtains and costumes, keep to the local "
+            "Full, gathered fabric burns fast. Near heat or flame, and for nightwear, curtains and costumes, keep to the local "
                 + "rules and ask a qualified person.",
             Stage.Sew
         );

@@ -18,7 +18,7 @@ internal static class SetUpFields
 
     public static LengthField PlateOpening { get; } =
         LengthField
-            .Fine("plateOpening", "Plate opening", "The slot in the needle plate.", 0.5, 20)
+            .Fine("plateOpening", "Needle-plate opening", "The slot in the needle plate.", 0.5, 20)
             .Optional() with
         {
             From = "machine.plateOpening",

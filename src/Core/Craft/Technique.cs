@@ -60,7 +60,7 @@ public sealed record Technique
 public sealed record FieldGroup(Asking When, string Title, params IReadOnlyList<string> Fields)
 {
     /// <summary>How many pieces are made alike.</summary>
-    public static FieldGroup Alike { get; } = new(Asking.Folded, "Several alike", "count");
+    public static FieldGroup Alike { get; } = new(Asking.Folded, "Quantity", "count");
 }
 
 /// <summary>When a group of fields is asked.</summary>
@@ -160,12 +160,12 @@ public sealed record Working
 
     public static IReadOnlyList<StageOf> StagesWithCut { get; } =
     [
-        new(Stage.Plan, "every figure is said"),
+        new(Stage.Plan, "every measurement is filled in"),
         new(Stage.SetUp, "the machine is set"),
-        new(Stage.Sample, "a swatch is right"),
-        new(Stage.Cut, "the cut list is frozen"),
-        new(Stage.Sew, "the last step is done"),
-        new(Stage.Keep, "what came out is written down"),
+        new(Stage.Sample, "a swatch turns out well"),
+        new(Stage.Cut, "the cutting list is locked"),
+        new(Stage.Sew, "the last step is ticked"),
+        new(Stage.Keep, "you’ve noted how it turned out"),
     ];
 
     public static IReadOnlyList<StageOf> StagesWithoutCut { get; } =

@@ -48,11 +48,11 @@ public sealed record Cloth(
 
     private static readonly ChoiceField BuildField = Choice(
         "build",
-        "Made as",
+        "Construction",
         "",
-        new Choice(Weave, "a weave", ""),
-        new Choice(Knit, "a knit", ""),
-        new Choice(Net, "a net", "")
+        new Choice(Weave, "woven", ""),
+        new Choice(Knit, "knit", ""),
+        new Choice(Net, "net", "")
     );
 
     private static readonly NumberField WeightField = Number(
@@ -81,7 +81,7 @@ public sealed record Cloth(
 
     private static readonly LengthField Width = new(
         "usableWidth",
-        "Usable width",
+        "Usable fabric width",
         "Between the selvedges.",
         Length.FromMillimetres(10),
         Length.FromMillimetres(6000),
@@ -97,7 +97,7 @@ public sealed record Cloth(
 
     private static readonly FlagField NapField = new(
         "nap",
-        "One way up",
+        "One-way design or nap",
         "Has a nap or a print that must stand one way."
     );
 
@@ -124,7 +124,7 @@ public sealed record Cloth(
         new(
             "cloth",
             "cloth",
-            "cloths",
+            "fabrics",
             "What is on the shelf: weight, width, how much is left.",
             [
                 FibreField,

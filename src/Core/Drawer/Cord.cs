@@ -28,7 +28,7 @@ public sealed record Cord(
 
     private static readonly FlagField FlangeField = new(
         "flange",
-        "Has a flange",
+        "Has a lip",
         "Ready-made trim with a tape to sew in."
     );
 

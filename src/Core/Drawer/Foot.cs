@@ -64,7 +64,7 @@ public sealed record Foot(
 
     private static readonly LengthField Left = Fine(
         "soleLeft",
-        "Sole edge, left",
+        "Needle to left edge of foot",
         "From the needle's line to the left edge: it guides rows.",
         0,
         40
@@ -72,7 +72,7 @@ public sealed record Foot(
 
     private static readonly LengthField Right = Fine(
         "soleRight",
-        "Sole edge, right",
+        "Needle to right edge of foot",
         "To the right edge.",
         0,
         40
@@ -80,7 +80,7 @@ public sealed record Foot(
 
     private static readonly LengthField ReliefField = Fine(
         "relief",
-        "Relief",
+        "Hollow under the foot",
         "How high the sole is hollowed underneath.",
         0,
         8
@@ -96,7 +96,7 @@ public sealed record Foot(
 
     private static readonly LengthField Pitch = Fine(
         "groovePitch",
-        "Groove pitch",
+        "Groove spacing",
         "From the middle of one to the next.",
         0.5,
         12
@@ -120,19 +120,19 @@ public sealed record Foot(
 
     private static readonly FlagField SlotField = new(
         "slot",
-        "Slot for an upper layer",
+        "Slot for a second layer",
         "A flat layer can be slid in, to be joined at once."
     );
 
     private static readonly FlagField Screw = new(
         "setScrew",
-        "Set screw",
+        "Adjusting screw",
         "A screw that sets how much it gathers or folds."
     );
 
     private static readonly LengthField Buttonhole = Fine(
         "buttonholeLength",
-        "Greatest length",
+        "Longest buttonhole or darn",
         "The longest buttonhole or darning block it measures.",
         5,
         80
@@ -140,7 +140,7 @@ public sealed record Foot(
 
     private static readonly FlagField Arm = new(
         "clampArm",
-        "Arm to the needle clamp",
+        "Arm on the needle clamp",
         "An arm that rides on the needle clamp screw."
     );
 
@@ -149,7 +149,7 @@ public sealed record Foot(
             "foot",
             "foot",
             "feet",
-            "What holds the cloth: how it is fixed, where the needle goes through, and what is underneath.",
+            "What holds the fabric: how it is fixed, where the needle goes through, and what is underneath.",
             [
                 KindField,
                 MountField,
@@ -231,17 +231,13 @@ public static class FootKinds
         new(Piping, "piping", "A groove underneath for a covered cord."),
         new(Cording, "cording", "A hole or slots that lead a cord under the needle."),
         new(Pintuck, "pintuck", "Several grooves underneath."),
-        new(Gathering, "gathering", "Holds the cloth back behind the needle, so that it gathers."),
+        new(Gathering, "gathering", "Holds the fabric back behind the needle, so that it gathers."),
         new(
             OverlockGathering,
             "gathering, for the overlocker",
             "Gathers the lower layer as it is overlocked."
         ),
-        new(
-            Pleating,
-            "pleating attachment",
-            "Pushes a fold under the needle every so many stitches."
-        ),
+        new(Pleating, "ruffler", "Pushes a fold under the needle every so many stitches."),
         new(
             Buttonhole,
             "buttonhole",
@@ -254,7 +250,7 @@ public static class FootKinds
             "Hovers; open in front, so that the line can be seen."
         ),
         new(Walking, "walking", "Feeds from above as well: layers stay together."),
-        new(Straight, "straight stitch", "A small round hole: holds fine cloth firmly."),
+        new(Straight, "straight stitch", "A small round hole: holds fine fabric firmly."),
         new(Overlock, "the overlocker's own", "The foot the overlocker came with."),
     ];
 

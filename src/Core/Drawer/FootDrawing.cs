@@ -98,7 +98,7 @@ public static class FootDrawing
         shapes.Add(new Handle(At(middle + right, Sole / 2 + 5), "soleRight", At(middle, 0), 1));
         return new Drawing(
             "foot",
-            "The sole, from below",
+            "The foot from below",
             $"The sole of the foot from below: {Known("opening", foot.Opening)}, {Known("left edge", foot.SoleLeft)}, {Known("right edge", foot.SoleRight)}.",
             Length.FromMillimetres(width),
             Length.FromMillimetres(Sole),

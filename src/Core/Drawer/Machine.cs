@@ -65,12 +65,12 @@ public sealed record Machine(
         "What it is.",
         new Choice(
             "home",
-            "home lockstitch",
+            "home sewing machine",
             "A needle and a bobbin; straight stitch and, mostly, zigzag."
         ),
         new Choice(
             "industrial",
-            "industrial lockstitch",
+            "industrial straight-stitch machine",
             "Fast, straight stitch, feet of their own mount."
         ),
         new Choice(
@@ -88,7 +88,7 @@ public sealed record Machine(
 
     private static readonly ChoicesField MountsField = new(
         "mounts",
-        "Takes feet",
+        "Accepts presser feet",
         "The mounts it takes: a snap-on holder on a low shank takes both.",
         MountChoices.All
     );
@@ -123,7 +123,7 @@ public sealed record Machine(
 
     private static readonly LengthField Plate = Fine(
         "plateOpening",
-        "Plate opening",
+        "Needle-plate opening",
         "How wide the hole in the needle plate is, measured across.",
         0.5,
         15
@@ -155,7 +155,7 @@ public sealed record Machine(
         "feedDogs",
         "Feed dogs",
         "For free-motion work they must be out of the way.",
-        new Choice("lowers", "lower", "A lever drops them."),
+        new Choice("lowers", "drop", "A lever drops them."),
         new Choice("covers", "are covered", "A plate goes over them."),
         new Choice("neither", "stay up", "They cannot be put out of the way.")
     );
@@ -171,21 +171,21 @@ public sealed record Machine(
 
     private static readonly LengthField BobbinHolds = Long(
         "bobbinThread",
-        "A bobbin holds, thread",
+        "Thread per bobbin",
         "Ordinary thread on a full bobbin.",
         500
     );
 
     private static readonly LengthField BobbinElasticHolds = Long(
         "bobbinElastic",
-        "A bobbin holds, elastic",
+        "Elastic per bobbin",
         "Elastic thread on a full bobbin.",
         200
     );
 
     private static readonly LengthField Lift = Fine(
         "presserLift",
-        "Presser lift",
+        "Presser-foot lift",
         "How high the foot goes, without the knee's help.",
         1,
         25
@@ -199,13 +199,13 @@ public sealed record Machine(
 
     private static readonly FlagField Clamp = new(
         "clampScrew",
-        "Needle clamp screw sticks out",
-        "An arm of a darning or pleating attachment can ride on it."
+        "Needle clamp screw protrudes",
+        "An arm of a darning or ruffler can ride on it."
     );
 
     private static readonly NumberField FastestField = Number(
         "fastest",
-        "Fastest",
+        "Top speed",
         "Stitches a minute.",
         50,
         10_000
@@ -214,32 +214,32 @@ public sealed record Machine(
     private static readonly FlagField Stop = new(
         "needleStop",
         "Needle stop down",
-        "Stops with the needle in the cloth."
+        "Stops with the needle in the fabric."
     );
 
     private static readonly FlagField Darns = new(
         "programmedDarning",
-        "Darns by itself",
+        "Has a darning program",
         "Goes back and forth over a hole by a program."
     );
 
     private static readonly FlagField Locks = new(
         "lockStitch",
-        "Lock stitch",
+        "Tie-off button",
         "A few stitches on the spot at a key."
     );
 
     private static readonly NumberField Normal = Number(
         "normalTension",
         "Normal tension",
-        "What its dial shows when it sews an ordinary seam; nothing for a dial without figures.",
+        "What its dial shows when it sews an ordinary seam; nothing for a dial without numbers.",
         0,
         20
     );
 
     private static readonly NumberField Lowest = Number(
         "lowestTension",
-        "Dial begins at",
+        "Lowest on the tension dial",
         "",
         0,
         20
@@ -247,7 +247,7 @@ public sealed record Machine(
 
     private static readonly NumberField Highest = Number(
         "highestTension",
-        "Dial ends at",
+        "Highest on the tension dial",
         "",
         0,
         20
@@ -255,7 +255,7 @@ public sealed record Machine(
 
     private static readonly NumberField LeastDiff = Number(
         "leastDifferential",
-        "Differential from",
+        "Differential feed, lowest",
         "Front feed dogs against back ones.",
         0.3,
         1
@@ -263,7 +263,7 @@ public sealed record Machine(
 
     private static readonly NumberField MostDiff = Number(
         "greatestDifferential",
-        "Differential to",
+        "Differential feed, highest",
         "",
         1,
         4
@@ -279,7 +279,7 @@ public sealed record Machine(
     private static readonly GroupsField StitchDialField = DialQuestion.Samples with
     {
         Name = "stitchDial",
-        Label = "Measured stitches",
+        Label = "Calibrate stitch length",
         Says =
             "Sew a row at one dialled length, count ten stitches or more and measure them together: then what the dial really gives is known.",
     };
@@ -288,7 +288,7 @@ public sealed record Machine(
     private static readonly GroupsField WidthDialField = DialQuestion.Samples with
     {
         Name = "widthDial",
-        Label = "Measured widths",
+        Label = "Calibrate stitch width",
         Says =
             "Sew a zigzag at one dialled width, and measure it from hole to hole: several stitches one after another count as so many.",
     };
@@ -340,7 +340,7 @@ public sealed record Machine(
                 new(
                     StitchDialField.Name,
                     DialQuestion.Form.Name,
-                    "What its stitch-length dial really gives"
+                    "What the stitch-length dial really sews"
                 ),
                 new(
                     WidthDialField.Name,
@@ -450,6 +450,6 @@ internal static class MountChoices
         new("slant-shank", "slant shank", "The bar leans towards the person."),
         new("snap-on", "snap-on", "A bar in the foot snaps into a holder."),
         new("industrial", "industrial", "Screwed from the side, narrower."),
-        new("own-clip", "its own clip", "Fits this machine's family only."),
+        new("own-clip", "brand-specific clip", "Fits this machine's family only."),
     ];
 }

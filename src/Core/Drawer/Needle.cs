@@ -30,7 +30,7 @@ public sealed record Needle(string? System, int? Size, string? Point, Length? Tw
 
     private static readonly NumberField SizeField = Number(
         "size",
-        "Size, NM",
+        "Needle size, NM",
         "Such as 80: hundredths of a mm.",
         40,
         200
@@ -40,9 +40,9 @@ public sealed record Needle(string? System, int? Size, string? Point, Length? Tw
         "point",
         "Point",
         "What it is made to pass through.",
-        new Choice(Universal, "universal", "Slightly rounded: most cloth."),
+        new Choice(Universal, "universal", "Slightly rounded: most fabric."),
         new Choice(Ballpoint, "ballpoint", "Rounded: parts the loops of a knit."),
-        new Choice(Stretch, "stretch", "Rounded, with a deep scarf: elastic cloth."),
+        new Choice(Stretch, "stretch", "Rounded, with a deep scarf: elastic fabric."),
         new Choice(Sharp, "fine sharp", "Pierces: fine, dense weaves."),
         new Choice(Jeans, "jeans", "Strong and sharp: thick, dense weaves."),
         new Choice(Topstitch, "topstitch", "A large eye: thick thread."),
@@ -52,7 +52,7 @@ public sealed record Needle(string? System, int? Size, string? Point, Length? Tw
 
     private static readonly LengthField Twin = Fine(
         "twinSpacing",
-        "Twin spacing",
+        "Twin-needle spacing",
         "From needle to needle; 0 for a single one.",
         0,
         10

@@ -13,7 +13,7 @@ public sealed record Ribbon(Length? Width, Colour? Colour, bool? SameBehind, Len
 
     private static readonly FlagField BehindField = new(
         "sameBehind",
-        "The same behind",
+        "Same on both sides",
         "Whether both sides can be seen; folded, every other leg shows its back."
     );
 

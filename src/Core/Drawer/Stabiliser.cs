@@ -16,8 +16,8 @@ public sealed record Stabiliser(string? Kind) : IThing
         "kind",
         "Kind",
         "",
-        new Choice(TearAway, "tear-away", "For firm cloth; torn off after."),
-        new Choice(CutAway, "cut-away", "Stays: for cloth that stretches."),
+        new Choice(TearAway, "tear-away", "For firm fabric; torn off after."),
+        new Choice(CutAway, "cut-away", "Stays: for fabric that stretches."),
         new Choice(WashAway, "wash-away", "For nets and loose texture; washed out."),
         new Choice(Interfacing, "fusible interfacing", "Ironed on; stays: behind darns."),
         new Choice(PaperBacked, "paper-backed fusible", "Glues a shape on: for appliqué.")
@@ -28,7 +28,7 @@ public sealed record Stabiliser(string? Kind) : IThing
             "stabiliser",
             "stabiliser",
             "stabilisers",
-            "What goes under or behind the cloth.",
+            "What goes under or behind the fabric.",
             [KindField],
             Starters.Stabilisers,
             reader => new Stabiliser(reader.OptionalChoice(KindField))

@@ -9,7 +9,7 @@ internal static class Starters
     [
         new(
             "home zigzag machine",
-            "Look at the plate opening and at the figure its dial shows for ordinary seams.",
+            "Look at the plate opening and at the number its dial shows for ordinary seams.",
             Of(
                 ("kind", "home"),
                 ("mounts", new[] { "low-shank", "snap-on" }),
@@ -117,7 +117,7 @@ internal static class Starters
         Snap("piping foot", "piping", 9, 8, 8, ("relief", 0.5), ("grooves", 1), ("grooveWidth", 5)),
         Snap("cording foot", "cording", 7, 8, 8, ("relief", 1.2), ("cordHole", 2)),
         Snap(
-            "seven-groove tuck foot",
+            "seven-groove pintuck foot",
             "pintuck",
             5,
             9,
@@ -128,7 +128,7 @@ internal static class Starters
             ("grooveWidth", 2)
         ),
         Snap(
-            "five-groove tuck foot",
+            "five-groove pintuck foot",
             "pintuck",
             6,
             10,
@@ -141,15 +141,7 @@ internal static class Starters
         Snap("gathering foot", "gathering", 4, 8, 8, ("slot", true), ("setScrew", false)),
         Snap("buttonhole foot", "buttonhole", 7.5, 8, 8, ("relief", 1), ("buttonholeLength", 26)),
         Snap("straight-stitch foot", "straight", 2, 6, 6, ("relief", 0.2)),
-        Screwed(
-            "pleating attachment",
-            "pleating",
-            3,
-            10,
-            10,
-            ("clampArm", true),
-            ("setScrew", true)
-        ),
+        Screwed("ruffler", "pleating", 3, 10, 10, ("clampArm", true), ("setScrew", true)),
         Screwed("darning foot, closed", "darning", 8, 5, 5, ("relief", 6), ("clampArm", true)),
         Screwed(
             "darning foot, open toe",
@@ -200,11 +192,11 @@ internal static class Starters
         Single("topstitch 90", 90, "topstitch"),
         Single("embroidery 75", 75, "embroidery"),
         Single("embroidery 90", 90, "embroidery"),
-        Twin("twin 1.6, size 70", 70, 1.6),
-        Twin("twin 2, size 80", 80, 2),
-        Twin("twin 2.5, size 80", 80, 2.5),
-        Twin("twin 3, size 90", 90, 3),
-        Twin("twin 4, size 90", 90, 4),
+        Twin("twin needle 1.6/70", 70, 1.6),
+        Twin("twin needle 2/80", 80, 2),
+        Twin("twin needle 2.5/80", 80, 2.5),
+        Twin("twin needle 3/90", 90, 3),
+        Twin("twin needle 4/90", 90, 4),
     ];
 
     public static IReadOnlyList<Starter> Threads { get; } =
@@ -261,8 +253,8 @@ internal static class Starters
 
     public static IReadOnlyList<Starter> Stabilisers { get; } =
     [
-        new("tear-away", "For firm cloth.", Of(("kind", "tear-away"))),
-        new("cut-away", "For cloth that stretches.", Of(("kind", "cut-away"))),
+        new("tear-away", "For firm fabric.", Of(("kind", "tear-away"))),
+        new("cut-away", "For fabric that stretches.", Of(("kind", "cut-away"))),
         new("wash-away", "For nets and loose texture.", Of(("kind", "wash-away"))),
         new("light interfacing", "Behind darns.", Of(("kind", "fusible-interfacing"))),
         new("paper-backed fusible", "For appliqué.", Of(("kind", "paper-backed"))),
@@ -342,7 +334,7 @@ internal static class Starters
     private static Starter Twin(string name, int size, double spacing) =>
         new(
             name,
-            "A pair on one shank.",
+            "A twin needle on one shank.",
             Of(
                 ("needleSystem", "flat-shank"),
                 ("size", size),

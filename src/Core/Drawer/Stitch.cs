@@ -97,7 +97,7 @@ public sealed record Stitch(
 
     private static readonly LengthField LeastLengthField = Fine(
         "leastLength",
-        "Length, least",
+        "Shortest length",
         "The shortest it can be set to.",
         0.1,
         15
@@ -105,7 +105,7 @@ public sealed record Stitch(
 
     private static readonly LengthField MostLengthField = Fine(
         "mostLength",
-        "Length, most",
+        "Longest length",
         "The longest.",
         0.1,
         15
@@ -121,7 +121,7 @@ public sealed record Stitch(
 
     private static readonly LengthField LeastWidthField = Fine(
         "leastWidth",
-        "Width, least",
+        "Narrowest width",
         "The narrowest it can be set to.",
         0,
         15
@@ -129,7 +129,7 @@ public sealed record Stitch(
 
     private static readonly LengthField MostWidthField = Fine(
         "mostWidth",
-        "Width, most",
+        "Widest width",
         "The widest.",
         0,
         15
@@ -145,8 +145,8 @@ public sealed record Stitch(
 
     private static readonly FlagField DenseField = new(
         "dense",
-        "Sewn densely",
-        "Pulls at the cloth, and wants something behind it."
+        "Dense stitch",
+        "Pulls at the fabric, and wants something behind it."
     );
 
     private static readonly FlagField MirrorField = new(
@@ -157,8 +157,8 @@ public sealed record Stitch(
 
     private static readonly LengthField PairField = Fine(
         "pairWidth",
-        "With a pair, up to",
-        "The widest at which a pair of needles clears; 0 for never.",
+        "Widest with a twin needle",
+        "The widest at which a twin needle clears; 0 for never.",
         0,
         15
     );
@@ -171,7 +171,7 @@ public sealed record Stitch(
 
     private static readonly LengthField PitchField = Fine(
         "pitch",
-        "From letter to letter",
+        "Letter spacing",
         "Measured over ten of them.",
         1,
         60
@@ -179,7 +179,7 @@ public sealed record Stitch(
 
     private static readonly PathDataField PictureField = new(
         "picture",
-        "Its picture",
+        "Stitch picture",
         "One repeat in mm: along the row from 0, and across it from its middle.",
         false
     );
@@ -189,7 +189,7 @@ public sealed record Stitch(
             KindName,
             "stitch",
             "stitches",
-            "The stitch book: each stitch of a machine with its number, its settings and its picture.",
+            "The stitch library: each stitch of a machine with its number, its settings and its picture.",
             [
                 MachineField,
                 NumberField,

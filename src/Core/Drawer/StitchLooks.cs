@@ -19,7 +19,7 @@ public static class StitchLooks
 
     public static IReadOnlyList<Choice> Choices { get; } =
     [
-        new(Zigzag, "zigzag", "To and fro, the plain one."),
+        new(Zigzag, "zigzag", "Back and forth, the plain one."),
         new("bar", "bar", "A line with a bar across it."),
         new("wave", "wave", "One line that swings gently."),
         new("scallop", "scallop", "Bows along one edge."),

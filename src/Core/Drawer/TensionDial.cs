@@ -26,7 +26,7 @@ public sealed record TensionDial(double? Normal, double? Lowest, double? Highest
     public string Says(double steps) =>
         At(steps) is { } figure ? $"dial {DecimalText.Write(figure)}"
         : steps == 0 ? "where ordinary seams are right"
-        : $"{DecimalText.Write(Math.Abs(steps))} mark{(Math.Abs(steps) == 1 ? "" : "s")} {(steps < 0 ? "looser" : "tighter")} than for ordinary seams";
+        : $"{(Math.Abs(steps) == 1 ? "one mark" : $"{DecimalText.Write(Math.Abs(steps))} marks")} {(steps < 0 ? "looser" : "tighter")} than normal";
 
     private double Clamp(double figure) =>
         Math.Max(Lowest ?? 0, Highest is { } end ? Math.Min(end, figure) : figure);

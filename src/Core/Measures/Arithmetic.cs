@@ -11,12 +11,11 @@ internal static class Arithmetic
     public static double? Rounded(string sum, double comes, bool isCount)
     {
         bool Says(string words) => sum.Contains(words, StringComparison.Ordinal);
-        return Says("whole ones") ? Rounding.CountDown(comes) + (Says(", + 1") ? 1 : 0)
-            : Says("nearest whole") ? Math.Max(1, Math.Floor(comes + 0.5))
-            : !Says(", up") && !Says(", down") && !Says("to the ne") ? comes
+        return Says("nearest whole") ? Math.Max(1, Math.Floor(comes + 0.5))
+            : !Says(", rounded") && !Says("to the ne") ? comes
             : !isCount ? null
-            : Says(", up") ? Rounding.CountUp(comes)
-            : Says(", down") ? Rounding.CountDown(comes)
+            : Says(", rounded up") ? Rounding.CountUp(comes)
+            : Says(", rounded down") ? Rounding.CountDown(comes) + (Says(", + 1") ? 1 : 0)
             : null;
     }
 

@@ -16,6 +16,6 @@ public readonly record struct ClothWeight
             : throw new ArgumentOutOfRangeException(
                 nameof(grams),
                 grams,
-                "A cloth weighs above 0 and up to 2000 g/m²."
+                "A fabric weighs above 0 and up to 2000 g/m²."
             );
 }

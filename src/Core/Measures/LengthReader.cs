@@ -141,7 +141,7 @@ public ref struct LengthReader
     {
         if (string.IsNullOrWhiteSpace(text))
         {
-            return new LengthReading(default, false, "A length is missing here.", 1);
+            return new LengthReading(default, false, "Enter a length.", 1);
         }
         if (text.Length > LongestText)
         {
@@ -216,7 +216,7 @@ public ref struct LengthReader
             }
             else if (bare)
             {
-                Fail(start, "the figure before this has no unit");
+                Fail(start, "the number before this has no unit");
                 return 0;
             }
             // 96.5 cm38 in: the one typed behind the other.
@@ -252,7 +252,7 @@ public ref struct LengthReader
     {
         if (at >= text.Length)
         {
-            Fail(at, "a figure is missing");
+            Fail(at, "a number is missing");
             return 0;
         }
         if (text[at] is '-' or '\u2212')
@@ -335,7 +335,7 @@ public ref struct LengthReader
         {
             if (at - start == MostDigits)
             {
-                Fail(start, "this figure has too many digits");
+                Fail(start, "this number has too many digits");
                 return (0, false);
             }
             if (char.IsAsciiDigit(text[at]))
@@ -346,7 +346,7 @@ public ref struct LengthReader
             }
             else if (places >= 0)
             {
-                Fail(at, "a figure has one decimal sign only");
+                Fail(at, "a number has one decimal sign only");
                 return (0, false);
             }
             else
@@ -358,7 +358,7 @@ public ref struct LengthReader
         {
             Fail(
                 start,
-                start < text.Length ? $"“{text[start]}” is not a figure" : "a figure is missing"
+                start < text.Length ? $"“{text[start]}” is not a number" : "a number is missing"
             );
             return (0, false);
         }

@@ -43,7 +43,7 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
     {
         if (state.IsKept)
         {
-            return new NextUp(Stage.Keep, "Kept for next time.", "", true);
+            return new NextUp(Stage.Keep, "Finished and noted for next time.", "", true);
         }
         if (outcome.Answer is not { } answer)
         {
@@ -66,15 +66,15 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
         }
         if (state.Stage == Stage.Plan && state.Working.Has(Stage.SetUp))
         {
-            return new NextUp(Stage.SetUp, "Set up the machine.", "");
+            return new NextUp(Stage.SetUp, "Next: set up the machine.", "");
         }
         if (state.LastVerdict != "yes" && state.Working.Has(Stage.Sample))
         {
             return state.Swatches == 0
-                ? new NextUp(Stage.Sample, "Sew the first swatch.", "a swatch")
+                ? new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch")
                 : new NextUp(
                     Stage.Sample,
-                    "Sew the next swatch: the last was not right yet.",
+                    "Next: sew another test swatch (the last wasn’t right).",
                     "a swatch that is right"
                 );
         }
@@ -84,7 +84,7 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
     private static NextUp Sewing(IReadOnlyList<SewingStep> steps, int done) =>
         done < steps.Count
             ? new NextUp(Stage.Sew, $"{steps[done].Title}: step {done + 1} of {steps.Count}.", "")
-            : new NextUp(Stage.Keep, "Write down what came out.", "");
+            : new NextUp(Stage.Keep, "Next: note how it turned out.", "");
 
     private static NextUp StillToSay(Working working, FieldError first)
     {
@@ -93,7 +93,7 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
         var label = working.Straight.Fields.FirstOrDefault(f => f.Name == name)?.Label ?? name;
         return first.Refusal == Refusal.Missing
             ? new NextUp(Stage.Plan, $"Say the {LowerFirst(label)}.", "a measure")
-            : new NextUp(Stage.Plan, first.Says, "a figure that can be right");
+            : new NextUp(Stage.Plan, first.Says, "a corrected measurement");
     }
 
     private static Finding? Stop(Reckoning answer) =>

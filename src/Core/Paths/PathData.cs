@@ -51,7 +51,7 @@ public static class PathData
                 }
                 else if (command is ' ' or 'Z' or 'z')
                 {
-                    return $"A figure stands where a command should, at letter {at + 1}.";
+                    return $"A number stands where a command should, at letter {at + 1}.";
                 }
                 if (before == ' ' && command is not ('M' or 'm'))
                 {

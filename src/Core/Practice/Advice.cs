@@ -28,7 +28,7 @@ internal static class Advice
             case Practised.Corner:
                 return (
                     s.Off > exercise.Stitch
-                        ? "Let go a stitch sooner, and take the last one by the hand wheel."
+                        ? "Let go a stitch sooner, and take the last one by the handwheel."
                         : "Within a stitch. Try it a little faster.",
                     s.Off > exercise.Stitch ? 0 : Faster(s.Machine)
                 );

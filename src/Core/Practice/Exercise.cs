@@ -57,7 +57,7 @@ public sealed record Exercise(
         new(
             "even",
             "Even stitches on a line",
-            "Machine on, then move the cloth from left to right along the line. Nothing else: the same speed all the way.",
+            "Machine on, then move the fabric from left to right along the line. Nothing else: the same speed all the way.",
             Practised.Line,
             [Line((15, 50), (145, 50))],
             2.5,
@@ -126,8 +126,8 @@ public sealed record Exercise(
         ),
         new(
             "timing",
-            "One press, one stitch",
-            "By keys alone. The machine is slow: press → once for every stitch, and the cloth goes on by one.",
+            "One key press, one stitch",
+            "By keys alone. The machine is slow: press → once for every stitch, and the fabric goes on by one.",
             Practised.Timing,
             [Line((15, 50), (145, 50))],
             2.5,

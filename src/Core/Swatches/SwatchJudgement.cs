@@ -32,11 +32,11 @@ public abstract record SwatchJudgement : Reckoning
     [
         Figure<SwatchJudgement>.Group(
             "headline",
-            "The figure it comes to.",
+            "The number it comes to.",
             j => j.Headline,
             [
-                Figure<Fact>.Text("figure", "The figure.", f => f.Text),
-                Figure<Fact>.Text("unit", "What it is a figure of.", f => f.Name),
+                Figure<Fact>.Text("figure", "The number.", f => f.Text),
+                Figure<Fact>.Text("unit", "What it is a number of.", f => f.Name),
             ]
         ),
         Figure<SwatchJudgement>.Table(

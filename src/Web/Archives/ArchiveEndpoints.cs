@@ -169,7 +169,7 @@ public static class ArchiveEndpoints
         if (!Enum.TryParse<Differing>(differing, true, out var choice) || !Enum.IsDefined(choice))
         {
             return Task.FromResult(
-                Problem.Field("differing", "differing has to be mine, theirs or both.")
+                Problem.Field("differing", "differing must be mine, theirs or both.")
             );
         }
         return WithArchiveAsync(
@@ -250,7 +250,7 @@ public static class ArchiveEndpoints
                 "file",
                 no.SqlState == PostgresErrorCodes.ForeignKeyViolation
                     ? "The archive does not hold together: something in it belongs to what is neither in it nor here."
-                    : $"The archive holds what cannot be kept{(no.TableName is { } table ? $", in {table}" : "")}; nothing was brought in."
+                    : $"The archive holds what can’t be saved{(no.TableName is { } table ? $", in {table}" : "")}; nothing was brought in."
             );
         }
         finally

@@ -95,7 +95,7 @@ public static class BenchEndpoints
             .MapGet("/api/bench", PageAsync)
             .WithTags("Bench")
             .WithSummary(
-                "The projects in hand, newest first, each working with what is next and what it waits for."
+                "The projects in hand, newest first, each part with what is next and what it waits for."
             )
             .WithDescription(
                 $"A page has `most` projects, 1 to {Most} ({Most} where it is left out); `cursor` is the `next` of the page before. With `project` it is that one alone."
@@ -104,7 +104,7 @@ public static class BenchEndpoints
         routes
             .MapGet("/api/bench/short", ShortAsync)
             .WithTags("Bench")
-            .WithSummary("What all workings in hand together need more of than is left.")
+            .WithSummary("What all parts in hand together need more of than is left.")
             .Produces<IReadOnlyList<BenchShort>>();
     }
 

@@ -105,7 +105,7 @@ public static class CardEndpoints
         {
             cloth = new Owned<Cloth>(
                 "",
-                "this cloth",
+                "this fabric",
                 Cloth.OfWeight(ClothWeight.FromGramsPerSquareMetre(grams))
             );
         }

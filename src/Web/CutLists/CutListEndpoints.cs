@@ -31,7 +31,7 @@ public sealed record CutListOut(
 public static class CutListEndpoints
 {
     private static readonly Records<CutListRow> Lists = new(
-        "There is no such cut list.",
+        "There is no such cutting list.",
         (row, _) => CutListOut.Of(row)
     );
 
@@ -46,16 +46,16 @@ public static class CutListEndpoints
                         CutListOut.Of
                     )
             )
-            .WithSummary("What was cut for a working, the newest first.");
+            .WithSummary("What was cut for a part, the newest first.");
         group
             .MapPost("workings/{id:guid}/cut-lists", FreezeAsync)
-            .WithSummary("Freezes the cut list as the working now stands.")
+            .WithSummary("Freezes the cutting list as the part now stands.")
             .Produces<CutListOut>(StatusCodes.Status201Created);
         Lists.MapRemove<CutListStore>(
             group,
             "cut-lists/{id:guid}",
-            "cut list taken back",
-            "Takes a frozen cut list away."
+            "unlocked",
+            "Takes a frozen cutting list away."
         );
     }
 
@@ -72,11 +72,11 @@ public static class CutListEndpoints
             || Core.Craft.Techniques.WorkingOf(working.Technique) is not { } known
         )
         {
-            return Problem.NotFound("There is no such working.");
+            return Problem.NotFound("There is no such part.");
         }
         if (!known.Has(Stage.Cut))
         {
-            return Problem.Field("id", "Nothing is cut for a working of this technique.");
+            return Problem.Field("id", "Nothing is cut for a part of this technique.");
         }
         var (row, errors) = await freezer.FreezeAsync(
             here.Seat,
@@ -92,7 +92,7 @@ public static class CutListEndpoints
                 here,
                 row,
                 _ => $"/api/workings/{id}/cut-lists",
-                () => Problem.NotFound("There is no such working.")
+                () => Problem.NotFound("There is no such part.")
             );
     }
 }

@@ -26,7 +26,7 @@ internal sealed class Schemas(OpenApiDocument document)
                 new OpenApiSchema
                 {
                     Description =
-                        "A thing: its id in the drawer, or an object of what is known of it.",
+                        "A thing: its id in your supplies, or an object of what is known of it.",
                     OneOf = [Of(JsonSchemaType.String), Of(JsonSchemaType.Object)],
                 }
             );

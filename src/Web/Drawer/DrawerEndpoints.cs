@@ -14,7 +14,7 @@ namespace ZephyrReach.Web.Drawer;
 public static class DrawerEndpoints
 {
     private static readonly Records<ThingRow> Things = new(
-        "There is no such thing in the drawer.",
+        "There is no such thing in your supplies.",
         ThingOut.Of
     );
 
@@ -25,8 +25,8 @@ public static class DrawerEndpoints
 
     public static void MapDrawer(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/drawer").WithTags("Drawer").ProducesValidationProblem();
-        group.MapGet("", AllAsync).WithSummary("Everything in the drawer, and what was tried.");
+        var group = routes.MapGroup("/api/drawer").WithTags("Supplies").ProducesValidationProblem();
+        group.MapGet("", AllAsync).WithSummary("Everything in your supplies, and what was tried.");
         group
             .MapGet("kinds", (Here here) => ThingKinds.All.Select(k => KindOut.Of(k, here.Ruler)))
             .WithSummary(
@@ -34,7 +34,7 @@ public static class DrawerEndpoints
             );
         group
             .MapPost("things", AddAsync)
-            .WithSummary("Puts a thing into the drawer.")
+            .WithSummary("Adds a thing to the supplies.")
             .Produces<ThingOut>(StatusCodes.Status201Created);
         group
             .MapPatch("things/{id:guid}", ChangeAsync)
@@ -43,12 +43,12 @@ public static class DrawerEndpoints
         Things.MapRemove<ThingStore>(
             group,
             "things/{id:guid}",
-            "taken out of the drawer",
+            "taken from your supplies",
             "Takes a thing away, with its tried notes; one undo brings all back."
         );
         group
             .MapPost("tried", AddTriedAsync)
-            .WithSummary("Notes that a foot was tried on a machine, and clears or strikes.")
+            .WithSummary("Notes that a foot was tried on a machine, and clears or hits.")
             .Produces<TriedOut>(StatusCodes.Status201Created);
         Notes.MapRemove<TriedStore>(
             group,
@@ -59,7 +59,7 @@ public static class DrawerEndpoints
         group
             .MapGet("nearest-threads", NearestAsync)
             .WithSummary(
-                "The threads that are owned, the nearest in colour to a cloth or a colour first."
+                "The threads that are owned, the nearest in colour to a fabric or a colour first."
             )
             .Produces<IReadOnlyList<NearThreadOut>>();
         group
@@ -86,7 +86,7 @@ public static class DrawerEndpoints
         {
             return Problem.Field(
                 "kind",
-                $"kind has to be one of {string.Join(", ", ThingKinds.All.Select(k => k.Name))}."
+                $"kind must be one of {string.Join(", ", ThingKinds.All.Select(k => k.Name))}."
             );
         }
         var (stored, errors) = StoredThing.Read(
@@ -175,7 +175,8 @@ public static class DrawerEndpoints
                 here.Cancel
             ),
             row => $"/api/drawer/tried/{row.Id}",
-            () => Problem.Field("foot", "There is no such machine, foot or needle in the drawer.")
+            () =>
+                Problem.Field("foot", "There is no such machine, foot or needle in your supplies.")
         );
 
     private static async Task<IResult> NearestAsync(
@@ -204,7 +205,7 @@ public static class DrawerEndpoints
         {
             return Problem.Field(
                 "colour",
-                "Give a cloth of the drawer, or a colour such as #1a2b3c."
+                "Give a fabric of your supplies, or a colour such as #1a2b3c."
             );
         }
         return Results.Ok(

@@ -19,7 +19,7 @@ public static class DrawerFileEndpoints
 
     public static void MapDrawerFiles(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/drawer").WithTags("Drawer").ProducesValidationProblem();
+        var group = routes.MapGroup("/api/drawer").WithTags("Supplies").ProducesValidationProblem();
         group
             .MapGet("{kind}/csv", WriteAsync)
             .WithSummary("The things of one kind as CSV.")
@@ -153,7 +153,7 @@ public static class DrawerFileEndpoints
                     new WrongLine(
                         line.Number,
                         Name,
-                        "A name is missing, or is longer than 120 characters."
+                        "The name is missing or too long (120 characters at most)."
                     ),
                 ]
             );

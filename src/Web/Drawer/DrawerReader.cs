@@ -87,7 +87,7 @@ public sealed record OpenDrawer(
                     new FieldError(
                         kind,
                         Refusal.Unusable,
-                        $"There is no such {kind} in the drawer."
+                        $"There is no such {kind} in your supplies."
                     )
                 )
                 : (owned, null);
@@ -100,7 +100,7 @@ public sealed record OpenDrawer(
                 new FieldError(
                     kind,
                     Refusal.Unusable,
-                    $"{kind} has to be an id from the drawer, or an object of what is known of it."
+                    $"{kind} must be an id from your supplies, or an object of what is known of it."
                 )
             );
         }

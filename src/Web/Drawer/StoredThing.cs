@@ -31,7 +31,7 @@ public sealed record StoredThing(JsonElement Properties, LeftChange? Left)
                     new FieldError(
                         "properties",
                         Refusal.Unusable,
-                        "The properties have to be an object of fields."
+                        "The properties must be an object of fields."
                     ),
                 ]
             );

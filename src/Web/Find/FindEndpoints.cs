@@ -12,9 +12,7 @@ public static class FindEndpoints
         routes
             .MapGet("/api/find", FindAsync)
             .WithTags("Find")
-            .WithSummary(
-                "Projects, workings, swatches and kept summaries whose words contain a text."
-            )
+            .WithSummary("Projects, parts, swatches and kept summaries whose words contain a text.")
             .Produces<IReadOnlyList<FoundRow>>();
 
     private static async Task<IResult> FindAsync(Here here, FindStore store, string q = "")

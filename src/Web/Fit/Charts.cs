@@ -88,7 +88,7 @@ internal static class Charts
         }
         if (machines.FirstOrDefault(m => m.Id == machine) is not { } one)
         {
-            return Problem.Field("machine", "There is no such machine in the drawer.");
+            return Problem.Field("machine", "There is no such machine in your supplies.");
         }
         var needles = open.Of<Needle>("needle")
             .Where(n => known is null || n.Is.IsTwin == known.Twin)

@@ -73,7 +73,7 @@ public static class FitEndpoints
         group
             .MapPost("", CheckAsync)
             .WithSummary(
-                "Whether things go together: machine, foot, needle, thread, cloth, each an id from the drawer or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique."
+                "Whether things go together: machine, foot, needle, thread, fabric, each an id from your supplies or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique."
             )
             .Accepts<JsonElement>("application/json")
             .Produces<FitOut>();

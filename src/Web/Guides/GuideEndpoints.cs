@@ -36,7 +36,7 @@ public static class GuideEndpoints
         group
             .MapGet("workings/{id:guid}/guide", OfWorkingAsync)
             .WithSummary(
-                "The guide of a working as it now is, with its swatches and what was measured on the way."
+                "The guide of a part as it now is, with its swatches and what was measured on the way."
             )
             .Produces<byte[]>(StatusCodes.Status200OK, "application/pdf", "image/svg+xml");
     }
@@ -82,7 +82,7 @@ public static class GuideEndpoints
                 paper,
                 @as
             )
-            : Problem.NotFound("There is no such working.");
+            : Problem.NotFound("There is no such part.");
 
     private static IResult Write(
         Here here,
@@ -95,7 +95,7 @@ public static class GuideEndpoints
     {
         if (Papers.FirstOrDefault(p => p.Name == (paper ?? Paper.A4.Name)) is not { } on)
         {
-            return Problem.Field("paper", "paper has to be “a4” or “letter”.");
+            return Problem.Field("paper", "paper must be “a4” or “letter”.");
         }
         var outcome = working.Straight.Reckon(ask, here.Ruler);
         if (outcome.Answer is not WorkPlan plan)
@@ -104,7 +104,7 @@ public static class GuideEndpoints
         }
         if (plan.Guide is not { } guide)
         {
-            return Problem.NotFound("Nothing is marked on the cloth for this technique.");
+            return Problem.NotFound("Nothing is marked on the fabric for this technique.");
         }
         switch (format ?? "pdf")
         {
@@ -134,7 +134,7 @@ public static class GuideEndpoints
                     $"{FileNameOf(name)}.pdf"
                 );
             default:
-                return Problem.Field("as", "as has to be “pdf”, “svg” or “lines”.");
+                return Problem.Field("as", "as must be “pdf”, “svg” or “lines”.");
         }
     }
 

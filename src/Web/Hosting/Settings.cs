@@ -20,10 +20,7 @@ public sealed record Settings(int Port, string Database, string? Demo, IReadOnly
             || number is < 1 or > 65535
         )
         {
-            throw new StartException(
-                2,
-                $"PORT is “{port}”, and has to be a number from 1 to 65535."
-            );
+            throw new StartException(2, $"PORT is “{port}”, and must be a number from 1 to 65535.");
         }
         var database =
             Environment.GetEnvironmentVariable("ZR_DATABASE")

@@ -61,7 +61,7 @@ public sealed record KeepOut(
 public static class KeepEndpoints
 {
     private static readonly Records<KeepRow> Keeps = new(
-        "Nothing is kept of this working yet.",
+        "Nothing is kept of this part yet.",
         (row, _) => KeepOut.Of(row)
     );
 
@@ -70,11 +70,11 @@ public static class KeepEndpoints
         var group = routes.MapGroup("/api").WithTags("Keeps").ProducesValidationProblem();
         group
             .MapGet("workings/{id:guid}/keep", OfWorkingAsync)
-            .WithSummary("What is kept of a working.")
+            .WithSummary("What is kept of a part.")
             .Produces<KeepOut>();
         group
             .MapPost("workings/{id:guid}/keep", AddAsync)
-            .WithSummary("Keeps a summary of a working.")
+            .WithSummary("Keeps a summary of a part.")
             .Produces<KeepOut>(StatusCodes.Status201Created);
         group
             .MapPatch(
@@ -147,7 +147,7 @@ public static class KeepEndpoints
         }
         return (await store.OfWorkingsAsync(here.Seat, [id], here.Cancel)) is [var there]
             ? Keeps.Overtaken(here, there)
-            : Problem.NotFound("There is no such working.");
+            : Problem.NotFound("There is no such part.");
     }
 
     /// <summary>What the sewing used up of the things that were chosen for it.</summary>

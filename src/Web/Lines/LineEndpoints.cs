@@ -46,7 +46,7 @@ public static class LineEndpoints
             var reading = LengthReader.Read(text, here.Ruler.Units);
             if (!reading.IsRead || !(reading.Length.Millimetres is >= 2 and <= 10_000))
             {
-                return Problem.Field(name, reading.Error ?? "It has to be between 2 mm and 10 m.");
+                return Problem.Field(name, reading.Error ?? "It must be between 2 mm and 10 m.");
             }
             if (name == "width")
             {

@@ -12,7 +12,7 @@ public static class LengthEndpoints
             .MapGet("/api/lengths", Read)
             .WithTags("Measures")
             .WithSummary(
-                "What a text means as a length, nudged by marking steps; fine=true for dial figures."
+                "What a text means as a length, nudged by marking steps; fine=true for dial measurements."
             )
             .Produces<LengthOut>()
             .ProducesValidationProblem();

@@ -55,7 +55,8 @@ public sealed record TryKeptIn(
 public sealed record TryOut(Guid Id, string Exercise, Score Score, DateTimeOffset At)
 {
     public static TryOut Of(PracticeRow row) =>
-        OfAny(row) ?? throw new InvalidOperationException("The figures of a try are its score.");
+        OfAny(row)
+        ?? throw new InvalidOperationException("The measurements of a try are its score.");
 
     /// <summary>The same of one that may come from elsewhere; null where its figures are no score.</summary>
     public static TryOut? OfAny(PracticeRow row)
@@ -153,7 +154,7 @@ public static class PracticeEndpoints
                             () => Problem.Conflict("That id is in use for something else.")
                         )
             )
-            .WithSummary("Scores a try and keeps its figures.")
+            .WithSummary("Scores a try and keeps its measurements.")
             .Produces<TryOut>(StatusCodes.Status201Created);
         Tries.MapRemove<PracticeStore>(
             group,
@@ -175,7 +176,7 @@ public static class PracticeEndpoints
         {
             return Problem.Field(
                 "exercise",
-                $"exercise has to be one of {string.Join(", ", Exercise.All.Select(e => e.Name))}."
+                $"exercise must be one of {string.Join(", ", Exercise.All.Select(e => e.Name))}."
             );
         }
         if (stitches is null)
@@ -194,7 +195,7 @@ public static class PracticeEndpoints
         {
             return Problem.Field(
                 "stitches",
-                "Each stitch has to be [x, y, seconds], with x and y in mm on the cloth."
+                "Each stitch must be [x, y, seconds], with x and y in mm on the fabric."
             );
         }
         score = Score.Of(known, [.. stitches.Select(s => new Fallen(s[0], s[1], s[2]))]);

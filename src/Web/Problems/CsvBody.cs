@@ -28,7 +28,7 @@ public static class CsvBody
         {
             throw new RefusedException(
                 Results.Problem(
-                    title: "The body has to be CSV, with the content type text/csv.",
+                    title: "The body must be CSV, with the content type text/csv.",
                     statusCode: StatusCodes.Status415UnsupportedMediaType
                 )
             );

@@ -9,11 +9,11 @@ public static class Problem
     public static IResult WrongContentType() =>
         Of(
             StatusCodes.Status415UnsupportedMediaType,
-            "The body has to be JSON, with the content type application/json."
+            "The body must be JSON, with the content type application/json."
         );
 
     public static IResult WrongCharset() =>
-        Of(StatusCodes.Status415UnsupportedMediaType, "The body has to be in UTF-8.");
+        Of(StatusCodes.Status415UnsupportedMediaType, "The body must be in UTF-8.");
 
     public static IResult TooLarge(long largest) =>
         Of(
@@ -27,7 +27,7 @@ public static class Problem
         Of(StatusCodes.Status400BadRequest, "The body is not readable as JSON.");
 
     public static IResult NotAnObject() =>
-        Of(StatusCodes.Status400BadRequest, "The body has to be a JSON object.");
+        Of(StatusCodes.Status400BadRequest, "The body must be a JSON object.");
 
     /// <summary>Nothing is kept, or known, under that name.</summary>
     public static IResult NotFound(string what) => Of(StatusCodes.Status404NotFound, what);
@@ -43,7 +43,7 @@ public static class Problem
     public static IResult VersionUnreadable() =>
         Of(
             StatusCodes.Status400BadRequest,
-            "If-Match has to be one version in quotes, as it was given."
+            "If-Match must be one version in quotes, as it was given."
         );
 
     /// <summary>Somebody else is being served.</summary>
@@ -110,7 +110,7 @@ public static class Problem
             statusCode: errors.Any(e => e.Refusal == Refusal.TooMuch)
                 ? StatusCodes.Status422UnprocessableEntity
                 : StatusCodes.Status400BadRequest,
-            title: errors.Count == 1 ? errors[0].Says : "Some figures cannot be used.",
+            title: errors.Count == 1 ? errors[0].Says : "Some entries need correcting.",
             extensions: extensions
         );
     }

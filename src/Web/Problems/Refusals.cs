@@ -46,7 +46,7 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 SqlState: PostgresErrorCodes.UntranslatableCharacter
                     or PostgresErrorCodes.CharacterNotInRepertoire
             } => Results.Problem(
-                title: "A text holds a character that cannot be kept.",
+                title: "A text holds a character that can’t be saved.",
                 statusCode: StatusCodes.Status400BadRequest
             ),
             PostgresException { SqlState: NoMachine, MessageText: var says } => Problem.Field(
@@ -58,20 +58,22 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                 "Another machine has this name: by it stitches know their machine."
             ),
             PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } => Problem.Conflict(
-                "Another seat did the same a moment before; look at what is there now."
+                "Another device did the same a moment before; look at what is there now."
             ),
             PostgresException { SqlState: PostgresErrorCodes.ForeignKeyViolation } =>
-                Problem.Conflict("What this belongs to was taken away meanwhile."),
+                Problem.Conflict("What this belongs to was taken away in the meantime."),
             PostgresException
             {
                 SqlState: PostgresErrorCodes.DeadlockDetected
                     or PostgresErrorCodes.SerializationFailure
-            } => Problem.Conflict("Another seat changed the same; nothing was kept. Try again."),
+            } => Problem.Conflict(
+                "This was changed on another device at the same time; your change wasn’t saved. Please try again."
+            ),
             PostgresException
             {
                 SqlState: PostgresErrorCodes.LockNotAvailable or PostgresErrorCodes.QueryCanceled
             } => Results.Problem(
-                title: "Somebody else holds this at the moment; nothing was kept. Try again in a moment.",
+                title: "Somebody else holds this at the moment; nothing was saved. Try again in a moment.",
                 statusCode: StatusCodes.Status503ServiceUnavailable
             ),
             // A backup is being put in place, or a newer program migrates: what is asked for is there again in a moment.
@@ -82,7 +84,7 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
                     or PostgresErrorCodes.UndefinedColumn
                     or PostgresErrorCodes.InvalidSchemaName
             } => Results.Problem(
-                title: "The database is being put in place; nothing was kept. Try again in a moment.",
+                title: "The database is being put in place; nothing was saved. Try again in a moment.",
                 statusCode: StatusCodes.Status503ServiceUnavailable
             ),
             _ when NoRoomException.Is(exception)

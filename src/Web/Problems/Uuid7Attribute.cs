@@ -7,7 +7,7 @@ namespace ZephyrReach.Web.Problems;
 public sealed class Uuid7Attribute : ValidationAttribute
 {
     public Uuid7Attribute()
-        : base("The id has to be a UUID of version 7, made by the client.") { }
+        : base("The id must be a UUID of version 7, made by the client.") { }
 
     public override bool IsValid(object? value) => value is Guid { Version: 7 };
 }

@@ -73,7 +73,7 @@ public static class ProjectEndpoints
             group,
             "{id:guid}",
             "project deleted",
-            "Takes a project away, with its workings; one undo brings all back."
+            "Takes a project away, with its parts; one undo brings all back."
         );
     }
 
@@ -118,7 +118,7 @@ public static class ProjectEndpoints
             {
                 return Problem.Field(
                     "wantedBy",
-                    "Wanted by has to be a day of the calendar, such as 2027-05-22."
+                    "Wanted by must be a day of the calendar, such as 2027-05-22."
                 );
             }
             day = given;

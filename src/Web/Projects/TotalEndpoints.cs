@@ -70,7 +70,7 @@ public static class TotalEndpoints
         routes
             .MapGet("/api/workings/{id:guid}/ways", WaysAsync)
             .WithTags("Workings")
-            .WithSummary("The ways of doing the piece that a working is one of, side by side.")
+            .WithSummary("The ways of doing the piece that a part is one of, side by side.")
             .Produces<IReadOnlyList<WayOut>>();
     }
 
@@ -142,7 +142,7 @@ public static class TotalEndpoints
         var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
         if (await workings.FindAsync(seat, id, cancel) is not { } working)
         {
-            return Problem.NotFound("There is no such working.");
+            return Problem.NotFound("There is no such part.");
         }
         var around = await workings.OfProjectsAsync(seat, [working.ProjectId], cancel);
         var plans = await feed.PlansAsync(seat, around, ruler, cancel);

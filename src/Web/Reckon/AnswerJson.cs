@@ -229,7 +229,7 @@ public static class AnswerJson
                 break;
             default:
                 throw new InvalidOperationException(
-                    $"{figure.Name}: {value.GetType().Name} is no figure."
+                    $"{figure.Name}: {value.GetType().Name} is no measurement."
                 );
         }
     }

@@ -50,7 +50,9 @@ public sealed class Desk : IDisposable
                 )
                 {
                     throw new RefusedException(
-                        Problem.Busy("Much is being reckoned at the moment. Try again in a moment.")
+                        Problem.Busy(
+                            "Much is being calculated at the moment. Try again in a moment."
+                        )
                     );
                 }
                 has = 1;

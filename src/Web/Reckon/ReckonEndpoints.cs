@@ -99,11 +99,11 @@ public static class ReckonEndpoints
         var body = await AskJson.ReadBodyAsync(here.Http.Request);
         if (AskAt(body, "then") is not { } before)
         {
-            return Problem.Field("then", "then and now both have to be asks.");
+            return Problem.Field("then", "then and now both must be asks.");
         }
         if (AskAt(body, "now") is not { } after)
         {
-            return Problem.Field("now", "then and now both have to be asks.");
+            return Problem.Field("now", "then and now both must be asks.");
         }
         var ruler = Plans.AsCut(before, here.Ruler);
         var then = new AskReader(before, ruler);

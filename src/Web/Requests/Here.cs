@@ -30,7 +30,7 @@ public sealed record Here(HttpContext Http, WorkroomRow Workroom, Seat Seat, Rul
                 "metric" => workroom.Metric,
                 "imperial" => workroom.Imperial,
                 _ => throw new RefusedException(
-                    Problem.Field("units", "units has to be “metric” or “imperial”.")
+                    Problem.Field("units", "units must be “metric” or “imperial”.")
                 ),
             }
         );

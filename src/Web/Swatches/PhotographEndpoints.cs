@@ -34,7 +34,7 @@ public static class PhotographEndpoints
         routes
             .MapGet("/api/workings/{id:guid}/photographs", OfWorkingAsync)
             .WithTags("Photographs")
-            .WithSummary("The photographs of a working's swatches, in the order they were added.")
+            .WithSummary("The photographs of a part's swatches, in the order they were added.")
             .Produces<IReadOnlyList<PhotographOut>>();
         routes
             .MapPost("/api/swatches/{id:guid}/photographs", AddAsync)

@@ -30,7 +30,7 @@ public static class SimulatedEndpoints
             .MapPost("/api/swatches/simulated", SewAsync)
             .WithTags("Swatches")
             .WithSummary(
-                "“Sews” a swatch on a simulated machine that is always the same for a working, and adds it, marked as simulated."
+                "“Sews” a swatch on a simulated machine that is always the same for a part, and adds it, marked as simulated."
             )
             .Produces<SwatchOut>(StatusCodes.Status201Created)
             .ProducesValidationProblem();
@@ -50,7 +50,7 @@ public static class SimulatedEndpoints
         {
             return Problem.Field(
                 "workingId",
-                "There is no working that a machine could be simulated for."
+                "There is no part that a machine could be simulated for."
             );
         }
         List<FieldError> errors = [];

@@ -87,13 +87,13 @@ public static class SwatchBookEndpoints
     {
         var group = routes
             .MapGroup("/api/swatches")
-            .WithTags("Swatch book")
+            .WithTags("Swatches")
             .ProducesValidationProblem();
         group
             .MapGet("", PageAsync)
             .WithSummary("Swatches of the whole workroom, filtered, the newest first.")
             .Produces<BookPage>();
-        group.MapGet("facets", FacetsAsync).WithSummary("What the swatch book can be filtered by.");
+        group.MapGet("facets", FacetsAsync).WithSummary("What Swatches can be filtered by.");
         group
             .MapGet("beside", BesideAsync)
             .WithSummary("Some swatches by their ids, to lay side by side.")

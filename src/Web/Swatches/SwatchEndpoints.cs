@@ -113,7 +113,7 @@ public static class SwatchEndpoints
                     )
             )
             .WithTags("Swatches")
-            .WithSummary("The swatches of a working, in the order they were sewn.")
+            .WithSummary("The swatches of a part, in the order they were sewn.")
             .Produces<IReadOnlyList<SwatchOut>>();
         var group = routes
             .MapGroup("/api/swatches")
@@ -147,7 +147,7 @@ public static class SwatchEndpoints
             here,
             await store.AddAsync(here.Seat, id, working, parts, here.Cancel),
             row => $"/api/swatches/{row.Id}",
-            () => Problem.Field("workingId", "There is no such working.")
+            () => Problem.Field("workingId", "There is no such part.")
         );
 
     private static async Task<IResult> AddAsync(Here here, SwatchIn swatch, SwatchStore store)
@@ -160,7 +160,7 @@ public static class SwatchEndpoints
         return swatch.WorkingId is null && string.IsNullOrEmpty(swatch.Technique)
             ? Problem.Field(
                 "workingId",
-                "Say the working that it is sewn for, or the technique of one that stands alone."
+                "Say the part that it is sewn for, or the technique of one that stands alone."
             )
             : await KeepAsync(here, store, id, swatch.WorkingId, parts);
     }
@@ -203,7 +203,7 @@ public static class SwatchEndpoints
                 new FieldError(
                     "uses",
                     Refusal.Unusable,
-                    $"“{strange}” is no kind of thing in the drawer."
+                    $"“{strange}” is no kind of thing in your supplies."
                 )
             );
         }

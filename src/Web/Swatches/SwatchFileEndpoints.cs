@@ -50,11 +50,11 @@ public static class SwatchFileEndpoints
     {
         var group = routes
             .MapGroup("/api/swatches/csv")
-            .WithTags("Swatch book")
+            .WithTags("Swatches")
             .ProducesValidationProblem();
         group
             .MapGet("", WriteAsync)
-            .WithSummary("Swatches as CSV, filtered as the swatch book is.")
+            .WithSummary("Swatches as CSV, filtered as Swatches is.")
             .Produces<string>(StatusCodes.Status200OK, "text/csv");
         group
             .MapPost("", ReadAsync)

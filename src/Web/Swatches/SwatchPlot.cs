@@ -79,7 +79,7 @@ internal static class SwatchPlot
         group
             .MapGet("plot", PlotAsync)
             .WithSummary(
-                "What swatches teach against one of their settings: the points, the predicted band and the planned setting. For a working, its own prediction."
+                "What swatches teach against one of their settings: the points, the predicted band and the planned setting. For a part, its own prediction."
             )
             .Produces<PlotOut>();
 
@@ -97,7 +97,7 @@ internal static class SwatchPlot
         {
             if (await workings.FindAsync(here.Seat, id, here.Cancel) is not { } working)
             {
-                return Problem.NotFound("There is no such working.");
+                return Problem.NotFound("There is no such part.");
             }
             var shelf = await samples.ShelfAsync(here.Seat, [working.Technique], here.Cancel);
             plot = await OfWorkingAsync(here, working, shelf, x, book);

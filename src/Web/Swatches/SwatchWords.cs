@@ -164,7 +164,7 @@ public static class SwatchWords
         if (json.ValueKind != JsonValueKind.Object)
         {
             errors.Add(
-                new FieldError(name, Refusal.Unusable, "This has to be an object of figures.")
+                new FieldError(name, Refusal.Unusable, "This must be an object of measurements.")
             );
             return null;
         }

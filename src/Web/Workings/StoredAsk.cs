@@ -16,7 +16,7 @@ public static class StoredAsk
     {
         if (ask.ValueKind != JsonValueKind.Object)
         {
-            return Wrong("ask", "The ask has to be an object of fields.");
+            return Wrong("ask", "The ask must be an object of fields.");
         }
         var raw = AskJson.Read(ask);
         if (raw.Values.Count > MostFields)

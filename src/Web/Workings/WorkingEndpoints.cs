@@ -13,7 +13,7 @@ public static class WorkingEndpoints
     private static readonly JsonElement Nothing = JsonDocument.Parse("{}").RootElement;
 
     private static readonly Records<WorkingRow> Workings = new(
-        "There is no such working.",
+        "There is no such part.",
         (row, _) => WorkingOut.Of(row)
     );
 
@@ -25,7 +25,7 @@ public static class WorkingEndpoints
             .ProducesValidationProblem();
         group
             .MapPost("", AddAsync)
-            .WithSummary("Begins a working.")
+            .WithSummary("Begins a part.")
             .Produces<WorkingOut>(StatusCodes.Status201Created);
         group
             .MapGet(
@@ -33,11 +33,11 @@ public static class WorkingEndpoints
                 async (Here here, Guid id, WorkingStore store) =>
                     Workings.Found(here, await store.FindAsync(here.Seat, id, here.Cancel))
             )
-            .WithSummary("One working.")
+            .WithSummary("One part.")
             .Produces<WorkingOut>();
         group
             .MapPatch("{id:guid}", ChangeAsync)
-            .WithSummary("Changes a working; the ask's fields are set one by one.")
+            .WithSummary("Changes a part; the ask's fields are set one by one.")
             .Produces<WorkingOut>()
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
@@ -49,7 +49,7 @@ public static class WorkingEndpoints
             group,
             "{id:guid}",
             "working deleted",
-            "Takes a working away, with its swatches; one undo brings all back."
+            "Takes a part away, with its swatches; one undo brings all back."
         );
     }
 
@@ -72,7 +72,7 @@ public static class WorkingEndpoints
             : null;
         if (working.WayOf is not null && wayOf?.ProjectId != working.ProjectId)
         {
-            return Problem.Field("wayOf", "There is no such working in this project.");
+            return Problem.Field("wayOf", "There is no such part in this project.");
         }
         var row = await store.AddAsync(
             here.Seat,
@@ -97,7 +97,7 @@ public static class WorkingEndpoints
     private static async Task<IResult> ChooseAsync(Here here, Guid id, WorkingStore store) =>
         await store.ChooseAsync(here.Seat, id, here.Cancel) is [_, ..] ways
             ? Results.Ok(ways.Select(WorkingOut.Of))
-            : Problem.NotFound("There is no such working.");
+            : Problem.NotFound("There is no such part.");
 
     /// <summary>Links are looked at and written one after the other: two at once could close a circle.</summary>
     private static readonly SemaphoreSlim Linking = new(1);
@@ -146,7 +146,7 @@ public static class WorkingEndpoints
         }
         if (change.Uses?.Keys.FirstOrDefault(k => ThingKinds.Named(k) is null) is { } strange)
         {
-            return Problem.Field("uses", $"“{strange}” is no kind of thing in the drawer.");
+            return Problem.Field("uses", $"“{strange}” is no kind of thing in your supplies.");
         }
         if (
             change.Links is { } links
@@ -211,13 +211,13 @@ public static class WorkingEndpoints
                 .Select(f => f.Label.ToLowerInvariant())
                 .ToList();
             return labels.Count > 2
-                ? $"{labels.Count} figures of “{before.Name}”"
+                ? $"{labels.Count} measurements of “{before.Name}”"
                 : $"{string.Join(" and ", labels)} of “{before.Name}”";
         }
         return change switch
         {
             { Name: not null } => $"name of “{before.Name}”",
-            { Cloth: not null } => $"cloth of “{before.Name}”",
+            { Cloth: not null } => $"fabric of “{before.Name}”",
             { Uses: not null } => $"what “{before.Name}” uses",
             { Progress: not null } => $"progress of “{before.Name}”",
             // Which stage is open is where she looks, not what she did.

@@ -16,7 +16,7 @@ public static class WorkingReckonEndpoints
             .MapGroup("/api/workings/{id:guid}")
             .DisableValidation()
             .WithTags("Workings");
-        Map("reckon", "An ask of a working, answered with its swatches.", AnswerAsync);
+        Map("reckon", "An ask of a part, answered with its swatches.", AnswerAsync);
         Map(
             "reckon/{form}",
             "A turned-round form of it, or a question on the way, with its swatches.",
@@ -24,7 +24,7 @@ public static class WorkingReckonEndpoints
         );
         Map(
             "compare",
-            "A later plan of a working, with its swatches as they now are, against what was cut by an earlier one.",
+            "A later plan of a part, with its swatches as they now are, against what was cut by an earlier one.",
             CompareAsync
         );
 
@@ -50,7 +50,7 @@ public static class WorkingReckonEndpoints
                     ?.FormNamed(here.Http.Request.RouteValues["form"] as string ?? ""),
                 ask => plans.CompleteAsync(here.Seat, working, ask, here.Ruler, here.Cancel)
             )
-            : Problem.NotFound("There is no such working.");
+            : Problem.NotFound("There is no such part.");
 
     private static async Task<IResult> CompareAsync(
         Here here,
@@ -64,5 +64,5 @@ public static class WorkingReckonEndpoints
                 Core.Craft.Techniques.WorkingOf(working.Technique),
                 (ask, ruler) => plans.CompleteAsync(here.Seat, working, ask, ruler, here.Cancel)
             )
-            : Problem.NotFound("There is no such working.");
+            : Problem.NotFound("There is no such part.");
 }

@@ -40,7 +40,7 @@ api.use({
   },
   onError({ request }) {
     if (request.method !== 'GET') void lookAgain();
-    return new Refused({ status: 0, title: 'The program does not answer.' });
+    return new Refused({ status: 0, title: 'Can’t reach the program. Is it still running?' });
   },
 });
 
@@ -91,7 +91,7 @@ export async function ask(address: string, init: RequestInit = {}): Promise<Resp
     response = await fetch(address, { ...init, headers: { ...headers, ...init.headers } });
   } catch (error) {
     if (init.signal?.aborted) throw error;
-    throw new Refused({ status: 0, title: 'The program does not answer.' });
+    throw new Refused({ status: 0, title: 'Can’t reach the program. Is it still running?' });
   }
   if (isRefused(response)) throw new Refused(await problemOf(response));
   return response;
@@ -130,5 +130,5 @@ const isRefused = (response: Response) =>
 
 async function problemOf(response: Response): Promise<Problem> {
   const told = (await response.json().catch(() => ({}))) as Partial<Problem>;
-  return { status: response.status, title: `The program answered ${response.status}.`, ...told };
+  return { status: response.status, title: `The program reported error ${response.status}.`, ...told };
 }

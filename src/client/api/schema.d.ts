@@ -89,7 +89,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What a text means as a length, nudged by marking steps; fine=true for dial figures. */
+        /** What a text means as a length, nudged by marking steps; fine=true for dial measurements. */
         get: {
             parameters: {
                 query: {
@@ -131,7 +131,7 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The projects in hand, newest first, each working with what is next and what it waits for.
+         * The projects in hand, newest first, each part with what is next and what it waits for.
          * @description A page has `most` projects, 1 to 50 (50 where it is left out); `cursor` is the `next` of the page before. With `project` it is that one alone.
          */
         get: {
@@ -173,7 +173,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What all workings in hand together need more of than is left. */
+        /** What all parts in hand together need more of than is left. */
         get: {
             parameters: {
                 query?: never;
@@ -247,7 +247,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The ways of doing the piece that a working is one of, side by side. */
+        /** The ways of doing the piece that a part is one of, side by side. */
         get: {
             parameters: {
                 query?: never;
@@ -285,7 +285,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The swatches of a working, in the order they were sewn. */
+        /** The swatches of a part, in the order they were sewn. */
         get: {
             parameters: {
                 query?: never;
@@ -325,7 +325,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** “Sews” a swatch on a simulated machine that is always the same for a working, and adds it, marked as simulated. */
+        /** “Sews” a swatch on a simulated machine that is always the same for a part, and adds it, marked as simulated. */
         post: {
             parameters: {
                 query?: never;
@@ -364,7 +364,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The photographs of a working's swatches, in the order they were added. */
+        /** The photographs of a part's swatches, in the order they were added. */
         get: {
             parameters: {
                 query?: never;
@@ -494,7 +494,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Projects, workings, swatches and kept summaries whose words contain a text. */
+        /** Projects, parts, swatches and kept summaries whose words contain a text. */
         get: {
             parameters: {
                 query?: {
@@ -902,7 +902,7 @@ export interface paths {
         };
         put?: never;
         post?: never;
-        /** Takes a project away, with its workings; one undo brings all back. */
+        /** Takes a project away, with its parts; one undo brings all back. */
         delete: {
             parameters: {
                 query?: never;
@@ -965,7 +965,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Begins a working. */
+        /** Begins a part. */
         post: {
             parameters: {
                 query?: never;
@@ -1004,7 +1004,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One working. */
+        /** One part. */
         get: {
             parameters: {
                 query?: never;
@@ -1030,7 +1030,7 @@ export interface paths {
         };
         put?: never;
         post?: never;
-        /** Takes a working away, with its swatches; one undo brings all back. */
+        /** Takes a part away, with its swatches; one undo brings all back. */
         delete: {
             parameters: {
                 query?: never;
@@ -1054,7 +1054,7 @@ export interface paths {
         };
         options?: never;
         head?: never;
-        /** Changes a working; the ask's fields are set one by one. */
+        /** Changes a part; the ask's fields are set one by one. */
         patch: {
             parameters: {
                 query?: never;
@@ -1284,7 +1284,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the swatch book can be filtered by. */
+        /** What Swatches can be filtered by. */
         get: {
             parameters: {
                 query?: never;
@@ -1360,7 +1360,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What swatches teach against one of their settings: the points, the predicted band and the planned setting. For a working, its own prediction. */
+        /** What swatches teach against one of their settings: the points, the predicted band and the planned setting. For a part, its own prediction. */
         get: {
             parameters: {
                 query?: {
@@ -1407,7 +1407,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Swatches as CSV, filtered as the swatch book is. */
+        /** Swatches as CSV, filtered as Swatches is. */
         get: {
             parameters: {
                 query?: {
@@ -1558,7 +1558,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** An ask of a working, answered with its swatches. */
+        /** An ask of a part, answered with its swatches. */
         post: {
             parameters: {
                 query?: never;
@@ -1644,7 +1644,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A later plan of a working, with its swatches as they now are, against what was cut by an earlier one. */
+        /** A later plan of a part, with its swatches as they now are, against what was cut by an earlier one. */
         post: {
             parameters: {
                 query?: never;
@@ -1741,7 +1741,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The guide of a working as it now is, with its swatches and what was measured on the way. */
+        /** The guide of a part as it now is, with its swatches and what was measured on the way. */
         get: {
             parameters: {
                 query?: {
@@ -1793,7 +1793,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What was cut for a working, the newest first. */
+        /** What was cut for a part, the newest first. */
         get: {
             parameters: {
                 query?: never;
@@ -1818,7 +1818,7 @@ export interface paths {
             };
         };
         put?: never;
-        /** Freezes the cut list as the working now stands. */
+        /** Freezes the cutting list as the part now stands. */
         post: {
             parameters: {
                 query?: never;
@@ -1862,7 +1862,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Takes a frozen cut list away. */
+        /** Takes a frozen cutting list away. */
         delete: {
             parameters: {
                 query?: never;
@@ -1997,7 +1997,7 @@ export interface paths {
             };
         };
         put?: never;
-        /** Scores a try and keeps its figures. */
+        /** Scores a try and keeps its measurements. */
         post: {
             parameters: {
                 query?: never;
@@ -2073,7 +2073,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is kept of a working. */
+        /** What is kept of a part. */
         get: {
             parameters: {
                 query?: never;
@@ -2098,7 +2098,7 @@ export interface paths {
             };
         };
         put?: never;
-        /** Keeps a summary of a working. */
+        /** Keeps a summary of a part. */
         post: {
             parameters: {
                 query?: never;
@@ -2325,7 +2325,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everything in the drawer, and what was tried. */
+        /** Everything in your supplies, and what was tried. */
         get: {
             parameters: {
                 query?: never;
@@ -2401,7 +2401,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Puts a thing into the drawer. */
+        /** Adds a thing to the supplies. */
         post: {
             parameters: {
                 query?: never;
@@ -2506,7 +2506,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Notes that a foot was tried on a machine, and clears or strikes. */
+        /** Notes that a foot was tried on a machine, and clears or hits. */
         post: {
             parameters: {
                 query?: never;
@@ -2582,7 +2582,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The threads that are owned, the nearest in colour to a cloth or a colour first. */
+        /** The threads that are owned, the nearest in colour to a fabric or a colour first. */
         get: {
             parameters: {
                 query?: {
@@ -2733,7 +2733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Whether things go together: machine, foot, needle, thread, cloth, each an id from the drawer or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique. */
+        /** Whether things go together: machine, foot, needle, thread, fabric, each an id from your supplies or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique. */
         post: {
             parameters: {
                 query?: never;

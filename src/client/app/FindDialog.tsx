@@ -27,7 +27,7 @@ export function FindDialog({ begun, close }: Props) {
           aria-describedby={undefined}
           className="tacked fixed top-[12vh] left-1/2 z-30 max-h-[76vh] w-[min(36rem,94vw)] -translate-x-1/2 overflow-auto"
         >
-          <Dialog.Title className="mb-2 text-lg font-bold">Find anything</Dialog.Title>
+          <Dialog.Title className="mb-2 text-lg font-bold">Search</Dialog.Title>
           <Finder begun={begun} close={close} />
         </Dialog.Content>
       </Dialog.Portal>
@@ -66,12 +66,12 @@ function Finder({ begun, close }: Props) {
     <>
       <input
         className="entry"
-        aria-label="Words to find"
+        aria-label="Search for"
         role="combobox"
         aria-expanded={rows.length > 0}
         aria-controls="found"
         aria-activedescendant={rows.length > 0 ? `found-${at}` : undefined}
-        placeholder="A project, a working, a foot, words from a note"
+        placeholder="Search projects, parts, supplies and notes"
         value={text}
         onChange={(e) => {
           setText(e.target.value);
@@ -85,7 +85,7 @@ function Finder({ begun, close }: Props) {
           e.preventDefault();
         }}
       />
-      <div id="found" role="listbox" aria-label="Found" className="mt-3 grid gap-1">
+      <div id="found" role="listbox" aria-label="Search results" className="mt-3 grid gap-1">
         {rows.map((row, i) => (
           <div
             key={`${row.kind}${row.thing ?? row.working ?? row.project}${i}`}
@@ -106,7 +106,7 @@ function Finder({ begun, close }: Props) {
         ))}
       </div>
       {text.trim() && found.isSuccess && rows.length === 0 && (
-        <p className="mt-2 text-soft">Nothing has these words. Try a part of a word.</p>
+        <p className="mt-2 text-soft">No matches. Try a shorter word.</p>
       )}
     </>
   );

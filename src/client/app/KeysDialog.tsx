@@ -11,7 +11,7 @@ export function KeysDialog({ close }: { close: () => void }) {
           aria-describedby={undefined}
           className="tacked fixed top-1/2 left-1/2 z-30 max-h-[86vh] w-[min(30rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto"
         >
-          <Dialog.Title className="mb-3 text-lg font-bold">Keys of this view</Dialog.Title>
+          <Dialog.Title className="mb-3 text-lg font-bold">Keyboard shortcuts</Dialog.Title>
           <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2">
             {keysNow().map((key) => (
               <div key={key.shown} className="contents">
@@ -29,7 +29,7 @@ export function KeysDialog({ close }: { close: () => void }) {
               <kbd className="mr-1 !text-sm">↑</kbd>
               <kbd className="!text-sm">↓</kbd>
             </dt>
-            <dd>in a measure: one marking step; with Shift ten</dd>
+            <dd>in a measurement: one step up or down; with Shift, ten</dd>
           </dl>
           <Dialog.Close className="btn mt-4">Back</Dialog.Close>
         </Dialog.Content>

@@ -5,14 +5,14 @@ export function Lost() {
   const error = useRouteError();
   return (
     <div className="mx-auto mt-16 max-w-lg tacked">
-      <h1 className="text-2xl">{error ? 'This view has come apart' : 'There is nothing at this address'}</h1>
+      <h1 className="text-2xl">{error ? 'Something went wrong on this page' : 'Page not found'}</h1>
       <p className="my-3">
         {error
           ? 'What you typed is kept. Open it again, or go back to the bench.'
-          : 'It may have been deleted; an undo brings it back.'}
+          : 'It may have been deleted. Undo brings it back.'}
       </p>
       <Link className="btn" to="/" reloadDocument={Boolean(error)}>
-        To the bench
+        Back to Projects
       </Link>
     </div>
   );

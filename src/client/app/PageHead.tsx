@@ -29,13 +29,13 @@ export function PageHead({ title, crumb }: { title: ReactNode; crumb?: ReactNode
           <Undo2 size={19} aria-hidden />
         </Tool>
         <Tool
-          label={history?.redo ? `Do again: ${saysOfStep(history.redo)}` : 'Nothing to do again'}
+          label={history?.redo ? `Redo: ${saysOfStep(history.redo)}` : 'Nothing to redo'}
           off={!history?.redo}
           run={() => void turn('redo')}
         >
           <Redo2 size={19} aria-hidden />
         </Tool>
-        <Tool label="Find anything" run={() => shell.open('find')}>
+        <Tool label="Search" run={() => shell.open('find')}>
           <Search size={19} aria-hidden />
         </Tool>
         <button
@@ -46,7 +46,7 @@ export function PageHead({ title, crumb }: { title: ReactNode; crumb?: ReactNode
         >
           {units === 'metric' ? 'cm' : 'in'} <kbd aria-hidden>u</kbd>
         </button>
-        <Tool label="Keys of this view" run={() => shell.open('keys')}>
+        <Tool label="Keyboard shortcuts" run={() => shell.open('keys')}>
           <span aria-hidden className="font-bold">
             ?
           </span>

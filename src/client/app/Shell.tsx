@@ -11,13 +11,13 @@ const FindDialog = later(async () => (await import('./FindDialog')).FindDialog);
 const KeysDialog = later(async () => (await import('./KeysDialog')).KeysDialog);
 
 const views = [
-  { name: 'Bench', to: '/', dot: 'var(--clay)' },
-  { name: 'Working', to: '/workings', dot: 'var(--tacking)' },
+  { name: 'Projects', to: '/', dot: 'var(--clay)' },
+  { name: 'This part', to: '/workings', dot: 'var(--tacking)' },
   { name: 'Swatches', to: '/swatches', dot: 'var(--teal)' },
-  { name: 'Drawer', to: '/drawer', dot: 'var(--plum)' },
-  { name: 'Reckoner', to: '/reckoner', dot: 'var(--indigo)' },
+  { name: 'Supplies', to: '/drawer', dot: 'var(--plum)' },
+  { name: 'Calculator', to: '/reckoner', dot: 'var(--indigo)' },
   { name: 'Practice', to: '/practice', dot: 'var(--chalk)' },
-  { name: 'Workroom', to: '/workroom', dot: 'var(--moss)' },
+  { name: 'Settings and backup', to: '/workroom', dot: 'var(--moss)' },
 ];
 
 /** What is round every view: the selvedge, the keys that work everywhere, and the line at the foot. */
@@ -35,8 +35,8 @@ export function Shell() {
   }, [pathname]);
 
   useKeys([
-    { keys: ['?'], shown: '?', says: 'these keys', run: () => setOpen('keys') },
-    { keys: ['/', 'Ctrl+k'], shown: '/', says: 'find anything', run: () => setOpen('find') },
+    { keys: ['?'], shown: '?', says: 'show this list', run: () => setOpen('keys') },
+    { keys: ['/', 'Ctrl+k'], shown: '/', says: 'search', run: () => setOpen('find') },
     {
       keys: ['u'],
       shown: 'u',
@@ -47,13 +47,18 @@ export function Shell() {
     {
       keys: ['Ctrl+Shift+z', 'Ctrl+y'],
       shown: 'Ctrl Shift Z',
-      says: 'do again',
+      says: 'redo',
       run: () => void turn('redo'),
     },
-    { keys: ['b'], shown: 'b', says: 'go to the bench', run: () => void navigate('/') },
-    { keys: ['d'], shown: 'd', says: 'go to the drawer', run: () => void navigate('/drawer') },
-    { keys: ['s'], shown: 's', says: 'go to the swatch book', run: () => void navigate('/swatches') },
-    { keys: ['a'], shown: 'a', says: 'ask the drawer', run: () => void navigate('/drawer/ask') },
+    { keys: ['b'], shown: 'b', says: 'go to Projects', run: () => void navigate('/') },
+    { keys: ['d'], shown: 'd', says: 'go to Supplies', run: () => void navigate('/drawer') },
+    { keys: ['s'], shown: 's', says: 'go to Swatches', run: () => void navigate('/swatches') },
+    {
+      keys: ['a'],
+      shown: 'a',
+      says: 'find settings for a technique',
+      run: () => void navigate('/drawer/ask'),
+    },
   ]);
 
   return (
@@ -62,9 +67,9 @@ export function Shell() {
         href="#page"
         className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-paper focus:p-3"
       >
-        To the page
+        Skip to content
       </a>
-      <nav className="selvedge" aria-label="Views">
+      <nav className="selvedge" aria-label="Main menu">
         {views.map((view) => (
           <ViewLink key={view.name} {...view} pathname={pathname} />
         ))}
@@ -91,7 +96,7 @@ function Finding({ close }: { close: () => void }) {
     <Suspense
       fallback={
         <input
-          aria-label="Find anything"
+          aria-label="Search"
           className="sr-only"
           // eslint-disable-next-line jsx-a11y/no-autofocus -- her key asked for it
           autoFocus
@@ -110,8 +115,8 @@ export type ShellContext = { open: (what: 'find' | 'keys') => void };
 function ViewLink({ name, to, dot, pathname }: { name: string; to: string; dot: string; pathname: string }) {
   const isHere = to === '/' ? pathname === '/' : pathname.startsWith(to);
   const last = lastWorking();
-  if (name === 'Working' && !isHere && !last) return null;
-  const target = name === 'Working' ? (isHere ? pathname : `/workings/${last}`) : to;
+  if (name === 'This part' && !isHere && !last) return null;
+  const target = name === 'This part' ? (isHere ? pathname : `/workings/${last}`) : to;
   return (
     <Link
       to={target}

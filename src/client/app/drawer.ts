@@ -88,7 +88,7 @@ export function useDrawerChanges() {
     await keeping(api.DELETE('/api/drawer/things/{id}', { params: { path: { id: thing.id } } }));
     await refresh();
     notify({
-      says: `“${thing.name}” taken out of the drawer.`,
+      says: `“${thing.name}” taken from your supplies.`,
       action: { label: 'Undo', run: () => void turn('undo') },
     });
   };

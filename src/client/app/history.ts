@@ -39,7 +39,7 @@ export function useTurn() {
       const now = await value(api.GET('/api/history', { params: { query } }));
       const step = way === 'undo' ? now.undo : now.redo;
       if (!step) {
-        notify({ says: way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.' });
+        notify({ says: way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.' });
         return;
       }
       const turned = way === 'undo' ? '/api/history/undo' : '/api/history/redo';

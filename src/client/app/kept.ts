@@ -14,7 +14,7 @@ function tell() {
   now = reason
     ? { state: 'waiting', says: reason }
     : running > 0 || typed.size > 0
-      ? { state: 'keeping', says: 'keeping…' }
+      ? { state: 'keeping', says: 'Saving…' }
       : { state: 'kept', says: 'kept' };
   listeners.forEach((l) => l());
 }

@@ -75,7 +75,10 @@ export function useDraft<D extends object>(
         return true;
       }
       if (problem?.status === 400) return refused(problem, sent);
-      notKept(name, problem?.status ? problem.title : 'not kept: no answer, trying again');
+      notKept(
+        name,
+        problem?.status ? problem.title : 'Not saved yet: no connection to the program. Trying again…',
+      );
       timer.current = setTimeout(() => void flush.current(), again);
       return false;
     }
@@ -95,7 +98,7 @@ export function useDraft<D extends object>(
     const strange = fields.find((field) => on.isMendable?.(field) === false);
     // Of a field that is not on the screen any more, the sign would say something that nobody can mend here.
     if (isShown.current && fields.some((field) => field !== strange)) {
-      notKept(name, 'one field is not right yet');
+      notKept(name, 'One entry needs correcting');
     }
     setErrors(Object.fromEntries(Object.entries(wrong).map(([field, says]) => [field, says.join(' ')])));
     if (strange && isShown.current) {

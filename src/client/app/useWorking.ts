@@ -62,7 +62,7 @@ export function useWorking(id: string) {
       const was = queries.getQueryData<Row>(key);
       const theirs = problem.current as Row | undefined;
       queries.setQueryData(key, theirs);
-      const seat = problem.changedBy ? `on the ${problem.changedBy}` : 'at another seat';
+      const seat = problem.changedBy ? `on the ${problem.changedBy}` : 'on another device';
       const [first] = overruled(
         (was?.ask ?? {}) as Ask,
         (theirs?.ask ?? {}) as Ask,
@@ -75,9 +75,9 @@ export function useWorking(id: string) {
       const technique = queries.getQueryData(techniqueQuery(theirs!.technique, units).queryKey);
       const label = technique?.fields.find((f) => f.name === first.field)?.label ?? first.field;
       notify({
-        says: `${label} was set to ${said_(first.theirs)} ${seat} meanwhile; ${said_(first.mine)}, typed here, stands.`,
+        says: `${label} was changed to ${said_(first.theirs)} ${seat}. Your entry ${said_(first.mine)} has been kept.`,
         action: {
-          label: 'Take theirs',
+          label: 'Use the other value',
           run: () => change({ ask: { [first.field]: first.theirs } }),
         },
       });

@@ -96,7 +96,7 @@ function typedInto(field: string, edit: Edit | undefined, box: Box) {
     className: edit.error(field) ? 'typed-into is-wrong' : 'typed-into',
     role: 'button',
     tabIndex: 0,
-    'aria-label': `${edit.label(field)}, on the drawing: ${edit.typed(field) || 'not said'}`,
+    'aria-label': `${edit.label(field)}: ${edit.typed(field) || 'not entered'}. Press to change.`,
     onClick: open,
     onKeyDown: (e: KeyboardEvent) => {
       // A digit begins at once: the field that opens takes it.

@@ -17,13 +17,13 @@ export function NearStops({
   const at = Math.min(chosen, drawing.nears.length - 1);
   const near = drawing.nears[at]!;
   return (
-    <section aria-label="From near" className="no-print">
+    <section aria-label="Close-up" className="no-print">
       <div className="mb-1 flex items-center gap-2">
-        <h2>From near</h2>
+        <h2>Close-up</h2>
         <button
           type="button"
           className="grid size-11 place-items-center rounded-lg"
-          aria-label="The place before"
+          aria-label="Previous spot"
           disabled={at === 0}
           onClick={() => setChosen(at - 1)}
         >
@@ -32,7 +32,7 @@ export function NearStops({
         <input
           type="range"
           className="min-w-24 flex-1"
-          aria-label="Which place"
+          aria-label="Choose a spot"
           aria-valuetext={near.label}
           min={0}
           max={drawing.nears.length - 1}
@@ -42,7 +42,7 @@ export function NearStops({
         <button
           type="button"
           className="grid size-11 place-items-center rounded-lg"
-          aria-label="The next place"
+          aria-label="Next spot"
           disabled={at === drawing.nears.length - 1}
           onClick={() => setChosen(at + 1)}
         >

@@ -45,7 +45,7 @@ export function NearView({ drawing, near, cloth, width, height, moment }: Props)
         className="block touch-pan-y rounded-[10px]"
         role="application"
         aria-roledescription="drawing from near"
-        aria-label={`${near.label}: the arrow keys move it`}
+        aria-label={`${near.label} (arrow keys move the view)`}
         tabIndex={0}
         onPointerDown={(e) => {
           e.currentTarget.setPointerCapture(e.pointerId);

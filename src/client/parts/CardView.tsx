@@ -11,10 +11,10 @@ export function CardView({ card, heading }: { card: CardAnswer; heading: string 
       <h2 className="text-soft">{heading}</h2>
       {!card.isPossible && (
         <div className="mt-2 grid gap-3">
-          <p className="fig text-3xl">Not on this machine</p>
+          <p className="fig text-3xl">This machine can’t do it</p>
           <Findings findings={card.findings} />
           <p className="text-lg">
-            <b>Instead: </b>
+            <b>Alternative: </b>
             {card.lines[0]?.figure}
           </p>
         </div>
@@ -46,7 +46,7 @@ export function CardView({ card, heading }: { card: CardAnswer; heading: string 
       )}
       {card.isPossible && wheel && (
         <p className="print-only">
-          Hand wheel: {wheel.figure}. {wheel.because}
+          Handwheel: {wheel.figure}. {wheel.because}
         </p>
       )}
     </section>
@@ -64,7 +64,7 @@ export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) 
       {card.isPossible && <Findings findings={card.findings} use={use} />}
       {wheel && (
         <div className="care">
-          <b className="block text-lg">Hand wheel: {wheel.figure}</b>
+          <b className="block text-lg">Handwheel: {wheel.figure}</b>
           {wheel.because}
         </div>
       )}
@@ -79,8 +79,8 @@ export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) 
             {first?.rank === 'chosen'
               ? 'In place of the foot that you chose'
               : isOwned
-                ? 'If that foot is in use'
-                : 'No foot of the drawer serves'}
+                ? 'Other feet you could use'
+                : 'None of your feet suits this'}
           </h2>
           <ul className="mt-1 grid gap-2">
             {others.map((foot) => (
@@ -101,8 +101,8 @@ export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) 
         </section>
       )}
       {card.guides.length > 0 && (
-        <section className="sheet" aria-label="Rows without marking">
-          <h2>Rows without marking</h2>
+        <section className="sheet" aria-label="Row spacing without marking">
+          <h2>Row spacing without marking</h2>
           <dl className="mt-2 grid grid-cols-[auto_1fr] items-baseline gap-x-3 gap-y-1">
             {card.guides.slice(0, 6).map((guide) => (
               <div key={guide.says} className="contents">
@@ -125,7 +125,7 @@ export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) 
       )}
       {card.checks.length > 0 && (
         <section className="sheet" aria-label="Look first">
-          <h2>Look at the first swatch</h2>
+          <h2>Check on your swatch</h2>
           <ul className="mt-1 list-disc pl-5">
             {card.checks.map((c) => (
               <li key={c.says}>{c.says}</li>
@@ -135,7 +135,7 @@ export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) 
       )}
       {card.alternatives.length > 0 && (
         <details className="sheet">
-          <summary className="min-h-11 content-center font-bold">Other respected ways</summary>
+          <summary className="min-h-11 content-center font-bold">Other good methods</summary>
           <dl className="grid gap-2">
             {card.alternatives.map((way) => (
               <div key={way.name}>

@@ -46,7 +46,7 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
       return;
     }
     if (came.taken > 0) {
-      notify({ says: `${came.taken} ${came.taken === 1 ? one : many} taken in.` });
+      notify({ says: `${came.taken} ${came.taken === 1 ? one : many} imported.` });
       await queries.invalidateQueries();
     }
     setReport(came.wrong.length > 0 || came.taken === 0 ? came : null);
@@ -55,10 +55,10 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
     <div className="no-print min-w-0">
       <div className="flex flex-wrap items-center gap-1">
         <a className="btn bare" href={`${at}?${new URLSearchParams({ ...query, units })}`} download>
-          <Download size={17} aria-hidden /> as a table
+          <Download size={17} aria-hidden /> Export CSV
         </a>
         <label className="btn bare focus-within:outline-3 focus-within:outline-indigo" htmlFor={id}>
-          <Upload size={17} aria-hidden /> from a table
+          <Upload size={17} aria-hidden /> Import CSV
           <input
             id={id}
             type="file"
@@ -79,9 +79,9 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
         <section className="care mt-2" aria-label="What is wrong with the file">
           <b className="block">
             {report.taken > 0
-              ? `${report.taken} taken in; these lines were left out:`
+              ? `${report.taken} imported; these lines were skipped:`
               : report.wrong.length > 0
-                ? 'Nothing was taken in yet:'
+                ? 'Nothing imported yet:'
                 : 'There is nothing in this file.'}
           </b>
           <ul className="my-1 max-h-48 overflow-auto">
@@ -94,7 +94,7 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
           </ul>
           {report.taken === 0 && report.good > 0 && file && (
             <button type="button" className="btn mt-1" onClick={() => void send(file, true)}>
-              Take in the other {report.good}
+              Import the other {report.good}
             </button>
           )}
         </section>

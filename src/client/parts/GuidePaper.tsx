@@ -30,7 +30,7 @@ export function GuidePaper({
   const address = (query: Record<string, string>) =>
     `/api/workings/${working}/guide?${new URLSearchParams({ ...query, units, v: String(version) })}`;
   const take = async (query: Record<string, string>) => {
-    const waits = setTimeout(() => setSays('It is being drawn…'), soon);
+    const waits = setTimeout(() => setSays('Preparing…'), soon);
     try {
       const response = await ask(address(query));
       const link = document.createElement('a');
@@ -39,7 +39,7 @@ export function GuidePaper({
         /filename="?([^";]+)/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? 'guide';
       link.click();
       URL.revokeObjectURL(link.href);
-      setSays('Print it at 100 %, and measure the square first.');
+      setSays('Print at 100 % (not “fit to page”) and check that the test square measures 50 mm.');
     } catch (error) {
       setSays(saysOf(error));
     } finally {
@@ -48,10 +48,10 @@ export function GuidePaper({
   };
   return (
     <section className="sheet no-print grid gap-2" aria-label="Guide at true size">
-      <h2>On paper, at true size</h2>
+      <h2>Full-size template to print</h2>
       <img
         src={address({ as: 'svg' })}
-        alt="The lines that are marked on the cloth, as the paper shows them"
+        alt="The lines that are marked on the fabric, as the paper shows them"
         className={`w-full rounded bg-white p-2 ${isLong ? 'h-28 object-cover object-left' : 'max-h-44 object-contain'}`}
         onLoad={({ currentTarget: image }) => setIsLong(image.naturalWidth > 6 * image.naturalHeight)}
       />
@@ -71,7 +71,7 @@ export function GuidePaper({
         </button>
         {hasLines && (
           <button type="button" className="btn quiet" onClick={() => void take({ as: 'lines' })}>
-            Its lines, SVG
+            Outline only
           </button>
         )}
       </div>

@@ -7,7 +7,7 @@ export function Pencil({ lines }: { lines: PencilLine[] | undefined }) {
   return (
     <details className="no-print border-t border-rule py-2 text-[0.9rem] text-soft">
       <summary className="flex min-h-11 items-center gap-2">
-        <b className="text-ink">Pencil work</b>
+        <b className="text-ink">Show the calculation</b>
         <span className="min-w-0 truncate">
           <Measure text={lines[0]!.sum} />
         </span>

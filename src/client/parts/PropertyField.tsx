@@ -23,7 +23,7 @@ export function PropertyField({
   understood,
   error,
   units,
-  placeholder = 'not known',
+  placeholder = 'leave blank',
 }: Props) {
   if (field.kind === 'fine' || field.kind === 'length') {
     return (
@@ -212,10 +212,10 @@ function ColourField({ field, value, set }: Pick<Props, 'field' | 'value' | 'set
         />
         {colour ? (
           <button type="button" className="btn bare text-sm" onClick={() => set(null)}>
-            not known
+            unknown
           </button>
         ) : (
-          <span className="text-sm">not known</span>
+          <span className="text-sm">unknown</span>
         )}
       </span>
     </div>

@@ -116,7 +116,7 @@ export function StitchPad({ label, says, value, set, length, width, error }: Pro
             One back
           </button>
           <button type="button" className="btn bare text-sm" onClick={() => keep([])}>
-            The usual picture
+            Reset the picture
           </button>
         </span>
       )}

@@ -11,7 +11,7 @@ export function StopList({ step }: { step: Step }) {
           <th scope="col">Stop</th>
           {counts && <th scope="col">After stitches</th>}
           {turns && <th scope="col">Needle</th>}
-          <th scope="col">{turns ? 'Turn the cloth' : 'Then'}</th>
+          <th scope="col">{turns ? 'Turn the fabric' : 'Then'}</th>
         </tr>
       </thead>
       <tbody>

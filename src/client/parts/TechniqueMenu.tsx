@@ -6,14 +6,14 @@ import { Portrait } from '../drawing/Portrait';
 
 /** What the kin of techniques are called. */
 const kins = {
-  fullness: 'To make an edge fuller',
-  tucks: 'To fold cloth into tucks',
-  rows: 'To sew rows',
-  edges: 'To finish or join edges',
-  lines: 'To lay lines on cloth',
-  shapes: 'To apply shapes',
-  mending: 'To mend',
-  freeMotion: 'To stitch free-motion',
+  fullness: 'Gathering, ruffles and shirring',
+  tucks: 'Tucks',
+  rows: 'Decorative rows, open seams, ribbon',
+  edges: 'Piping and cord',
+  lines: 'Couching',
+  shapes: 'Appliqué',
+  mending: 'Mending',
+  freeMotion: 'Free-motion stitching',
 };
 
 /** A list that scrolls under a mouse at rest moves the mouse no more than the keys did: what they chose stays chosen. */
@@ -76,9 +76,9 @@ export function TechniqueMenu({ children, titleOf = 'begin', choose, unsure }: P
               className="grid min-h-11 cursor-pointer break-inside-avoid rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
               onSelect={unsure}
             >
-              <b>Not sure: which way suits?</b>
+              <b>Not sure? Compare the methods</b>
               <span className="text-[0.9rem] text-soft">
-                The ways side by side: cloth, time, evenness, what they need.
+                Fabric, time, evenness and equipment side by side.
               </span>
             </DropdownMenu.Item>
           </div>

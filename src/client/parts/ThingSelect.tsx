@@ -18,7 +18,7 @@ export function ThingSelect({
   value,
   set,
   label,
-  none = 'not said',
+  none = 'not entered',
   error,
   className = 'w-52',
 }: Props) {
@@ -39,7 +39,7 @@ export function ThingSelect({
         <option value="">
           {kind === 'machine'
             ? none
-            : `${{ cloth: 'a cloth', thread: 'a thread', foot: 'a foot', elastic: 'an elastic' }[kind] ?? kind} ${none}`}
+            : `${{ cloth: 'a fabric', thread: 'a thread', foot: 'a foot', elastic: 'an elastic' }[kind] ?? kind} ${none}`}
         </option>
         {things.map((t) => (
           <option key={t.id} value={t.id}>

@@ -259,7 +259,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             new("Corners", $"{Corners(true)} outside, {Corners(false)} inside"),
             new("Stops", $"{Rounds.Sum(r => Turnings(r).Count)}"),
             new("Round the edge", Ruler.Mark(Stitched)),
-            new("About", $"{DecimalText.Write(Math.Max(1, Minutes), 0)} min at the machine"),
+            new("Time, about", $"{DecimalText.Write(Math.Max(1, Minutes), 0)} min at the machine"),
         ];
 
     public override IReadOnlyList<Fact> ForCard =>
@@ -297,7 +297,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     Name =
                         cloth.Key.Length == 0
                             ? ""
-                            : $"cloth for the {string.Join(", ", cloth.Select(c => c.Shape.Name).Distinct())}",
+                            : $"fabric for the {string.Join(", ", cloth.Select(c => c.Shape.Name).Distinct())}",
                 }),
             new("thread", 2 * 1.15 * Thread, Stage.Keep),
             .. Fusible.Count > 0

@@ -16,7 +16,7 @@ internal static class AppliqueCard
         {
             Name = "applique",
             Title = "appliqué",
-            Says = "A shape sewn onto a ground round its edge.",
+            Says = "A fabric shape sewn onto a background round its edge.",
             Fields = [Wants.StitchLengthField, Wants.StitchWidthField],
             School = Wants.SchoolField(
                 new Choice("blanket", "blanket stitch", "Fused raw edge: soft and quick."),
@@ -106,7 +106,7 @@ internal static class AppliqueCard
             [
                 "A stitch lands in the corner.",
                 "The straight part runs just outside the edge.",
-                "The ground lies flat.",
+                "The base fabric lies flat.",
             ],
             Alternatives =
             [
@@ -137,7 +137,11 @@ internal static class AppliqueCard
                     "off-edge",
                     "off the edge",
                     "The straight part runs into the shape or away from it.",
-                    Try("turn-oftener", "Stop and turn oftener.", "A curve is many small turns."),
+                    Try(
+                        "turn-oftener",
+                        "Stop and turn more often.",
+                        "A curve is many small turns."
+                    ),
                     Try("open-toe", "Use the open-toe foot.", "The edge can be seen.")
                 ),
                 Tunnels,

@@ -33,8 +33,8 @@ internal static class AppliqueTechnique
             ToldToCard = Told,
             Working = new()
             {
-                Begin = "Sew on a shape",
-                Mark = ShapeDrawing.Picture("mark", "A heart on a ground.", [Mark]),
+                Begin = "Appliqué",
+                Mark = ShapeDrawing.Picture("mark", "A heart on a base fabric.", [Mark]),
                 Straight = new Form(
                     "",
                     "How to sew it on",

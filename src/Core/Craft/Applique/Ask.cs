@@ -160,7 +160,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.RepeatRange,
-                "It has to be less than the stitch length, by a step or more."
+                "It must be less than the stitch length, by a step or more."
             );
             return null;
         }

@@ -30,7 +30,7 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
     public static LengthsField MissedRead { get; } =
         new(
             "missed",
-            "Last one missed by",
+            "Last stitch missed the corner by",
             "From the last stitch to the corner.",
             Length.FromMillimetres(20),
             IsNeeded: false
@@ -82,7 +82,7 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
         {
             Readings = [TenRead, MissedRead],
             Features = [SetField],
-            Knobs = [new("setRepeat", "Length set", "mm", 0.1, 2.8)],
+            Knobs = [new("setRepeat", "Stitch length on the dial", "mm", 0.1, 2.8)],
             InShort = swatch =>
                 swatch.Mean(TenRead.Name) / Repeats / DialSamples.SetOf(swatch, SetField)
                     is { } factor

@@ -21,19 +21,19 @@ internal static class Fields
     public static PathDataField Outline { get; } = LineFields.Outline(outlines: true);
 
     public static LengthField X { get; } =
-        LengthField.Mm("x", "From the left", "Where it lies on the ground.", 0, 5000, 0) with
+        LengthField.Mm("x", "From the left", "Where it lies on the base fabric.", 0, 5000, 0) with
         {
             IsNeeded = false,
         };
 
     public static LengthField Y { get; } =
-        LengthField.Mm("y", "From the top", "Where it lies on the ground.", 0, 5000, 0) with
+        LengthField.Mm("y", "From the top", "Where it lies on the base fabric.", 0, 5000, 0) with
         {
             IsNeeded = false,
         };
 
     public static NumberField Turn { get; } =
-        new("turn", "Turned by", "Clockwise.", -180, 180, 0, false) { Unit = "°", Step = 5 };
+        new("turn", "Rotate by", "Clockwise.", -180, 180, 0, false) { Unit = "°", Step = 5 };
 
     public static FlagField Mirrored { get; } =
         new("flipped", "Seen", "Left and right changed over.")
@@ -43,12 +43,12 @@ internal static class Fields
         };
 
     public static ColourField Colour { get; } =
-        new("colour", "Its cloth", "The colour of the cloth it is cut from.");
+        new("colour", "Fabric colour", "The colour of the fabric it is cut from.");
 
     public static GroupsField Over { get; } =
         new(
             "over",
-            "Shapes over it",
+            "More shapes on top",
             "Each lies over those before it; where it hides them, they are not stitched.",
             [
                 Piece,
@@ -76,7 +76,7 @@ internal static class Fields
     public static ChoiceField Stitch { get; } =
         new(
             "stitch",
-            "Sewn with",
+            "Sew with",
             "One of three respected ways.",
             [
                 new(Blanket, "blanket stitch", "Fused raw edge: soft and quick."),
@@ -103,19 +103,19 @@ internal static class Fields
     public static LengthField RepeatRange { get; } =
         Fine(
             "repeatRange",
-            "May differ by",
+            "Length may vary by",
             "How far from that is still right; half a millimetre where you do not say, less of a short stitch.",
             0,
             3
         );
 
     public static LengthField RepeatStep { get; } =
-        Fine("repeatStep", "In steps of", "From one figure of the dial to the next.", 0.05, 1, 0.1);
+        Fine("repeatStep", "Dial step", "From one number of the dial to the next.", 0.05, 1, 0.1);
 
     public static LengthField Bite { get; } =
         Fine(
             "bite",
-            "Bite",
+            "Catch",
             "How far the stitch goes into the shape; where you do not say, by the stitch, and of satin by how large the shape is.",
             0.3,
             10
@@ -136,12 +136,19 @@ internal static class Fields
         };
 
     public static LengthField Under { get; } =
-        Fine("under", "Longer under another", "Where it is hidden it goes on so far.", 0, 30, 5);
+        Fine(
+            "under",
+            "Extra under another shape",
+            "Where it is hidden it goes on so far.",
+            0,
+            30,
+            5
+        );
 
     public static LengthField Tolerance { get; } =
         Fine(
             "tolerance",
-            "May stray by",
+            "Tolerance on curves",
             "How far straight stitching may leave a curve between two turns.",
             0.05,
             3,
@@ -149,7 +156,7 @@ internal static class Fields
         );
 
     public static NumberField CornerAngle { get; } =
-        new("cornerAngle", "A corner from", "A sharper turn is a corner.", 5, 120, 30, false)
+        new("cornerAngle", "Corner from", "A sharper turn is a corner.", 5, 120, 30, false)
         {
             Unit = "°",
             Step = 5,
@@ -158,7 +165,7 @@ internal static class Fields
     public static NumberField DialFactor { get; } =
         new(
             "dialFactor",
-            "The machine gives",
+            "Your machine really sews",
             "Of what is set; what was measured on swatches says it when you do not.",
             0.5,
             1.5,
@@ -177,8 +184,8 @@ internal static class Fields
     public static LengthField ClothThickness { get; } =
         Fine(
             "clothThickness",
-            "All layers, thick",
-            "Ground, shape, and what lies under.",
+            "Thickness of all layers",
+            "Base fabric, shape, and what lies under.",
             0.05,
             8,
             0.8

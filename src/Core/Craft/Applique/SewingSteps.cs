@@ -39,11 +39,11 @@ internal static class SewingSteps
             (
                 IsTurned(a)
                     ? $"Cut each shape with {a.Ruler.Fine(a.Ask.Allowance)} to turn under: {sizes}."
-                    : $"Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its cloth, and cut it out along the line: {sizes}."
-            ) + " The grain of a shape lies as that of the ground.",
+                    : $"Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its fabric, and cut it out along the line: {sizes}."
+            ) + " The grain of a shape lies as that of the base fabric.",
             sizes,
             [
-                "What faces left on the paper faces right on the cloth.",
+                "What faces left on the paper faces right on the fabric.",
                 a.Rounds.Any(r => r.Hidden.Count > 0)
                     ? $"Where it goes under another it is {a.Ruler.Fine(a.Ask.Under)} longer."
                     : "The edges are smooth: no nick.",
@@ -89,7 +89,7 @@ internal static class SewingSteps
                         : "Peel the paper off, place, and fuse with a dry iron."
                 ),
             string.Join(" → ", a.Ask.Shapes.Select(s => s.Name)),
-            ["No corner lifts.", "The ground lies flat beneath."],
+            ["No corner lifts.", "The base fabric lies flat beneath."],
             [],
             Safety.Iron
         ).At(
@@ -105,7 +105,7 @@ internal static class SewingSteps
         return new SewingStep(
             "behind",
             "Stabiliser behind",
-            $"Lay stabiliser behind the ground, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round{(a.Ask.Stitch == Fields.Satin ? ", firm or two layers: satin is dense" : "")}. Which kind, the card says.",
+            $"Lay stabiliser behind the base fabric, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round{(a.Ask.Stitch == Fields.Satin ? ", firm or two layers: satin is dense" : "")}. Which kind, the card says.",
             $"{a.Ruler.Mark(Backing.Beyond)} beyond",
             ["It reaches beyond every shape."],
             []
@@ -171,7 +171,7 @@ internal static class SewingSteps
                     IsZigzag(a)
                         ? "Its right swing falls just outside the edge."
                         : "The straight part runs just outside the edge.",
-                    "The ground lies flat.",
+                    "The base fabric lies flat.",
                 ],
                 []
             ).At(
@@ -228,11 +228,11 @@ internal static class SewingSteps
     private static string Says(Answer a, Turning t)
     {
         var turn =
-            $"turn the cloth {Turnings.Says(t.Turn)} ({DecimalText.Write(Math.Abs(t.Turn), 0)}°)";
+            $"turn the fabric {Turnings.Says(t.Turn)} ({DecimalText.Write(Math.Abs(t.Turn), 0)}°)";
         return t.Kind == StopKind.Pivot
                 ? $"Stop with the needle down {t.Needle}. Lift the foot, {turn}, lower it."
             : t.Turn > 0
-                ? $"This stitch lands exactly in the corner: nudge the last by hand wheel if it does not. Needle down in it, lift, {turn}"
+                ? $"This stitch lands exactly in the corner: nudge the last by handwheel if it does not. Needle down in it, lift, {turn}"
                     + (
                         a.Ask.Stitch == Fields.Blanket
                             ? ", one bite straight into the point, and on."
@@ -244,10 +244,10 @@ internal static class SewingSteps
     private static SewingStep Finished(Answer a) =>
         new SewingStep(
             "finish",
-            "Fasten and press",
+            "Fasten off and press",
             "Take the threads to the back and knot them. Take off what of the stabiliser is not to stay, and press from the back over a towel.",
             "knot, take off, press",
-            ["The edge is held all round.", "The ground does not tunnel beside it."],
+            ["The edge is held all round.", "The base fabric does not tunnel beside it."],
             [],
             Safety.Iron
         ).At(Place.Iron, 5, ShapeDrawing.Name, [.. a.Ask.Shapes.Select(ShapeDrawing.Part)]);

@@ -64,7 +64,7 @@ internal static class ShapeDrawing
         shapes.AddRange(Spans(a, place, first, reach, width, height));
         return new Drawing(
             Name,
-            "The shapes on their ground",
+            "The finished appliqué",
             $"{string.Join(", ", a.Ask.Shapes.Select(s => s.Name))}, sewn round with {a.Stitches} stitches of {a.Ruler.Fine(a.BestRepeat)}; "
                 + (
                     a.Lands
@@ -303,7 +303,7 @@ internal static class ShapeDrawing
         }
         return new Drawing(
             CutName,
-            "The shapes, as they are cut",
+            "Shapes to cut",
             $"{string.Join(", ", a.Cuts.Select(c => $"{c.Shape.Name} {a.Ruler.Cut(c.Width)} by {a.Ruler.Cut(c.Height)}"))}.",
             x - gap,
             high,
@@ -360,7 +360,7 @@ internal static class ShapeDrawing
             wide,
             y,
             [],
-            "Dashed: lay it on the ground, or under it against the light. Drawn through: trace it onto the paper of the fusible, as it is here."
+            "Dashed: lay it on the base fabric, or under it against the light. Drawn through: trace it onto the paper of the fusible, as it is here."
         )
         {
             Paths = paths,

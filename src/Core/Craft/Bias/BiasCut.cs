@@ -62,20 +62,24 @@ internal sealed record BiasCut(
             "Of the square for one long strip: 2q + the least over n of max(√2·w·n, L/(√2·n)).",
             a => a.Tube.Side
         ),
-        F.Cut("tubeAcross", "Of what the tube is sewn from, across the cloth.", a => a.Tube.Across),
+        F.Cut(
+            "tubeAcross",
+            "Of what the tube is sewn from, across the fabric.",
+            a => a.Tube.Across
+        ),
         F.Cut("tubeAlong", "And along it.", a => a.Tube.Along),
-        F.Text("way", "strips, corner, continuous or remnant: what is taken.", a => a.Way),
+        F.Text("way", "strips, corner, continuous or offcut: what is taken.", a => a.Way),
         F.Text("why", "Why that one comes first.", a => a.Why),
         F.Table(
             "ways",
             "Every way to cut it, the better first.",
             a => a.Ways,
-            Figure<BiasWay>.Text("name", "strips, corner, continuous or remnant.", w => w.Name),
+            Figure<BiasWay>.Text("name", "strips, corner, continuous or offcut.", w => w.Name),
             Figure<BiasWay>.Text("label", "In words.", w => w.Label),
-            Figure<BiasWay>.Cut("cloth", "Of the cloth’s length.", w => w.Cloth),
+            Figure<BiasWay>.Cut("cloth", "Of the fabric’s length.", w => w.Cloth),
             Figure<BiasWay>.Count("joins", "In the strip.", w => w.Joins),
             Figure<BiasWay>.Ratio("minutes", "About.", w => w.Minutes),
-            Figure<BiasWay>.Flag("serves", "Whether there is cloth enough.", w => w.Serves),
+            Figure<BiasWay>.Flag("serves", "Whether there is fabric enough.", w => w.Serves),
             Figure<BiasWay>.Text("says", "What it takes.", w => w.Says)
         ),
         F.Length("remnantGives", LengthKind.AtMost, "Of joined strip.", a => a.Remnant?.Gives),
@@ -171,16 +175,16 @@ internal sealed record BiasCut(
             }
             if (first.Serves != second.Serves)
             {
-                return $"There is not enough {(second.Name == BiasFields.FromRemnant ? "in the remnant" : "cloth")} for the other way.";
+                return $"There is not enough {(second.Name == BiasFields.FromRemnant ? "in the offcut" : "cloth")} for the other way.";
             }
             var saved = second.Cloth - first.Cloth;
             var joins = first.Joins - second.Joins;
             return saved < -Felt
-                    ? $"It takes {Ruler.Cut(-saved)} more cloth, and has {Of(-joins, "join")} fewer: each is a lump in the cord."
+                    ? $"It takes {Ruler.Cut(-saved)} more fabric, and has {Of(-joins, "join")} fewer: each is a lump in the cord."
                 : saved > Felt
-                    ? $"It takes {Ruler.Cut(saved)} less cloth"
+                    ? $"It takes {Ruler.Cut(saved)} less fabric"
                         + (joins > 0 ? $", and has {Of(joins, "join")} more." : ".")
-                : $"It has {Of(Math.Max(0, -joins), "join")} fewer, for about as much cloth.";
+                : $"It has {Of(Math.Max(0, -joins), "join")} fewer, for about as much fabric.";
         }
     }
 
@@ -304,7 +308,7 @@ internal sealed record BiasCut(
         {
             reader.Contradiction(
                 BiasFields.ClothWidth,
-                "On cloth so narrow there would be nothing but joins."
+                "On fabric so narrow there would be nothing but joins."
             );
             return null;
         }
@@ -338,7 +342,7 @@ internal sealed record BiasCut(
         {
             yield return new(
                 BiasFields.Continuous,
-                "one strip, round and round",
+                "continuous bias strip",
                 Tube.Along,
                 Tube.Joins,
                 Tube.Minutes,
@@ -352,7 +356,7 @@ internal sealed record BiasCut(
         {
             yield return new(
                 BiasFields.FromRemnant,
-                "from the remnant",
+                "from the offcut",
                 Length.Zero,
                 FromRemnant.Count - 1,
                 4 + 2 * FromRemnant.Count + 3 * (FromRemnant.Count - 1),

@@ -67,11 +67,11 @@ internal static class BiasDrawings
                 )
             );
         }
-        shapes.Add(Taken(single.ClothLength, cut.ClothWidth, "of cloth"));
+        shapes.Add(Taken(single.ClothLength, cut.ClothWidth, "of fabric"));
         shapes.Add(Width(length, cut.ClothWidth));
         return new Drawing(
             name,
-            $"{(isCorner ? "From a corner" : "One by one")}: {cut.Ruler.Write(single.ClothLength, LengthKind.Cut)} of cloth, {Of(single.Joins, "join")}",
+            $"{(isCorner ? "From a corner" : "Single strips")}: {cut.Ruler.Write(single.ClothLength, LengthKind.Cut)} of fabric, {Of(single.Joins, "join")}",
             $"{Of(single.Count, "strip")} {cut.Ruler.Mark(cut.Width)} wide {(isCorner ? "across a corner" : "from selvedge to selvedge")}, each {cut.Ruler.Cut(single.Each)} along its middle.",
             length,
             cut.ClothWidth,
@@ -134,7 +134,7 @@ internal static class BiasDrawings
         shapes.Add(Width(length, cut.ClothWidth));
         return new Drawing(
             Tube,
-            $"Round and round: {cut.Ruler.Write(tube.Along, LengthKind.Cut)} of cloth, {Of(tube.Joins, "join")}",
+            $"Round and round: {cut.Ruler.Write(tube.Along, LengthKind.Cut)} of fabric, {Of(tube.Joins, "join")}",
             $"{(tube.IsOblong ? "An oblong" : "A square")} {cut.Ruler.Cut(tube.Across)} by {cut.Ruler.Cut(tube.Along)}, cut from corner to corner, its halves joined, with lines {cut.Ruler.Mark(cut.Width)} apart.",
             length,
             cut.ClothWidth,
@@ -178,8 +178,8 @@ internal static class BiasDrawings
         );
         return new Drawing(
             Remnant,
-            $"From the remnant: it gives {cut.Ruler.Write(remnant.Gives, LengthKind.AtMost)}",
-            $"{Of(cut.FromRemnant.Count, "piece")} {cut.Ruler.Mark(cut.Width)} wide from the remnant"
+            $"From the offcut: it gives {cut.Ruler.Write(remnant.Gives, LengthKind.AtMost)}",
+            $"{Of(cut.FromRemnant.Count, "piece")} {cut.Ruler.Mark(cut.Width)} wide from the offcut"
                 + (
                     remnant.Strips.Count > 0
                         ? $", the longest {cut.Ruler.Write(remnant.Strips[0].Length, LengthKind.AtMost)}."

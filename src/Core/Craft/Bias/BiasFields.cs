@@ -14,7 +14,14 @@ internal static class BiasFields
     public const string Corner = "corner";
 
     public static LengthField ClothWidth { get; } =
-        Mm("clothWidth", "Usable width", "The cloth between its selvedges.", 50, 10_000, 1380) with
+        Mm(
+            "clothWidth",
+            "Usable fabric width",
+            "The fabric between its selvedges.",
+            50,
+            10_000,
+            1380
+        ) with
         {
             From = "cloth.usableWidth",
         };
@@ -22,7 +29,7 @@ internal static class BiasFields
     public static LengthField ClothAtHand { get; } =
         Mm(
             "clothAtHand",
-            "Cloth there is",
+            "Fabric length you have",
             "How much length of it, when it is owned already.",
             1,
             1e6
@@ -32,19 +39,30 @@ internal static class BiasFields
         };
 
     public static LengthField JoinAllowance { get; } =
-        Mm("joinAllowance", "Joins", "What each strip gives to a join at one end.", 0, 100, 8);
+        Mm(
+            "joinAllowance",
+            "Seam allowance between strips",
+            "Seam allowance at each end where strips are joined.",
+            0,
+            100,
+            8
+        );
 
     public static ChoiceField Method { get; } =
         new(
             "method",
-            "Strips are cut",
-            "Each way is reckoned on your cloth, side by side.",
+            "Cut bias strips",
+            "Each way is calculated on your fabric, side by side.",
             [
-                new(Better, "the better way", "Whichever costs less, by cloth and joins."),
-                new(Strips, "one by one", "From selvedge to selvedge, and joined on the slant."),
+                new(Better, "recommended", "Whichever costs less, by fabric and joins."),
+                new(
+                    Strips,
+                    "single strips, joined",
+                    "From selvedge to selvedge, and joined on the slant."
+                ),
                 new(Corner, "one, from a corner", "Where it is short enough: no join at all."),
-                new(Continuous, "round and round", "From a square sewn to a tube: one long strip."),
-                new(FromRemnant, "from a remnant", "Of any shape: the longest pieces first."),
+                new(Continuous, "continuous bias", "From a square sewn to a tube: one long strip."),
+                new(FromRemnant, "from an offcut", "Of any shape: the longest pieces first."),
             ],
             Better,
             false
@@ -53,12 +71,12 @@ internal static class BiasFields
     public static ChoiceField Grain { get; } =
         new(
             "grain",
-            "They lie",
-            "Which way on the cloth.",
+            "Strip grain",
+            "Which way on the fabric.",
             [
-                new("bias", "on the bias", "At 45°: it turns corners and curves."),
-                new("other", "at another angle", "Gives less; saves cloth on a stripe."),
-                new("straight", "on the straight", "Only where every edge is straight."),
+                new("bias", "bias", "At 45°: it turns corners and curves."),
+                new("other", "other angle", "Gives less; saves fabric on a stripe."),
+                new("straight", "straight grain", "Only where every edge is straight."),
             ],
             "bias",
             false
@@ -78,7 +96,7 @@ internal static class BiasFields
     public static LengthField StepUp { get; } =
         LengthField.Fine(
             "stepUp",
-            "Strips in steps of",
+            "Round strip width up to",
             "Their width is rounded up to it: a millimetre, or what your tape marks, where nothing is said.",
             0.1,
             20
@@ -88,10 +106,10 @@ internal static class BiasFields
         };
 
     public static LengthField RemnantWidth { get; } =
-        Mm("remnantWidth", "Remnant, wide", "Across its grain.", 20, 5000);
+        Mm("remnantWidth", "Offcut width", "Across its grain.", 20, 5000);
 
     public static LengthField RemnantHeight { get; } =
-        Mm("remnantHeight", "Remnant, long", "Along its grain.", 20, 5000);
+        Mm("remnantHeight", "Offcut length", "Along its grain.", 20, 5000);
 
     private static LengthField X { get; } =
         Mm("x", "From the left", "", 0, 5000) with
@@ -108,8 +126,8 @@ internal static class BiasFields
     public static GroupsField RemnantCorners { get; } =
         new(
             "remnantCorners",
-            "Its corners",
-            "Where it is no rectangle: each corner in its order, from the left and the top, with the grain upright.",
+            "Offcut corners",
+            "If it isn’t a rectangle: each corner in order, measured from the left and from the top, grain running up.",
             [X, Y],
             12
         );
@@ -179,7 +197,7 @@ internal static class BiasFields
         {
             if (corners.Count < 3)
             {
-                reader.Contradiction(RemnantCorners, "A remnant has three corners or more.");
+                reader.Contradiction(RemnantCorners, "A offcut has three corners or more.");
                 return null;
             }
             if (Paths.Area.Wrong(Path.Of(true, corners)) is { } wrong)

@@ -23,9 +23,9 @@ internal static class StripSteps
                 BiasFields.Continuous =>
                     $"Cut {all}, on the grain. Draw the slanted line from corner to corner, and cut along it.",
                 BiasFields.FromRemnant =>
-                    $"Cut {all} from the remnant, as they lie on it: the longest first.",
+                    $"Cut {all} from the offcut, as they are on it: the longest first.",
                 BiasFields.Corner =>
-                    $"At a corner of the cloth measure {ruler.Cut(cut.Laid.ClothWidth)} across and {ruler.Cut(cut.Laid.ClothLength)} along, and cut {all} between the two, at {DecimalText.Write(cut.Angle, 0)}° to the selvedge. Its ends stay slanted.",
+                    $"At a corner of the fabric measure {ruler.Cut(cut.Laid.ClothWidth)} across and {ruler.Cut(cut.Laid.ClothLength)} along, and cut {all} between the two, at {DecimalText.Write(cut.Angle, 0)}° to the selvedge. Its ends stay slanted.",
                 _ =>
                     $"Cut {all}, {(cut.Angle == 90 ? "straight across" : $"at {DecimalText.Write(cut.Angle, 0)}° to the selvedge")}, from selvedge to selvedge. The ends stay as the selvedge cuts them: slanted.",
             },

@@ -58,7 +58,7 @@ internal sealed record BookStitch(
 
     private static readonly LengthField DialField = LengthField.Fine(
         "stitchLength",
-        "Length set",
+        "Stitch length on the dial",
         "On the dial, for that repeat.",
         0.1,
         15
@@ -101,8 +101,8 @@ internal sealed record BookStitch(
 
     private static readonly FlagField DenseOf = new(
         "dense",
-        "Sewn densely",
-        "It pulls at the cloth."
+        "Dense stitch",
+        "It pulls at the fabric."
     )
     {
         From = Stitch.KindName + ".dense",
@@ -110,7 +110,7 @@ internal sealed record BookStitch(
 
     private static readonly PathDataField PictureOf = new(
         "picture",
-        "Its picture",
+        "Stitch picture",
         "One repeat in mm, as the book draws it.",
         false
     )
@@ -120,8 +120,8 @@ internal sealed record BookStitch(
 
     private static readonly LengthField PairOf = LengthField.Fine(
         "pairWidth",
-        "With a pair, up to",
-        "The widest at which a pair of needles clears.",
+        "Widest with a twin needle",
+        "The widest at which a twin needle clears.",
         0,
         15
     ) with

@@ -60,7 +60,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             "Layers of card that make the gap.",
             a => a.Ask.ByCard ? a.CardLayers : null
         ),
-        F.Fine("barHeight", "How high a bar should be for this cloth.", a => a.BarHeight),
+        F.Fine("barHeight", "How high a bar should be for this fabric.", a => a.BarHeight),
         F.Length("cordLength", LengthKind.Whole, "Of cord, for all seams.", a => a.CordLength),
         F.Length("guide", LengthKind.Fine, "Bore of the tube that leads the cord.", a => a.Tube),
         F.Length(
@@ -120,7 +120,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     /// <summary>How wide the stitch is that is sewn: one of the book as it stands there, a zigzag as wide as it has to be.</summary>
     public Length SewnWidth => Stitch.Width;
 
-    /// <summary>sewn/f, up to the next step of the dial and no further than the machine goes; of a zigzag or a stitch of the book alike.</summary>
+    /// <summary>sewn/f, rounded up to the next step of the dial and no further than the machine goes; of a zigzag or a stitch of the book alike.</summary>
     public Length SetWidth =>
         Length.Max(
             Length.Min(
@@ -269,13 +269,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     ? [new Fact("Set the width to", Ruler.Fine(SetWidth))]
                     : Array.Empty<Fact>(),
                 new(
-                    "Folds held by",
+                    "Keep the gap with",
                     Ask.ByCard ? $"card folded to {CardLayers} layers"
                         : Bar is { } bar ? $"the bar of {Ruler.Fine(bar)}"
                         : $"a bar of {Ruler.Fine(Ask.Gap)}"
                 ),
-                new("Bar, high", $"about {Ruler.Fine(BarHeight)}"),
-                new("Widest gap here", Ruler.Fine(WidestGap)),
+                new("Height of the bar", $"about {Ruler.Fine(BarHeight)}"),
+                new("Widest gap this machine can span", Ruler.Fine(WidestGap)),
             ];
             if (CordLength is { } cord)
             {
@@ -294,7 +294,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     )
                 );
             }
-            facts.Add(new("Thread above", Ruler.Write(Thread, LengthKind.Amount)));
+            facts.Add(new("Needle thread", Ruler.Write(Thread, LengthKind.Amount)));
             return facts;
         }
     }
@@ -302,7 +302,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Cut two strips of the same cloth",
+                "Cut two strips of the same fabric",
                 $"{Ruler.Cut(Length.FromMillimetres(60) + Ask.Fold)} × {Ruler.Cut(Length.FromMillimetres(150))}"
             ),
             new("Press under", Ruler.Mark(Ask.Fold)),

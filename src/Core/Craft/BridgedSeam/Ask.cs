@@ -78,7 +78,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.TotalWidth,
-                $"{ask.Bridges} gaps of {reader.Ruler.Fine(ask.Gap)} take all of it: no cloth is left between them."
+                $"{ask.Bridges} gaps of {reader.Ruler.Fine(ask.Gap)} take all of it: no fabric is left between them."
             );
             return null;
         }

@@ -57,9 +57,7 @@ internal static class BiteCloseUp
         );
         return new Drawing(
             Name,
-            a.Choices.Count > 1
-                ? "The gap from near, and the stitches across it"
-                : "The gap from near",
+            a.Choices.Count > 1 ? "Close-up of the gap and stitches" : "The gap from near",
             $"Two folds {a.Ruler.Fine(ask.Gap)} apart; the stitch swings {a.Ruler.Fine(a.Stitch.Width)}, {a.Ruler.Fine((a.Stitch.Width - ask.Gap) / 2)} into each.",
             x,
             Height,

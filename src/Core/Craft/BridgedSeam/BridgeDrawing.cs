@@ -79,7 +79,7 @@ internal static class BridgeDrawing
         );
         return new Drawing(
             Name,
-            "The piece with its bridges",
+            "The finished piece with open seams",
             $"{a.Panels} panels of {a.Ruler.Mark(ask.PanelFinished)} with {ask.Bridges} {(ask.Bridges == 1 ? "gap" : "gaps")} of {a.Ruler.Fine(ask.Gap)}: {a.Ruler.Mark(width)} in all.",
             width,
             length,
@@ -124,7 +124,7 @@ internal static class BridgeDrawing
         );
         return new Drawing(
             CutName,
-            "The panels as they are cut",
+            "Panels to cut",
             $"2 outer panels of {a.Ruler.Mark(a.OuterPanelCut)}"
                 + (
                     ask.Bridges > 1

@@ -46,7 +46,7 @@ internal static class BridgePencil
                     new PencilLine(
                         "To set",
                         ruler.Sum(
-                            $"{a.SewnWidth:fine} ÷ {a.Dial.Factor:3}, up to the next {ask.WidthStep:fine} or the widest = {a.SetWidth:fine}"
+                            $"{a.SewnWidth:fine} ÷ {a.Dial.Factor:3}, rounded up to the next {ask.WidthStep:fine} or the widest = {a.SetWidth:fine}"
                         ),
                         a.Dial.RestsOn
                     ),

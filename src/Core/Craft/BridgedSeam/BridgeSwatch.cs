@@ -26,13 +26,13 @@ internal sealed record BridgeSwatch(
     private static readonly Length AsPlanned = Length.FromMillimetres(0.3);
 
     public static LengthsField GapRead { get; } =
-        Small("gapSewn", "Gap, sewn", "From fold to fold, at three places.") with
+        Small("gapSewn", "Gap as sewn", "From fold to fold, at three places.") with
         {
             IsNeeded = true,
         };
 
     public static LengthsField WideRead { get; } =
-        Small("acrossSewn", "Stitch, wide", "From hole to hole, square to the seam.");
+        Small("acrossSewn", "Stitch width", "From hole to hole, square to the seam.");
 
     private static readonly LengthField SetField = LengthField.Fine(
         "setAcross",
@@ -85,7 +85,7 @@ internal sealed record BridgeSwatch(
         {
             Readings = [GapRead, WideRead],
             Features = [SetField],
-            Knobs = [new(SetField.Name, "Width set", "mm", 0.5, 5.5)],
+            Knobs = [new(SetField.Name, "Stitch width on the dial", "mm", 0.5, 5.5)],
             InShort = swatch =>
                 swatch.Mean(GapRead.Name) is { } gap
                     ? Headlined(Length.FromMillimetres(gap))

@@ -12,7 +12,7 @@ internal static class BridgedSeamCard
         new()
         {
             Name = "bridged-seam",
-            Title = "bridged, open seam",
+            Title = "open seam",
             Says = "Two folded edges a fixed gap apart, held by a wide stitch.",
             Fields =
             [
@@ -27,7 +27,7 @@ internal static class BridgedSeamCard
                 new(
                     [FootKinds.Satin],
                     "Wide enough.",
-                    "The folds disappear under its front: stop oftener and look."
+                    "The folds disappear under its front: stop more often and look."
                 ),
             ],
             BuyAlso = _ => "a spacer bar for the plate",
@@ -83,7 +83,7 @@ internal static class BridgedSeamCard
                         "It has to bite both folds."
                     ),
                     Try("narrower-gap", "Take a thinner spacer.", "The machine is at its widest."),
-                    Try("slower", "Sew slower and stop oftener.", "A fold drifted off the bar.")
+                    Try("slower", "Sew slower and stop more often.", "A fold drifted off the bar.")
                 ),
                 Look(
                     "pulled-together",

@@ -47,7 +47,7 @@ internal static class BridgedSeamTechnique
             Cards = [BridgedSeamCard.Technique],
             Working = new()
             {
-                Begin = "Bridge a seam",
+                Begin = "Open seam",
                 Mark = BridgePicture.Of(
                     "mark",
                     "Two folds with a stitch across the gap.",
@@ -83,7 +83,7 @@ internal static class BridgedSeamTechnique
                         "outerAllowance",
                         "endAllowance"
                     ),
-                    new(Asking.Folded, "Turned round", "patternWidth", "panelAtHand"),
+                    new(Asking.Folded, "Work backwards", "patternWidth", "panelAtHand"),
                     new(
                         Asking.Folded,
                         "Stitch",
@@ -94,7 +94,7 @@ internal static class BridgedSeamTechnique
                         "plateOpening",
                         "needleSize"
                     ),
-                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "clothWidth"),
+                    new(Asking.Folded, "Fabric", "clothWeight", "clothThickness", "clothWidth"),
                     FieldGroup.Alike,
                 ],
                 First = new(
@@ -108,14 +108,14 @@ internal static class BridgedSeamTechnique
                         "gap-from-stitch",
                         "maxStitchWidth",
                         "gap",
-                        "the widest stitch bites across a gap of",
+                        "Widest gap your stitch can span:",
                         "gap"
                     ),
                     new(
                         "total-from-panels",
                         "panelAtHand",
                         "totalWidth",
-                        "panels as wide as that make a width of",
+                        "Those panels give a total width of",
                         "totalWidth",
                         "totalWidth"
                     ),

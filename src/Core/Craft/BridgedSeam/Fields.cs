@@ -25,7 +25,10 @@ internal static class Fields
         };
 
     public static NumberField Bridges { get; } =
-        new("bridges", "Bridges", "How many open seams there are.", 1, 40, 1) { IsWhole = true };
+        new("bridges", "Number of open seams", "How many open seams there are.", 1, 40, 1)
+        {
+            IsWhole = true,
+        };
 
     public static LengthField SeamLength { get; } =
         LengthField.Mm(
@@ -41,12 +44,12 @@ internal static class Fields
         };
 
     public static LengthField Gap { get; } =
-        LengthField.Fine("gap", "Gap", "Between the two folds.", 0.5, 12, 3);
+        LengthField.Fine("gap", "Gap between the folds", "Between the two folds.", 0.5, 12, 3);
 
     public static LengthField FoldAllowance { get; } =
         LengthField.Mm(
             "foldAllowance",
-            "Fold",
+            "Fold allowance at each gap",
             "Pressed under at each side of a gap; 10 to 13 mm.",
             4,
             40,
@@ -56,7 +59,7 @@ internal static class Fields
     public static LengthField OuterAllowance { get; } =
         LengthField.Mm(
             "outerAllowance",
-            "Outer edges",
+            "Outer seam or hem allowance",
             "Hem or seam at both outer edges.",
             0,
             100,
@@ -79,7 +82,7 @@ internal static class Fields
     public static LengthField Bite { get; } =
         LengthField.Fine(
             "bite",
-            "Bite",
+            "Catch",
             "How far the stitch goes into each fold.",
             0.5,
             4,
@@ -92,7 +95,7 @@ internal static class Fields
     public static LengthField MaxStitchWidth { get; } =
         LengthField.Fine(
             "maxStitchWidth",
-            "Machine’s widest",
+            "Widest stitch of your machine",
             "The widest stitch that the machine makes.",
             1,
             15,
@@ -111,8 +114,8 @@ internal static class Fields
     public static LengthField WidthStep { get; } =
         LengthField.Fine(
             "widthStep",
-            "Width’s step",
-            "From one figure of the width dial to the next.",
+            "Dial step",
+            "From one number of the width dial to the next.",
             0.05,
             2,
             0.5
@@ -124,7 +127,7 @@ internal static class Fields
     public static LengthField StitchLength { get; } =
         LengthField.Fine(
             "stitchLength",
-            "Length set",
+            "Stitch length on the dial",
             "Of the wide stitch, where none is taken from the book.",
             0.3,
             6,
@@ -137,20 +140,20 @@ internal static class Fields
     public static GroupsField Candidates { get; } =
         BookStitch.ListOf(
             "candidates",
-            "Stitches to choose from",
-            "From the stitch book; the first that reaches both folds is sewn.",
+            "Stitches to compare",
+            "From the stitch library; the first that reaches both folds is sewn.",
             12
         );
 
     public static ChoiceField HeldBy { get; } =
         new(
             "heldBy",
-            "Folds held by",
+            "Keep the gap with",
             "What keeps the gap.",
             [
                 new(
                     Bar,
-                    "a bar or spacer",
+                    "a spacer bar",
                     "Fixed on the needle plate or the foot: both folds run along it."
                 ),
                 new(
@@ -166,7 +169,7 @@ internal static class Fields
     public static LengthsField Bars { get; } =
         new(
             "bars",
-            "Bars there are",
+            "Spacer bars you have",
             "How wide each bar or spacer is; put ; between them.",
             Length.FromMillimetres(20),
             IsNeeded: false
@@ -177,7 +180,7 @@ internal static class Fields
         };
 
     public static LengthField CardThickness { get; } =
-        LengthField.Fine("cardThickness", "Card, thick", "One layer of it.", 0.1, 2, 0.4) with
+        LengthField.Fine("cardThickness", "Card thickness", "One layer of it.", 0.1, 2, 0.4) with
         {
             IsNeeded = false,
             ShownWhen = new(HeldBy.Name, FoldedCard),
@@ -199,7 +202,7 @@ internal static class Fields
     public static LengthField Leader { get; } =
         LengthField.Mm(
             "leader",
-            "Led in from",
+            "Leader before the fabric",
             "So far before the folds it begins, on a scrap of stabiliser, with both threads held.",
             0,
             100,
@@ -212,7 +215,7 @@ internal static class Fields
     public static LengthField PatternWidth { get; } =
         LengthField.Mm(
             "patternWidth",
-            "Pattern’s width",
+            "Width of the pattern piece",
             "Of the piece that the bridged one takes the place of.",
             20,
             20_000
@@ -224,7 +227,7 @@ internal static class Fields
     public static LengthField PanelAtHand { get; } =
         LengthField.Mm(
             "panelAtHand",
-            "Panels there are",
+            "Width of panels already cut",
             "How wide each one is cut already.",
             20,
             20_000

@@ -97,9 +97,9 @@ internal static class Noticed
             yield return new(
                 "cloth-too-narrow",
                 Severity.Care,
-                $"A panel is cut {a.Ruler.Mark(widest)} wide, and the cloth is {a.Ruler.Mark(ask.ClothWidth)}.",
+                $"A panel is cut {a.Ruler.Mark(widest)} wide, and the fabric is {a.Ruler.Mark(ask.ClothWidth)}.",
                 "It cannot be cut in one.",
-                "Cut it along the cloth, or plan one bridge more."
+                "Cut it along the fabric, or plan one bridge more."
             );
         }
     }

@@ -63,15 +63,15 @@ internal static class SewingSteps
         return new SewingStep(
             "hold",
             "Set the gap",
-            $"{by}; about {a.Ruler.Fine(a.BarHeight)} high for this cloth. Both folds run along it, right sides up.",
+            $"{by}; about {a.Ruler.Fine(a.BarHeight)} high for this fabric. Both folds run along it, right sides up.",
             a.Ruler.Fine(a.Bar ?? a.Ask.Gap),
             [
                 "The needle falls in the middle of the gap.",
                 "Nothing of the bar stands under the needle’s swing.",
             ],
             [
-                new("a bar or spacer", "It stays where it is; folds only have to touch it."),
-                new("a folded card", "Any gap; it wears, and is made anew."),
+                new("a spacer bar", "It stays where it is; folds only have to touch it."),
+                new("a folded card", "Any gap; it wears, and is made again."),
                 new("basted to paper", "No bar: the gap is drawn on paper, which is torn off."),
             ],
             Safety.Needle
@@ -87,7 +87,7 @@ internal static class SewingSteps
                 $"{a.Ruler.Fine(a.SetWidth)} wide",
                 [
                     "Turned by hand, the needle goes into both folds at its widest.",
-                    "It strikes neither the foot nor the bar.",
+                    "It hits neither the foot nor the bar.",
                 ],
                 [],
                 Safety.Needle
@@ -109,7 +109,7 @@ internal static class SewingSteps
     private static SewingStep Cord(Answer a) =>
         new SewingStep(
             "cord",
-            "Lead the cord in",
+            "Feed in the cord",
             $"Lead a cord of {a.Ruler.Fine(a.Ask.Cord!.Value)} through a tube of {a.Ruler.Fine(a.Tube!.Value)} bore, taped in front of the foot over the middle of the gap. {a.Ruler.Whole(a.CordLength!.Value)} of it for all seams.",
             a.Ruler.Fine(a.Ask.Cord.Value),
             [
@@ -160,7 +160,7 @@ internal static class SewingSteps
     private static SewingStep Finished(Answer a) =>
         new SewingStep(
             "finish",
-            "Wash out, press, hem",
+            "Rinse out the stabiliser, press, hem",
             $"Wash out what lay under the gap, press from behind, and finish the outer edges and the ends: turn in what is over, about {a.Ruler.Mark(a.Ask.Outer)} at each side and {a.Ruler.Mark(a.Ask.End)} at each end.",
             a.Ruler.Mark(a.Ask.TotalWidth),
             [

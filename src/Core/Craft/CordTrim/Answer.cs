@@ -33,12 +33,12 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         ),
         F.Marked(
             "slant",
-            "Each ply goes down into the seam over this: four times its thickness.",
+            "Each strand goes down into the seam over this: four times its thickness.",
             a => a.Slant
         ),
-        F.Fine("ply", "How thick one ply is: as so many round ones fill the cord.", a => a.Ply),
+        F.Fine("ply", "How thick one strand is: as so many round ones fill the cord.", a => a.Ply),
         F.Count("passes", "Lines of stitching before the back.", a => a.Lines.Count),
-        F.Count("laid", "Plies that are laid at the join, of both ends.", a => 2 * a.Ask.Plies),
+        F.Count("laid", "Strands that are laid at the join, of both ends.", a => 2 * a.Ask.Plies),
         F.Amount(
             "needleThread",
             "Of both passes and the closing: length·(1 + t/ℓ) each.",
@@ -119,17 +119,17 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         {
             List<Fact> facts =
             [
-                new("Trim to have", Ruler.Write(Trim, LengthKind.Amount)),
-                new("Of it round one", Ruler.Whole(Required)),
+                new("Trim needed", Ruler.Write(Trim, LengthKind.Amount)),
+                new("Trim per piece", Ruler.Whole(Required)),
             ];
             if (Cloth > Length.Zero)
             {
-                facts.Add(new("Of the cloth", Ruler.Cut(Cloth)));
+                facts.Add(new("Fabric needed for strips", Ruler.Cut(Cloth)));
             }
             if (Edge.Edge.IsClosed)
             {
                 facts.Add(new("Begin", $"in the middle of {SideName}"));
-                facts.Add(new("Take the flange off", $"{Ruler.Mark(Unpick)} of each end"));
+                facts.Add(new("Unpick the lip", $"{Ruler.Mark(Unpick)} of each end"));
                 facts.Add(
                     new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Ruler.Mark(Slant)}")
                 );
@@ -137,11 +137,11 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             facts.AddRange(ZipFacts);
             facts.AddRange(
                 Lines.Select(l => new Fact(
-                    l.Number == 1 ? "First pass" : "Second pass",
+                    l.Number == 1 ? "First line of stitching" : "Second line of stitching",
                     LineSays(l)
                 ))
             );
-            facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
+            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
             return facts;
         }
     }
@@ -149,8 +149,14 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     public override IReadOnlyList<Fact> Scrap =>
         [
             new("Sew", $"{Ruler.Mark(Sample)} of trim between two scraps, round one corner"),
-            new("First pass", Ruler.Fine(Lines[0].Gives ?? Lines[0].Wanted) + " from the cord"),
-            new("Second pass", Ruler.Fine(Lines[1].Gives ?? Lines[1].Wanted) + " from the cord"),
+            new(
+                "First line of stitching",
+                Ruler.Fine(Lines[0].Gives ?? Lines[0].Wanted) + " from the cord"
+            ),
+            new(
+                "Second line of stitching",
+                Ruler.Fine(Lines[1].Gives ?? Lines[1].Wanted) + " from the cord"
+            ),
         ];
 
     private static readonly Length Sample = Length.FromMillimetres(200);
@@ -180,13 +186,13 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             new(
                 "Ply",
                 Ruler.Sum($"{Ask.Cord:fine} ÷ (1 + 1 ÷ sin(180° ÷ {Ask.Plies})) = {Ply:fine}"),
-                "So thick are round plies that fill the cord."
+                "So thick are round strands that fill the cord."
             ),
             new("Down into the seam", Ruler.Sum($"4 × {Ply:fine} = {Slant:fine}")),
             .. Lines
                 .Where(l => l.Place is not null)
                 .Select(l => new PencilLine(
-                    l.Number == 1 ? "First pass" : "Second pass",
+                    l.Number == 1 ? "First line of stitching" : "Second line of stitching",
                     Ruler.Sum(
                         $"{l.Place} × {Foot.Step:fine} − {Covered / 2:fine} = {l.Gives!.Value:fine}"
                     )
@@ -282,9 +288,9 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             yield return new(
                 "cloth-short",
                 Severity.Stop,
-                $"Fronts and backs take {a.Ruler.Cut(a.Cloth)} of cloth; there is {a.Ruler.Mark(there)}.",
+                $"Fronts and backs take {a.Ruler.Cut(a.Cloth)} of fabric; there is {a.Ruler.Mark(there)}.",
                 "A back would be missing.",
-                "Take another cloth for the backs."
+                "Take another fabric for the backs."
             );
         }
         if (a.Ask.IsStiff && !a.Foot.IsZipper)
@@ -323,7 +329,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 "zip-last",
                 Severity.Care,
                 "The zip comes after the back.",
-                "It has to be sewn into a narrow opening, past the trim on both sides.",
+                "It must be sewn into a narrow opening, past the trim on both sides.",
                 "Sew it in before the back, unless the cover is there already."
             );
         }

@@ -11,7 +11,7 @@ internal static class CordTrimCard
         new()
         {
             Name = "cord-trim",
-            Title = "ready-made cord trim",
+            Title = "cord trim (with lip)",
             Says = "A twisted cord with a flange in a seam: held first, then sewn closer.",
             Fields = [Wants.CordField, Wants.StitchLengthField],
             Feet =
@@ -45,7 +45,7 @@ internal static class CordTrimCard
             Presser = new("needle stop down at corners", "Snip the flange, turn, go on."),
             Speed = new(
                 "slow over the join",
-                "All plies of both ends lie there: turn the wheel by hand."
+                "All strands of both ends lie there: turn the wheel by hand."
             ),
             Preparation = new(
                 "tape round every end before it is cut",
@@ -71,7 +71,7 @@ internal static class CordTrimCard
             Checks = ["The flange does not show.", "The twist runs on over the join."],
             Alternatives =
             [
-                new("self-made piping", "Its covering matches; strips have to be cut."),
+                new("self-made piping", "Its covering matches; strips must be cut."),
                 new("cord sewn on by hand", "No flange and no foot; slower, and it shows."),
             ],
             Instead = "Sew it with a zipper foot on a lockstitch machine.",
@@ -114,13 +114,13 @@ internal static class CordTrimCard
                     "It is thicker where the ends meet.",
                     Try(
                         "slant",
-                        "Slant the plies further down into the seam.",
+                        "Slant the strands further down into the seam.",
                         "Each is to leave the edge within its own width."
                     ),
                     Try(
                         "unpick",
                         "Take the stitches out of more of the flange.",
-                        "The plies need room to lie flat."
+                        "The strands need room to lie flat."
                     )
                 ),
                 Puckers,

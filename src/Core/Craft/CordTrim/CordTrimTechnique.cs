@@ -35,7 +35,7 @@ internal static class CordTrimTechnique
             ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
             Working = new()
             {
-                Begin = "Sew on cord trim",
+                Begin = "Cord trim with a lip",
                 Mark = Mark(),
                 Straight = new Form(
                     "",
@@ -74,7 +74,7 @@ internal static class CordTrimTechnique
                         "overlap",
                         "cornerRadius"
                     ),
-                    new(Asking.Folded, "Cloth", "clothWidth", "clothAtHand", "faceThickness"),
+                    new(Asking.Folded, "Fabric", "clothWidth", "clothAtHand", "faceThickness"),
                     new(
                         Asking.Folded,
                         "Foot and needle",

@@ -25,12 +25,12 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
         new("trimUsed", "Trim used", "Between two marks on the trim, lying loose.", Longest);
 
     public static LengthsField SewnRead { get; } =
-        new("edgeSewn", "Edge sewn", "Between the same two marks, along the edge.", Longest);
+        new("edgeSewn", "Edge length", "Between the same two marks, along the edge.", Longest);
 
     public static LengthsField GapRead { get; } =
         new(
             "gapToCord",
-            "Last line to the cord",
+            "Visible lip",
             "What is seen of the flange, from the right side.",
             Length.FromMillimetres(20),
             IsNeeded: false

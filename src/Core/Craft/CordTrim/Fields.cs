@@ -15,7 +15,7 @@ internal static class Fields
     public static LengthField CordDiameter { get; } =
         LengthField.Fine(
             "cordDiameter",
-            "Trim, thick",
+            "Trim thickness",
             "The cord alone, without its flange.",
             1,
             40
@@ -27,7 +27,7 @@ internal static class Fields
     public static LengthField FlangeWidth { get; } =
         CordedFields.Fine(
             "flangeWidth",
-            "Its flange",
+            "Lip width",
             "How wide the tape is that is sewn in.",
             3,
             60,
@@ -44,7 +44,7 @@ internal static class Fields
     public static ChoiceField Stiffness { get; } =
         new(
             "stiffness",
-            "It is",
+            "Stiffness",
             "Bend it round a finger.",
             [
                 new("soft", "soft", "Follows corners and a narrow foot."),
@@ -71,15 +71,15 @@ internal static class Fields
     public static ChoiceField Order { get; } =
         new(
             "zipOrder",
-            "The zip is sewn in",
+            "Insert the zip",
             "",
             [
-                new("zip-first", "before the back", "Everything lies flat; the usual order."),
                 new(
-                    BackFirst,
-                    "after the back",
-                    "Into an open seam: for a zip that is put in later."
+                    "zip-first",
+                    "before attaching the back",
+                    "Everything lies flat; the usual order."
                 ),
+                new(BackFirst, "afterwards", "Into an open seam: for a zip that is put in later."),
             ],
             "zip-first",
             false

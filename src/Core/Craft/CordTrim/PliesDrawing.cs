@@ -66,8 +66,8 @@ internal static class PliesDrawing
         );
         return new Drawing(
             Name,
-            "The join, ply by ply",
-            $"{plies} plies of the one end slant down into the seam one after another, each over {a.Ruler.Mark(slant)}; the {plies} of the other are laid over them in the same order, and the seam is sewn across.",
+            "Joining the trim, strand by strand",
+            $"{plies} strands of the one end slant down into the seam one after another, each over {a.Ruler.Mark(slant)}; the {plies} of the other are laid over them in the same order, and the seam is sewn across.",
             wide,
             depth,
             shapes,

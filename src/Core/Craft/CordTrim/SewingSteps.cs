@@ -90,10 +90,10 @@ internal static class SewingSteps
         yield return new SewingStep(
             "unpick",
             "Take the flange off the ends",
-            $"Cut the trim so that both ends together lie over each other by {a.Ruler.Mark(a.Ask.Overlap)}. Take the stitches out of the flange for {a.Ruler.Mark(a.Unpick)} of each, and lay the plies apart: {a.Ask.Plies} and {a.Ask.Plies}. A bit of tape keeps each from untwisting.",
+            $"Cut the trim so that both ends together lie over each other by {a.Ruler.Mark(a.Ask.Overlap)}. Take the stitches out of the flange for {a.Ruler.Mark(a.Unpick)} of each, and lay the strands apart: {a.Ask.Plies} and {a.Ask.Plies}. A bit of tape keeps each from untwisting.",
             $"{a.Ruler.Mark(a.Unpick)} of each",
             [
-                "No ply is cut.",
+                "No strand is cut.",
                 "The tapes of both ends lie over each other, flat, and are trimmed.",
             ],
             []
@@ -101,8 +101,8 @@ internal static class SewingSteps
         yield return new SewingStep(
             "under",
             "Lay the first end down",
-            $"Slant the {a.Ask.Plies} plies of the end on the left down into the seam, one after another as they lie in the twist, each over {a.Ruler.Mark(a.Slant)}. Pin or baste them.",
-            $"{a.Ask.Plies} plies down",
+            $"Slant the {a.Ask.Plies} strands of the end on the left down into the seam, one after another as they are in the twist, each over {a.Ruler.Mark(a.Slant)}. Pin or baste them.",
+            $"{a.Ask.Plies} strands down",
             [
                 "They lie side by side in the seam, not on each other.",
                 "The edge goes on without a step until the last is down.",
@@ -120,8 +120,8 @@ internal static class SewingSteps
         {
             yield return new SewingStep(
                 $"ply-{i}",
-                $"Lay ply {i} over",
-                $"Lay ply {i} of the end on the right over the others where its own place in the twist is, and slant it down into the seam on the far side.",
+                $"Lay strand {i} over",
+                $"Lay strand {i} of the end on the right over the others where its own place in the twist is, and slant it down into the seam on the far side.",
                 $"ply {i} of {a.Ask.Plies}",
                 [
                     i < a.Ask.Plies
@@ -140,9 +140,9 @@ internal static class SewingSteps
         yield return new SewingStep(
             "across",
             "Sew across",
-            "Turn the hand wheel over all plies along the seam line, forth and back once. Then cut off what stands out of the seam.",
-            "by the hand wheel",
-            ["Every ply is caught.", "The join is no thicker than twice a ply."],
+            "Turn the handwheel over all strands along the seam line, back and forth once. Then cut off what stands out of the seam.",
+            "by the handwheel",
+            ["Every strand is caught.", "The join is no thicker than twice a strand."],
             [],
             Safety.Needle
         ).At(Place.Machine, 3, PliesDrawing.Name, ["across"]);

@@ -11,13 +11,13 @@ internal static class CordedFields
     public const string Listed = "edges";
 
     public static ChoiceField Made { get; } =
-        LineFields.Made("Edge of", Cushion) with
+        LineFields.Made("Piped edge", Cushion) with
         {
-            Says = "However it is said, corners, clips and the join are planned on it.",
+            Says = "Corners, clips and the join are planned on it whichever you choose.",
             Choices =
             [
-                new(Cushion, "a cushion", "By the size of its pad, and how plump it is to be."),
-                new(Listed, "measured edges", "One after another, as the tape says them."),
+                new(Cushion, "cushion", "By the size of its pad, and how plump it is to be."),
+                new(Listed, "lengths I measured", "One after another, as the tape says them."),
                 .. LineFields.Made("", LineFields.Built).Choices,
             ],
         };
@@ -30,7 +30,7 @@ internal static class CordedFields
         new(
             "edges",
             "Edges",
-            "Along the seam line, one after another, parted by a semicolon.",
+            "One after another along the seam line, separated by semicolons.",
             Mm(100_000),
             30,
             false
@@ -40,14 +40,14 @@ internal static class CordedFields
         };
 
     public static LengthField CushionWidth { get; } =
-        LengthField.Mm("cushionWidth", "Pad, wide", "From seam to seam.", 40, 5000) with
+        LengthField.Mm("cushionWidth", "Cushion pad width", "From seam to seam.", 40, 5000) with
         {
             IsNeeded = false,
             ShownWhen = new(Made.Name, Cushion),
         };
 
     public static LengthField CushionHeight { get; } =
-        LengthField.Mm("cushionHeight", "Pad, high", "From seam to seam.", 40, 5000) with
+        LengthField.Mm("cushionHeight", "Cushion pad height", "From seam to seam.", 40, 5000) with
         {
             IsNeeded = false,
             ShownWhen = new(Made.Name, Cushion),
@@ -56,7 +56,7 @@ internal static class CordedFields
     public static ChoiceField Plumpness { get; } =
         new(
             "plumpness",
-            "It is to be",
+            "Cushion fill",
             "A cover smaller than its pad is filled into its corners.",
             [
                 new("flat", "flat", "As large as the pad: a kneeler, a seat."),
@@ -79,8 +79,8 @@ internal static class CordedFields
     public static NumberField LeastSeen { get; } =
         new(
             "leastSeen",
-            "Least seen side",
-            "Its number on the drawing: there the cord begins and ends. Below on a cushion, else the longest, unless you say another.",
+            "Side for the join",
+            "The number on the drawing of the side where the cord starts and ends. Bottom of a cushion, otherwise the longest, unless you choose another.",
             1,
             30,
             null,
@@ -109,7 +109,7 @@ internal static class CordedFields
         LengthField
             .Mm(
                 "cornerRadius",
-                "Corners round by",
+                "Corner radius",
                 "The radius; as tight as this cord takes where nothing is said.",
                 0,
                 1000
@@ -118,7 +118,7 @@ internal static class CordedFields
 
     public static LengthField Thickness { get; } =
         LengthField
-            .Fine("clothThickness", "Thickness", "Of one layer of the covering.", 0, 50, 0.3)
+            .Fine("clothThickness", "Fabric thickness", "Of one layer of the covering.", 0, 50, 0.3)
             .Optional() with
         {
             From = "cloth.thickness",
@@ -126,14 +126,21 @@ internal static class CordedFields
 
     public static LengthField FaceThickness { get; } =
         LengthField
-            .Fine("faceThickness", "Piece, thick", "One layer of what it is sewn to.", 0, 20, 0.4)
+            .Fine(
+                "faceThickness",
+                "Thickness of the main fabric",
+                "One layer of what it is sewn to.",
+                0,
+                20,
+                0.4
+            )
             .Optional();
 
     public static LengthField Seam { get; } =
         LengthField
             .Mm(
                 "seamAllowance",
-                "Flange",
+                "Seam allowance of the piping",
                 "From the cord to the raw edge: the seam allowance of the piece.",
                 3,
                 200,
@@ -145,7 +152,7 @@ internal static class CordedFields
         LengthField
             .Mm(
                 "overlap",
-                "More for the ends",
+                "Extra for joining the ends",
                 "Where the ends meet; of an open edge, at each end.",
                 0,
                 1000,
@@ -156,14 +163,10 @@ internal static class CordedFields
     public static ChoiceField Foot { get; } =
         new(
             "withFoot",
-            "Sewn with",
+            "Sew with",
             "What keeps the needle beside the cord.",
             [
-                new(
-                    "groove",
-                    "a foot with a groove",
-                    "The cord runs under it, and the needle is moved."
-                ),
+                new("groove", "piping foot", "The cord runs under it, and the needle is moved."),
                 new(Zipper, "a zipper foot", "Its edge goes along the cord: by eye, and slower."),
             ],
             "groove",
@@ -189,7 +192,7 @@ internal static class CordedFields
     public static NumberField Positions { get; } =
         new(
             "needlePositions",
-            "Needle places",
+            "Needle positions",
             "How many the machine has, from the left to the right.",
             1,
             99,
@@ -204,7 +207,14 @@ internal static class CordedFields
 
     public static LengthField Shift { get; } =
         LengthField
-            .Fine("needleShift", "Needle moves by", "From the middle to either side.", 0, 7.5, 3.5)
+            .Fine(
+                "needleShift",
+                "Needle moves sideways by",
+                "From the middle to either side.",
+                0,
+                7.5,
+                3.5
+            )
             .Optional() with
         {
             From = "machine.needleShift",
@@ -213,18 +223,14 @@ internal static class CordedFields
 
     public static LengthField Lift { get; } =
         LengthField
-            .Fine("presserLift", "Foot lifts by", "Without the knee’s help.", 1, 25, 6)
+            .Fine("presserLift", "Presser-foot lift", "Without the knee’s help.", 1, 25, 6)
             .Optional() with
         {
             From = "machine.presserLift",
         };
 
     public static FlagField Zip { get; } =
-        new("zip", "The opening has", "Where a cushion is filled.")
-        {
-            No = "no zip",
-            Yes = "a zip",
-        };
+        new("zip", "Opening", "Where a cushion is filled.") { No = "no zip", Yes = "zip" };
 
     /// <summary>Whether a line was drawn, and not only measured.</summary>
     private static ShownWhen IsDrawn =>

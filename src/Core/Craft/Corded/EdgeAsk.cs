@@ -237,10 +237,7 @@ internal sealed record EdgeAsk(
         }
         if (lengths.Sum(l => l.Millimetres) < 1)
         {
-            reader.Contradiction(
-                CordedFields.Edges,
-                "An edge has to be a millimetre long or more."
-            );
+            reader.Contradiction(CordedFields.Edges, "An edge must be a millimetre long or more.");
             return null;
         }
         var line = CordedEdge.Laid([.. lengths.Select(l => l.Millimetres)], closed);
@@ -267,7 +264,7 @@ internal sealed record EdgeAsk(
         var edge = CordedEdge.Of(line.Path, radius.Millimetres);
         if (edge.Length < Length.FromMillimetres(1))
         {
-            reader.Contradiction(CordedFields.Made, "An edge has to be a millimetre long or more.");
+            reader.Contradiction(CordedFields.Made, "An edge must be a millimetre long or more.");
             return null;
         }
         return new(edge, [edge.Length], null, null, line, null, Length.Zero)

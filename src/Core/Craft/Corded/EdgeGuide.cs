@@ -37,7 +37,7 @@ internal static class EdgeGuide
                 lines,
                 cut is null
                     ? "Lay it on each corner of front and back, cut along the outer line, and clip where the short lines are."
-                    : "Lay the slanted end along a thread of the cloth: the strip then lies on its angle. Move it on by its width, and draw along the ruler."
+                    : "Lay the slanted end along a thread of the fabric: the strip then lies on its angle. Move it on by its width, and draw along the ruler."
             )
             {
                 Paths = paths,

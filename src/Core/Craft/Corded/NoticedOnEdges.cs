@@ -80,7 +80,7 @@ internal static class NoticedOnEdges
             yield return new(
                 "groove-too-narrow",
                 Severity.Stop,
-                $"The cord is {a.Ruler.Fine(a.Bare)} thick; the groove is {a.Ruler.Fine(foot.Groove!.Value)} wide.",
+                $"Cord {a.Ruler.Fine(a.Bare)} thick; the groove is {a.Ruler.Fine(foot.Groove!.Value)} wide.",
                 "The foot rides on the cord and slips off to one side.",
                 "Take a foot with a wider groove, a thinner cord, or the zipper foot."
             );
@@ -93,7 +93,7 @@ internal static class NoticedOnEdges
                 foot.Step <= Length.Zero
                     ? "The needle of this machine does not move."
                     : $"Line {string.Join(" and ", a.Lines.Where(l => l.Place is null).Select(l => l.Number))} {(a.Lines.Count(l => l.Place is null) == 1 ? "lies" : "lie")} beyond what the needle reaches with this foot: {a.Ruler.Fine(foot.Reach)} from the middle.",
-                "Through the foot the needle would strike metal.",
+                "Through the foot the needle would hit metal.",
                 "Sew it with the zipper foot, by eye; the lines that are nearer stay as they are."
             );
         }
@@ -104,7 +104,7 @@ internal static class NoticedOnEdges
                 Severity.Note,
                 $"From one place of the needle to the next it is {a.Ruler.Fine(foot.Step)}.",
                 "The lines lie further apart than half a millimetre.",
-                "Turn the cloth a thread nearer by hand for the last line."
+                "Turn the fabric a thread nearer by hand for the last line."
             );
         }
     }

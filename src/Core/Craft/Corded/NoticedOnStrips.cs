@@ -15,18 +15,18 @@ internal static class NoticedOnStrips
                 ? new(
                     "remnant-short",
                     Severity.Stop,
-                    $"The remnant gives {cut.Ruler.Write(cut.Remnant!.Gives, LengthKind.AtMost)} of {cut.Ruler.Whole(cut.Required)}.",
+                    $"The offcut gives {cut.Ruler.Write(cut.Remnant!.Gives, LengthKind.AtMost)} of {cut.Ruler.Whole(cut.Required)}.",
                     $"{cut.Ruler.Whole(cut.Required - cut.Remnant.Gives)} would be missing.",
-                    "Take another remnant, a thinner cord, or cut it from the cloth."
+                    "Take another offcut, a thinner cord, or cut it from the fabric."
                 )
                 : new(
                     "cloth-short",
                     Severity.Stop,
-                    $"It takes {cut.Ruler.Cut(cut.Cloth)} of cloth; there is {cut.Ruler.Mark(cut.ClothAtHand!.Value)}.",
+                    $"It takes {cut.Ruler.Cut(cut.Cloth)} of fabric; there is {cut.Ruler.Mark(cut.ClothAtHand!.Value)}.",
                     "The strips would end before the edge does.",
                     cut.Ways.FirstOrDefault(w => w.Serves) is { } other
                         ? $"Cut {other.Label}: {other.Says}."
-                        : "Use a thinner cord, a narrower flange, or another cloth."
+                        : "Use a thinner cord, a narrower flange, or another fabric."
                 );
         }
         if (cut.Way != cut.Ways[0].Name && cut.Ways[0].Serves)
@@ -45,7 +45,7 @@ internal static class NoticedOnStrips
                 "straight-in-bend",
                 Severity.Care,
                 "Strips on the straight grain go round bends.",
-                "Off the bias cloth does not give: it wrinkles round the cord in every bend.",
+                "Off the bias fabric does not give: it wrinkles round the cord in every bend.",
                 "Cut them on the bias; the straight grain serves for straight edges alone, or for very fine cord."
             );
         }

@@ -199,15 +199,15 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             [
                 new("Zigzag", $"{Ruler.Fine(Zigzag)} wide, {Ruler.Fine(Ask.StitchLength)} long"),
                 new("Set the width to", Ruler.Fine(SetWidth)),
-                new("Cord to have", Ruler.Write(CordLength, LengthKind.Amount)),
-                new("Along the line", Ruler.Mark(PathLength)),
+                new("Cord needed", Ruler.Write(CordLength, LengthKind.Amount)),
+                new("Line length", Ruler.Mark(PathLength)),
                 new("Stitches", $"{Stitches}"),
                 new("Stops", $"{Passes.Sum(p => p.Turnings.Count)}"),
                 new(
-                    "Led by",
+                    "Guide the cord through",
                     ByHole ? "the hole of the foot" : $"a tube of {Ruler.Fine(Bore)} bore"
                 ),
-                new("Behind the ground", Behind),
+                new("Behind the fabric", Behind),
                 new("About", $"{DecimalText.Write(Minutes, 0)} min"),
             ];
             if (Strip is { } strip)

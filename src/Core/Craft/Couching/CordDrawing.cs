@@ -102,7 +102,7 @@ internal static class CordDrawing
         shapes.AddRange(Spans(a, reach, margin, width, height));
         return new Drawing(
             Name,
-            "The cord on its ground",
+            "The cord on the fabric",
             $"{a.Ruler.Mark(a.PathLength)} of line with a cord {a.Ruler.Fine(a.Ask.Cord)} thick, held by {a.Stitches} stitches, "
                 + $"with {stops} stops.",
             width,
@@ -211,7 +211,7 @@ internal static class CordDrawing
         var half = a.Zigzag.Millimetres / 2;
         return new Drawing(
             "swing",
-            "The swing beside the cord",
+            "Clearance beside the cord",
             $"The zigzag is {a.Ruler.Fine(a.Zigzag)} wide, the cord {a.Ruler.Fine(ask.Cord)}: on either side "
                 + $"{a.Ruler.Fine((a.Zigzag - ask.Cord - ask.Needle) / 2)} are free beside the blade.",
             width,
@@ -269,7 +269,7 @@ internal static class CordDrawing
             reach.To.X + Length.FromMillimetres(20),
             reach.To.Y + Length.FromMillimetres(20),
             [],
-            "Lay it under the ground against the light, or prick it through with chalk."
+            "Lay it under the base fabric against the light, or prick it through with chalk."
         )
         {
             Paths =

@@ -15,14 +15,14 @@ internal static class CordPencil
             new(
                 "Zigzag",
                 a.Ruler.Sum(
-                    $"{ask.Cord:fine} + 2 × {ask.Clearance:fine} + {ask.NeedleSize / 100:2} mm, up to {ask.WidthStep:fine} = {a.Zigzag:fine}"
+                    $"{ask.Cord:fine} + 2 × {ask.Clearance:fine} + {ask.NeedleSize / 100:2} mm, rounded up to {ask.WidthStep:fine} = {a.Zigzag:fine}"
                 ),
                 "The cord, air on both sides, and the blade of the needle."
             ),
             new(
                 "Set the width",
                 a.Ruler.Sum(
-                    $"{a.Zigzag:fine} ÷ {a.Dial.Factor:3}, up to {ask.WidthStep:fine} = {a.SetWidth:fine}"
+                    $"{a.Zigzag:fine} ÷ {a.Dial.Factor:3}, rounded up to {ask.WidthStep:fine} = {a.SetWidth:fine}"
                 ),
                 a.Dial.RestsOn
             ),
@@ -31,7 +31,9 @@ internal static class CordPencil
                 string.Join(
                     " + ",
                     a.Passes.Select(p =>
-                        a.Ruler.Sum($"{p.Length} ÷ {ask.StitchLength:fine}, up = {p.Stitches}")
+                        a.Ruler.Sum(
+                            $"{p.Length} ÷ {ask.StitchLength:fine}, rounded up = {p.Stitches}"
+                        )
                     )
                 )
             ),
@@ -66,7 +68,7 @@ internal static class CordPencil
                 new(
                     $"Curve {place}",
                     a.Ruler.Sum(
-                        $"√(8 × {Length.FromMillimetres(curve.First.Radius):fine} × {ask.Tolerance:fine}) ÷ {ask.StitchLength:fine}, down = {curve.Second.StitchesPerPivot} stitches to a turn; {curve.Second.Pivots} turns of {Math.Abs(curve.First.Sweep) / (curve.Second.Pivots + 1):1}°"
+                        $"√(8 × {Length.FromMillimetres(curve.First.Radius):fine} × {ask.Tolerance:fine}) ÷ {ask.StitchLength:fine}, rounded down = {curve.Second.StitchesPerPivot} stitches to a turn; {curve.Second.Pivots} turns of {Math.Abs(curve.First.Sweep) / (curve.Second.Pivots + 1):1}°"
                     ),
                     $"Straight stitching then strays by {fine(ask.Tolerance)} at most."
                 )

@@ -41,7 +41,7 @@ internal sealed record CordSwatch(
     public static LengthsField WidthRead { get; } =
         new(
             "zigzag",
-            "Zigzag, wide",
+            "Zigzag width",
             "From hole to hole, square to the line.",
             Length.FromMillimetres(20),
             IsNeeded: false
@@ -64,7 +64,7 @@ internal sealed record CordSwatch(
 
     private static readonly LengthField ThickField = LengthField.Fine(
         "cordDiameter",
-        "Cord, thick",
+        "Cord thickness",
         "As in the plan.",
         0.3,
         30
@@ -115,7 +115,7 @@ internal sealed record CordSwatch(
         {
             Readings = [CordRead, LineRead, WidthRead],
             Features = [SetWidthField],
-            Knobs = [new("setZigzag", "Width set", "mm", 0.5, 5)],
+            Knobs = [new("setZigzag", "Stitch width on the dial", "mm", 0.5, 5)],
             InShort = swatch =>
                 swatch.Mean(CordRead.Name) / swatch.Mean(LineRead.Name) is { } used
                     ? Headlined(1 - used)

@@ -65,7 +65,7 @@ internal static class CouchingCard
             },
             Tension = _ => -1,
             TensionBecause =
-                "A step looser: a tight zigzag bites into the cord and pulls the ground up.",
+                "A step looser: a tight zigzag bites into the cord and pulls the base fabric up.",
             Above = new(
                 "ordinary or invisible, in the cord's colour",
                 "It should not be seen on the cord.",
@@ -75,7 +75,7 @@ internal static class CouchingCard
             BuildUp = ask => ask.Wants.Cord ?? Mm(2),
             Stabiliser = ask =>
                 ask.Wants.Behind is { } behind
-                    ? new(behind, "As the plan says for this ground.")
+                    ? new(behind, "As the plan says for this base fabric.")
                     : ForThin(ask),
             Presser = new(
                 "needle down on the inside of the curve, lift, turn a little",
@@ -83,7 +83,7 @@ internal static class CouchingCard
             ),
             Speed = new(
                 "medium, slow in curves",
-                "The cord must not be pulled: it springs back and the ground buckles."
+                "The cord must not be pulled: it springs back and the base fabric buckles."
             ),
             Preparation = new(
                 "draw the path; leave the first bit unsewn if the ends meet",
@@ -91,12 +91,12 @@ internal static class CouchingCard
             ),
             Checks =
             [
-                "By hand wheel: the needle falls clear on both sides.",
-                "The ground lies flat behind the cord.",
+                "By handwheel: the needle falls clear on both sides.",
+                "The base fabric lies flat behind the cord.",
             ],
             Alternatives =
             [
-                new("cord through the foot's hole", "Both hands free for the cloth."),
+                new("cord through the foot's hole", "Both hands free for the fabric."),
                 new("through a tube taped in front", "Any foot with a hollow sole; any cord."),
                 new("a rolled strip of knit", "Soft and cheap; cut it evenly, never stretch it."),
             ],
@@ -121,18 +121,18 @@ internal static class CouchingCard
                 ),
                 Look(
                     "buckles",
-                    "the ground buckles",
-                    "The cloth waves beside the cord.",
+                    "the base fabric buckles",
+                    "The fabric waves beside the cord.",
                     Try(
                         "feed-loose",
                         "Feed the cord without pulling.",
                         "A stretched cord springs back."
                     ),
-                    Try("stabiliser", "Put a stabiliser under it.", "Thin ground gives way."),
+                    Try("stabiliser", "Put a stabiliser under it.", "Thin base fabric gives way."),
                     Try(
                         "thinner-cord",
                         "Take a softer cord.",
-                        "On thin cloth a stiff one makes ridges that no tension cures."
+                        "On thin fabric a stiff one makes ridges that no tension cures."
                     )
                 ),
                 Look(

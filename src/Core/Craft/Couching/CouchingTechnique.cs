@@ -26,7 +26,7 @@ internal static class CouchingTechnique
             ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
             Working = new()
             {
-                Begin = "Couch a cord",
+                Begin = "Couching a cord",
                 Mark = Mark(),
                 Straight = new Form(
                     "",
@@ -71,7 +71,7 @@ internal static class CouchingTechnique
                     ),
                     new(
                         Asking.Folded,
-                        "Ground and cord",
+                        "Base fabric and cord",
                         "ground",
                         "clothThickness",
                         "stiffness",

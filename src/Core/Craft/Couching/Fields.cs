@@ -11,7 +11,7 @@ internal static class Fields
     public const string Thin = "thin";
     public const string Knit = "knit";
 
-    public static ChoiceField Made { get; } = LineFields.Made("The line is", LineFields.Built);
+    public static ChoiceField Made { get; } = LineFields.Made("Draw the line", LineFields.Built);
 
     public static ChoiceField Shape { get; } = LineFields.Shape(outlines: false);
 
@@ -20,7 +20,7 @@ internal static class Fields
     public static LengthField CordDiameter { get; } =
         LengthField.Fine(
             "cordDiameter",
-            "Cord, thick",
+            "Cord thickness",
             "Laid between two straight edges, not squeezed.",
             0.3,
             30
@@ -32,13 +32,13 @@ internal static class Fields
     public static ChoiceField CordFrom { get; } =
         new(
             "cordFrom",
-            "The cord is",
+            "Cord",
             "",
             [
-                new("ready", "ready-made", "Cord or yarn, from the drawer."),
+                new("ready", "ready-made", "Cord or yarn, from your supplies."),
                 new(
                     Rolled,
-                    "rolled from a strip",
+                    "rolled strip of knit",
                     "A strip of knit, cut across and pulled once, rolls up by itself."
                 ),
             ],
@@ -54,7 +54,7 @@ internal static class Fields
             [
                 new("soft", "soft", "Follows corners."),
                 new("firm", "firm", ""),
-                new("stiff", "stiff", "Holds its own line; needs a firm ground."),
+                new("stiff", "stiff", "Holds its own line; needs a firm base fabric."),
             ],
             "firm",
             false
@@ -65,7 +65,7 @@ internal static class Fields
         };
 
     public static LengthField StripThickness { get; } =
-        Fine("stripThickness", "Knit, thick", "One layer of it.", 0.1, 5, 0.7) with
+        Fine("stripThickness", "Knit thickness", "One layer of it.", 0.1, 5, 0.7) with
         {
             ShownWhen = new(CordFrom.Name, Rolled),
         };
@@ -73,7 +73,7 @@ internal static class Fields
     public static LengthField StripPiece { get; } =
         LengthField.Mm(
             "stripPiece",
-            "One strip, long",
+            "Longest strip you can cut",
             "As long as the knit lets you cut it.",
             50,
             100_000,
@@ -85,7 +85,7 @@ internal static class Fields
         };
 
     public static NumberField Cords { get; } =
-        new("cords", "Cords side by side", "Each is couched by itself.", 1, 8, 1, false)
+        new("cords", "Number of cords side by side", "Each is couched by itself.", 1, 8, 1, false)
         {
             IsWhole = true,
         };
@@ -98,23 +98,16 @@ internal static class Fields
         };
 
     public static LengthField Clearance { get; } =
-        Fine("clearance", "Free beside the cord", "On either side.", 0, 5, 0.5);
+        Fine("clearance", "Clearance each side of the cord", "On either side.", 0, 5, 0.5);
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine("maxStitchWidth", "Widest zigzag", "Of the machine.", 1, 15, 7) with
+        Fine("maxStitchWidth", "Widest stitch of your machine", "Of the machine.", 1, 15, 7) with
         {
             From = "machine.widestStitch",
         };
 
     public static LengthField WidthStep { get; } =
-        Fine(
-            "widthStep",
-            "Width in steps of",
-            "From one figure of the dial to the next.",
-            0.05,
-            1,
-            0.5
-        );
+        Fine("widthStep", "Dial step", "From one number of the dial to the next.", 0.05, 1, 0.5);
 
     public static LengthField StitchLength { get; } =
         Fine(
@@ -138,7 +131,7 @@ internal static class Fields
                 new(
                     Steered,
                     "steered",
-                    "No stop: the hands lead the cloth round as it is sewn; as even as they are."
+                    "No stop: the hands lead the fabric round as it is sewn; as even as they are."
                 ),
             ],
             "pivot",
@@ -148,7 +141,7 @@ internal static class Fields
     public static LengthField Tolerance { get; } =
         Fine(
             "tolerance",
-            "May stray by",
+            "Tolerance on curves",
             "How far straight stitching may leave the curve between two turns.",
             0.05,
             3,
@@ -158,7 +151,7 @@ internal static class Fields
     public static LengthField Taper { get; } =
         LengthField.Mm(
             "taper",
-            "Slanted ends",
+            "Overlap of tapered ends",
             "How far the ends lie over each other; of an open line, what goes under at each end.",
             0,
             300,
@@ -171,29 +164,41 @@ internal static class Fields
     public static ChoiceField Ground { get; } =
         new(
             "ground",
-            "The ground is",
+            "Base fabric",
             "What it is sewn onto.",
             [
                 new(Thin, "thin", "Lawn, batiste: hoop it, with a stabiliser that is torn away."),
                 new("medium", "medium", "Poplin, linen: a light stabiliser under it."),
                 new("firm", "firm", "Canvas, denim: by itself."),
-                new(Knit, "a knit", "It gives: fuse something firm behind, and hoop that."),
+                new(Knit, "knit", "It gives: fuse something firm behind, and hoop that."),
             ],
             "medium",
             false
         );
 
     public static LengthField ClothThickness { get; } =
-        Fine("clothThickness", "Ground, thick", "With what lies under it.", 0.05, 8, 0.4);
+        Fine("clothThickness", "Base fabric thickness", "With what lies under it.", 0.05, 8, 0.4);
 
     public static LengthField FootRelief { get; } =
-        Fine("footRelief", "Foot hollowed by", "How high its sole is hollowed.", 0, 8) with
+        Fine(
+            "footRelief",
+            "Depth of hollow under the foot",
+            "How high its sole is hollowed.",
+            0,
+            8
+        ) with
         {
             From = "foot.relief",
         };
 
     public static LengthField FootHole { get; } =
-        Fine("footHole", "Hole in the foot", "Through which a cord is led; 0 for none.", 0, 10) with
+        Fine(
+            "footHole",
+            "Cord hole in the foot",
+            "Through which a cord is led; 0 for none.",
+            0,
+            10
+        ) with
         {
             From = "foot.cordHole",
         };

@@ -90,8 +90,8 @@ internal static class Noticed
             yield return new(
                 "steer-gentle-curves",
                 Severity.Note,
-                $"{stops} stops to turn the cloth; steered through its gentle curves there are {left}.",
-                "Cloth is led round a curve of 15 mm and more as it is sewn, as even as the hands are; stops are exact, and slow.",
+                $"{stops} stops to turn the fabric; steered through its gentle curves there are {left}.",
+                "Fabric is led round a curve of 15 mm and more as it is sewn, as even as the hands are; stops are exact, and slow.",
                 "Steer the gentle curves, and stop at corners and in tight ones."
             )
             {
@@ -109,7 +109,7 @@ internal static class Noticed
                 Severity.Note,
                 "Somewhere it is turned after every stitch or two.",
                 "The pedal cannot be let go so soon.",
-                "Sew that curve by hand wheel, or shorten the stitch there."
+                "Sew that curve by handwheel, or shorten the stitch there."
             );
         }
         foreach (var line in ask.Lines.Where(l => l.IsBuilt && l.Path.IsClosed))
@@ -121,7 +121,7 @@ internal static class Noticed
                     "ends-apart",
                     Severity.Care,
                     $"The ends are to meet, and lie {a.Ruler.Mark(gap)} apart.",
-                    "The cord would have to be drawn across, or end in the open.",
+                    "The cord would must be drawn across, or end in the open.",
                     "Pull the last dot to the start, or say that the ends lie apart."
                 );
             }
@@ -168,9 +168,9 @@ internal static class Noticed
             yield return new(
                 "ridges",
                 Severity.Care,
-                "A stiff cord on thin ground makes ridges at the back.",
-                "The ground gives way and the cord does not; altering the tension does not cure that.",
-                "Take a softer or thinner cord, or a firmer ground, hooped with a stabiliser."
+                "A stiff cord on thin base fabric makes ridges at the back.",
+                "The base fabric gives way and the cord does not; altering the tension does not cure that.",
+                "Take a softer or thinner cord, or a firmer base fabric, hooped with a stabiliser."
             );
         }
         if (ask.IsRolled || ask.Ground == Fields.Knit)
@@ -178,8 +178,8 @@ internal static class Noticed
             yield return new(
                 "never-pull",
                 Severity.Care,
-                ask.IsRolled ? "A rolled strip stretches." : "The ground stretches.",
-                "Pulled, it is thinner while it is sewn, and the ground buckles when it springs back.",
+                ask.IsRolled ? "A rolled strip stretches." : "The base fabric stretches.",
+                "Pulled, it is thinner while it is sewn, and the base fabric buckles when it springs back.",
                 $"Feed it by hand, never pull it. On the swatch {a.Ruler.Mark(Answer.Straight)} of line should use {a.Ruler.Mark(Answer.Straight)} of it."
             );
         }

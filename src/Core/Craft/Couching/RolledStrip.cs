@@ -12,7 +12,7 @@ internal sealed record RolledStrip(Length Width, Length Thickness) : Reckoning
 {
     private static readonly LengthField WidthField = LengthField.Fine(
         "stripWidth",
-        "Strip, wide",
+        "Strip width",
         "As it is cut, before it is pulled.",
         1,
         300

@@ -37,7 +37,7 @@ internal static class SewingSteps
         new SewingStep(
             "line",
             "Draw the line",
-            $"Mark the line on the right side of the ground, {a.Ruler.Mark(a.PathLength)} of it, with what comes off again. The paper shows it at true size.",
+            $"Mark the line on the right side of the base fabric, {a.Ruler.Mark(a.PathLength)} of it, with what comes off again. The paper shows it at true size.",
             a.Ruler.Mark(a.PathLength),
             [
                 a.First.IsClosed
@@ -50,12 +50,12 @@ internal static class SewingSteps
     private static SewingStep Backed(Answer a) =>
         new SewingStep(
             "behind",
-            "Lay something behind",
+            "Add stabiliser",
             a.Ask.Ground == "firm"
-                ? $"Behind the ground: {a.Behind}."
-                : $"Behind the ground: {a.Behind}, {a.Ruler.Mark(Backing.Beyond)} beyond the line all round.",
+                ? $"Behind the base fabric: {a.Behind}."
+                : $"Behind the base fabric: {a.Behind}, {a.Ruler.Mark(Backing.Beyond)} beyond the line all round.",
             a.Behind,
-            ["The ground lies flat, with the grain straight."],
+            ["The base fabric lies flat, with the grain straight."],
             [],
             a.Ask.Ground == Fields.Knit ? Safety.Iron : null
         ).At(Place.Table, 3, CordDrawing.Name, ["ground", "line"], Later(a, 0));
@@ -65,7 +65,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set-up",
                 "Set the zigzag",
-                $"Zigzag {a.Ruler.Fine(a.SetWidth)} wide and {a.Ruler.Fine(a.Ask.StitchLength)} long, feed dogs up, tension a step looser, needle stop down. Turn the hand wheel through one swing over the cord.",
+                $"Zigzag {a.Ruler.Fine(a.SetWidth)} wide and {a.Ruler.Fine(a.Ask.StitchLength)} long, feed dogs up, tension a step looser, needle stop down. Turn the handwheel through one swing over the cord.",
                 $"{a.Ruler.Fine(a.SetWidth)} wide, {a.Ruler.Fine(a.Ask.StitchLength)} long",
                 [
                     "The needle falls clear of the cord on both sides.",
@@ -91,7 +91,7 @@ internal static class SewingSteps
         var open = a.First.Open;
         return new SewingStep(
             "lead",
-            "Lead the cord in",
+            "Feed in the cord",
             (
                 a.ByHole
                     ? $"Thread the cord through the hole of the foot. "
@@ -109,7 +109,7 @@ internal static class SewingSteps
                 "Both threads are under and behind the foot.",
             ],
             [
-                new("the hole of the foot", "Both hands are free for the cloth."),
+                new("the hole of the foot", "Both hands are free for the fabric."),
                 new("a tube taped in front", "Any foot with a hollow sole; any cord."),
             ]
         ).At(Place.Machine, 2, CordDrawing.Name, ["ends", "line"], Later(a, 0));
@@ -124,12 +124,12 @@ internal static class SewingSteps
                 $"couch-{pass.Number}",
                 a.Passes.Count == 1 ? "Couch the cord" : $"Couch {name}",
                 $"{pass.Stitches} stitches along {a.Ruler.Mark(pass.Length)}, with {Stops(stops)}. In a bend the needle stops on its inside: "
-                    + "lift the foot, turn the cloth, lower it, and go on. The cord is fed, never pulled.",
+                    + "lift the foot, turn the fabric, lower it, and go on. The cord is fed, never pulled.",
                 $"{pass.Stitches} stitches, {Stops(stops)}",
                 [
                     "The cord lies on the line.",
                     "No stitch goes into it.",
-                    "The ground lies flat behind it.",
+                    "The base fabric lies flat behind it.",
                 ],
                 []
             ).At(
@@ -156,7 +156,7 @@ internal static class SewingSteps
                 -Math.Round(t.Turn, 1),
                 (t.Count == 0 ? "On the same spot, " : "Stop with ")
                     + $"the needle down on the {t.Needle}, inside the {(t.Kind == StopKind.Corner ? "corner" : "bend")}. "
-                    + $"Lift the foot, turn the cloth {Turnings.Says(t.Turn)} ({DecimalText.Write(Math.Abs(t.Turn), 0)}°), lower it.",
+                    + $"Lift the foot, turn the fabric {Turnings.Says(t.Turn)} ({DecimalText.Write(Math.Abs(t.Turn), 0)}°), lower it.",
                 first + t.Number - 1
             )),
         ];
@@ -177,7 +177,7 @@ internal static class SewingSteps
     private static SewingStep Finished(Answer a) =>
         new SewingStep(
             "finish",
-            "Fasten and press",
+            "Fasten off and press",
             (
                 a.First.IsClosed
                     ? $"Trim the upper end to a slant over {a.Ruler.Mark(a.Ask.Taper)}, so that both together are as thick as the cord. "

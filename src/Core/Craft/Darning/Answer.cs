@@ -158,7 +158,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 Piece.Rectangle(
                     "backing",
                     1,
-                    "backing, from a scrap",
+                    "backing (from scrap)",
                     BackingWidth,
                     BackingLength
                 ) with
@@ -183,7 +183,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     new("About", $"{DecimalText.Write(Minutes, 0)} min"),
                 ];
             }
-            List<Fact> facts = [new("Stitched", $"{mark(Ask.AreaWidth)} × {mark(Ask.AreaLength)}")];
+            List<Fact> facts =
+            [
+                new("Total stitched length", $"{mark(Ask.AreaWidth)} × {mark(Ask.AreaLength)}"),
+            ];
             if (Ask.IsProgrammed)
             {
                 facts.Add(new("Blocks", $"{Ask.Columns} × {Ask.Rows}"));
@@ -193,7 +196,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 facts.Add(new("Set the width to", Ruler.Fine(SetWidth)));
                 facts.Add(
                     Ask.ByLever
-                        ? new("Length", "by lever")
+                        ? new("Length", "yes")
                         : new("Set the foot to", Ruler.Fine(SetLength))
                 );
             }
@@ -298,11 +301,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         List<PencilLine> lines =
         [
             new(
-                "Stitched",
+                "Total stitched length",
                 Ruler.Sum(
                     $"{Ask.TearWidth} + 2 × {Ask.Margin} = {Ask.AreaWidth}; {Ask.TearLength} + 2 × {Ask.Margin} = {Ask.AreaLength}"
                 ),
-                "The stitches begin and end in sound cloth."
+                "The stitches begin and end in sound fabric."
             ),
             new(
                 "Backing",
@@ -337,13 +340,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             new(
                 "Blocks",
                 Ruler.Sum(
-                    $"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), up = {Ask.Columns}; "
+                    $"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), rounded up = {Ask.Columns}; "
                 )
                     + (
                         Ask.ByLever
                             ? "one row, by lever"
                             : Ruler.Sum(
-                                $"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), up = {Ask.Rows}"
+                                $"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), rounded up = {Ask.Rows}"
                             )
                     )
             )
@@ -410,7 +413,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 $"It takes {Blocks.Count} blocks.",
                 "So many lie stiffer than a patch, and each seam between them is one more to go wrong.",
                 Ask.What.Behind == Damage.Scrap
-                    ? "Patch it with a piece of like cloth, or darn it free-motion."
+                    ? "Patch it with a piece of like fabric, or darn it free-motion."
                     : "Darn it free-motion: lines both ways have no seams between them."
             );
         }
@@ -421,7 +424,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 Severity.Care,
                 "The stitches reach beyond the backing.",
                 $"They go {Ruler.Mark(Ask.Margin)} beyond the tear, and the backing {Ruler.Mark(Ask.BackingMargin)}.",
-                $"Cut it {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
+                $"Lock the cutting list {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
             );
         }
         if (Ask.IsProgrammed && Ask.Rows > 1)

@@ -63,7 +63,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.FootOpening,
-                "The needle would strike a foot that opens so little: take another, or darn it free-motion."
+                "The needle would hit a foot that opens so little: take another, or darn it free-motion."
             );
         }
         var ask = new Ask(
@@ -100,7 +100,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.Overlap,
-                "The overlap has to be less than a block is wide and long."
+                "The overlap must be less than a block is wide and long."
             );
             return false;
         }

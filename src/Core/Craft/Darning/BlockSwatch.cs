@@ -25,7 +25,7 @@ internal sealed record BlockSwatch(
     public static LengthsField LengthRead { get; } =
         new(
             "length",
-            "Came out, long",
+            "Actual length",
             "From the first stitch to the last, read once or several times.",
             Longest
         )
@@ -34,13 +34,13 @@ internal sealed record BlockSwatch(
         };
 
     public static LengthsField WidthRead { get; } =
-        new("width", "Came out, wide", "From the first line to the last.", Longest, IsNeeded: false)
+        new("width", "Actual width", "From the first line to the last.", Longest, IsNeeded: false)
         {
             Kind = LengthKind.Fine,
         };
 
-    private static readonly LengthField SetLengthField = SetField("setLength", "Set, long", 25);
-    private static readonly LengthField SetWidthField = SetField("setWidth", "Set, wide", null);
+    private static readonly LengthField SetLengthField = SetField("setLength", "Set length", 25);
+    private static readonly LengthField SetWidthField = SetField("setWidth", "Set width", null);
 
     private static readonly LookFields Looks = new(ProgrammedDarningCard.Technique.Looks);
 
@@ -75,8 +75,8 @@ internal sealed record BlockSwatch(
             Features = [SetLengthField, SetWidthField],
             Knobs =
             [
-                new("setLength", "Set, long", "mm", 0.5, 20),
-                new("setWidth", "Set, wide", "mm", 0.5, 7),
+                new("setLength", "Set length", "mm", 0.5, 20),
+                new("setWidth", "Set width", "mm", 0.5, 7),
             ],
             InShort = swatch =>
                 swatch.Mean(LengthRead.Name) / DialSamples.SetOf(swatch, SetLengthField)

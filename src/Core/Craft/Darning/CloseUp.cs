@@ -57,8 +57,8 @@ internal static class CloseUp
         );
         return new Drawing(
             Name,
-            "The edge of the tear, close",
-            $"Lines {ruler.Fine(gap)} apart begin in sound cloth and run out over the backing.",
+            "Close-up of the edge",
+            $"Lines {ruler.Fine(gap)} apart begin in sound fabric and run out over the backing.",
             width,
             height,
             shapes,

@@ -44,15 +44,15 @@ internal sealed record Damage(
             "a thin place",
             "no hole yet",
             "Darn over it now, before it is a hole.",
-            "There is still cloth to stitch to, so the darn hardly shows.",
+            "There is still fabric to stitch to, so the darn hardly shows.",
             "Do not cut the thin part out."
         ),
         Of(
             "three-cornered",
-            "a three-cornered tear",
+            "an L-shaped (three-cornered) tear",
             "a flap hangs by one side",
             "Close the edges first with a wide zigzag over backing, then darn across.",
-            "The cloth is all there: brought together, little has to be darned.",
+            "The fabric is all there: brought together, little must be darned.",
             "Do not cut the flap off."
         ) with
         {
@@ -60,10 +60,10 @@ internal sealed record Damage(
         },
         Of(
             "strained",
-            "large, or where it strains",
+            "large, or under strain",
             "knee, seat, elbow",
             "Patch it, or darn with a scrap behind.",
-            "A darn alone tears out again at its edge where the cloth is pulled.",
+            "A darn alone tears out again at its edge where the fabric is pulled.",
             "Do not darn it over interfacing alone."
         ) with
         {
@@ -72,9 +72,9 @@ internal sealed record Damage(
         Of(
             "along-seam",
             "along a seam",
-            "the stitches gave, not the cloth",
+            "the stitches gave, not the fabric",
             "Sew the seam again, past both ends.",
-            "The cloth is whole: only the thread is gone.",
+            "The fabric is whole: only the thread is gone.",
             "Do not darn across a seam: it stays stiff, and pulls.",
             false
         ),

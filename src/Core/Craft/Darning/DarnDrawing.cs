@@ -93,7 +93,7 @@ internal static class DarnDrawing
         return new Drawing(
             Name,
             !ask.What.IsDarned ? "The tear"
-                : ask.IsProgrammed ? "The tear, and the blocks over it"
+                : ask.IsProgrammed ? "The tear and the darning blocks"
                 : "The tear, and the lines over it",
             !ask.What.IsDarned
                 ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)}. It is not darned."

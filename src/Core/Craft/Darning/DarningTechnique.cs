@@ -39,7 +39,7 @@ internal static class DarningTechnique
             ToldToCard = ask => ask.With("school", RawValue.Of(DamageOf(ask).Behind)),
             Working = new()
             {
-                Begin = "Darn a hole",
+                Begin = "Darning",
                 Mark = Mended.Picture(
                     "mark",
                     "A hole under lines of stitches both ways.",

@@ -13,28 +13,28 @@ internal static class Fields
     public static ChoiceField What { get; } =
         new(
             "what",
-            "What is it?",
-            "What is wrong with the cloth decides what serves.",
+            "What kind of damage?",
+            "The kind of damage decides the best repair.",
             [.. Damage.All.Select(d => d.Choice)],
             Damage.All[0].Choice.Name,
             false
         );
 
     public static LengthField TearWidth { get; } =
-        Mm("tearWidth", "Tear, wide", "Across the grain, at its widest.", 0.5, 200);
+        Mm("tearWidth", "Tear width", "Across the grain, at its widest.", 0.5, 200);
 
     public static LengthField TearLength { get; } =
-        Mm("tearLength", "Tear, long", "Along the grain, at its longest.", 0.5, 200);
+        Mm("tearLength", "Tear length", "Along the grain, at its longest.", 0.5, 200);
 
     public static ChoiceField Method { get; } =
         new(
             "method",
-            "Darned",
+            "Method",
             "Who guides it.",
             [
                 new(
                     Programmed,
-                    "by program",
+                    "built-in darning program",
                     "The machine goes back and forth and ties off; larger holes take several overlapping blocks."
                 ),
                 new(
@@ -48,7 +48,14 @@ internal static class Fields
         );
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine("maxStitchWidth", "Block at most, wide", "As wide as the machine goes.", 1, 15, 7) with
+        Fine(
+            "maxStitchWidth",
+            "Widest stitch of your machine",
+            "As wide as the machine goes.",
+            1,
+            15,
+            7
+        ) with
         {
             From = "machine.widestStitch",
             ShownWhen = new(Method.Name, Programmed),
@@ -69,7 +76,7 @@ internal static class Fields
     public static LengthField FootLength { get; } =
         Fine(
             "footLength",
-            "Block at most, long",
+            "Longest block the foot allows",
             "As long as the foot's slide goes.",
             3,
             80,
@@ -83,19 +90,19 @@ internal static class Fields
     public static FlagField ByLever { get; } =
         new(
             "byLever",
-            "Longer by lever",
+            "Longer blocks by the lever",
             "The buttonhole lever tapped by hand at either end, so that one block is as long as the darn."
         )
         {
             ShownWhen = new(Method.Name, Programmed),
-            No = "the foot turns it",
-            Yes = "by lever",
+            No = "no",
+            Yes = "yes",
         };
 
     public static ChoiceField SewsFirst { get; } =
         new(
             "sewsFirst",
-            "Sews first",
+            "The program starts",
             "Which way the machine starts: try it on the swatch.",
             [
                 new(
@@ -113,12 +120,19 @@ internal static class Fields
         };
 
     public static LengthField Margin { get; } =
-        Mm("margin", "Into sound cloth", "How far the stitches reach beyond the tear.", 0, 50, 6);
+        Mm(
+            "margin",
+            "Stitch beyond the tear by",
+            "How far the stitches reach beyond the tear.",
+            0,
+            50,
+            6
+        );
 
     public static LengthField Overlap { get; } =
         Fine(
             "overlap",
-            "Blocks overlap",
+            "Overlap of blocks",
             "How far neighbouring blocks lie on each other.",
             0,
             10,
@@ -131,7 +145,7 @@ internal static class Fields
     public static LengthField BackingMargin { get; } =
         Mm(
             "backingMargin",
-            "Backing beyond",
+            "Backing extends beyond the tear by",
             "How far it reaches beyond the tear, to every side.",
             0,
             100,
@@ -139,13 +153,13 @@ internal static class Fields
         );
 
     public static LengthField LineGap { get; } =
-        Fine("lineGap", "Lines apart", "From line to line.", 0.2, 5, 0.8) with
+        Fine("lineGap", "Line spacing", "From line to line.", 0.2, 5, 0.8) with
         {
             ShownWhen = new(Method.Name, FreeMotion),
         };
 
     public static LengthField StitchLength { get; } =
-        Fine("stitchLength", "Stitch", "Hand speed over machine speed.", 0.3, 6, 2) with
+        Fine("stitchLength", "Stitch", "Hand speed ÷ machine speed.", 0.3, 6, 2) with
         {
             ShownWhen = new(Method.Name, FreeMotion),
         };

@@ -11,7 +11,7 @@ internal static class FreeDarningCard
         new()
         {
             Name = "darning-free-motion",
-            Title = "darning, free-motion",
+            Title = "free-motion darning",
             Says = "Even lines back and forth, a quarter turn, the same again.",
             FeedDogsDown = true,
             Feet =
@@ -36,8 +36,8 @@ internal static class FreeDarningCard
                     "by hand"
                 ),
             Tension = _ => -0.5,
-            TensionBecause = "Half a step looser, because the cloth changes direction.",
-            Above = new("fine, in the cloth's colour", "The nearest colour disappears.", 10, 30),
+            TensionBecause = "Half a step looser, because the fabric changes direction.",
+            Above = new("fine, in the fabric's colour", "The nearest colour disappears.", 10, 30),
             Below = new("the same", "Both sides lie open.", 10, 30),
             School = ProgrammedDarningCard.Behind,
             Stabiliser = ProgrammedDarningCard.Backing,
@@ -52,10 +52,13 @@ internal static class FreeDarningCard
             ),
             Checks =
             [
-                "The lines reach into sound cloth all round.",
+                "The lines reach into sound fabric all round.",
                 "Small turns at the ends, no knots.",
             ],
-            Alternatives = [new("by program", "Small holes; the machine ties off by itself.")],
+            Alternatives =
+            [
+                new("built-in darning program", "Small holes; the machine ties off by itself."),
+            ],
             Instead = "Patch it, or darn by hand over an egg.",
             Looks = HandLooks,
         };

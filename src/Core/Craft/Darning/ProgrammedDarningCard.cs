@@ -24,7 +24,7 @@ internal static class ProgrammedDarningCard
         ask.Wants.School switch
         {
             Damage.Scrap => new(
-                "a scrap of the same cloth behind, larger than the tear",
+                "a scrap of the same fabric behind, larger than the tear",
                 "Where it strains it carries what the tear no longer does; interfacing alone tears out."
             ),
             Damage.Stretching => new(
@@ -43,7 +43,7 @@ internal static class ProgrammedDarningCard
             Fields = [Wants.StitchWidthField],
             School = Behind,
             Name = "darning-programmed",
-            Title = "darning, by program",
+            Title = "machine darning (built-in program)",
             Says = "The machine goes back and forth over a small hole and ties off.",
             NeedsProgram = true,
             Dense = true,
@@ -66,24 +66,28 @@ internal static class ProgrammedDarningCard
                     "As wide as the machine goes: larger holes take several overlapping blocks."
                 ),
             TensionBecause = "The program is made for it.",
-            Above = new("fine, in the cloth's colour", "The nearest colour disappears.", 10, 30),
+            Above = new("fine, in the fabric's colour", "The nearest colour disappears.", 10, 30),
             Below = new("the same", "Both sides lie open.", 10, 30),
             Stabiliser = Backing,
             Speed = new("medium, steady", "Let the program run to its end."),
             Preparation = new(
                 "measure the tear; needle down a little before it",
-                "The block begins in sound cloth."
+                "The block begins in sound fabric."
             ),
-            Checks = ["It begins and ends in sound cloth.", "The thread disappears in the cloth."],
+            Checks =
+            [
+                "It begins and ends in sound fabric.",
+                "The thread disappears in the fabric.",
+            ],
             Alternatives =
             [
                 new("free-motion darning", "Any size and shape; feed dogs down."),
                 new(
                     "a patch",
-                    "Large holes, or under strain; stretch cloth wants a patch that stretches."
+                    "Large holes, or under strain; stretch fabric wants a patch that stretches."
                 ),
             ],
-            Instead = "Darn free-motion: feed dogs down, a darning foot, the cloth in a hoop.",
+            Instead = "Darn free-motion: feed dogs down, a darning foot, the fabric in a hoop.",
             Looks =
             [
                 Right,
@@ -94,7 +98,7 @@ internal static class ProgrammedDarningCard
                     Try(
                         "longer-block",
                         "Set the foot longer, or sew a second block that overlaps.",
-                        "It has to end in sound cloth."
+                        "It has to end in sound fabric."
                     )
                 ),
                 Look(
@@ -104,12 +108,12 @@ internal static class ProgrammedDarningCard
                     Try(
                         "balance",
                         "Use the program's balance.",
-                        "Forward and back are not alike on this cloth."
+                        "Forward and back are not alike on this fabric."
                     ),
                     Try(
                         "backing",
                         "Fuse something firmer behind.",
-                        "The cloth gives under the foot."
+                        "The fabric gives under the foot."
                     )
                 ),
                 Puckers,

@@ -37,7 +37,7 @@ internal static class SewingSteps
             "Pick out the loose thread",
             $"Pick out the broken stitches, {ruler.Mark(a.Ask.TearLength)} of them, until both ends hold, and press the seam as it was sewn.",
             "until both ends hold",
-            ["Neither edge of the cloth is torn."],
+            ["Neither edge of the fabric is torn."],
             [],
             Safety.Iron
         ).At(Place.Iron, 2, DarnDrawing.Name, ["tear"]);
@@ -67,7 +67,7 @@ internal static class SewingSteps
         yield return new SewingStep(
             "threads",
             "Draw threads for it",
-            "Draw a few threads out of a seam allowance or a hem: of the same cloth they are not seen. Take a fine needle with a round point.",
+            "Draw a few threads out of a seam allowance or a hem: of the same fabric they are not seen. Take a fine needle with a round point.",
             "its own threads",
             ["They are longer than the hole by a hand."],
             []
@@ -75,7 +75,7 @@ internal static class SewingSteps
         yield return new SewingStep(
             "weave",
             "Along, then across",
-            "With the cloth flat over something smooth, lay a thread beside each that is broken, along the grain and into sound cloth; then "
+            "With the fabric flat over something smooth, lay a thread beside each that is broken, along the grain and into sound fabric; then "
                 + "across, over one and under the next. Pull none tight.",
             "over one, under one",
             ["The hole keeps its shape.", "No thread pulls."],
@@ -84,7 +84,7 @@ internal static class SewingSteps
         yield return new SewingStep(
             "press",
             "Press",
-            "Press it under a damp cloth, without pushing.",
+            "Press it under a damp fabric, without pushing.",
             "press",
             ["It lies flat."],
             [],
@@ -98,9 +98,9 @@ internal static class SewingSteps
         yield return new SewingStep(
             "tidy",
             "Tidy the edges",
-            "Trim loose threads, no cloth. Bring the edges as near together as they lie by themselves, and press.",
+            "Trim loose threads, no fabric. Bring the edges as near together as they are by themselves, and press.",
             ruler.Mark(a.Ask.TearWidth) + " × " + ruler.Mark(a.Ask.TearLength),
-            ["The tear measures what was said."],
+            ["The tear measures what you entered."],
             [],
             Safety.Iron
         ).At(Place.Iron, 2, DarnDrawing.Name, ["tear"], [.. sewn, "backing", "marks"]);
@@ -111,9 +111,9 @@ internal static class SewingSteps
                 Damage.Scrap => new SewingStep(
                     "backing",
                     "A scrap behind",
-                    $"Cut a scrap of the same cloth {size}, with its grain along the garment’s, and baste it to the wrong side.",
+                    $"Cut a scrap of the same fabric {size}, with its grain along the garment’s, and baste it to the wrong side.",
                     $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
-                    ["It reaches beyond the tear all round.", "Its grain runs with the cloth’s."],
+                    ["It reaches beyond the tear all round.", "Its grain runs with the fabric’s."],
                     []
                 ).At(Place.Table, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]),
                 Damage.Stretching => new SewingStep(
@@ -123,7 +123,7 @@ internal static class SewingSteps
                     $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
                     [
                         "It reaches beyond the tear all round.",
-                        "It stretches the same way as the cloth.",
+                        "It stretches the same way as the fabric.",
                     ],
                     []
                 ).At(Place.Table, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]),
@@ -154,7 +154,7 @@ internal static class SewingSteps
             "Mark the corners",
             $"Chalk the four corners of {ruler.Mark(a.Ask.AreaWidth)} by {ruler.Mark(a.Ask.AreaLength)}: {ruler.Mark(a.Ask.Margin)} beyond the tear on every side.",
             $"{ruler.Mark(a.Ask.AreaWidth)} × {ruler.Mark(a.Ask.AreaLength)}",
-            ["Every corner lies in sound cloth.", "The sides run with the grain."],
+            ["Every corner lies in sound fabric.", "The sides run with the grain."],
             []
         ).At(Place.Table, 2, DarnDrawing.Name, ["marks"], sewn);
     }
@@ -176,7 +176,7 @@ internal static class SewingSteps
                             ? $" Half of its width is enough: stop it when {a.Ruler.Fine(a.BlockWidth)} are covered."
                             : $" Set the width to {a.Ruler.Fine(a.SetWidth)}."
                     ),
-                a.Ask.ByLever ? "by lever" : a.Ruler.Fine(a.SetLength),
+                a.Ask.ByLever ? "yes" : a.Ruler.Fine(a.SetLength),
                 [
                     a.Ask.ByLever
                         ? "The lever answers when it is tapped."
@@ -185,7 +185,7 @@ internal static class SewingSteps
                 ],
                 [
                     new("foot with a slide", "It measures the length by itself."),
-                    new("by lever", "As long as you let it; the eye does the measuring."),
+                    new("yes", "As long as you let it; the eye does the measuring."),
                 ],
                 Safety.Needle
             ).At(Place.Machine, 3, DarnDrawing.Name, ["marks"], sewn)
@@ -206,7 +206,7 @@ internal static class SewingSteps
                 $"→ {ruler.Mark(block.X)}  ↓ {ruler.Mark(below)}",
                 [
                     block.Number == 1
-                        ? "It begins in sound cloth."
+                        ? "It begins in sound fabric."
                         : $"It lies {a.Ruler.Fine(a.Ask.Overlap)} over the block beside it.",
                     "It ended by itself, and tied off.",
                 ],
@@ -241,8 +241,8 @@ internal static class SewingSteps
     {
         yield return new SewingStep(
             "hoop",
-            "Into the hoop",
-            $"Lay the cloth into a hoop of {ruler.Mark(a.Hoop)} or more inside, wrong side down, {(a.Ask.What.IsOpen ? "flat and not stretched" : "drum-tight")}.",
+            "Hoop the fabric",
+            $"Lay the fabric into a hoop of {ruler.Mark(a.Hoop)} or more inside, wrong side down, {(a.Ask.What.IsOpen ? "flat and not stretched" : "drum-tight")}.",
             ruler.Mark(a.Hoop),
             [
                 a.Ask.What.IsOpen
@@ -273,9 +273,9 @@ internal static class SewingSteps
         yield return new SewingStep(
             "along",
             "Lines along",
-            $"Even lines back and forth, {a.LengthwiseLines} of them, {a.Ruler.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaLength)} long: into sound cloth at either end.",
+            $"Even lines back and forth, {a.LengthwiseLines} of them, {a.Ruler.Fine(a.Ask.LineGap)} apart, {ruler.Mark(a.Ask.AreaLength)} long: into sound fabric at either end.",
             $"{a.LengthwiseLines} lines, {a.Ruler.Fine(a.Ask.LineGap)} apart",
-            ["Small turns at the ends, no knots.", "The cloth stays flat."],
+            ["Small turns at the ends, no knots.", "The fabric stays flat."],
             []
         ).At(
             Place.Machine,

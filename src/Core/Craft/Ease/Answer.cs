@@ -18,7 +18,7 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
     [
         F.Ratio("fullness", "The longer edge over the shorter.", a => a.Plan.AchievedFullness),
         F.Marked("toEase", "How much longer it is; below 0 it is shorter.", a => a.ToEase),
-        F.Ratio("mostEase", "Up to here this cloth eases in without a fold.", a => a.MostEase),
+        F.Ratio("mostEase", "Up to here this fabric eases in without a fold.", a => a.MostEase),
         F.Count("segments", "How many parts both are divided into.", a => a.Plan.Segments),
         F.Marked("segmentFlat", "One part of the longer edge.", a => a.Plan.SegmentFlat),
         F.Marked("segmentGathered", "One part of the shorter.", a => a.Plan.SegmentGathered),
@@ -56,12 +56,12 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("To ease in", Ruler.Mark(ToEase)),
+            new("Ease", Ruler.Mark(ToEase)),
             new("Fullness", DecimalText.Write(Plan.AchievedFullness)),
-            new("Smooth up to", DecimalText.Write(MostEase, 3)),
-            new("Marks, both edges", $"every 1/{Plan.Segments}"),
+            new("Smooth up to a fullness of", DecimalText.Write(MostEase, 3)),
+            new("Divide both edges into", $"every 1/{Plan.Segments}"),
             new(
-                "Thread to wind",
+                "Bobbin thread to wind",
                 $"{Plan.RowOffsets.Count} × {Ruler.Write(Plan.ThreadToWind, LengthKind.Amount)}"
             ),
         ];
@@ -94,11 +94,11 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
         var (a, ask) = (Plan, Plan.Ask);
         return
         [
-            new("To ease in", ruler.Sum($"{a.FlatEdge} − {ask.FinishedEdge} = {ToEase}")),
+            new("Ease", ruler.Sum($"{a.FlatEdge} − {ask.FinishedEdge} = {ToEase}")),
             new(
                 "Fullness",
                 ruler.Sum($"{a.FlatEdge} ÷ {ask.FinishedEdge} = {a.AchievedFullness:3}"),
-                $"Up to {DecimalText.Write(MostEase, 3)} this cloth eases in without a fold."
+                $"Up to {DecimalText.Write(MostEase, 3)} this fabric eases in without a fold."
             ),
             new(
                 "Marks",
@@ -107,7 +107,9 @@ internal sealed record Answer(StripPlan Plan, Length Before, Length After, doubl
                 ),
                 $"Halved until no part is over {M(Length.FromMillimetres(75))}."
             ),
-            .. StripPencil.Of(a, ruler).Where(l => l.Title is "Thread, each side" or "Seam bulk"),
+            .. StripPencil
+                .Of(a, ruler)
+                .Where(l => l.Title is "Needle thread, and as much for the bobbin" or "Seam bulk"),
         ];
     }
 

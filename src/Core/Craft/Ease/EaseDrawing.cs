@@ -74,7 +74,7 @@ internal static class EaseDrawing
         );
         return new Drawing(
             "edges",
-            "Between the notches: flat, and the edge it goes to",
+            "Between the notches: flat, and the edge it’s sewn to",
             $"The shorter edge and below it the longer one, both divided into {plan.Segments} parts between the same two notches; before and after them it stays plain.",
             width,
             height,
@@ -117,7 +117,7 @@ internal static class EaseDrawing
         );
         return new Drawing(
             "gathered",
-            "Drawn up to the edge",
+            "Eased to the edge",
             $"The stretch drawn up between its two notches, {DecimalText.Write(plan.AchievedFullness)} times its edge; plain before and after.",
             width,
             Band + Depth,

@@ -11,7 +11,7 @@ public static class EaseTechnique
 {
     private static readonly CardTechnique Card = PulledCard.Of(
         "ease",
-        "eased between two notches",
+        "easing between notches",
         "Rows of long stitches between two notches, drawn up until a longer edge fits a shorter one.",
         3.5,
         "3 to 3.5 mm, shorter than for gathers: ease spreads without a fold."
@@ -38,15 +38,15 @@ public static class EaseTechnique
         new()
         {
             Name = "ease",
-            Title = "eased between two notches",
+            Title = "easing between notches",
             Short = "Ease",
             Kin = Kin.Fullness,
             Says =
-                "A stretch of a piece that is there drawn up into a shorter edge: a sleeve head, a shoulder, an elbow.",
+                "Drawing a slightly longer edge up to fit a shorter one: a sleeve cap, a shoulder, an elbow.",
             Cards = [Card],
             Working = new()
             {
-                Begin = "Ease a stretch in",
+                Begin = "Easing",
                 Mark = EaseDrawing.Small(
                     "mark",
                     "Full between two notches, plain before and after.",
@@ -77,7 +77,7 @@ public static class EaseTechnique
                     new(Asking.Folded, "Plain on either side", "plainBefore", "plainAfter"),
                     new(
                         Asking.Folded,
-                        "Cloth",
+                        "Fabric",
                         "weave",
                         "clothWeight",
                         "clothThickness",
@@ -92,7 +92,7 @@ public static class EaseTechnique
                     "Measure both edges between the same two notches, and type them as you would say it: 28.5 cm into 24 cm."
                 ),
                 Stages = Working.StagesWithoutCut,
-                Quality = new("as even as it is spread", true),
+                Quality = new("as even as you spread it", true),
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(sewn: "Eased"),
             },

@@ -16,7 +16,7 @@ internal static class Fields
         LengthField.Mm(
             "flatStretch",
             "The longer edge",
-            "Flat, between the two notches; or both in one, such as 28.5 cm into 24 cm.",
+            "Flat length between the notches. You can type both: 28.5 cm into 24 cm.",
             1,
             1e6
         ) with
@@ -34,12 +34,16 @@ internal static class Fields
     public static LengthField PlainBefore { get; } =
         Plain(
             "plainBefore",
-            "Plain before",
+            "Plain before the first notch",
             "Of the longer edge, from its end to the first notch."
         );
 
     public static LengthField PlainAfter { get; } =
-        Plain("plainAfter", "Plain after", "Of the longer edge, from the second notch to its end.");
+        Plain(
+            "plainAfter",
+            "Plain after the second notch",
+            "Of the longer edge, from the second notch to its end."
+        );
 
     public static ChoiceField Rows { get; } =
         StripFields.Rows with
@@ -62,7 +66,7 @@ internal static class Fields
     public static ChoiceField Weave { get; } =
         new(
             "weave",
-            "The cloth is",
+            "The fabric is",
             "How far it eases in without a fold depends on its weave and fibre.",
             [.. Weaves.Select(w => w.Choice)],
             "unknown",

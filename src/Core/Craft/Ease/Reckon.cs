@@ -122,7 +122,7 @@ internal static class Reckon
                 Severity.Stop,
                 $"The longer edge, {ruler.Mark(plan.FlatEdge)}, is shorter than the one it goes to, {ruler.Mark(plan.Ask.FinishedEdge)}.",
                 "Ease draws a longer edge up; it never stretches one.",
-                "Look whether the two figures stand the right way round."
+                "Look whether the two numbers stand the right way round."
             );
         }
         else if (fullness > most)
@@ -132,8 +132,8 @@ internal static class Reckon
                 fullness > 1.6 ? Severity.Care : Severity.Note,
                 $"At {DecimalText.Write(fullness)} small gathers will show.",
                 weave.Choice.Name == "unknown"
-                    ? $"What the cloth is like is not known: up to about {DecimalText.Write(most, 3)} most ease in without a fold."
-                    : $"Cloth that is {weave.Choice.Label} eases in without a fold up to about {DecimalText.Write(most, 3)}.",
+                    ? $"What the fabric is like is not known: up to about {DecimalText.Write(most, 3)} most ease in without a fold."
+                    : $"Fabric that is {weave.Choice.Label} eases in without a fold up to about {DecimalText.Write(most, 3)}.",
                 $"That is right for a puffed head. For a smooth one, take {ruler.Mark(plan.FlatEdge - most * plan.Ask.FinishedEdge)} off the longer edge, or set the notches further apart."
             );
         }

@@ -65,10 +65,10 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 "Cord",
                 $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Ruler.Fine(Ask.Twist.Thick)} thick"
             ),
-            new("Strip, wide", Ruler.Mark(Ask.Covering.Width)),
+            new("Strip width", Ruler.Mark(Ask.Covering.Width)),
             new("Joined", Ruler.Whole(Ask.Cut.Required)),
             new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
-            new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not said"),
+            new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not entered"),
             new("Needle", LineSays(Lines[0])),
             new("Begin", Edge.Edge.IsClosed ? $"in the middle of {SideName}" : "at one end"),
             new("About", $"{DecimalText.Write(Minutes, 0)} min"),
@@ -119,7 +119,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             new(
                 "Strip",
                 Ruler.Sum(
-                    $"π × ({Ask.Twist.Thick:fine} + {Ask.Covering.Thickness:fine}) + 2 × {Flange:fine}, up = {Ask.Covering.Width}"
+                    $"π × ({Ask.Twist.Thick:fine} + {Ask.Covering.Thickness:fine}) + 2 × {Flange:fine}, rounded up = {Ask.Covering.Width}"
                 )
             ),
             new(

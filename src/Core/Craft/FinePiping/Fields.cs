@@ -16,7 +16,13 @@ internal static class Fields
         };
 
     public static NumberField Wraps { get; } =
-        new("wraps", "Wraps", "Wind the thread round a pencil, side by side, and count.", 2, 300)
+        new(
+            "wraps",
+            "Wraps round a pencil",
+            "Wind the thread round a pencil, side by side, and count.",
+            2,
+            300
+        )
         {
             IsWhole = true,
         };
@@ -24,7 +30,7 @@ internal static class Fields
     public static LengthField WrapSpan { get; } =
         CordedFields.Fine(
             "wrapSpan",
-            "They lie across",
+            "Width of those wraps",
             "All of them together, on the pencil.",
             1,
             300,

@@ -11,9 +11,9 @@ internal static class FinePipingCard
         new()
         {
             Name = "fine-piping",
-            Title = "fine piping in a groove",
+            Title = "fine piping with a pintuck foot",
             Says =
-                "A twisted double thread covered in the groove of a tuck foot, and applied with the same groove.",
+                "Twisted thread covered with fabric, made and sewn on in one groove of a pintuck foot.",
             Fields = [Wants.CordField],
             Feet =
             [

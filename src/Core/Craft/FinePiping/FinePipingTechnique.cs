@@ -26,7 +26,7 @@ internal static class FinePipingTechnique
             Cards = [FinePipingCard.Technique],
             Working = new()
             {
-                Begin = "Pipe it as fine as a thread",
+                Begin = "Very fine piping",
                 Mark = Mark(),
                 Straight = new Form(
                     "",
@@ -62,10 +62,10 @@ internal static class FinePipingTechnique
                     new(Asking.First, "", CordedFields.Group),
                     new(
                         Asking.Folded,
-                        "Cloth for the strips",
+                        "Fabric for the strips",
                         [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
                     ),
-                    new(Asking.Folded, "From a remnant", BiasFields.OfRemnant),
+                    new(Asking.Folded, "From a offcut", BiasFields.OfRemnant),
                     new(
                         Asking.Folded,
                         "Flange, corners and stitch",
@@ -98,7 +98,7 @@ internal static class FinePipingTechnique
                         StrandsQuestion.Form.Name,
                         "grooveWidth",
                         "strands",
-                        "Strands that fill this groove:",
+                        "Strands that fit this groove:",
                         "strands"
                     ),
                 ],

@@ -25,7 +25,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     [
         F.Count("legs", "max(1, round(X/q)).", a => a.Ask.Legs),
         F.Fine("advance", "X/legs: how far each goes on.", a => a.Advance),
-        F.Fine("bandWidth", "As wide as one leg advances.", a => a.Advance),
+        F.Fine("bandWidth", "As wide as one fold advances.", a => a.Advance),
         F.Cut("ribbonLength", "X·√2 + 2 · tail, for one band.", a => a.RibbonLength),
         F.Amount("ribbonTotal", "For all bands of all pieces.", a => a.RibbonTotal),
         F.Fine("foldEdge", "b·√2: how long each fold is.", a => a.FoldEdge),
@@ -38,7 +38,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Count("stitchesPerLeg", "Stitches from catch to catch.", a => a.StitchesPerLeg),
         F.Fine(
             "setAdvance",
-            "What to count on for each leg, by what legs came to.",
+            "What to count on for each fold, by what folds came to.",
             a => a.SetAdvance
         ),
         F.Fine("setLeg", "The same, as a swatch keeps it.", a => a.SetAdvance),
@@ -74,10 +74,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     /// <summary>What her legs came to over what was planned.</summary>
     public Dial Dial =>
-        dial ??= new(Ask.Measured, Advance, "Each leg", true)
+        dial ??= new(Ask.Measured, Advance, "Each fold", true)
         {
             Unit = "of what is planned",
-            Unmeasured = "On no legs yet: only on what a dial usually gives.",
+            Unmeasured = "On no folds yet: only on what a dial usually gives.",
         };
 
     private Dial? dial;
@@ -138,10 +138,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Fact> Facts =>
         [
             new("Legs", $"{Ask.Legs}, each on by {Ruler.Fine(Advance)}"),
-            new("Band, wide", Ruler.Fine(Advance)),
+            new("Band width", Ruler.Fine(Advance)),
             .. Ask.Bands > 1 ? [new Fact("All bands", Ruler.Mark(AllBands))] : Array.Empty<Fact>(),
-            new("Between folds", Ruler.Fine(Clearance)),
-            new("Stitches to a leg", $"{StitchesPerLeg}"),
+            new("Space between folds", Ruler.Fine(Clearance)),
+            new("Stitches per fold", $"{StitchesPerLeg}"),
             new("One band takes", Ruler.Cut(RibbonLength)),
             new("Ribbon in all", Ruler.Write(RibbonTotal, LengthKind.Amount)),
         ];
@@ -149,10 +149,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Take a scrap of the cloth and of ribbon",
+                "Take a scrap of the fabric and of ribbon",
                 Ruler.Write(10 * Advance * Math.Sqrt(2) + 2 * Ask.Tail, LengthKind.Amount)
             ),
-            new("Lay so many legs", "10"),
+            new("Lay so many folds", "10"),
             new("They should reach", Ruler.Mark(10 * Advance)),
         ];
 
@@ -160,7 +160,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override Summary Summary =>
         new(
-            $"{Ask.Legs} legs on {Ruler.Mark(Ask.Run)}",
+            $"{Ask.Legs} folds on {Ruler.Mark(Ask.Run)}",
             RibbonDrawing.Picture("in-short", "", Ask.Bands)
         );
 
@@ -185,7 +185,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             new(
                 "Ribbon",
                 ruler.Sum($"{Ask.Run} × √2 + 2 × {Ask.Tail} = {RibbonLength:cut}"),
-                "Every leg lies at 45°: √2 times as long as it goes on."
+                "Every fold lies at 45°: √2 times as long as it goes on."
             ),
             .. Ask.Bands * Together.Count > 1
                 ?
@@ -199,12 +199,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 ]
                 : Array.Empty<PencilLine>(),
             new(
-                "Between folds",
+                "Space between folds",
                 ruler.Sum($"2 × {Advance:fine} − {Ask.RibbonWidth:fine} × √2 = {Clearance:fine}"),
-                "Two folds on one side lie two legs apart, and each is √2 times as long as the ribbon is wide."
+                "Two folds on one side lie two folds apart, and each is √2 times as long as the ribbon is wide."
             ),
             new(
-                "Stitches to a leg",
+                "Stitches per fold",
                 ruler.Sum(
                     $"{SetAdvance:fine} ÷ {Ask.StitchLength:fine}, to the nearest whole one = {StitchesPerLeg}"
                 ),

@@ -57,7 +57,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.LegAdvance,
-                $"This would be more than {MostLegs} legs. Let each go on further."
+                $"This would be more than {MostLegs} folds. Let each go on further."
             );
             return null;
         }

@@ -10,7 +10,7 @@ internal static class Fields
     public static LengthField Run { get; } =
         LengthField.Mm(
             "run",
-            "Along",
+            "Length to cover",
             "The line on which it lies, from end to end.",
             10,
             50_000
@@ -20,7 +20,7 @@ internal static class Fields
         };
 
     public static LengthField RibbonWidth { get; } =
-        LengthField.Fine("ribbonWidth", "Ribbon, wide", "Flat.", 1, 80, 5) with
+        LengthField.Fine("ribbonWidth", "Ribbon width", "Flat.", 1, 80, 5) with
         {
             From = "ribbon.width",
         };
@@ -28,7 +28,7 @@ internal static class Fields
     public static LengthField LegAdvance { get; } =
         LengthField.Fine(
             "legAdvance",
-            "Each leg, on by",
+            "Advance per fold",
             "How far the band goes on from fold to fold; it is as wide.",
             2,
             300,
@@ -36,10 +36,25 @@ internal static class Fields
         );
 
     public static LengthField Tail { get; } =
-        LengthField.Mm("tail", "Tucked under", "At the start and at the end.", 0, 200, 20);
+        LengthField.Mm(
+            "tail",
+            "Turned under at each end",
+            "At the start and at the end.",
+            0,
+            200,
+            20
+        );
 
     public static NumberField Bands { get; } =
-        new("bands", "Bands", "Side by side, each the mirror of its neighbour.", 1, 12, 1, false)
+        new(
+            "bands",
+            "Number of bands",
+            "Side by side, each the mirror of its neighbour.",
+            1,
+            12,
+            1,
+            false
+        )
         {
             IsWhole = true,
         };
@@ -47,7 +62,7 @@ internal static class Fields
     public static LengthField BandGap { get; } =
         LengthField.Mm(
             "bandGap",
-            "Between bands",
+            "Space between bands",
             "From fold edge to fold edge; 0 where they touch.",
             0,
             500,
@@ -80,16 +95,16 @@ internal static class Fields
         };
 
     public static FlagField StopsItself { get; } =
-        new("stopsItself", "After each sequence", "Whether the machine stops by itself.")
+        new("stopsItself", "Machine stops by itself", "Whether the machine stops by itself.")
         {
-            No = "you count",
-            Yes = "it stops",
+            No = "no",
+            Yes = "yes",
         };
 
     public static LengthField RibbonAtHand { get; } =
         LengthField.Mm(
             "ribbonAtHand",
-            "Ribbon there is",
+            "Ribbon you have",
             "In one piece, for all bands.",
             20,
             1_000_000
@@ -104,7 +119,7 @@ internal static class Fields
     public static LengthField ClothThickness { get; } =
         Strips.StripFields.ClothThickness.Optional();
 
-    public static GroupsField Samples { get; } = DialSamples.Field("Legs that were measured.");
+    public static GroupsField Samples { get; } = DialSamples.Field("Folds that were measured.");
 
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =

@@ -11,8 +11,8 @@ internal static class FoldedRibbonCard
         new()
         {
             Name = "folded-ribbon",
-            Title = "ribbon laid in folds",
-            Says = "A narrow ribbon folded to and fro across the line, caught at every turn.",
+            Title = "folded ribbon trim",
+            Says = "A narrow ribbon folded back and forth along a line and stitched at every fold.",
             Fields = [Wants.StitchLengthField],
             Feet =
             [
@@ -47,7 +47,7 @@ internal static class FoldedRibbonCard
             Alternatives =
             [
                 new("the machine stops after each sequence", "Even catches; your hands are free."),
-                new("you count", "Any machine; the count is yours."),
+                new("no", "Any machine; the count is yours."),
             ],
             Instead = "Catch each fold by hand.",
             Looks =
@@ -56,11 +56,11 @@ internal static class FoldedRibbonCard
                 Look(
                     "uneven-band",
                     "the band is uneven",
-                    "Some legs are longer.",
+                    "Some folds are longer.",
                     Try(
                         "count",
                         "Count the stitches between folds.",
-                        "Each leg has to advance alike."
+                        "Each fold has to advance alike."
                     ),
                     Try("mark", "Mark the folds on the ribbon.", "The eye follows marks.")
                 ),
@@ -72,7 +72,7 @@ internal static class FoldedRibbonCard
                     Try(
                         "fold-nearer",
                         "Fold nearer to the needle.",
-                        "The catch has to go through both legs."
+                        "The catch has to go through both folds."
                     )
                 ),
                 Skips,

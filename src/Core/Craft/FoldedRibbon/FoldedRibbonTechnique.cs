@@ -77,8 +77,8 @@ internal static class FoldedRibbonTechnique
             Cards = [FoldedRibbonCard.Technique],
             Working = new()
             {
-                Begin = "Lay a ribbon in folds",
-                Mark = RibbonDrawing.Picture("mark", "A ribbon folded to and fro.", 1),
+                Begin = "Zigzag-folded ribbon trim",
+                Mark = RibbonDrawing.Picture("mark", "A ribbon folded back and forth.", 1),
                 Straight = new Form(
                     "",
                     "What ribbon to buy, and where to fold it",
@@ -93,13 +93,13 @@ internal static class FoldedRibbonTechnique
                     new(Asking.First, "", "run", "ribbonWidth", "legAdvance", "bands", "bandGap"),
                     new(Asking.Machine, "", "stopsItself", "stitchLength", "longestStitch"),
                     new(Asking.Folded, "Ends and ribbon", "tail", "ribbonColour", "ribbonAtHand"),
-                    new(Asking.Folded, "Cloth", "clothThickness"),
+                    new(Asking.Folded, "Fabric", "clothThickness"),
                     FieldGroup.Alike,
                 ],
                 First = new(
                     "run",
                     "How long is the line?",
-                    "From end to end of the band. Then say how wide the ribbon is, and how far each leg goes on."
+                    "From end to end of the band. Then say how wide the ribbon is, and how far each fold goes on."
                 ),
                 Allows =
                 [
@@ -107,7 +107,7 @@ internal static class FoldedRibbonTechnique
                         "run-from-ribbon",
                         "ribbonAtHand",
                         "longestRun",
-                        "this ribbon goes along",
+                        "This ribbon is enough for",
                         "run",
                         "run"
                     ),

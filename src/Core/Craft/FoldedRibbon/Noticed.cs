@@ -22,7 +22,7 @@ internal static class Noticed
                 Severity.Stop,
                 $"Each fold is {a.Ruler.Fine(a.FoldEdge)} long, and two on one side stand {a.Ruler.Fine(2 * a.Advance)} apart.",
                 "They lie on each other: the band gets a ridge, and the needle meets four layers.",
-                $"Let each leg go on by {a.Ruler.Fine(least)} or more, or take a ribbon of {a.Ruler.Fine(a.Advance * Math.Sqrt(2))} or less."
+                $"Let each fold go on by {a.Ruler.Fine(least)} or more, or take a ribbon of {a.Ruler.Fine(a.Advance * Math.Sqrt(2))} or less."
             );
         }
         else if (a.Advance < Close * a.Ask.RibbonWidth)
@@ -59,7 +59,7 @@ internal static class Noticed
             yield return new(
                 "long-count",
                 Severity.Note,
-                $"There are {a.StitchesPerLeg} stitches to count for each leg.",
+                $"There are {a.StitchesPerLeg} stitches to count for each fold.",
                 "A count that long is lost, and the band gets uneven.",
                 count <= LongCount
                     ? $"Set the stitch to {a.Ruler.Fine(stitch)}: then it is {count}; or mark the folds along the line."

@@ -75,7 +75,7 @@ internal static class RibbonDrawing
         return new Drawing(
             Name,
             ask.Bands == 1 ? "The band" : "The bands, mirrored",
-            $"{ask.Legs} legs of ribbon {a.Ruler.Fine(ask.RibbonWidth)} wide along {a.Ruler.Mark(ask.Run)}, folded to and fro at 45°, {a.Ruler.Fine(q)} wide.",
+            $"{ask.Legs} folds of ribbon {a.Ruler.Fine(ask.RibbonWidth)} wide along {a.Ruler.Mark(ask.Run)}, folded back and forth at 45°, {a.Ruler.Fine(q)} wide.",
             width,
             height,
             shapes,
@@ -130,7 +130,7 @@ internal static class RibbonDrawing
                 Side.Below,
                 q,
                 LengthKind.Fine,
-                "each leg",
+                "each fold",
                 a.Ask.Legs == 1 || a.Advance != a.Ask.LegAdvance ? "" : Fields.LegAdvance.Name
             )
         );
@@ -149,8 +149,8 @@ internal static class RibbonDrawing
         }
         return new Drawing(
             NearName,
-            "From near: caught, folded, caught",
-            $"Each leg crosses the line at 45°, is caught there, and folded back on itself {a.Ruler.Fine(q / 2)} further; the fold is {a.Ruler.Fine(e)} long.",
+            "Close-up: stitch, fold, stitch",
+            $"Each fold crosses the line at 45°, is caught there, and folded back on itself {a.Ruler.Fine(q / 2)} further; the fold is {a.Ruler.Fine(e)} long.",
             width,
             height,
             shapes,

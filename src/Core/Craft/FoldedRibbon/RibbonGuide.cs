@@ -38,7 +38,7 @@ internal static class RibbonGuide
             width,
             height,
             lines,
-            "The start of the band at the left; the ribbon is caught at each tick, and folded half a leg after it."
+            "The start of the band at the left; the ribbon is caught at each tick, and folded half a fold after it."
         );
     }
 }

@@ -19,7 +19,7 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     public static LengthsField TenRead { get; } =
         new(
             "tenLegs",
-            "Ten legs",
+            "Length of ten folds",
             "From the first catch to the eleventh.",
             Length.FromMillimetres(4000)
         );
@@ -27,7 +27,7 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     public static LengthsField WideRead { get; } =
         new(
             "bandRead",
-            "Band, wide",
+            "Band width",
             "From fold to fold, square to the line.",
             Length.FromMillimetres(400),
             IsNeeded: false
@@ -35,7 +35,7 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
 
     private static readonly LengthField SetField = LengthField.Fine(
         "setLeg",
-        "Each leg, as counted",
+        "Planned advance per fold",
         "How far each was meant to go on.",
         1,
         400,
@@ -50,11 +50,11 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     public static IReadOnlyList<Figure> Told { get; } =
     [
         F.Fine("leg", "A tenth of ten.", a => a.Leg),
-        F.Ratio("factor", "What legs came to over what was meant.", a => a.Leg / a.Set),
+        F.Ratio("factor", "What folds came to over what was meant.", a => a.Leg / a.Set),
         F.Length(
             "uneven",
             LengthKind.Fine,
-            "Band less leg: 0 where every fold lies at 45°.",
+            "Band less fold: 0 where every fold lies at 45°.",
             a => a.Uneven
         ),
         .. SharedFigures,
@@ -63,7 +63,7 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     public static Form Form { get; } =
         new(
             SwatchOf.FormName,
-            "What ten legs on a scrap say",
+            "What ten folds on a scrap say",
             [SetField, TenRead, WideRead, Looks.Seen, Looks.Tried],
             Told,
             RawAsk.Of(
@@ -81,12 +81,12 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
         {
             Readings = [TenRead, WideRead],
             Features = [SetField],
-            Knobs = [new(SetField.Name, "Each leg", "mm", 0.5, 12)],
+            Knobs = [new(SetField.Name, "Each fold", "mm", 0.5, 12)],
             InShort = swatch =>
                 swatch.Mean(TenRead.Name) is { } ten
                     ? Headlined(Length.FromMillimetres(ten) / Legs)
                     : null,
-            Teaches = [new(Dial.Family.Name, "each leg", reader => Answer.Of(reader)?.Dial)],
+            Teaches = [new(Dial.Family.Name, "each fold", reader => Answer.Of(reader)?.Dial)],
             Sample = swatch => DialSamples.Of(swatch, SetField, TenRead, Legs),
         };
 
@@ -106,14 +106,14 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
             List<string> lines =
             [
                 Math.Abs(share) < 0.01
-                    ? $"Each leg went on by {Ruler.Fine(Leg)}, as it was meant to."
-                    : $"Each leg went on by {Ruler.Fine(Leg)}, {DecimalText.Write(Math.Abs(share) * 100, 1)} % {(share > 0 ? "further" : "less far")} than it was meant to; the plan learns it.",
+                    ? $"Each fold went on by {Ruler.Fine(Leg)}, as it was meant to."
+                    : $"Each fold went on by {Ruler.Fine(Leg)}, {DecimalText.Write(Math.Abs(share) * 100, 1)} % {(share > 0 ? "further" : "less far")} than it was meant to; the plan learns it.",
             ];
             if (Uneven is { } uneven)
             {
                 lines.Add(
                     Math.Abs(uneven.Millimetres) < 0.5
-                        ? "The band is as wide as a leg goes on: the folds lie at 45°."
+                        ? "The band is as wide as a fold goes on: the folds lie at 45°."
                         : $"The band is {Ruler.Fine(Wide!.Value)} wide: its folds lie {(uneven > Length.Zero ? "steeper" : "flatter")} than 45°."
                 );
             }
@@ -142,5 +142,5 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     }
 
     private static Fact Headlined(Length leg) =>
-        new("on with each leg", $"{DecimalText.Write(leg.Millimetres)} mm");
+        new("on with each fold", $"{DecimalText.Write(leg.Millimetres)} mm");
 }

@@ -53,7 +53,7 @@ internal static class SewingSteps
             new SewingStep(
                 "set",
                 "Set the sequence",
-                $"A short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a leg. "
+                $"A short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a fold. "
                     + (
                         a.Ask.StopsItself
                             ? "Tell the machine to stop after each sequence"
@@ -61,7 +61,7 @@ internal static class SewingSteps
                     )
                     + ", and the presser is lifted at every fold.",
                 $"{a.StitchesPerLeg} stitches",
-                ["On a scrap ten legs reach " + a.Ruler.Mark(10 * a.Advance) + "."],
+                ["On a scrap ten folds reach " + a.Ruler.Mark(10 * a.Advance) + "."],
                 [],
                 Safety.Needle
             ).At(Place.Machine, 3, RibbonDrawing.NearName, ["legs", "catches"])
@@ -81,7 +81,7 @@ internal static class SewingSteps
             "Tuck the start under",
             $"Turn {a.Ruler.Mark(a.Ask.Tail)} under, and lay the ribbon at 45° over the start of the line, leaning to the right. Hold both threads.",
             "45°",
-            ["The raw end lies under the first leg."],
+            ["The raw end lies under the first fold."],
             []
         ).At(Place.Machine, 1, RibbonDrawing.NearName, ["legs"], ["catches"]);
 
@@ -90,11 +90,11 @@ internal static class SewingSteps
             new SewingStep(
                 "lay",
                 "Catch, fold, catch",
-                $"Sew {a.StitchesPerLeg} stitches over the leg, stop with the needle down, lift the presser, fold the ribbon back on itself at 45° over the needle’s far side, and go on: {a.Ask.Legs} legs, to the left and to the right in turn.",
+                $"Sew {a.StitchesPerLeg} stitches over the fold, stop with the needle down, lift the presser, fold the ribbon back on itself at 45° over the needle’s far side, and go on: {a.Ask.Legs} folds, to the left and to the right in turn.",
                 $"{a.Ask.Legs} legs",
                 [
                     "Each fold lies parallel to the line.",
-                    $"Every tenth tick is met by the tenth leg; else count {(a.StitchesPerLeg > 1 ? $"{a.StitchesPerLeg - 1} or {a.StitchesPerLeg + 1}" : "2")} once.",
+                    $"Every tenth tick is met by the tenth fold; else count {(a.StitchesPerLeg > 1 ? $"{a.StitchesPerLeg - 1} or {a.StitchesPerLeg + 1}" : "2")} once.",
                 ],
                 []
             ).At(
@@ -116,7 +116,7 @@ internal static class SewingSteps
                             "down",
                             0,
                             c.Number == a.Ask.Legs
-                                ? "the last leg: tuck its end under"
+                                ? "the last fold: tuck its end under"
                                 : $"fold back to the {(c.ToLeft ? "right" : "left")}",
                             c.Number - 1
                         )),
@@ -145,7 +145,7 @@ internal static class SewingSteps
         new SewingStep(
             "end",
             "Tuck the end under",
-            $"Cut the ribbon {a.Ruler.Mark(a.LastEnd)} after the last catch: half a leg, and {a.Ruler.Mark(a.Ask.Tail)} to turn under. Secure it, and press from behind, with a cloth between.",
+            $"Cut the ribbon {a.Ruler.Mark(a.LastEnd)} after the last catch: half a fold, and {a.Ruler.Mark(a.Ask.Tail)} to turn under. Secure it, and press from behind, with a fabric between.",
             a.Ruler.Mark(a.LastEnd),
             [
                 $"The band measures {a.Ruler.Mark(a.Ask.Run)} and is {a.Ruler.Fine(a.Advance)} wide all along.",

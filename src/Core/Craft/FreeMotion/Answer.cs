@@ -223,7 +223,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 new("Hands", $"{Number(Ask.Tempo.Hand, 1)} mm a second"),
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
                 new(
-                    Ask.Elastic ? "Thread above" : "Thread",
+                    Ask.Elastic ? "Needle thread" : "Thread",
                     Ask.Elastic
                         ? Long(1.15 * Thread)
                         : $"{Long(1.15 * Thread)} above, as much below"
@@ -235,7 +235,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             if (Hand.All.Any(s => s.Counts))
             {
                 facts.Add(
-                    new("Your hands keep", $"{Number(KeptHand, 1)} mm a second: run it at {RunAt}")
+                    new(
+                        "Your usual hand speed",
+                        $"{Number(KeptHand, 1)} mm a second: run it at {RunAt}"
+                    )
                 );
             }
             if (BobbinEnds.Count > 0)
@@ -245,25 +248,28 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             facts.Add(
                 Ask.Held == Fields.Hoop
                     ? new(
-                        "Hoop, inside",
+                        "Hoop size",
                         Hooping.HoldsAll
                             ? $"{Ruler.Mark(Hooping.Needed)} or more"
                             : $"{Ruler.Mark(Ask.HoopInside)}, in {Fields_.Count} places"
                     )
-                    : new("Held by", Fields.Held.Choices.Single(c => c.Name == Ask.Held).Label)
+                    : new(
+                        "Hold it flat with",
+                        Fields.Held.Choices.Single(c => c.Name == Ask.Held).Label
+                    )
             );
             facts.Add(new("Foot", Foot));
             if (Ask.Elastic)
             {
                 facts.Add(
                     new(
-                        "Draws in to",
+                        "Shrinks to",
                         $"{Ruler.Mark(Reach.Width * Across.Factor)} × {Ruler.Mark(Reach.Height * Along.Factor)}"
                     )
                 );
                 facts.Add(
                     new(
-                        "To come to its size",
+                        "To finish at full size",
                         $"begin with {Ruler.Cut(Reach.Width / Across.Factor)} × {Ruler.Cut(Reach.Height / Along.Factor)}"
                     )
                 );
@@ -361,7 +367,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ),
             new(
                 "Stitches",
-                Ruler.Sum($"{Length} ÷ {Ask.Tempo.Stitch:fine}, up = {Stitches}"),
+                Ruler.Sum($"{Length} ÷ {Ask.Tempo.Stitch:fine}, rounded up = {Stitches}"),
                 $"At {Number(Ask.Tempo.Machine, 0)} a minute: {Number(Seconds / 60, 1)} min of sewing, about {Number(Minutes, 0)} with stops."
             ),
             new(
@@ -383,7 +389,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 new(
                     "Density",
                     Ruler.Sum($"{Stitches} ÷ {Filled!.Value:0} = {density:2}"),
-                    $"Stitches on a square millimetre. A cloth of {Number(Ask.ClothWeight, 0)} g/m² bears about {Number(MostDense, 1)}."
+                    $"Stitches on a square millimetre. A fabric of {Number(Ask.ClothWeight, 0)} g/m² bears about {Number(MostDense, 1)}."
                 )
             );
         }

@@ -200,7 +200,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.LineSpacing,
-                $"The field has to be {Meander.LeastCells} times as wide and as high as its lines lie apart."
+                $"The field must be {Meander.LeastCells} times as wide and as high as its lines lie apart."
             );
             return this;
         }
@@ -251,7 +251,7 @@ internal sealed record Ask(
         var closed = outlines.Where(o => o.IsClosed).ToList();
         if (closed.Count == 0 || closed.Any(o => Area.Wrong(o) is not null))
         {
-            reader.Contradiction(field, "It encloses nothing that could be filled.");
+            reader.Contradiction(field, "The outline isn’t closed, so there is nothing to fill.");
             return this;
         }
         var placed = Traced.Placed(closed);

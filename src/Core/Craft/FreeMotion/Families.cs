@@ -52,7 +52,7 @@ internal static class Families
             Believed = DrawInFamily,
             Unit = "of the flat field",
             Scale = (0.5, 1, 0.1),
-            Words = ("less drawn in", "more drawn in"),
-            Unmeasured = "On no square yet: elastic draws most cloth in to about four fifths.",
+            Words = ("shrank less", "shrank more"),
+            Unmeasured = "On no square yet: elastic draws most fabric in to about four fifths.",
         };
 }

@@ -22,30 +22,30 @@ internal static class Fields
     public static ChoiceField Kind { get; } =
         new(
             "kind",
-            "What is sewn",
+            "Design",
             "What the needle does.",
             [
                 new(
                     Meandered,
-                    "a meander",
+                    "meander",
                     "One line wanders over a field and never crosses itself."
                 ),
-                new(Line, "a line", "The needle draws, as a pencil does."),
-                new(Fill, "a fill", "An outline is filled with lines side by side."),
-                new(Lettered, "letters", "A monogram or a name."),
+                new(Line, "line", "The needle draws, as a pencil does."),
+                new(Fill, "fill", "An outline is filled with lines side by side."),
+                new(Lettered, "lettering", "A monogram or a name."),
             ],
             Meandered,
             false
         );
 
     public static LengthField Width { get; } =
-        Mm("width", "Field, wide", "From side to side.", 10, 5000) with
+        Mm("width", "Area width", "From side to side.", 10, 5000) with
         {
             ShownWhen = new(Kind.Name, Meandered),
         };
 
     public static LengthField Height { get; } =
-        Mm("height", "Field, high", "From top to bottom.", 10, 5000) with
+        Mm("height", "Area height", "From top to bottom.", 10, 5000) with
         {
             ShownWhen = new(Kind.Name, Meandered),
         };
@@ -53,7 +53,7 @@ internal static class Fields
     public static LengthField LineSpacing { get; } =
         Mm(
             "lineSpacing",
-            "Lines apart",
+            "Line spacing",
             "From line to line: 8 mm in a meander, 1 mm in a fill, where nothing is said.",
             0.2,
             200
@@ -65,7 +65,7 @@ internal static class Fields
         };
 
     public static NumberField Seed { get; } =
-        new("seed", "Which one", "Another number is another meander.", 0, 9999, 1, false)
+        new("seed", "Which one", "Another number gives another meander.", 0, 9999, 1, false)
         {
             IsWhole = true,
             ShownWhen = new(Kind.Name, Meandered),
@@ -74,7 +74,7 @@ internal static class Fields
     public static ChoiceField Made { get; } =
         new(
             "made",
-            "Drawn from",
+            "Shape from",
             "However it is made, the stitches are planned on it.",
             [
                 new(LineFields.Shaped, "a shape", "Known by its name, at the size you want."),
@@ -141,7 +141,7 @@ internal static class Fields
         };
 
     public static LengthField CapHeight { get; } =
-        Mm("capHeight", "Capitals, high", "How high a capital is.", 4, 500) with
+        Mm("capHeight", "Height of capitals", "How high a capital is.", 4, 500) with
         {
             ShownWhen = new(Kind.Name, Lettered),
         };
@@ -149,7 +149,7 @@ internal static class Fields
     public static ChoiceField Font { get; } =
         new(
             "font",
-            "Letters like",
+            "Lettering style",
             "The letters that come with the program.",
             [new("house", "bold and plain", "Wide strokes, that a fill shows well in.")],
             "house",
@@ -160,17 +160,17 @@ internal static class Fields
         };
 
     public static FlagField Ring { get; } =
-        new("ring", "Round them", "A ring round a monogram, sewn last.")
+        new("ring", "Frame", "A ring round a monogram, sewn last.")
         {
             No = "nothing",
-            Yes = "a ring",
+            Yes = "ring",
             ShownWhen = new(Kind.Name, Lettered),
         };
 
     public static LengthField StitchWidth { get; } =
         Fine(
             "stitchWidth",
-            "Zigzag, wide",
+            "Zigzag width",
             "0 is a straight stitch. A zigzag sets the lines apart: they overlap by a tenth.",
             0,
             15,
@@ -199,7 +199,7 @@ internal static class Fields
     public static NumberField Fastest { get; } =
         new(
             "fastest",
-            "Fastest",
+            "Top speed",
             "Stitches a minute that the machine makes.",
             50,
             10_000,
@@ -214,7 +214,7 @@ internal static class Fields
         new(
             "handSpeed",
             "Hands",
-            "How fast the cloth is moved. Of stitch, machine and hands any two say the third.",
+            "How fast the fabric is moved. Of stitch, machine and hands any two say the third.",
             0.5,
             400,
             IsNeeded: false
@@ -225,31 +225,39 @@ internal static class Fields
         };
 
     public static NumberField Passes { get; } =
-        new("passes", "Sewn over", "So many times along the same line.", 1, 10, 1, false)
+        new(
+            "passes",
+            "Times over the same line",
+            "So many times along the same line.",
+            1,
+            10,
+            1,
+            false
+        )
         {
             IsWhole = true,
         };
 
     public static NumberField Layers { get; } =
-        new("layers", "Layers", "Of cloth and wadding.", 1, 8, 1, false) { IsWhole = true };
+        new("layers", "Layers", "Of fabric and wadding.", 1, 8, 1, false) { IsWhole = true };
 
     public static ChoiceField Held { get; } =
         new(
             "held",
-            "Held by",
+            "Hold it flat with",
             "What keeps it flat while it is moved.",
             [
-                new(Hoop, "a hoop", "Drum-tight; it is moved by its rim."),
+                new(Hoop, "hoop", "Drum-tight; it is moved by its rim."),
                 new(Stabiliser, "stabiliser", "Behind it, larger than the work all round."),
                 new(Basted, "basting", "Layers hold each other; flat hands move them."),
-                new(Loose, "nothing", "Only for the firmest cloth."),
+                new(Loose, "nothing", "Only for the firmest fabric."),
             ],
             Hoop,
             false
         );
 
     public static LengthField HoopInside { get; } =
-        Mm("hoopInside", "Hoop, inside", "From rim to rim.", 60, 600, 150) with
+        Mm("hoopInside", "Hoop size", "From rim to rim.", 60, 600, 150) with
         {
             ShownWhen = new(Held.Name, Hoop),
         };
@@ -262,12 +270,12 @@ internal static class Fields
         };
 
     public static LengthField ClothThickness { get; } =
-        Fine("clothThickness", "Layers, thick", "All of them together.", 0.1, 20, 0.6);
+        Fine("clothThickness", "Thickness of all layers", "All of them together.", 0.1, 20, 0.6);
 
     public static NumberField ClothWeight { get; } =
         new(
             "clothWeight",
-            "Cloth weight",
+            "Fabric weight",
             "It says how dense stitches may lie.",
             10,
             1000,
@@ -280,13 +288,20 @@ internal static class Fields
         };
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine("maxStitchWidth", "This machine’s zigzag", "As wide as it goes.", 1, 15, 7) with
+        Fine(
+            "maxStitchWidth",
+            "Widest stitch of your machine",
+            "As wide as it goes.",
+            1,
+            15,
+            7
+        ) with
         {
             From = "machine.widestStitch",
         };
 
     public static LengthField BobbinCapacity { get; } =
-        Mm("bobbinCapacity", "A bobbin holds", "Of this thread.", 1000, 500_000, 60_000) with
+        Mm("bobbinCapacity", "Thread per bobbin", "Of this thread.", 1000, 500_000, 60_000) with
         {
             Kind = LengthKind.Amount,
         };

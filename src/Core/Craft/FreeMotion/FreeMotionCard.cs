@@ -44,7 +44,7 @@ internal static class FreeMotionCard
         {
             Name = "free-motion",
             Title = "free-motion stitching",
-            Says = "Drawing, writing, filling and quilting, the cloth moved by hand.",
+            Says = "Drawing, writing, filling and quilting, the fabric moved by hand.",
             Fields = [Wants.LayersField, Wants.StitchWidthField],
             FeedDogsDown = true,
             ElasticBelow = ask => ask.Wants.School == "texture",
@@ -66,7 +66,7 @@ internal static class FreeMotionCard
                         "zigzag",
                         "It fills as the hands move.",
                         null,
-                        "Hand speed over machine speed.",
+                        "Hand speed ÷ machine speed.",
                         "by hand",
                         ask.Wants.StitchWidth ?? Mm(3),
                         Mm(1),
@@ -93,7 +93,7 @@ internal static class FreeMotionCard
                 ask.Wants.School == "texture"
                     ? new(
                         "none, a hoop alone",
-                        "Whatever stays behind the cloth would keep it from drawing in."
+                        "Whatever stays behind the fabric would keep it from drawing in."
                     )
                     : HoopOrStabiliser(ask),
             Presser = new("foot down although it hovers", "That is what puts the tension on."),

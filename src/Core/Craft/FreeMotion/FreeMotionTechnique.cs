@@ -36,7 +36,7 @@ internal static class FreeMotionTechnique
             ToldToCard = ToldToCard,
             Working = new()
             {
-                Begin = "Draw with the needle",
+                Begin = "Free-motion stitching",
                 Mark = Mark(),
                 Straight = new Form(
                     "",
@@ -93,7 +93,7 @@ internal static class FreeMotionTechnique
                     ),
                     new(
                         Asking.Folded,
-                        "Cloth and hoop",
+                        "Fabric and hoop",
                         "layers",
                         "held",
                         "hoopInside",

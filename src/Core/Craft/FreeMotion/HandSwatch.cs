@@ -38,24 +38,28 @@ internal sealed record HandSwatch(
     public static LengthsField LineRead { get; } =
         Read(
             "tenOnLine",
-            "Ten on the line",
+            "Ten stitches on the line",
             "Ten stitches along the line; anywhere, and several times."
         );
 
     public static LengthsField LoopRead { get; } =
-        Read("tenInLoop", "Ten in the loop", "Ten stitches in the loop.") with
+        Read("tenInLoop", "Ten stitches in the loop", "Ten stitches in the loop.") with
         {
             IsNeeded = false,
         };
 
     public static LengthsField AlongRead { get; } =
-        Read("squareAlong", "Square, along", "What a square of 100 mm with elastic came to.") with
+        Read(
+            "squareAlong",
+            "Length of the square",
+            "What a square of 100 mm with elastic came to."
+        ) with
         {
             IsNeeded = false,
         };
 
     public static LengthsField AcrossRead { get; } =
-        Read("squareAcross", "Square, across", "The same, from side to side.") with
+        Read("squareAcross", "Width of the square", "The same, from side to side.") with
         {
             IsNeeded = false,
         };
@@ -128,8 +132,8 @@ internal sealed record HandSwatch(
             Teaches =
             [
                 new(Families.HandFamily.Name, "your hand", reader => Answer.Of(reader)?.Hand),
-                new("draw-in-across", "drawn in, across", reader => Answer.Of(reader)?.Across),
-                new("draw-in-along", "drawn in, along", reader => Answer.Of(reader)?.Along),
+                new("draw-in-across", "Scale in, across", reader => Answer.Of(reader)?.Across),
+                new("draw-in-along", "Scale in, along", reader => Answer.Of(reader)?.Along),
             ],
             Sample = Sampled,
         };

@@ -30,7 +30,7 @@ internal static class Noticed
                 Severity.Care,
                 $"The machine makes {DecimalText.Write(fastest.Value, 0)} stitches a minute, and {DecimalText.Write(tempo.Machine, 0)} are planned.",
                 "At its own speed the stitches come out longer, for the hands are as quick.",
-                $"Run it at {DecimalText.Write(fastest.Value, 0)}, and move the cloth as much slower."
+                $"Run it at {DecimalText.Write(fastest.Value, 0)}, and move the fabric as much slower."
             )
             {
                 Cure = new(
@@ -49,7 +49,7 @@ internal static class Noticed
                 "needle-bends",
                 tempo.Stitch > 2 * Tempo.Bends ? Severity.Stop : Severity.Care,
                 $"Stitches of {ruler.Fine(tempo.Stitch)} bend the needle.",
-                "The cloth goes on while the needle is still in it.",
+                "The fabric goes on while the needle is still in it.",
                 $"Slower hands: {DecimalText.Write(slower, 0)} mm a second or less"
                     + (
                         needed <= most
@@ -108,7 +108,7 @@ internal static class Noticed
             yield return new(
                 "too-dense",
                 Severity.Care,
-                $"{DecimalText.Write(density)} stitches lie on a square millimetre; this cloth bears about {DecimalText.Write(a.MostDense, 1)}.",
+                $"{DecimalText.Write(density)} stitches lie on a square millimetre; this fabric bears about {DecimalText.Write(a.MostDense, 1)}.",
                 "So many holes stiffen it, and the thread breaks on thread.",
                 "Lay the lines further apart, lengthen the stitch, or sew over it once less."
             );

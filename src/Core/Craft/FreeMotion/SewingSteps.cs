@@ -21,7 +21,7 @@ internal static class SewingSteps
                 "Trim, and look behind",
                 "Trim the threads close on both sides. Loops below: tighten the needle thread next time, or it was never in the discs. Press from the wrong side over a towel.",
                 "trim, press",
-                ["The reverse is as tidy as the front.", "The cloth lies flat."],
+                ["The reverse is as tidy as the front.", "The fabric lies flat."],
                 [],
                 Safety.Iron
             ).At(Place.Iron, 3, SewnDrawing.Name, sewn),
@@ -31,7 +31,7 @@ internal static class SewingSteps
     private static SewingStep Drawn(Answer a, IReadOnlyList<string> sewn) =>
         new SewingStep(
             "draw",
-            "Draw it on",
+            "Transfer the design",
             a.Ask.Kind == Fields.Meandered
                 ? $"Chalk the field, {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}. The way through it is on the paper at true size; after a while the eye needs it no more."
                 : $"Trace it from the paper with a pen that goes away: {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}.",
@@ -53,14 +53,14 @@ internal static class SewingSteps
                 "stabiliser behind"
             ),
             Fields.Basted => (
-                $"Baste the {a.Ask.Layers} layers together from the middle out, a hand’s breadth apart. Begin to sew in the middle.",
+                $"Baste the {a.Ask.Layers} layers together from the middle out, 10 cm apart. Begin to sew in the middle.",
                 $"{a.Ask.Layers} layers, basted"
             ),
             _ => ("Smooth it flat. Flat hands on either side of the needle hold it.", "flat hands"),
         };
         return new SewingStep(
             "hold",
-            "Make it hold",
+            "Keep it flat",
             says,
             big,
             [
@@ -84,7 +84,7 @@ internal static class SewingSteps
                             : ""
                     ),
                 "feed dogs down",
-                ["The foot is down.", "One full stitch by the hand wheel touches nothing."],
+                ["The foot is down.", "One full stitch by the handwheel touches nothing."],
                 [
                     new("open toe", "You see the line."),
                     new("closed ring", "Nothing soft catches in it."),
@@ -105,9 +105,9 @@ internal static class SewingSteps
         new SewingStep(
             "begin",
             "Bring the bobbin thread up",
-            "Hold the needle thread, one stitch by the hand wheel, and pull: the bobbin thread comes up in a loop. Both threads behind the foot, three stitches on the spot, trim.",
+            "Hold the needle thread, one stitch by the handwheel, and pull: the bobbin thread comes up in a loop. Both threads behind the foot, three stitches on the spot, trim.",
             "3 stitches on the spot",
-            ["Both threads lie on top.", "Your fingers stay a hand’s breadth from the needle."],
+            ["Both threads lie on top.", "Your fingers stay 10 cm from the needle."],
             [],
             FreeMotionTechnique.Fingers
         ).At(Place.Machine, 1, SewnDrawing.Name, [SewnDrawing.Part(0)], [.. sewn.Skip(1)]);

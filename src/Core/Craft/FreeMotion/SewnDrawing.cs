@@ -77,7 +77,7 @@ internal static class SewnDrawing
         );
         return new Drawing(
             Name,
-            "Every stitch where it falls",
+            "Stitch-by-stitch drawing",
             $"{a.Long(a.Length)} of line in {a.Ask.Stretches.Count} {(a.Ask.Stretches.Count == 1 ? "stretch" : "stretches")}, "
                 + $"{a.Stitches} stitches of {a.Ruler.Fine(a.Ask.Tempo.Stitch)}.",
             width,

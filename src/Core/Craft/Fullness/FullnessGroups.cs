@@ -9,7 +9,7 @@ internal static class FullnessGroups
     public static FieldGroup Cloth { get; } =
         new(
             Asking.Folded,
-            "Cloth",
+            "Fabric",
             "clothWidth",
             "clothAtHand",
             "clothWeight",
@@ -21,7 +21,7 @@ internal static class FullnessGroups
     public static FieldGroup Joining { get; } =
         new(
             Asking.Folded,
-            "Joining and allowances",
+            "Joining and seam allowances",
             "joinFlat",
             "trimAllowance",
             "joinAllowance",

@@ -102,7 +102,7 @@ internal static class InShort
         }
         return new Drawing(
             "scale",
-            "From scant to lavish",
+            "From sparse to very full",
             "A wave that grows from flat at fullness 1 to crowded at fullness 4.",
             step * waves,
             step * (slopeAtMost / Math.PI),

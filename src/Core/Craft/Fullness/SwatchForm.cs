@@ -73,7 +73,7 @@ internal sealed record SwatchAnswer(
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    public override Fact Headline => new("times full", SwatchForm.Headline(Reading.Fullness));
+    public override Fact Headline => new("× fullness", SwatchForm.Headline(Reading.Fullness));
 
     public override IReadOnlyList<string> Lines
     {
@@ -89,7 +89,7 @@ internal sealed record SwatchAnswer(
                 // How sure a piece is, is said in one place: by the plan, which knows every swatch.
                 lines.Add(
                     IsPredicted
-                        ? "Plan says what to cut, with all that was sewn so far."
+                        ? "The Plan page now uses this swatch."
                         : $"Your edge would take {Ruler.Cut(edge * Counting.Fullness)} flat."
                 );
             }
@@ -256,7 +256,7 @@ internal static class SwatchForm
                     ? new(
                         swatch.Mean("flat") / swatch.Mean("steamed") is { } after
                             ? $"times full, {DecimalText.Write(after)} after steam"
-                            : "times full",
+                            : "× fullness",
                         Headline(fullness)
                     )
                     : null,
@@ -266,7 +266,7 @@ internal static class SwatchForm
                 PullUpLearnt.Of(family ?? PullUpFamily.GatheringFoot) with
                 {
                     WhyNot = family is null
-                        ? "Fullness made by hand goes to any figure: there is nothing to predict."
+                        ? "Fullness made by hand goes to any number: there is nothing to predict."
                         : "",
                 },
             ],
@@ -286,7 +286,7 @@ internal static class SwatchForm
         var looks = new LookFields(known);
         return new Form(
             SwatchOf.FormName,
-            "What a swatch says",
+            "What the swatch shows",
             [Planned, Edge, Flat, Gathered, Steamed, Stretched, looks.Seen, looks.Tried, Predicted],
             SwatchAnswer.Told,
             RawAsk.Of(
@@ -309,7 +309,7 @@ internal static class SwatchForm
                 Severity.Care,
                 "It measures longer gathered than flat.",
                 "Gathers can only make it shorter.",
-                "Look whether the two figures stand the right way round."
+                "Look whether the two numbers stand the right way round."
             );
         }
         if ((reading.High - reading.Low) / reading.Fullness > 0.1)

@@ -45,7 +45,10 @@ public sealed record SwatchPlan(
     /// <param name="makes">What it is made to.</param>
     public IReadOnlyList<Fact> Scrap(Ruler ruler, string makes) =>
         [
-            new("Cut a scrap of the same cloth", $"{ruler.Cut(CutLength)} × {ruler.Cut(CutDepth)}"),
+            new(
+                "Cut a scrap of the same fabric",
+                $"{ruler.Cut(CutLength)} × {ruler.Cut(CutDepth)}"
+            ),
             new("Mark two lines apart", ruler.Mark(MarkedFlat)),
             new(makes, ruler.Mark(GathersTo)),
         ];

@@ -14,7 +14,7 @@ internal static class LineFields
     private const int MostParts = 200;
 
     public static LengthField Straight { get; } =
-        LengthField.Mm("straight", "Straight", "So far straight on.", 0.1, 20_000) with
+        LengthField.Mm("straight", "Straight", "The length of this section.", 0.1, 20_000) with
         {
             IsNeeded = false,
         };
@@ -34,8 +34,8 @@ internal static class LineFields
     public static NumberField Sweep { get; } =
         new(
             "sweep",
-            "Sweep",
-            "How far round the curve goes: above 0 to the right, below 0 to the left.",
+            "Curve angle",
+            "In degrees to the right; minus for left.",
             -720,
             720,
             IsNeeded: false
@@ -49,7 +49,7 @@ internal static class LineFields
         new(
             "corner",
             "Corner",
-            "A turn on the spot: above 0 to the right, below 0 to the left.",
+            "A sharp corner, in degrees to the right; minus for left.",
             -175,
             175,
             IsNeeded: false
@@ -74,17 +74,17 @@ internal static class LineFields
         };
 
     public static FlagField Closed { get; } =
-        new("closed", "Ends", "Whether its ends meet. Ends that nearly meet are closed anyway.")
+        new("closed", "Line", "Whether its ends meet. Ends that nearly meet are closed anyway.")
         {
-            No = "lie apart",
-            Yes = "meet",
+            No = "open",
+            Yes = "closed",
             ShownWhen = new(MadeName, Built),
         };
 
     public static NumberField Repeats { get; } =
         new(
             "repeats",
-            "So many times",
+            "Times repeated",
             "Over and over: the parts of a built line, or a shape beside the one before.",
             1,
             100,
@@ -97,14 +97,14 @@ internal static class LineFields
         };
 
     public static FlagField Mirrored { get; } =
-        new("mirrored", "Every other time", "Left and right changed over, as along a vine.")
+        new("mirrored", "Alternate repeats", "Left and right changed over, as along a vine.")
         {
             No = "the same",
             Yes = "mirrored",
         };
 
     public static LengthField ShapeWidth { get; } =
-        Mm("shapeWidth", "Wide", "From side to side.", 2, 5000) with
+        Mm("shapeWidth", "Width", "From side to side.", 2, 5000) with
         {
             ShownWhen = When(
                 ShapeName,
@@ -124,7 +124,7 @@ internal static class LineFields
     public static LengthField ShapeHeight { get; } =
         Mm(
             "shapeHeight",
-            "High",
+            "Height",
             "From top to bottom; of letters, how high a capital is.",
             1,
             5000,
@@ -161,7 +161,7 @@ internal static class LineFields
         };
 
     public static LengthField ShapeCorner { get; } =
-        Mm("shapeCorner", "Corners round by", "The radius of its corners.", 0.5, 500, 10) with
+        Mm("shapeCorner", "Corner radius", "The radius of its corners.", 0.5, 500, 10) with
         {
             ShownWhen = When(ShapeName, "rounded"),
         };
@@ -206,7 +206,7 @@ internal static class LineFields
             label,
             "However it is made, the stitches are planned on it.",
             [
-                new(Built, "built", "From straights, curves and corners, typed or pulled."),
+                new(Built, "built", "From straight sections, curves and corners; type or drag."),
                 new(Shaped, "a shape", "Known by its name, at the size you want."),
                 new(Read, "from a file", "Outlines from an SVG file, at the size you want."),
             ],

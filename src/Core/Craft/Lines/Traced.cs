@@ -153,7 +153,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
         {
             reader.Contradiction(
                 LineFields.ShapeBand,
-                "The band has to be less than half as wide as the ring."
+                "The band must be less than half as wide as the ring."
             );
             return [];
         }
@@ -214,7 +214,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
         var legs = Paths.Legs.Repeated([.. parts.Select(p => p.Leg)], again.Times, again.Mirrored);
         if (legs.Sum(l => l.Length) < 1)
         {
-            reader.Contradiction(LineFields.Path, "A line has to be a millimetre long or more.");
+            reader.Contradiction(LineFields.Path, "A line must be a millimetre long or more.");
             return [];
         }
         if (legs.Sum(l => l.Length) > 1e6)

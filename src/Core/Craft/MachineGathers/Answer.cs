@@ -34,7 +34,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             a => a.Strips.SewnFlat
         ),
         F.Cut("cutDepth", "Of each strip.", a => a.Ask.Piece.CutDepth),
-        F.Cut("clothToBuy", "The cloth that the strips take.", a => a.Strips.ClothToBuy),
+        F.Cut("clothToBuy", "The fabric that the strips take.", a => a.Strips.ClothToBuy),
         F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
         F.Count(
             "segments",
@@ -101,7 +101,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
 
     public override IReadOnlyList<Piece> Pieces => [Strips.Piece];
 
-    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It should gather to about");
 
     public override IReadOnlyList<Need> Needs =>
         [
@@ -120,11 +120,11 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
 
     public override IReadOnlyList<Fact> Facts =>
         [
-            new("Cloth used", Ruler.Cut(Strips.ClothToBuy)),
-            new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
-            new("Enough with", Ask.Reading.AssuranceSays),
+            new("Fabric needed", Ruler.Cut(Strips.ClothToBuy)),
+            new("Total flat length", Ruler.Whole(Strips.SewnFlat)),
+            new("Long enough", Ask.Reading.AssuranceSays),
             .. Ask.Reading.ByTheLast(Edge, Ruler),
-            new("Likely cut off", Over(Surplus(Likely.Mid) + Ask.Trim)),
+            new("Likely left over to trim", Over(Surplus(Likely.Mid) + Ask.Trim)),
             new(
                 "As a rule",
                 $"{Over(Surplus(Likely.High) + Ask.Trim)} to {Over(Surplus(Likely.Low) + Ask.Trim)}"
@@ -150,12 +150,12 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
                 reading.RestsOn
             ),
             new(
-                "Enough with " + reading.AssuranceSays,
+                "Long enough " + reading.AssuranceSays,
                 ruler.Sum($"{Edge} × {p.At(reading.Assurance):3} = {CutLength}"),
                 "The fullness that is not exceeded so often, times the edge."
             ),
             new(
-                "To trim",
+                "Extra to trim off",
                 ruler.Sum($"{CutLength} + {Ask.Trim} = {CutLength + Ask.Trim}"),
                 "What the machine gathers cannot be pulled to fit; what is over can be cut off."
             ),
@@ -175,7 +175,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
                     ruler.Sum(
                         $"{reading.Planned.Passes:3} × ({Strips.SewnFlat} × (1 + {Ask.Piece.Thick:fine} ÷ {Ask.Piece.StitchLength:fine}) + 2 × {Ask.Piece.Tail}) = {ThreadPerSide:amount}"
                     ),
-                    "Each pass takes its length, the slack over the cloth, and two tails."
+                    "Each pass takes its length, the slack over the fabric, and two tails."
                 ),
         ];
     }

@@ -15,12 +15,12 @@ internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length Fl
         Figure<ClothAnswer>.Length(
             "longestEdge",
             LengthKind.AtMost,
-            "The edge that the cloth reaches with the assurance.",
+            "The edge that the fabric reaches with the assurance.",
             a => a.LongestEdge
         ),
         Figure<ClothAnswer>.Count(
             "stripCount",
-            "How many strips the cloth holds.",
+            "How many strips the fabric holds.",
             a => a.StripCount
         ),
         Figure<ClothAnswer>.Length(
@@ -41,7 +41,7 @@ internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Reckoning
     [
         Figure<SureAnswer>.Ratio(
             "assurance",
-            "How sure it is that the cloth is enough, 0 to 1.",
+            "How sure it is that the fabric is enough, 0 to 1.",
             a => a.Assurance
         ),
         Figure<SureAnswer>.Text(
@@ -52,7 +52,7 @@ internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Reckoning
         Figure<SureAnswer>.Length(
             "flatEdge",
             LengthKind.Whole,
-            "The flat edge that the cloth gives.",
+            "The flat edge that the fabric gives.",
             a => a.FlatEdge
         ),
     ];
@@ -69,7 +69,7 @@ internal static class ClothForm
     public static Form For(Kind kind, RawAsk example) =>
         new(
             "edge-from-cloth",
-            "The longest edge that the cloth there is reaches",
+            "The longest edge that the fabric there is reaches",
             [
                 .. Fields
                     .All(kind.Family)
@@ -85,7 +85,7 @@ internal static class ClothForm
     public static Form Sure(Kind kind, RawAsk example) =>
         new(
             "assurance-from-cloth",
-            "How sure it is that the cloth there is will be enough",
+            "How sure it is that the fabric there is will be enough",
             [
                 .. Fields
                     .All(kind.Family)
@@ -115,9 +115,9 @@ internal static class ClothForm
                                 new Finding(
                                     "cloth-doubtful",
                                     sure < 0.05 ? Severity.Stop : Severity.Care,
-                                    $"The cloth there is will be enough with {PullUpReading.Says(sure)}.",
+                                    $"The fabric there is will be enough with {PullUpReading.Says(sure)}.",
                                     "What the machine gathers cannot be pulled to fit.",
-                                    "Shorten the stitch or loosen the tension for less fullness, or find more cloth."
+                                    "Shorten the stitch or loosen the tension for less fullness, or find more fabric."
                                 ),
                             ],
                 };
@@ -143,9 +143,9 @@ internal static class ClothForm
                         new Finding(
                             "cloth-short",
                             Severity.Stop,
-                            "The cloth there is holds no strip for this.",
+                            "The fabric there is holds no strip for this.",
                             "Each strip is as deep as the piece with its allowances, and some is trimmed.",
-                            "Find more cloth, or make it less deep."
+                            "Find more fabric, or make it less deep."
                         ),
                     ],
         };

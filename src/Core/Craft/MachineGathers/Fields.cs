@@ -14,7 +14,7 @@ internal static class Fields
     public static LengthField TrimAllowance { get; } =
         new(
             "trimAllowance",
-            "To trim",
+            "Extra to trim off",
             "Cut longer by this, and trimmed once it is sewn.",
             Length.Zero,
             Length.FromMillimetres(2000),
@@ -27,12 +27,12 @@ internal static class Fields
     public static FlagField JoinFlat { get; } =
         new(
             "joinFlat",
-            "Joined at once",
+            "Sew it on while gathering",
             "Whether a flat upper layer is sewn on in the same pass, through the slot."
         )
         {
-            No = "gathered alone",
-            Yes = "joined at once",
+            No = "no",
+            Yes = "yes",
         };
 
     public static NumberField ClothWeight { get; } = PullUpFields.ClothWeight;

@@ -13,13 +13,13 @@ internal static class GatheringFootCard
             Name = "gathering-foot",
             Title = "gathered by a foot",
             Says =
-                "A foot that holds the cloth back gathers as it sews; what it gathers cannot be pulled after.",
+                "The foot holds the fabric back and gathers as you sew. You can’t adjust the gathers afterwards.",
             Fields = [Wants.StitchLengthField, Wants.TensionField, Wants.PassesField],
             Feet =
             [
                 new(
                     [FootKinds.Gathering],
-                    "It grips the cloth against the feed and lets go behind the needle; with a slot it joins a flat layer at once."
+                    "It grips the fabric against the feed and lets go behind the needle; with a slot it joins a flat layer at once."
                 ),
             ],
             Rank = (_, foot) => foot.Slot == true ? 0 : 1,
@@ -27,7 +27,7 @@ internal static class GatheringFootCard
             Stitch = ask =>
                 new(
                     "straight",
-                    "Each stitch holds a little more cloth than its length.",
+                    "Each stitch holds a little more fabric than its length.",
                     ask.Wants.StitchLength ?? Longest(ask, 4),
                     "From 3 mm to the longest: a longer stitch gathers more."
                 ),
@@ -36,10 +36,10 @@ internal static class GatheringFootCard
                 "One to two steps tighter: the tight thread draws the stitches together.",
             MostGrams = Fields.Heavy,
             Pressure = 1,
-            PressureBecause = "A firmer foot holds the cloth back more.",
+            PressureBecause = "A firmer foot holds the fabric back more.",
             Speed = new("half", "Attachments want time; a change of pace changes the gathers."),
             Preparation = new(
-                "a measured strip of the same cloth",
+                "a measured strip of the same fabric",
                 "The machine decides how full it gets: measure before anything is cut."
             ),
             Checks =
@@ -63,7 +63,7 @@ internal static class GatheringFootCard
                     Try(
                         "longer-stitch",
                         "Lengthen the stitch by half a millimetre.",
-                        "More cloth in each stitch."
+                        "More fabric in each stitch."
                     ),
                     Try(
                         "tension-up",
@@ -73,7 +73,7 @@ internal static class GatheringFootCard
                     Try(
                         "pressure-up",
                         "Press the foot one turn harder.",
-                        "It holds the cloth back more."
+                        "It holds the fabric back more."
                     ),
                     Try(
                         "second-pass",
@@ -82,8 +82,8 @@ internal static class GatheringFootCard
                     ),
                     Try(
                         "other-cloth",
-                        "Take a lighter cloth, or another technique.",
-                        "Thick cloth hardly gathers here."
+                        "Take a lighter fabric, or another technique.",
+                        "Thick fabric hardly gathers here."
                     )
                 ),
                 Look(
@@ -93,19 +93,19 @@ internal static class GatheringFootCard
                     Try(
                         "shorter-stitch",
                         "Shorten the stitch by half a millimetre.",
-                        "Less cloth in each stitch."
+                        "Less fabric in each stitch."
                     ),
                     Try("tension-down", "Loosen the needle tension one step.", "It draws up less."),
                     Try("pressure-down", "Press the foot one turn less.", "It lets go sooner.")
                 ),
                 Look(
                     "piles-up",
-                    "cloth piles up",
+                    "fabric piles up",
                     "It jams under the foot.",
                     Try(
                         "let-go",
                         "Guide only; never pull.",
-                        "Pulled cloth comes under the needle twice."
+                        "Pulled fabric comes under the needle twice."
                     ),
                     Try(
                         "longer-stitch",

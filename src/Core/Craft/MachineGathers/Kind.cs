@@ -24,7 +24,7 @@ internal sealed record Kind(
         new(
             "gathering-foot",
             "gathered by a foot",
-            "A foot that holds the cloth back gathers as it sews; what it gathers cannot be pulled after.",
+            "The foot holds the fabric back and gathers as you sew. You can’t adjust the gathers afterwards.",
             PullUpFamily.GatheringFoot
         );
 

@@ -15,7 +15,7 @@ public static class MachineGathersTechnique
         Of(
             Kind.GatheringFoot,
             GatheringFootCard.Technique,
-            ("Gathering foot", "Gather by a foot"),
+            ("Gathering foot", "Gathering with a gathering foot"),
             InShort.Mark("Gathers as they leave a foot, held by one row.", 1.7, 7, 11),
             RawAsk.Of(
                 ("finishedEdge", "94 cm"),
@@ -34,7 +34,7 @@ public static class MachineGathersTechnique
         Of(
             Kind.Overlock,
             OverlockGathersCard.Technique,
-            ("Overlocker", "Gather on the overlocker"),
+            ("Overlocker", "Gathering on the overlocker"),
             InShort.Mark("Gathers under an overlocked edge.", 1.9, 8, 8, 10, 12),
             RawAsk.Of(
                 ("finishedEdge", "2.6 m"),
@@ -97,7 +97,7 @@ public static class MachineGathersTechnique
                     FullnessGroups.Joining,
                     new(
                         Asking.Folded,
-                        "A fullness you want",
+                        "Find the stitch for a fullness",
                         "targetFullness",
                         "minStitchLength",
                         "maxStitchLength"
@@ -124,7 +124,7 @@ public static class MachineGathersTechnique
                     ),
                 ],
                 Uses = ["foot", "thread"],
-                Quality = new("even where nothing pulls at it", false),
+                Quality = new("even, if you don’t pull the fabric", false),
                 Cautions = kind.Cautions,
                 Swatch = SwatchForm.Measured(kind.Family),
                 Compare = (then, now, ruler) =>

@@ -30,7 +30,7 @@ internal static class OverlockGathersCard
                 ),
                 new(
                     [FootKinds.Overlock],
-                    "Light cloth gathers by the differential alone.",
+                    "Light fabric gathers by the differential alone.",
                     "Less full, and both layers gather: the flat one is joined after."
                 ),
             ],
@@ -51,7 +51,7 @@ internal static class OverlockGathersCard
             Speed = new("medium, steady", "A change of pace changes the gathers."),
             Preparation = new(
                 "lower layer first, then the upper into the slot",
-                "The lower has to be caught before the upper is slid in."
+                "The lower must be caught before the upper is slid in."
             ),
             More = _ =>
                 [
@@ -60,7 +60,7 @@ internal static class OverlockGathersCard
                         "Knife",
                         "in, as the edge needs",
                         "",
-                        "Loops that hang over the edge mean the knife stands too far from the needle for this cloth."
+                        "Loops that hang over the edge mean the knife stands too far from the needle for this fabric."
                     ),
                 ],
             Checks =
@@ -82,7 +82,7 @@ internal static class OverlockGathersCard
                     "not full enough",
                     "It comes out longer than it should.",
                     Try("differential-up", "Turn the differential up.", "It is what gathers."),
-                    Try("longer-stitch", "Lengthen the stitch.", "More cloth in each."),
+                    Try("longer-stitch", "Lengthen the stitch.", "More fabric in each."),
                     Try(
                         "tension-up",
                         "Tighten both needle tensions one step.",
@@ -99,7 +99,7 @@ internal static class OverlockGathersCard
                     "too full",
                     "It comes out shorter than it should.",
                     Try("differential-down", "Turn the differential down.", "It is what gathers."),
-                    Try("shorter-stitch", "Shorten the stitch.", "Less cloth in each.")
+                    Try("shorter-stitch", "Shorten the stitch.", "Less fabric in each.")
                 ),
                 Look(
                     "edge-loops",

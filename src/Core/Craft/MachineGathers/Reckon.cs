@@ -73,8 +73,8 @@ internal static class Reckon
                 "passes",
                 Severity.Care,
                 "A third pass gathers little more.",
-                "Each finds less cloth to draw up, and pierces the stitches of those before.",
-                "Sew two, and a lighter cloth or another technique for more."
+                "Each finds less fabric to draw up, and pierces the stitches of those before.",
+                "Sew two, and a lighter fabric or another technique for more."
             )
             {
                 Cure = new(PullUpFields.Passes.Name, "2"),
@@ -85,9 +85,9 @@ internal static class Reckon
             yield return new Finding(
                 "packed",
                 Severity.Care,
-                $"Folds of this cloth lie on each other from a fullness of {DecimalText.Write(a.Ask.Reading.Most)} on.",
-                $"A stitch of {ruler.Fine(set.StitchLength)} draws up to a thickness of the cloth at the most.",
-                "Nothing fuller is reckoned with. Sew a measured strip first."
+                $"Folds of this fabric lie on each other from a fullness of {DecimalText.Write(a.Ask.Reading.Most)} on.",
+                $"A stitch of {ruler.Fine(set.StitchLength)} draws up to a thickness of the fabric at the most.",
+                "Nothing fuller is calculated with. Sew a measured strip first."
             );
         }
         if (a.Ask.Piece.Thick >= Thick || set.Weight.GramsPerSquareMetre > Fields.Heavy)
@@ -96,9 +96,9 @@ internal static class Reckon
                 "hardly-gathers",
                 Severity.Care,
                 a.Ask.Piece.Thick >= Thick
-                    ? $"{ruler.Fine(a.Ask.Piece.Thick)} of cloth hardly gathers this way."
-                    : $"Cloth of {DecimalText.Write(set.Weight.GramsPerSquareMetre, 0)} g/m² hardly gathers this way.",
-                "Thick cloth does not fold between two stitches.",
+                    ? $"{ruler.Fine(a.Ask.Piece.Thick)} of fabric hardly gathers this way."
+                    : $"Fabric of {DecimalText.Write(set.Weight.GramsPerSquareMetre, 0)} g/m² hardly gathers this way.",
+                "Thick fabric does not fold between two stitches.",
                 "Sew a strip first; or gather by pulled threads, or take fewer layers."
             );
         }
@@ -112,7 +112,7 @@ internal static class Reckon
                 "nothing-gathers",
                 Severity.Care,
                 "With a short stitch and normal tension hardly anything gathers.",
-                "It is the long stitch and the tight thread that draw the cloth up.",
+                "It is the long stitch and the tight thread that draw the fabric up.",
                 "Lengthen the stitch to 4 mm or more, and tighten the needle tension a step or two."
             );
         }
@@ -133,7 +133,7 @@ internal static class Reckon
                 Severity.Care,
                 "The cut length is hardly ever enough.",
                 "Even the least fullness that is likely takes more.",
-                "Be surer of it: nine in ten."
+                "Be surer of it: 9 times out of 10."
             );
         }
     }

@@ -90,7 +90,7 @@ internal static class SewingSteps
             "set-up",
             "Set the machine",
             $"Set everything on the card, as on the last swatch: {a.Ask.Reading.Planned.Says(a.Kind.Family.Knobs)}.",
-            "hand wheel",
+            "handwheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",
                 "The settings are those of the swatch, to the half step.",
@@ -153,7 +153,7 @@ internal static class SewingSteps
             "Sew on as the check said, at the same pace."
                 + (
                     a.Ask is { JoinFlat: true, Piece.Closed: true }
-                        ? " Leave the last hand’s breadth of the flat edge open: the ring is closed there first."
+                        ? " Leave the last hand’s breadth of the flat edge open: the loop is closed there first."
                         : ""
                 ),
             ruler.Mark(a.Ask.Piece.FinishedEdge),
@@ -163,7 +163,7 @@ internal static class SewingSteps
             ],
             [
                 new("a finger behind the foot", "Fuller where it is held; as even as the finger."),
-                new("hands off", "Scanter, and evenest."),
+                new("hands off", "Scanter, and most even."),
             ]
         );
 
@@ -175,7 +175,7 @@ internal static class SewingSteps
             var cut = piece.FinishedEdge + 2 * piece.JoinAllowance;
             return new(
                 "trim",
-                "Trim, and close the ring",
+                "Trim, and close the loop",
                 $"Let it rest, measure {ruler.Mark(cut)} along the gathers, and cut off what is over. Then sew its two ends together with {ruler.Mark(piece.JoinAllowance)} allowance: the last join."
                     + (
                         a.Ask.JoinFlat
@@ -184,7 +184,7 @@ internal static class SewingSteps
                     ),
                 ruler.Mark(cut),
                 [
-                    $"The ring measures {ruler.Mark(piece.FinishedEdge)} round.",
+                    $"The loop measures {ruler.Mark(piece.FinishedEdge)} round.",
                     "The threads at the cut ends are secured.",
                 ],
                 []
@@ -222,7 +222,7 @@ internal static class SewingSteps
     private static SewingStep Look(Answer a) =>
         new(
             "look",
-            "Look at the front",
+            "Check the right side",
             a.Kind.Knife
                 ? "Look for loops that hang over the edge and for places where a layer slid out; sew those again."
                 : "Look for tucks caught in the seam and for places where a layer slid out; unpick and sew those again.",

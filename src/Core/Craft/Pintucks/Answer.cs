@@ -23,18 +23,18 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         F.Fine("takeUp", "u: what one tuck takes up.", a => a.Ask.TakeUp),
         F.Group(
             "draw",
-            "What swatches say is drawn of the cloth between the needles.",
+            "What swatches say is drawn of the fabric between the needles.",
             a => a.Ask.Learnt?.Predicted,
             [
                 Figure<Swatches.Learning.Likely>.Ratio(
                     "low",
-                    "Nineteen in twenty draw more.",
+                    "19 times out of 20 draw more.",
                     l => l.Low
                 ),
                 Figure<Swatches.Learning.Likely>.Ratio("mid", "The even chance.", l => l.Mid),
                 Figure<Swatches.Learning.Likely>.Ratio(
                     "high",
-                    "Nineteen in twenty draw less.",
+                    "19 times out of 20 draw less.",
                     l => l.High
                 ),
             ],
@@ -56,12 +56,12 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         F.Lengths(
             "flatCentres",
             LengthKind.Marked,
-            "Each on the flat cloth, from the left seam line.",
+            "Each on the flat fabric, from the left seam line.",
             a => [.. a.Run.Tucks.Select(t => t.Flat)]
         ),
         F.Table(
             "marks",
-            "The lines of each tuck on the flat cloth, from the left cut edge: needle lines, or fold and stitching.",
+            "The lines of each tuck on the flat fabric, from the left cut edge: needle lines, or fold and stitching.",
             a => a.Marks,
             Figure<TuckMarks>.Count("number", "From the left.", t => t.Number),
             Figure<TuckMarks>.Marked("left", "To its left line.", t => t.Left),
@@ -171,16 +171,19 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         {
             List<Fact> facts =
             [
-                new("Each takes up", Ruler.Fine(Ask.TakeUp)),
-                new("All of them", Ruler.Mark(ExtraWidth)),
+                new("Fabric used per tuck", Ruler.Fine(Ask.TakeUp)),
+                new("All tucks together use", Ruler.Mark(ExtraWidth)),
                 new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Ruler.Mark(WidthSpread)}"),
                 new("First tuck at", Ruler.Mark(Planned.FirstCentre)),
-                new("Measure after", $"{CheckAfter} tucks"),
-                new("Block first", $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"),
+                new("Measure again after", $"{CheckAfter} tucks"),
+                new(
+                    "Or tuck an oversize piece first",
+                    $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"
+                ),
             ];
             if (ClearWidth is { } clear)
             {
-                facts.Add(new("Open stitch, at most", $"{Ruler.Fine(clear)} wide"));
+                facts.Add(new("Widest decorative stitch", $"{Ruler.Fine(clear)} wide"));
             }
             return facts;
         }
@@ -189,7 +192,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Cut a scrap of the same cloth",
+                "Cut a scrap of the same fabric",
                 $"{Ruler.Cut(Length.FromMillimetres(160))} × {Ruler.Cut(Length.FromMillimetres(120))}"
             ),
             new("Mark two lines apart", Ruler.Mark(TuckSwatch.Between)),

@@ -198,7 +198,10 @@ internal sealed record Ask(
         {
             if (pattern.Sum() > MostTucks)
             {
-                reader.Contradiction(Fields.Pattern, $"At most {MostTucks} tucks can be reckoned.");
+                reader.Contradiction(
+                    Fields.Pattern,
+                    $"At most {MostTucks} tucks can be calculated."
+                );
             }
             return pattern;
         }

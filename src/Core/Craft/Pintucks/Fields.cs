@@ -36,17 +36,17 @@ internal static class Fields
     public static ChoiceField Kind { get; } =
         new(
             "kind",
-            "Made with",
+            "Type",
             "How each tuck is made.",
             [
                 new(
                     Twin,
-                    "a pair of needles",
-                    "A raised ridge; what it takes up, only a swatch tells."
+                    "twin-needle pintucks",
+                    "A raised ridge. Only a swatch shows how much fabric each one uses."
                 ),
                 new(
                     Folded,
-                    "a fold",
+                    "folded tucks",
                     "Folded on the line and sewn beside it: no special foot, and it takes up twice its depth."
                 ),
             ],
@@ -65,7 +65,7 @@ internal static class Fields
     public static NumberField Tucks { get; } =
         new(
             "tucks",
-            "Tucks",
+            "Number of tucks",
             "How many; odd numbers sit better around a centre.",
             1,
             400,
@@ -80,7 +80,7 @@ internal static class Fields
     public static CountsField Pattern { get; } =
         new(
             "pattern",
-            "Groups",
+            "Tucks per group",
             "Tucks in each group, such as 3 + 5 + 3, in place of their number.",
             1,
             100
@@ -89,7 +89,7 @@ internal static class Fields
     public static NumberField Cluster { get; } =
         new(
             "cluster",
-            "In clusters of",
+            "Group size",
             "Tucks in each cluster; the last may be smaller.",
             1,
             100,
@@ -103,19 +103,19 @@ internal static class Fields
     public static LengthField ClusterGap { get; } =
         Fine(
             "clusterGap",
-            "Gap between groups",
+            "Space between groups",
             "From the last tuck of a group to the first of the next, centre to centre.",
             0.5,
             500
         );
 
     public static LengthField Spacing { get; } =
-        Fine("spacing", "Spacing", "Finished, from ridge to ridge.", 0.5, 300, 6);
+        Fine("spacing", "Tuck spacing", "Finished, from ridge to ridge.", 0.5, 300, 6);
 
     public static LengthField GroovePitch { get; } =
         Fine(
             "groovePitch",
-            "Groove to groove",
+            "Groove spacing of the foot",
             "Of the foot, from the middle of one to the next.",
             0.5,
             12
@@ -127,8 +127,8 @@ internal static class Fields
     public static NumberField GrooveStep { get; } =
         new(
             "grooveStep",
-            "Grooves over",
-            "How many grooves away the last tuck runs: the foot spaces the next by itself.",
+            "Grooves between tucks",
+            "Which groove the last tuck runs in; the foot then spaces the next one.",
             1,
             12,
             2,
@@ -139,7 +139,7 @@ internal static class Fields
         };
 
     public static LengthField GrooveWidth { get; } =
-        Fine("grooveWidth", "A groove is wide", "What a ridge stands in.", 0.3, 12) with
+        Fine("grooveWidth", "Groove width", "What a ridge stands in.", 0.3, 12) with
         {
             From = "foot.grooveWidth",
             ShownWhen = new(Kind.Name, Twin),
@@ -155,8 +155,8 @@ internal static class Fields
     public static LengthField NeedleSpacing { get; } =
         Fine(
             "needleSpacing",
-            "Needles apart",
-            "From needle to needle of the pair.",
+            "Twin-needle spacing",
+            "From needle to needle of the twin needle.",
             0.5,
             10,
             2
@@ -169,14 +169,14 @@ internal static class Fields
     public static LengthField ClothWidth { get; } = StripFields.ClothWidth.Optional();
 
     public static LengthField ClothThickness { get; } =
-        Fine("clothThickness", "Cloth, thick", "One layer.", 0.02, 10, 0.3) with
+        Fine("clothThickness", "Fabric thickness", "One layer.", 0.02, 10, 0.3) with
         {
             From = "cloth.thickness",
             ShownWhen = new(Kind.Name, Twin),
         };
 
     public static LengthField Depth { get; } =
-        Fine("depth", "Fold depth", "From the fold to the stitching.", 0.5, 60, 3) with
+        Fine("depth", "Pleat depth", "From the fold to the stitching.", 0.5, 60, 3) with
         {
             ShownWhen = new(Kind.Name, Folded),
         };
@@ -185,7 +185,7 @@ internal static class Fields
         new(
             "draw",
             "Draw",
-            "What part of the cloth between the needles is drawn into the ridge, where no swatch says it.",
+            "What part of the fabric between the needles is drawn into the ridge, where no swatch says it.",
             0,
             1,
             null,
@@ -197,7 +197,13 @@ internal static class Fields
         };
 
     public static LengthField TakeUp { get; } =
-        Fine("takeUp", "Each takes up", "As measured, in place of what is learnt.", 0, 10) with
+        Fine(
+            "takeUp",
+            "Fabric used per tuck",
+            "As measured, in place of what is learnt.",
+            0,
+            10
+        ) with
         {
             ShownWhen = new(Kind.Name, Twin),
         };
@@ -205,7 +211,7 @@ internal static class Fields
     public static LengthField TakeUpSpread { get; } =
         Fine(
             "takeUpSpread",
-            "One from the next",
+            "Variation between tucks",
             "How much one tuck differs from the next: one standard deviation.",
             0,
             5
@@ -214,7 +220,7 @@ internal static class Fields
     public static LengthField TakeUpBias { get; } =
         Fine(
             "takeUpBias",
-            "All of them",
+            "Overall measuring error",
             "How far all of them together may be off: one standard deviation of the take-up.",
             0,
             5
@@ -223,8 +229,8 @@ internal static class Fields
     public static LengthField ClothAtHand { get; } =
         Long(
             "clothAtHand",
-            "Cloth at hand",
-            "How wide the piece of cloth is that there is.",
+            "Fabric width you have",
+            "How wide the piece of fabric is that there is.",
             10,
             null,
             false
@@ -233,7 +239,7 @@ internal static class Fields
     public static LengthField Margin { get; } =
         Long(
             "margin",
-            "Margin wanted",
+            "Margin at each side",
             "From either seam line to the tuck next to it, finished.",
             0,
             null,
@@ -241,7 +247,7 @@ internal static class Fields
         );
 
     public static LengthField SeamAllowance { get; } =
-        Long("seamAllowance", "Seam", "On all four sides of the panel.", 0, 10);
+        Long("seamAllowance", "Seam allowance", "On all four sides of the panel.", 0, 10);
 
     public static NumberField TensionSteps { get; } =
         PullUpFields.TensionSteps with
@@ -250,7 +256,7 @@ internal static class Fields
         };
 
     public static FlagField Corded { get; } =
-        new("corded", "The ridge is", "Whether a cord lies under it.")
+        new("corded", "Ridge", "Whether a cord lies under it.")
         {
             No = "soft",
             Yes = "corded",
@@ -260,19 +266,19 @@ internal static class Fields
     public static NumberField Assurance { get; } =
         PullUpFields.Assurance with
         {
-            Label = "How sure that it is wide enough?",
-            Says = "How sure it has to be that the cut width is enough, 0.5 to 0.99.",
+            Label = "How certain should it be wide enough?",
+            Says = "How sure it must be that the cut width is enough, 0.5 to 0.99.",
             ShownWhen = new(Kind.Name, Twin),
         };
 
     public static ChoiceField Grain { get; } =
         new(
             "grain",
-            "They run",
-            "Which way the tucks lie on the cloth.",
+            "Tuck direction",
+            "Which way the tucks lie on the fabric.",
             [
-                new("along", "with the grain", "The lengthwise grain keeps them straight."),
-                new("across", "across it", "They stretch, and ripple sooner."),
+                new("along", "along the grain", "The lengthwise grain keeps them straight."),
+                new("across", "across the grain", "They stretch, and ripple sooner."),
             ],
             "along",
             false
@@ -281,28 +287,24 @@ internal static class Fields
     public static ChoiceField FirstLine { get; } =
         new(
             "firstLine",
-            "First line",
+            "Tuck line",
             "What the others follow in the grooves.",
             [
                 new("straight", "straight", "Drawn with a ruler."),
-                new(
-                    Wave,
-                    "a gentle wave",
-                    "Bends must be wide: the foot follows none that is tight."
-                ),
+                new(Wave, "wavy", "Bends must be wide: the foot follows none that is tight."),
             ],
             "straight",
             false
         );
 
     public static LengthField WaveHeight { get; } =
-        Fine("waveHeight", "Wave, high", "From its middle to its crest.", 0.5, 200, 6) with
+        Fine("waveHeight", "Wave height", "From its middle to its crest.", 0.5, 200, 6) with
         {
             ShownWhen = new(FirstLine.Name, Wave),
         };
 
     public static LengthField WaveLength { get; } =
-        Long("waveLength", "Wave, long", "From crest to crest.", 20, 200, false) with
+        Long("waveLength", "Wave length", "From crest to crest.", 20, 200, false) with
         {
             ShownWhen = new(FirstLine.Name, Wave),
         };
@@ -310,7 +312,7 @@ internal static class Fields
     public static ChoiceField OpenStitch { get; } =
         new(
             "openStitch",
-            "An open stitch",
+            "Decorative stitch",
             "A narrow one, such as a small scallop, sewn with the same foot.",
             [
                 new("none", "none", "Ridges alone."),
@@ -327,7 +329,7 @@ internal static class Fields
     private static ShownWhen WithOpenStitch { get; } = new(OpenStitch.Name, "none", Not: true);
 
     public static LengthField WidestStitch { get; } =
-        Fine("widestStitch", "Machine’s widest stitch", "With one needle.", 1, 15, 7) with
+        Fine("widestStitch", "Widest stitch of your machine", "With one needle.", 1, 15, 7) with
         {
             From = "machine.widestStitch",
             ShownWhen = WithOpenStitch,

@@ -127,7 +127,7 @@ internal static class Noticed
                 inner > 0
                     ? $"The innermost tuck would bend to a radius of {a.Ruler.Mark(Length.FromMillimetres(inner))}."
                     : "The innermost tuck could not follow the wave at all.",
-                $"A foot with grooves follows none under about {a.Ruler.Mark(TightestBend)}.",
+                $"A pintuck foot follows none under about {a.Ruler.Mark(TightestBend)}.",
                 $"Draw the wave {a.Ruler.Cut(Length.FromMillimetres(needed))} long or longer, or flatter, or sew fewer tucks along it."
             );
         }
@@ -149,7 +149,7 @@ internal static class Noticed
             yield return new Finding(
                 "strike",
                 Severity.Stop,
-                $"A pair {a.Ruler.Fine(ask.NeedleSpacing)} apart does not pass this machine, its plate or the foot.",
+                $"A twin needle {a.Ruler.Fine(ask.NeedleSpacing)} apart does not pass this machine, its plate or the foot.",
                 "With the blades and a little air there is no room for both: one of them strikes metal.",
                 "Take a closer pair, or fold the tucks."
             );
@@ -161,7 +161,7 @@ internal static class Noticed
                 Severity.Stop,
                 $"Two layers of {a.Ruler.Fine(ask.ClothThickness)} fill the {a.Ruler.Fine(ask.NeedleSpacing)} between the needles.",
                 "Nothing is left to be drawn into a ridge.",
-                "A wider pair, thinner cloth, or folded tucks."
+                "A wider pair, thinner fabric, or folded tucks."
             );
         }
         if (ask.GrooveStep is { } step && ask.Grooves is { } grooves && step > grooves / 2)
@@ -179,7 +179,7 @@ internal static class Noticed
             yield return new Finding(
                 "opening-unknown",
                 Severity.Care,
-                "How wide the foot opens is not known, so no open stitch is safe with this pair.",
+                "How wide the foot opens is not known, so no open stitch is safe with this twin needle.",
                 "Swung too wide, one of the needles strikes the foot.",
                 "Choose the foot in Set up, or say its needle opening."
             );
@@ -232,9 +232,9 @@ internal static class Noticed
             yield return new Finding(
                 "teaches-nothing",
                 Severity.Note,
-                $"Sample {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of cloth between the needles.",
+                $"Sample {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of fabric between the needles.",
                 "Under 0.3 mm what a ruler reads says nothing of the draw.",
-                "A wider pair, or thinner cloth; this one is left out."
+                "A wider pair, or thinner fabric; this one is left out."
             );
         }
         foreach (var (sample, i) in learnt.Samples.Select((s, i) => (s, i)))

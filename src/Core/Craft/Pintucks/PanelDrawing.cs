@@ -165,7 +165,7 @@ internal static class PanelDrawing
         }
         return new Drawing(
             FlatName,
-            "Flat, as it is cut and marked",
+            "Flat, as cut and marked",
             $"The flat panel, {ruler.Cut(width)} wide, with the lines of {ask.Tucks} tucks; the first to be sewn lies {ruler.Mark(middle.Centre)} from the left cut edge.",
             width,
             height,

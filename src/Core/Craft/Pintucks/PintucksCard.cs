@@ -12,7 +12,7 @@ internal static class PintucksCard
         new()
         {
             Name = "pintucks",
-            Title = "pintucks with a pair of needles",
+            Title = "pintucks with a twin needle",
             Says = "Fine raised ridges, parallel by the grooves of the foot.",
             Fields = [Wants.RowGapField, Wants.StitchLengthField, Wants.CordField, Wants.PairField],
             School = Wants.SchoolField(
@@ -62,7 +62,7 @@ internal static class PintucksCard
             ),
             Speed = new(
                 "half",
-                "A pair of needles is thin and stands wide; eye protection is no shame."
+                "A twin needle is thin and stands wide; eye protection is no shame."
             ),
             Preparation = new(
                 "mark the first tuck, with the lengthwise grain",
@@ -77,7 +77,7 @@ internal static class PintucksCard
                             "Cord",
                             "under the groove, up through the plate",
                             "",
-                            "It fills the ridge; a coloured one shows through thin cloth."
+                            "It fills the ridge; a coloured one shows through thin fabric."
                         ),
                     ]
                     : [],
@@ -95,7 +95,7 @@ internal static class PintucksCard
                     "slash the pattern and spread it",
                     "Exact and economical; needs the take-up from a swatch."
                 ),
-                new("tuck a generous block, then cut", "Forgiving; needs more cloth."),
+                new("tuck a generous block, then cut", "Forgiving; needs more fabric."),
                 new("folded tucks", "No special foot; each takes up twice its depth."),
             ],
             Instead =
@@ -115,7 +115,7 @@ internal static class PintucksCard
                     Try(
                         "wider-pair",
                         "Take the next wider pair that fits the groove.",
-                        "More cloth between the needles."
+                        "More fabric between the needles."
                     ),
                     Try("cord", "Lay a cord under it.", "It fills the ridge.")
                 ),
@@ -125,21 +125,21 @@ internal static class PintucksCard
                     "It slants inside its groove.",
                     Try(
                         "wider-pair",
-                        "Take a pair that fills the groove.",
+                        "Take a twin needle that fills the groove.",
                         "A narrow ridge moves about."
                     ),
-                    Try("slower", "Sew slower.", "A pair has less grip.")
+                    Try("slower", "Sew slower.", "A twin needle has less grip.")
                 ),
                 Look(
                     "drags",
-                    "the cloth drags",
+                    "the fabric drags",
                     "Rows lean the same way.",
                     Try(
                         "alternate",
                         "Sew every other row from the other end.",
                         "The drag then cancels out."
                     ),
-                    Try("stabiliser", "Put a tear-away under it.", "Thin cloth is dragged along.")
+                    Try("stabiliser", "Put a tear-away under it.", "Thin fabric is dragged along.")
                 ),
                 Puckers,
                 Skips,

@@ -31,7 +31,7 @@ internal static class PintucksTechnique
     private static Caution Pair =>
         new(
             "pair",
-            "A pair of needles is thin and stands wide: turn the wheel once round by hand before the motor does, and wear "
+            "A twin needle is thin and stands wide: turn the wheel once round by hand before the motor does, and wear "
                 + "something over the eyes if one of them ever struck.",
             Stage.SetUp,
             Stage.Sew
@@ -44,7 +44,7 @@ internal static class PintucksTechnique
             Title = "tucks",
             Short = "Tucks",
             Kin = Kin.Tucks,
-            Says = "Fine parallel ridges with a pair of needles, or folds that are sewn down.",
+            Says = "Fine parallel ridges with a twin needle, or folds that are sewn down.",
             Cards = [PintucksCard.Technique],
             ToldToCard = ask =>
                 ask.TryGet(Fields.Corded.Name, out var corded) && corded.Flag == true
@@ -52,7 +52,7 @@ internal static class PintucksTechnique
                     : ask,
             Working = new()
             {
-                Begin = "Sew tucks",
+                Begin = "Pintucks and folded tucks",
                 Mark = TuckedPicture.Of(
                     "mark",
                     "Parallel ridges around the middle of a panel.",
@@ -98,8 +98,8 @@ internal static class PintucksTechnique
                         "assurance"
                     ),
                     new(Asking.Cut, "", "assurance"),
-                    new(Asking.Folded, "Groups", "pattern", "cluster", "clusterGap"),
-                    new(Asking.Folded, "A wave", "firstLine", "waveHeight", "waveLength"),
+                    new(Asking.Folded, "Tucks per group", "pattern", "cluster", "clusterGap"),
+                    new(Asking.Folded, "Wavy tucks", "firstLine", "waveHeight", "waveLength"),
                     new(
                         Asking.Folded,
                         "Stitches between or over them",
@@ -109,11 +109,11 @@ internal static class PintucksTechnique
                         "plateOpening",
                         "needleSize"
                     ),
-                    new(Asking.Folded, "Turned round", "clothAtHand", "margin"),
-                    new(Asking.Folded, "The foot", "grooves", "grooveWidth"),
+                    new(Asking.Folded, "Work backwards", "clothAtHand", "margin"),
+                    new(Asking.Folded, "Pintuck foot", "grooves", "grooveWidth"),
                     new(
                         Asking.Folded,
-                        "Cloth and seams",
+                        "Fabric and seam allowances",
                         "clothWeight",
                         "clothWidth",
                         "seamAllowance",
@@ -121,7 +121,7 @@ internal static class PintucksTechnique
                     ),
                     new(
                         Asking.Folded,
-                        "What each takes up",
+                        "Fabric used per tuck",
                         "takeUp",
                         "draw",
                         "takeUpSpread",
@@ -141,28 +141,28 @@ internal static class PintucksTechnique
                         "panel-from-cloth",
                         "clothAtHand",
                         "widestPanel",
-                        "this cloth gives a panel of",
+                        "Widest panel from this fabric:",
                         "panelWidth"
                     ),
                     new(
                         "panel-from-cloth",
                         "clothAtHand",
                         "mostTucks",
-                        "or, in the panel as it is, so many tucks:",
+                        "Most tucks that fit this panel:",
                         "tucks"
                     ),
                     new(
                         "run-from-margins",
                         "margin",
                         "spacing",
-                        "with that margin they stand apart by",
+                        "Spacing with that margin:",
                         "spacing"
                     ),
                     new(
                         "spacing-from-panel",
                         "panelWidth",
                         "spacing",
-                        "to fill the panel they stand apart by",
+                        "Spacing that fills the panel:",
                         "spacing"
                     ),
                 ],

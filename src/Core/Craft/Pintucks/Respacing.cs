@@ -32,21 +32,21 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         F.Length("should", LengthKind.Marked, "What they were to span.", a => a.Planned),
         F.Length("measured", LengthKind.Marked, "What they span.", a => a.Measured.Span),
         F.Fine("finishedGap", "From tuck to tuck, for those still to sew.", a => a.FinishedGap),
-        F.Fine("flatGap", "The same on the flat cloth.", a => a.FlatGap),
+        F.Fine("flatGap", "The same on the flat fabric.", a => a.FlatGap),
         F.Marked(
             "panelLands",
-            "cut − 2·seamAllowance − k·û: cloth is conserved, wherever the ridges lie.",
+            "cut − 2·seamAllowance − k·û: fabric is conserved, wherever the ridges lie.",
             a => a.PanelLands
         ),
         F.Marked(
             "shortBy",
-            "panelWidth − panelLands; below nothing where there is cloth to spare.",
+            "panelWidth − panelLands; below nothing where there is fabric to spare.",
             a => a.ShortBy
         ),
         F.Lengths(
             "flatCentres",
             LengthKind.Marked,
-            "Every tuck on the flat cloth from the left seam line, those still to sew as they now lie.",
+            "Every tuck on the flat fabric from the left seam line, those still to sew as they now lie.",
             a => [.. a.After.Tucks.Select(t => t.Flat)]
         ),
     ];
@@ -187,7 +187,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         {
             reader.Contradiction(
                 Fields.Sewn,
-                $"Of {tucks} tucks at least one has to be left, and no more can be sewn than lie there."
+                $"Of {tucks} tucks at least one must be left, and no more can be sewn than lie there."
             );
             return null;
         }
@@ -237,7 +237,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
             "cloth-short",
             Severity.Care,
             $"The panel then comes to {ruler.Mark(PanelLands)}: {ruler.Mark(ShortBy)} short.",
-            $"Each tuck takes {ruler.Fine(TakeUp)} in place of {ruler.Fine(Ask.TakeUp)}. Spaced anew the ridges land on their span, and the cloth is missing beside them.",
+            $"Each tuck takes {ruler.Fine(TakeUp)} in place of {ruler.Fine(Ask.TakeUp)}. Spaced again the ridges land on their span, and the fabric is missing beside them.",
             $"Leave {leftOut} out, or let the margins be {ruler.Mark(ShortBy / 2)} narrower on either side, or begin again with a piece {ruler.Cut(ShortBy)} wider."
         );
     }
@@ -254,7 +254,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
                 "on-course",
                 Severity.Note,
                 $"{Measured.Sewn} tucks span {ruler.Mark(Measured.Span)}, as the grooves space them.",
-                "Led by grooves, nothing is marked, and nothing has to be marked anew.",
+                "Led by grooves, nothing is marked, and nothing must be marked again.",
                 "Sew on as before."
             )
             : new Finding(
@@ -272,7 +272,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         var took =
             $"{Measured.Sewn} tucks span {fine(Measured.Span)}, and were to span {fine(Planned)}: each takes up {fine(TakeUp)}.";
         var groups = Ask.Groups.Count > 1 ? $", and {fine(BetweenFlat)} from group to group" : "";
-        var rest = $"Now mark the other {Left} {fine(WithinFlat)} apart{groups} on the flat cloth";
+        var rest = $"Now mark the other {Left} {fine(WithinFlat)} apart{groups} on the flat fabric";
         var by = Length.Between(FinishedGap, PlannedGap);
         if (by > Ask.Spacing * Seen)
         {
@@ -288,9 +288,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
             by.Millimetres < 0.005 ? "on-course" : "re-spaced",
             Severity.Note,
             took,
-            by.Millimetres < 0.005
-                ? "Just as planned."
-                : $"{fine(by)} from tuck to tuck is not seen.",
+            by.Millimetres < 0.005 ? "As planned." : $"{fine(by)} from tuck to tuck is not seen.",
             $"{rest}{(ShortBy <= ruler.Marking ? ": the panel lands on its width" : "")}."
         );
     }

@@ -17,13 +17,13 @@ internal static class SewingSteps
         yield return new SewingStep(
             "cut",
             "Cut the panel",
-            $"Cut it {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
+            $"Lock the cutting list {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
             $"{ruler.Cut(a.Wide)} × {ruler.Cut(a.CutLength)}",
             ["The edge is cut on the thread."],
             [
                 new(
                     "alter the pattern",
-                    $"Slash it at each tuck and spread it by {a.Ruler.Fine(ask.TakeUp)}: {ruler.Mark(a.ExtraWidth)} in all. Exact, and no cloth is wasted."
+                    $"Slash it at each tuck and spread it by {a.Ruler.Fine(ask.TakeUp)}: {ruler.Mark(a.ExtraWidth)} in all. Exact, and no fabric is wasted."
                 ),
                 new(
                     "tuck a block first",
@@ -58,8 +58,8 @@ internal static class SewingSteps
             yield return (
                 new SewingStep(
                     "needles",
-                    "The pair of needles",
-                    $"Fit the pair, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the foot with grooves. Thread each needle by itself, the threads on either side of the guides"
+                    "The twin needle",
+                    $"Fit the twin needle, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the pintuck foot. Thread each needle by itself, the threads on either side of the guides"
                         + (
                             ask.Corded
                                 ? "; lead the cord up through the plate, under the groove."
@@ -77,7 +77,7 @@ internal static class SewingSteps
                         ),
                         new(
                             "a stand behind it",
-                            "Where the machine has one pin only. The built-in threader takes no pair."
+                            "Where the machine has one pin only. The built-in threader takes no twin needle."
                         ),
                     ],
                     Safety.Needle
@@ -134,8 +134,8 @@ internal static class SewingSteps
             yield return (
                 new SewingStep(
                     $"measure-{i + 1}",
-                    i == 0 ? "Measure, and re-space" : "Measure once more",
-                    $"Press what is sewn, and measure from the first ridge to the last, middle to middle: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: {(ask.IsLed ? "the grooves space the rest." : "the rest is spaced anew by it.")}",
+                    i == 0 ? "Measure and adjust the spacing" : "Measure once more",
+                    $"Press what is sewn, and measure from the first ridge to the last, middle to middle: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: {(ask.IsLed ? "the grooves space the rest." : "the rest is spaced again by it.")}",
                     ruler.Mark(span),
                     ["It lies flat, and is not pulled."],
                     [],
@@ -198,10 +198,10 @@ internal static class SewingSteps
             isRespaced ? AnewFrom(respacing!, SewingOrder.Sewn(ask, done), (first, last), ruler)
             : ask.GrooveStep is not null
                 ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
-            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat cloth they lie {a.Ruler.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
+            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat fabric they lie {a.Ruler.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
         var outOfGroup =
             !isRespaced && ask.Groups.Count > 1
-                ? $" From group to group it is {a.Ruler.Fine(between)}: mark the first line of each anew."
+                ? $" From group to group it is {a.Ruler.Fine(between)}: mark the first line of each again."
                 : "";
         return new SewingStep(
             key,
@@ -211,7 +211,7 @@ internal static class SewingSteps
                 ? SoleDrawing.Over(ask)
                 : a.Ruler.Fine(gap),
             [
-                "All rows run the same way, or every other one the other where the cloth drags.",
+                "All rows run the same way, or every other one the other where the fabric drags.",
                 !ask.IsTwin ? "Each fold lies on its line."
                 : isRespaced ? "Each is sewn on its marked line."
                 : "The last ridge stays in its groove from end to end.",
@@ -298,8 +298,8 @@ internal static class SewingSteps
         var right = Beyond(sewn.To, Enumerable.Range(sewn.To + 1, next.To - sewn.To));
         var left = Beyond(sewn.From, Enumerable.Range(next.From, sewn.From - next.From).Reverse());
         return left == right || left.Length == 0
-            ? $"Re-spaced: mark new lines on the flat cloth at {right} from the last ridge{(left.Length == 0 ? "" : ", on either side of those that are sewn")}."
-            : $"Re-spaced: mark new lines on the flat cloth, from the last ridge on the right at {right}, from the last on the left at {left}.";
+            ? $"Re-spaced: mark new lines on the flat fabric at {right} from the last ridge{(left.Length == 0 ? "" : ", on either side of those that are sewn")}."
+            : $"Re-spaced: mark new lines on the flat fabric, from the last ridge on the right at {right}, from the last on the left at {left}.";
     }
 
     /// <summary>The ask as it was before so many tucks were measured.</summary>

@@ -87,8 +87,8 @@ internal static class SoleDrawing
         );
         return new Drawing(
             Name,
-            "The sole on the tucks",
-            $"The pair of needles stands in the middle groove; the last tuck runs {a.Ruler.Fine(ask.Spacing)} away, {Over(ask, pitch)}.",
+            "Underside of the foot on the tucks",
+            $"The twin needle stands in the middle groove; the last tuck runs {a.Ruler.Fine(ask.Spacing)} away, {Over(ask, pitch)}.",
             width,
             height,
             shapes,

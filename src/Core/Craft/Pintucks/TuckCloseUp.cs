@@ -117,12 +117,12 @@ internal static class TuckCloseUp
                 Side.Below,
                 narrow,
                 LengthKind.Fine,
-                "left of it"
+                "visible width left between tucks"
             )
         );
         return new Drawing(
             Name,
-            "Through the cloth",
+            "Cross-section",
             $"Two needles {a.Ruler.Fine(n)} apart; one thread below draws them together, and {a.Ruler.Fine(ask.TakeUp)} stand up as a ridge.",
             width,
             height,
@@ -170,8 +170,8 @@ internal static class TuckCloseUp
         ];
         return new Drawing(
             Name,
-            "Through the cloth",
-            $"A fold lies {a.Ruler.Fine(depth)} over the cloth and is sewn at its root: it takes up twice that.",
+            "Cross-section",
+            $"A fold lies {a.Ruler.Fine(depth)} over the fabric and is sewn at its root: it takes up twice that.",
             width,
             ground + t + Length.FromMillimetres(1),
             shapes,

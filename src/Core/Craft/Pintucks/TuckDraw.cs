@@ -193,7 +193,7 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     public int Evidence => All.Count(s => s.Weight > 0);
 
     public override Quantity Quantity =>
-        new("Draw", "of the cloth between the needles", 2, 0, 1.2, 0.2, "higher", "flatter");
+        new("Draw", "of the fabric between the needles", 2, 0, 1.2, 0.2, "higher", "flatter");
 
     public override Likely Predicted => RangeOf(model.Value, Planned);
 
@@ -202,7 +202,7 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     public override string RestsOn =>
         Rests(
             All.Select(s => (s.Same, s.Weight > 0, s.Simulated)),
-            "On no swatch yet: only on what a pair of needles usually draws up."
+            "On no swatch yet: only on what a twin needle usually draws up."
         );
 
     public override IReadOnlyList<LearntSample> Samples =>

@@ -48,11 +48,11 @@ internal static class TuckPencil
         }
         lines.Add(
             new(
-                "Block first",
+                "Or tuck an oversize piece first",
                 a.Ruler.Sum(
                     $"{ask.PanelWidth} + {a.ExtraWidth} + 2 × ({ask.SeamAllowance} + {Length.FromMillimetres(25)}) = {a.BlockWidth}; {ask.PanelLength} × 1.02 + {Length.FromMillimetres(50)} = {a.BlockLength}"
                 ),
-                "Tucked generously, and the pattern laid on it then: forgiving, and it needs more cloth."
+                "Tucked generously, and the pattern laid on it then: forgiving, and it needs more fabric."
             )
         );
         return lines;
@@ -64,22 +64,22 @@ internal static class TuckPencil
         if (!ask.IsTwin)
         {
             return new(
-                "Each takes up",
+                "Fabric used per tuck",
                 a.Ruler.Sum($"2 × {ask.Depth:fine} = {ask.TakeUp:fine}"),
                 "A fold has two sides."
             );
         }
         if (ask.TakeUpSaid is not null)
         {
-            return new("Each takes up", a.Ruler.Fine(ask.TakeUp), "As measured.");
+            return new("Fabric used per tuck", a.Ruler.Fine(ask.TakeUp), "As measured.");
         }
         var draw = ask.Base > Length.Zero ? ask.TakeUp / ask.Base : 0;
         return new(
-            "Each takes up",
+            "Fabric used per tuck",
             a.Ruler.Sum(
                 $"{draw:2} × ({ask.NeedleSpacing:fine} − 2 × {ask.ClothThickness:fine}) = {ask.TakeUp:fine}"
             ),
-            ask.Learnt?.RestsOn ?? "What is usually drawn of the cloth between the needles."
+            ask.Learnt?.RestsOn ?? "What is usually drawn of the fabric between the needles."
         );
     }
 }

@@ -58,7 +58,7 @@ internal sealed record TuckSwatch(
     private static readonly NumberField Against = new(
         "expected",
         "Expected",
-        "What was expected to be drawn of the cloth between the needles.",
+        "What was expected to be drawn of the fabric between the needles.",
         0,
         2,
         null,
@@ -80,7 +80,7 @@ internal sealed record TuckSwatch(
     public static IReadOnlyList<Figure> Told { get; } =
     [
         F.Fine("takeUp", "(flat − tucked)/tucks.", a => a.TakeUp),
-        F.Ratio("draw", "Of the cloth between the needles.", a => a.Draw),
+        F.Ratio("draw", "Of the fabric between the needles.", a => a.Draw),
         F.Length(
             "forPanel",
             LengthKind.Marked,
@@ -153,7 +153,7 @@ internal sealed record TuckSwatch(
             Knobs =
             [
                 new(TucksField.Name, "Tucks", "", 1, UsualTucks),
-                new(Fields.NeedleSpacing.Name, "Needles apart", "mm", 0.5, 2.5),
+                new(Fields.NeedleSpacing.Name, "Twin-needle spacing", "mm", 0.5, 2.5),
                 new(Fields.TensionSteps.Name, "Tension", "steps", 1, 1, "needle-tension"),
                 new(CordedFigure.Name, CordedFigure.Label, Knob.NoOrYes, 1, 0),
             ],
@@ -202,7 +202,7 @@ internal sealed record TuckSwatch(
             ];
             if (Draw is { } draw)
             {
-                lines.Add($"That is {DecimalText.Write(draw)} of the cloth between the needles.");
+                lines.Add($"That is {DecimalText.Write(draw)} of the fabric between the needles.");
             }
             if (ForPanel is { } over && Math.Abs(over.Millimetres) >= 0.5)
             {

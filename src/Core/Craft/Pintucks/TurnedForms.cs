@@ -14,7 +14,7 @@ internal sealed record TurnedAnswer : Reckoning
         F.Length(
             "widestPanel",
             LengthKind.Marked,
-            "The widest finished panel that the cloth gives with these tucks.",
+            "The widest finished panel that the fabric gives with these tucks.",
             a => a.WidestPanel
         ),
         F.Count("mostTucks", "The most tucks.", a => a.MostTucks),
@@ -46,7 +46,7 @@ internal static class TurnedForms
     public static Form FromCloth { get; } =
         new(
             "panel-from-cloth",
-            "From the cloth there is: the widest panel, and the most tucks",
+            "From the fabric there is: the widest panel, and the most tucks",
             [.. Fields.Shape.Where(f => f.Name != Cloth.Name), Cloth],
             TurnedAnswer.Told,
             PintucksTechnique.Example.With("clothAtHand", RawValue.Of("26 cm")),
@@ -77,11 +77,11 @@ internal static class TurnedForms
                                 new Finding(
                                     "cloth-short",
                                     Severity.Care,
-                                    $"The panel that is wanted is {reader.Ruler.Mark(ask.PanelWidth)} wide; this cloth gives {reader.Ruler.Mark(Length.Max(Length.Zero, widest))}.",
+                                    $"The panel that is wanted is {reader.Ruler.Mark(ask.PanelWidth)} wide; this fabric gives {reader.Ruler.Mark(Length.Max(Length.Zero, widest))}.",
                                     $"{ask.Tucks} tucks and both seams take the rest.",
                                     most > 0
-                                        ? $"With {most} tucks it is enough; or find wider cloth, or join it under a tuck."
-                                        : "Find wider cloth."
+                                        ? $"With {most} tucks it is enough; or find wider fabric, or join it under a tuck."
+                                        : "Find wider fabric."
                                 ),
                             ],
                 };

@@ -28,7 +28,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
         F.Fine("wrap", "Round the cord: π(c + t).", a => a.Ask.Covering.Wrap),
         F.Ratio(
             "wrapFactor",
-            "What nineteen in twenty wraps come to of that, at the most, by what swatches taught.",
+            "What 19 times out of 20 wraps come to of that, at the most, by what swatches taught.",
             a => a.Ask.Covering.Factor
         ),
         F.Marked(
@@ -96,16 +96,16 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             var cut = Ask.Cut;
             List<Fact> facts =
             [
-                new("Strip, wide", Ruler.Mark(Ask.Covering.Width)),
+                new("Strip width", Ruler.Mark(Ask.Covering.Width)),
                 new(
                     "Joined",
                     $"{Ruler.Whole(cut.Required)}{(Ask.Rings > 1 ? $", {Ask.Rings} × {Ruler.Whole(Ask.Required)}" : "")}"
                 ),
                 new(
-                    "Of the cloth",
-                    cut.Way == BiasFields.FromRemnant ? "the remnant" : Ruler.Cut(cut.Cloth)
+                    "Fabric needed for strips",
+                    cut.Way == BiasFields.FromRemnant ? "the offcut" : Ruler.Cut(cut.Cloth)
                 ),
-                new("Cord to have", Ruler.Write(CordLength, LengthKind.Amount)),
+                new("Cord needed", Ruler.Write(CordLength, LengthKind.Amount)),
                 new(
                     "Begin",
                     Edge.Edge.IsClosed ? $"in the middle of {SideName}{Shifted}" : "at one end"
@@ -185,7 +185,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 _ => []
             ),
             .. BiasDrawings.All(Ask.Cut),
-            CordDrawings.UnderTheSole(this, "Three lines beside the cord"),
+            CordDrawings.UnderTheSole(this, "The three lines of stitching"),
             EndsDrawing.Of(this),
         ];
 

@@ -46,7 +46,7 @@ internal sealed record Ask(
         var covering = new Covering(cord, thickness, flange, BiasFields.ReadStep(reader), 1);
         var wraps = new Dial(samples, covering.Wrap, "Wrap", true)
         {
-            Unit = "of what was reckoned",
+            Unit = "of what was calculated",
         };
         // Too wide is trimmed, too narrow is lost: as wide as nineteen in twenty come out.
         covering = covering with

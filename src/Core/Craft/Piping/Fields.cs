@@ -12,7 +12,7 @@ internal static class Fields
     public static LengthField CordDiameter { get; } =
         LengthField.Fine(
             "cordDiameter",
-            "Cord, thick",
+            "Cord thickness",
             "Laid between two straight edges, not squeezed.",
             0.5,
             30
@@ -22,15 +22,10 @@ internal static class Fields
         };
 
     public static FlagField PreShrunk { get; } =
-        new(
-            "preShrunk",
-            "The cord is",
-            "A cotton cord that shrinks later puckers the whole edge.",
-            true
-        )
+        new("preShrunk", "Cord", "A cotton cord that shrinks later puckers the whole edge.", true)
         {
-            No = "not washed yet",
-            Yes = "washed",
+            No = "not pre-washed",
+            Yes = "pre-washed",
         };
 
     public static NumberField Shrinks { get; } =
@@ -51,7 +46,7 @@ internal static class Fields
     public static NumberField Rounds { get; } =
         new(
             "rounds",
-            "Piped edges",
+            "Number of piped edges",
             "One round the middle; two for a box cushion, above and below.",
             1,
             4,

@@ -20,7 +20,7 @@ internal static class Noticed
                 Severity.Care,
                 "A join of the covering comes to lie at a corner.",
                 "There it is thickest, and the corner will not turn.",
-                "Begin further along the side, or cut a hand’s breadth off the joined strip before you begin, if it is long enough."
+                "Begin further along the side, or cut 10 cm off the joined strip before you begin, if it is long enough."
             );
         }
         if (a.Ask.Shrinks > 0)

@@ -85,7 +85,7 @@ internal static class PipingCard
                     Try(
                         "needle-over",
                         "Move the needle half a millimetre to the cord.",
-                        "Each line has to be nearer than the last."
+                        "Each line must be nearer than the last."
                     ),
                     Try("other-foot", "Use the zipper foot for the last line.", "It comes closer.")
                 ),

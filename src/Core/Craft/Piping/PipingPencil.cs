@@ -18,11 +18,11 @@ internal static class PipingPencil
             new(
                 "Strip",
                 a.Ruler.Sum(
-                    $"π × ({ask.Covering.Cord:fine} + {ask.Covering.Thickness:fine}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {a.Flange:fine}, up = {ask.Covering.Width}"
+                    $"π × ({ask.Covering.Cord:fine} + {ask.Covering.Thickness:fine}){(factor > 1 ? $" × {DecimalText.Write(factor, 3)}" : "")} + 2 × {a.Flange:fine}, rounded up = {ask.Covering.Width}"
                 ),
                 ask.Wraps.All.Count > 0
-                    ? $"As wide as nineteen in twenty wraps come out; a flange that is too wide is trimmed. {ask.Wraps.RestsOn}"
-                    : "Round the cord in the middle of the cloth, and a flange on either side."
+                    ? $"As wide as 19 times out of 20 wraps come out; a flange that is too wide is trimmed. {ask.Wraps.RestsOn}"
+                    : "Round the cord in the middle of the fabric, and a flange on either side."
             ),
             new(
                 "Long",
@@ -34,9 +34,9 @@ internal static class PipingPencil
                 ask.Rings > 1 ? $"{ask.Rings} of them: {whole(cut.Required)}." : ""
             ),
             new(
-                "One by one",
+                "Single strips",
                 a.Ruler.Sum(
-                    $"{cut.Single.Count} × {cut.Single.Each:most} − {cut.Single.Joins} × {cut.Single.AtJoin:fine} = {cut.Single.Reaches:whole}; cloth {cut.Single.ClothLength:cut}"
+                    $"{cut.Single.Count} × {cut.Single.Each:most} − {cut.Single.Joins} × {cut.Single.AtJoin:fine} = {cut.Single.Reaches:whole}; fabric {cut.Single.ClothLength:cut}"
                 ),
                 "Each strip goes from selvedge to selvedge; a join takes its allowance of both ends, measured along the slant."
             ),
@@ -46,7 +46,7 @@ internal static class PipingPencil
             lines.Add(
                 new(
                     "From a corner",
-                    $"{whole(cut.Required)} × sin {DecimalText.Write(cut.Angle, 0)}° = {a.Ruler.Cut(corner.ClothWidth)} across; cloth {a.Ruler.Cut(corner.ClothLength)}",
+                    $"{whole(cut.Required)} × sin {DecimalText.Write(cut.Angle, 0)}° = {a.Ruler.Cut(corner.ClothWidth)} across; fabric {a.Ruler.Cut(corner.ClothLength)}",
                     "One strip, without a join; what is cut is rounded up."
                 )
             );
@@ -58,7 +58,7 @@ internal static class PipingPencil
                     "Round and round",
                     $"{whole(cut.Required)} of strip is {cut.Tube.Lines} lines of {fine(cut.Tube.Line)} on a piece {a.Ruler.Cut(cut.Tube.Across)} × {a.Ruler.Cut(cut.Tube.Along)}",
                     "Two seams take their allowances each way, and only whole strips count; what is cut is rounded up."
-                        + (cut.Tube.IsOblong ? " A square would be wider than the cloth." : "")
+                        + (cut.Tube.IsOblong ? " A square would be wider than the fabric." : "")
                 )
             );
         }

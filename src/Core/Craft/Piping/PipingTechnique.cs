@@ -27,7 +27,7 @@ internal static class PipingTechnique
             ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
             Working = new()
             {
-                Begin = "Pipe an edge",
+                Begin = "Piping",
                 Mark = Mark(),
                 Straight = new Form(
                     "",
@@ -57,10 +57,10 @@ internal static class PipingTechnique
                     new(Asking.First, "", CordedFields.Group),
                     new(
                         Asking.Folded,
-                        "Cloth for the strips",
+                        "Fabric for the strips",
                         [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
                     ),
-                    new(Asking.Folded, "From a remnant", BiasFields.OfRemnant),
+                    new(Asking.Folded, "From a offcut", BiasFields.OfRemnant),
                     new(
                         Asking.Folded,
                         "Cord, flange and corners",
@@ -90,7 +90,7 @@ internal static class PipingTechnique
                         RemnantQuestion.Form.Name,
                         "remnantWidth",
                         "gives",
-                        "The remnant gives, joined,",
+                        "Strip length from this remnant:",
                         ""
                     ),
                 ],

@@ -32,7 +32,7 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
     public static Form Form { get; } =
         new(
             "remnant",
-            "How much piping a remnant gives",
+            "How much piping a offcut gives",
             [
                 Fields.CordDiameter,
                 CordedFields.Thickness,

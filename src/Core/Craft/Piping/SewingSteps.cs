@@ -124,7 +124,7 @@ internal static class SewingSteps
                 "The slant of the join goes the way of the other joins.",
             ],
             [
-                new("sewn on the slant", "Flattest; the length has to be exact."),
+                new("sewn on the slant", "Flattest; the length must be exact."),
                 new("turned in over the other end", "Quicker; one layer more."),
             ]
         ).At(Place.Hand, 6 * a.Ask.Rounds, EndsDrawing.Name, ["seam", "cord-end", "cord-start"]);

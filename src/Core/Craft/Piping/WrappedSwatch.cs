@@ -57,7 +57,7 @@ internal sealed record WrappedSwatch(
 
     private static readonly LengthField StripField = Setting(
         "stripWidth",
-        "Strip, wide",
+        "Strip width",
         "As it was cut.",
         1,
         500
@@ -81,7 +81,7 @@ internal sealed record WrappedSwatch(
 
     private static readonly LengthField ShiftField = Setting(
         "needleShift",
-        "Needle moves by",
+        "Needle moves sideways by",
         "To either side.",
         0,
         7.5
@@ -89,7 +89,7 @@ internal sealed record WrappedSwatch(
 
     private static readonly NumberField PositionsField = new(
         "needlePositions",
-        "Needle places",
+        "Needle positions",
         "From the left to the right.",
         1,
         99,
@@ -106,7 +106,7 @@ internal sealed record WrappedSwatch(
         F.Length(
             "wider",
             LengthKind.Fine,
-            "How much wider the strip has to be for the flange that is wanted: 2·(wanted − flange); below 0 where it may be narrower.",
+            "How much wider the strip must be for the flange that is wanted: 2·(wanted − flange); below 0 where it may be narrower.",
             a => a.Wider
         ),
         F.Flag(
@@ -152,7 +152,7 @@ internal sealed record WrappedSwatch(
         {
             Readings = [FlangeRead, .. LinesRead],
             Features = [StripField, WrapField],
-            Knobs = [new("stripWidth", "Strip, wide", "mm", 1, 38)],
+            Knobs = [new("stripWidth", "Strip width", "mm", 1, 38)],
             InShort = swatch =>
                 swatch.Mean(FlangeRead.Name) is { } flange
                     ? Headlined(Length.FromMillimetres(flange), null)
@@ -187,7 +187,7 @@ internal sealed record WrappedSwatch(
                 );
             }
             lines.Add(
-                $"The wrap took {Ruler.Fine(Wrapped)} of the strip; {Ruler.Fine(Reckoned)} were reckoned."
+                $"The wrap took {Ruler.Fine(Wrapped)} of the strip; {Ruler.Fine(Reckoned)} were calculated."
             );
             if (Sewn.Count > 1)
             {

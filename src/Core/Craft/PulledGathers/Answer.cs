@@ -33,10 +33,10 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
             a => a.Strips.AchievedFullness
         ),
         F.Cut("cutDepth", "The depth of each strip.", a => a.Strips.Ask.CutDepth),
-        F.Cut("clothLength", "The cloth taken, at the exact depth.", a => a.Strips.ClothLength),
+        F.Cut("clothLength", "The fabric taken, at the exact depth.", a => a.Strips.ClothLength),
         F.Cut(
             "clothToBuy",
-            "The cloth taken, at the depth as the cut list rounds it.",
+            "The fabric taken, at the depth as the cutting list rounds it.",
             a => a.Strips.ClothToBuy
         ),
         F.Count(
@@ -100,10 +100,10 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
         F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
         F.Group(
             "suggested",
-            "The usual fullness for this cloth and use.",
+            "The usual fullness for this fabric and use.",
             a => a.Strips.Suggested,
             [
-                Figure<SuggestedFullness>.Ratio("low", "The scant end.", s => s.Low),
+                Figure<SuggestedFullness>.Ratio("low", "The sparse end.", s => s.Low),
                 Figure<SuggestedFullness>.Ratio("middle", "The middle.", s => s.Middle),
                 Figure<SuggestedFullness>.Ratio("high", "The full end.", s => s.High),
                 Figure<SuggestedFullness>.Text("because", "The reason.", s => s.Because),
@@ -120,16 +120,19 @@ internal sealed record Answer(StripPlan Strips) : WorkPlan
     public override IReadOnlyList<Fact> Facts =>
         [
             new(
-                "Cloth used",
+                "Fabric needed",
                 Ruler.Cut(Strips.ClothToBuy)
                     + (Strips.Ask.ClothAtHand is { } there ? $" of {Ruler.Mark(there)}" : "")
             ),
-            new("Flat edge", Ruler.Whole(Strips.SewnFlat)),
-            new("Fullness reached", DecimalText.Write(Strips.AchievedFullness)),
-            new("Marks, both edges", $"every 1/{Strips.Segments}"),
-            new("Thread, each side", Ruler.Write(Strips.ThreadFromEach, LengthKind.Amount)),
+            new("Total flat length", Ruler.Whole(Strips.SewnFlat)),
+            new("Actual fullness", DecimalText.Write(Strips.AchievedFullness)),
+            new("Divide both edges into", $"every 1/{Strips.Segments}"),
             new(
-                "Thread to wind",
+                "Needle thread, and as much for the bobbin",
+                Ruler.Write(Strips.ThreadFromEach, LengthKind.Amount)
+            ),
+            new(
+                "Bobbin thread to wind",
                 $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadToWind, LengthKind.Amount)}"
             ),
             new("Thread for the seams", Ruler.Write(Strips.SeamThread(), LengthKind.Amount)),

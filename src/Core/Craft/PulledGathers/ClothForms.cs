@@ -28,7 +28,7 @@ internal sealed record ClothAnswer(
 {
     private static readonly IReadOnlyList<Figure> Shared =
     [
-        F.Count("stripCount", "How many strips the cloth holds.", a => a.Strips),
+        F.Count("stripCount", "How many strips the fabric holds.", a => a.Strips),
         F.Length("flatEdge", LengthKind.Whole, "The flat edge that they give.", a => a.FlatEdge),
         F.Marked("clothLeft", "What is left of the length.", a => a.ClothLeft),
     ];
@@ -37,7 +37,7 @@ internal sealed record ClothAnswer(
     [
         F.Ratio(
             "greatestFullness",
-            "Asked of the straight form, it takes no more cloth than there is.",
+            "Asked of the straight form, it takes no more fabric than there is.",
             a => a.GreatestFullness!.Value
         ),
         .. Shared,
@@ -48,7 +48,7 @@ internal sealed record ClothAnswer(
         F.Length(
             "longestEdge",
             LengthKind.AtMost,
-            "Asked of the straight form, it takes no more cloth than there is.",
+            "Asked of the straight form, it takes no more fabric than there is.",
             a => a.LongestEdge!.Value
         ),
         .. Shared,
@@ -67,7 +67,7 @@ internal static class ClothForms
     public static Form Fullness { get; } =
         new(
             "fullness-from-cloth",
-            "The greatest fullness that the cloth there is allows",
+            "The greatest fullness that the fabric there is allows",
             FieldsWithout(StripFields.Fullness),
             ClothAnswer.OfFullness,
             Example.With(Example.Awning, "clothAtHand", "3.1 m"),
@@ -77,7 +77,7 @@ internal static class ClothForms
     public static Form Edge { get; } =
         new(
             "edge-from-cloth",
-            "The longest edge that the cloth there is can be gathered to",
+            "The longest edge that the fabric there is can be gathered to",
             FieldsWithout(StripFields.FinishedEdge),
             ClothAnswer.OfEdge,
             Example.With(Example.Awning, "clothAtHand", "3.1 m"),
@@ -111,9 +111,9 @@ internal static class ClothForms
                 new Finding(
                     "more-than-needed",
                     Severity.Note,
-                    $"The cloth would allow a fullness of {DecimalText.Write(allowed)}.",
-                    "Over 6 the seam is too thick for any cloth.",
-                    "Choose what the cloth's weight suggests, and keep the rest."
+                    $"The fabric would allow a fullness of {DecimalText.Write(allowed)}.",
+                    "Over 6 the seam is too thick for any fabric.",
+                    "Choose what the fabric's weight suggests, and keep the rest."
                 )
             );
         }
@@ -162,9 +162,9 @@ internal static class ClothForms
             "too-little-cloth",
             Severity.Stop,
             strips == 0
-                ? $"{ruler.Mark(cloth)} of cloth does not hold one strip {ruler.Mark(ask.CutDepth)} deep."
-                : $"{ruler.Mark(cloth)} of cloth does not reach along this edge even flat.",
+                ? $"{ruler.Mark(cloth)} of fabric does not hold one strip {ruler.Mark(ask.CutDepth)} deep."
+                : $"{ruler.Mark(cloth)} of fabric does not reach along this edge even flat.",
             "A fullness of 1 is no gathers at all.",
-            "Find more cloth, piece in another, or make it shorter or less deep."
+            "Find more fabric, piece in another, or make it shorter or less deep."
         );
 }

@@ -55,7 +55,7 @@ internal static class Noticed
                 Severity.Note,
                 $"{DecimalText.Write(ask.Fullness)} is {side} than is usual here: {DecimalText.Write(usual.Low)} to {DecimalText.Write(usual.High)}.",
                 usual.Because,
-                "Sew a swatch at this fullness before the cloth is cut."
+                "Sew a swatch at this fullness before the fabric is cut."
             );
         }
         if (a.SewnFlat > LongRun && !ask.Rows.IsOverThreads)

@@ -13,7 +13,7 @@ internal static class OverThreadsCard
         new()
         {
             Name = "gathers-over-threads",
-            Title = "gathered over drawn-out threads",
+            Title = "gathering over a cord (zigzag)",
             Says =
                 "A wide zigzag over two threads that are pulled: no stitch is pulled, so nothing snaps.",
             Fields = [Wants.StitchWidthField, Wants.TailField, Wants.CordField],
@@ -23,7 +23,7 @@ internal static class OverThreadsCard
                 new(
                     [FootKinds.Satin],
                     "Wide, and hollow for the threads.",
-                    "It presses the cloth a little less."
+                    "It presses the fabric a little less."
                 ),
             ],
             Stitch = ask =>

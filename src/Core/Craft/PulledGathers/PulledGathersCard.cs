@@ -9,7 +9,7 @@ internal static class PulledGathersCard
     public static CardTechnique Technique { get; } =
         PulledCard.Of(
             "pulled-gathers",
-            "gathered by pulled threads",
+            "gathering, pulled by hand",
             "Rows of long stitches, pulled up by hand."
         );
 }

@@ -13,11 +13,11 @@ public static class PulledGathersTechnique
         new()
         {
             Name = "pulled-gathers",
-            Title = "gathered by pulled threads",
+            Title = "gathering, pulled by hand",
             Short = "Pulled threads",
             Kin = Kin.Fullness,
             Says =
-                "A longer edge drawn up evenly to fit a shorter one: tiers, sleeve heads, frills, curtains, valances.",
+                "A longer edge drawn up evenly to fit a shorter one: tiers, sleeve caps, frills, curtains, valances.",
             Cards = [PulledGathersCard.Technique, OverThreadsCard.Technique],
             CardFor = ask =>
                 IsOverThreads(ask) ? OverThreadsCard.Technique : PulledGathersCard.Technique,
@@ -28,7 +28,7 @@ public static class PulledGathersTechnique
                     : ask,
             Working = new()
             {
-                Begin = "Gather by pulled threads",
+                Begin = "Gathering with basting threads",
                 Mark = InShort.Mark("Soft gathers under two rows of stitches.", 2.2, 6, 10, 13),
                 Straight = new Form(
                     "",
@@ -64,7 +64,7 @@ public static class PulledGathersTechnique
                     new(Asking.Machine, "", "fullness", "doubled", "rows"),
                     new(
                         Asking.Folded,
-                        "Cloth",
+                        "Fabric",
                         "clothWidth",
                         "clothAtHand",
                         "clothWeight",
@@ -74,7 +74,7 @@ public static class PulledGathersTechnique
                     ),
                     new(
                         Asking.Folded,
-                        "Allowances and stitch",
+                        "Seam allowances and stitching",
                         "joinAllowance",
                         "endAllowance",
                         "rowGap",
@@ -105,7 +105,7 @@ public static class PulledGathersTechnique
                     ),
                 ],
                 Scale = InShort.Scale(),
-                Quality = new("as even as it is spread", true),
+                Quality = new("as even as you spread it", true),
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(),
                 Compare = (then, now, ruler) =>

@@ -69,7 +69,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             a => a.Ask.InLooper ? (int?)null : a.BobbinsSurely
         ),
         F.Amount("threadOnTop", "Ordinary thread for the panel as it is cut.", a => a.ThreadOnTop),
-        F.Count("widths", "Widths of cloth that are joined for it.", a => a.Widths),
+        F.Count("widths", "Widths of fabric that are joined for it.", a => a.Widths),
         F.Ratio(
             "leastFullness",
             "The least that passes over the widest measure.",
@@ -241,7 +241,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             },
         ];
 
-    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It will likely become");
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It should gather to about");
 
     /// <summary>The length of cloth that all panels take, as many side by side as its width holds.</summary>
     public Length ClothUsed => OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler);
@@ -277,17 +277,17 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                 );
                 if (LookBefore.Count > 0)
                 {
-                    facts.Add(new("A bobbin lasts", Lasts));
+                    facts.Add(new("One bobbin sews", Lasts));
                 }
             }
             facts.Add(
                 new(
-                    "Likely at rest",
+                    "Likely relaxed width",
                     $"{Ruler.Mark(RestMid)}, from {Ruler.Mark(RestLow)} to {Ruler.Mark(RestHigh)}"
                 )
             );
             facts.AddRange(Ask.Reading.ByTheLast(Ask.RelaxedWidth, Ruler));
-            facts.Add(new("Not too tight, with", Ask.Reading.AssuranceSays));
+            facts.Add(new("Not too tight", Ask.Reading.AssuranceSays));
             facts.Add(new("Needle thread", Ruler.Write(ThreadOnTop, LengthKind.Amount)));
             return facts;
         }
@@ -313,12 +313,12 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             new(
                 "Rows",
                 ruler.Sum(
-                    $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, whole ones, + 1 = {Rows}"
+                    $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, rounded down, + 1 = {Rows}"
                 ),
                 Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
             ),
             new(
-                $"Enough with {Ask.Reading.AssuranceSays}",
+                $"Long enough {Ask.Reading.AssuranceSays}",
                 ruler.Sum(
                     $"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"
                 ),
@@ -330,7 +330,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                 "What is cut is rounded up."
             ),
             new(
-                "At rest",
+                "Relaxed",
                 ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, even chance"),
                 Ask.Reading.RestsOn
             ),
@@ -349,10 +349,10 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
                     "Rows to a bobbin",
                     Ask.Layout == Layout.Rows
                         ? ruler.Sum(
-                            $"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), whole ones = {RowsSurely}"
+                            $"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), rounded down = {RowsSurely}"
                         )
                         : ruler.Sum(
-                            $"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), whole ones = {RowsSurely}"
+                            $"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), rounded down = {RowsSurely}"
                         ),
                     LookBefore.Count == 0
                         ? "One bobbin does it."

@@ -11,8 +11,8 @@ internal static class Fields
     public static LengthField RelaxedWidth { get; } =
         Measure(
             "relaxedWidth",
-            "Width at rest",
-            "What the finished panel measures when nothing pulls it."
+            "Finished width, relaxed",
+            "Width of the finished panel when it isn’t stretched."
         ) with
         {
             IsEdge = true,
@@ -39,10 +39,10 @@ internal static class Fields
         );
 
     public static LengthField TopMargin { get; } =
-        Margin("topMargin", "Above the rows", "From the upper seam to the first row.");
+        Margin("topMargin", "Plain fabric above", "From the upper seam to the first row.");
 
     public static LengthField BottomMargin { get; } =
-        Margin("bottomMargin", "Below the rows", "From the last row to the lower seam.");
+        Margin("bottomMargin", "Plain fabric below", "From the last row to the lower seam.");
 
     public static LengthField RowGap { get; } =
         StripFields.RowGap with
@@ -55,22 +55,22 @@ internal static class Fields
     public static ChoiceField Layout { get; } =
         new(
             "layout",
-            "Rows sewn as",
+            "Sew the rows",
             "How the rows follow each other.",
             [
                 new(
                     "pivot",
-                    "one line, turned",
+                    "as one continuous line",
                     "One continuous line that pivots in the seam allowance: few ends, and the turns must stay in the allowance."
                 ),
                 new(
                     "rows",
-                    "separate rows",
+                    "separately",
                     "Each row is secured by itself: if one goes, the others hold; many tails to tie."
                 ),
                 new(
                     "spiral",
-                    "a spiral",
+                    "in a spiral",
                     "The panel is closed to a tube first and sewn round and round: two tails, knotted with a dot of textile glue."
                 ),
             ],
@@ -80,7 +80,7 @@ internal static class Fields
     public static NumberField ElasticFactor { get; } =
         new(
             "elasticFactor",
-            "Elastic per width",
+            "Elastic per row",
             "Elastic that a row takes, as a part of its width at rest.",
             0.2,
             6,
@@ -94,7 +94,7 @@ internal static class Fields
     public static LengthField BobbinCapacity { get; } =
         new(
             "bobbinCapacity",
-            "On a bobbin",
+            "Length per bobbin",
             "How much elastic a bobbin holds.",
             Length.FromMillimetres(1),
             Length.FromMillimetres(1e6),
@@ -113,10 +113,14 @@ internal static class Fields
         };
 
     public static LengthField MustPassOver { get; } =
-        Body("mustPassOver", "Passes over", "The widest measure that it has to stretch over.");
+        Body(
+            "mustPassOver",
+            "Must stretch over",
+            "The widest measure that it has to stretch over."
+        );
 
     public static LengthField BodyMeasure { get; } =
-        Body("bodyMeasure", "Sits on", "The measure that it sits on at rest.");
+        Body("bodyMeasure", "Worn on", "The measure that it sits on at rest.");
 
     public static LengthField ClothWidth { get; } =
         StripFields.ClothWidth with
@@ -166,7 +170,7 @@ internal static class Fields
                 f == PullUpFields.Assurance
                     ? f with
                     {
-                        Label = "How sure that it is not too tight?",
+                        Label = "How certain should it be not too tight?",
                     }
                     : f
             ),

@@ -53,7 +53,7 @@ internal static class LooperCard
                     ),
                     .. ShirringCard.Technique.More(ask).Where(line => line.Key != "bobbin-check"),
                 ],
-            Start = new("on the cloth, never on air", "A chain of elastic alone jams the looper."),
+            Start = new("on the fabric, never on air", "A chain of elastic alone jams the looper."),
             Speed = new("slow, steady", "Stretch what is sewn flat while the next row goes in."),
             Alternatives =
             [
@@ -61,7 +61,7 @@ internal static class LooperCard
                     "elastic in the bobbin",
                     "Any lockstitch machine; draws up less, and the bobbin runs out."
                 ),
-                new("separate rows", "Each has its ends tied by itself."),
+                new("separately", "Each has its ends tied by itself."),
             ],
             Instead = "Put the elastic in the bobbin of a lockstitch machine.",
             Looks =

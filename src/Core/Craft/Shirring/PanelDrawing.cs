@@ -38,7 +38,7 @@ internal static class PanelDrawing
         shapes.Add(Up(width, height));
         return new Drawing(
             "at-rest",
-            "At rest" + Note(a),
+            "Relaxed" + Note(a),
             $"The panel drawn up: {a.Rows} rows of elastic draw it to {DecimalText.Write(1 / a.Ask.Fullness)} of what it is flat.",
             width,
             height,
@@ -124,7 +124,7 @@ internal static class PanelDrawing
         }
         return new Drawing(
             "flat",
-            "Flat, as it is cut and sewn" + Note(a),
+            "Flat, as cut and sewn" + Note(a),
             $"The panel flat, with {a.Rows} rows"
                 + (
                     a.LookBefore.Count == 0

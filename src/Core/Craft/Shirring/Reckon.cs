@@ -52,9 +52,9 @@ internal static class Reckon
             yield return new Finding(
                 "widths-joined",
                 Severity.Note,
-                $"Flat it is {ruler.Whole(a.SureWidth)} wide, and the cloth {ruler.Mark(ask.ClothWidth)}: {a.Widths} widths are joined.",
+                $"Flat it is {ruler.Whole(a.SureWidth)} wide, and the fabric {ruler.Mark(ask.ClothWidth)}: {a.Widths} widths are joined.",
                 "Rows cross the joins: each is a bump under the foot, and a stiff line when it is drawn up.",
-                "Join with a narrow seam, pressed open, where it shows least; or turn the panel round on the cloth."
+                "Join with a narrow seam, pressed open, where it shows least; or turn the panel round on the fabric."
             );
         }
         if (ask.MustPassOver is { } over && a.LeastFullness is { } least)
@@ -70,7 +70,7 @@ internal static class Reckon
                     "will-not-pass",
                     Severity.Stop,
                     $"It opens to {ruler.Mark(a.CutFlat)} at most, and has to pass over {ruler.Mark(over)}.",
-                    "Cloth does not stretch beyond what it is flat.",
+                    "Fabric does not stretch beyond what it is flat.",
                     remedy
                 );
             }
@@ -80,7 +80,7 @@ internal static class Reckon
                     "passes-unless-taken-in",
                     Severity.Care,
                     $"As it is cut it opens to {ruler.Mark(a.CutFlat)}; at a fullness of {DecimalText.Write(ask.Fullness)}, taken in to {ruler.Mark(ask.RelaxedWidth)}, only to {ruler.Mark(a.FlatWidth)}.",
-                    $"It has to pass over {ruler.Mark(over)}, and cloth does not stretch beyond what it is flat.",
+                    $"It has to pass over {ruler.Mark(over)}, and fabric does not stretch beyond what it is flat.",
                     $"{remedy} Take nothing in before it was tried on."
                 );
             }
@@ -94,7 +94,7 @@ internal static class Reckon
                     "loose-at-rest",
                     Severity.Care,
                     $"At rest it measures {ruler.Mark(ask.RelaxedWidth)}, and sits on {ruler.Mark(body)}: it will not hold.",
-                    "A shirred panel has to be a bit under the measure that it sits on.",
+                    "A shirred panel must be a bit under the measure that it sits on.",
                     $"Plan {ruler.Mark(body * 0.9)} at rest, nine tenths of it."
                 );
             }
@@ -138,7 +138,7 @@ internal static class Reckon
             yield return new Finding(
                 "looper-turns",
                 Severity.Care,
-                "A chain stitch does not turn on its needle: the looper holds the cloth.",
+                "A chain stitch does not turn on its needle: the looper holds the fabric.",
                 "One line that is turned at the end of each row is sewn with elastic in a bobbin.",
                 "Sew separate rows, or a spiral."
             )
@@ -174,7 +174,7 @@ internal static class Reckon
             yield return new Finding(
                 "hardly-shirrs",
                 Severity.Care,
-                $"Cloth of {ruler.Fine(ask.ClothThickness)} hardly shirrs.",
+                $"Fabric of {ruler.Fine(ask.ClothThickness)} hardly shirrs.",
                 "The elastic is not strong enough to fold it.",
                 "Sew a swatch first; or run flat elastic through a casing."
             );

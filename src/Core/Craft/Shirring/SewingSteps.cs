@@ -68,7 +68,7 @@ internal static class SewingSteps
             $"Cut {(a.Widths > 1 ? $"{a.Widths} widths of {ruler.Cut(a.EachWidth)} and join them with {ruler.Mark(a.Ask.SeamAllowance)} allowance; all" : $"{ruler.Cut(a.SureWidth)} wide and")} {ruler.Mark(a.CutHeight)} high. Draw the first row on the right side, {ruler.Mark(a.RowAt(1))} below the cut edge: {ruler.Mark(a.Ask.EdgeAllowance)} of it are for the seam.",
             a.Pieces[0].Says(ruler),
             [
-                "The first line follows one thread of the cloth.",
+                "The first line follows one thread of the fabric.",
                 "The chalk comes out: tried on a scrap.",
             ],
             [
@@ -121,7 +121,7 @@ internal static class SewingSteps
             "set-up",
             "Set the machine",
             $"Set everything on the card, as on the last swatch: {a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)}. Ordinary thread on top.",
-            "hand wheel",
+            "handwheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",
                 "The settings are those of the swatch, to the half step.",
@@ -135,7 +135,7 @@ internal static class SewingSteps
             "first-row",
             "Sew the first row",
             a.Ask.InLooper
-                ? $"Begin on the cloth, never on air, and sew on the line, right side up; leave {ruler.Mark(a.Ask.Tail)} of both threads at each end."
+                ? $"Begin on the fabric, never on air, and sew on the line, right side up; leave {ruler.Mark(a.Ask.Tail)} of both threads at each end."
                 : $"Leave a tail of {ruler.Mark(a.Ask.Tail)}, bring the elastic up, hold both threads, and sew on the line, right side up.",
             "row 1",
             [
@@ -154,7 +154,7 @@ internal static class SewingSteps
             third == 1 ? "row 1" : $"rows 2–{third}",
             [
                 $"Before steam it measures about {ruler.Mark(a.BeforeSteam)}.",
-                "The cloth lies flat under the needle, without folds.",
+                "The fabric lies flat under the needle, without folds.",
             ],
             []
         )
@@ -203,7 +203,7 @@ internal static class SewingSteps
         new(
             "steam",
             "Hold steam over it",
-            "Hold the iron a hand’s breadth above the panel and let the steam draw it up; let it dry flat before it is measured.",
+            "Hold the iron 10 cm above the panel and let the steam draw it up; let it dry flat before it is measured.",
             ruler.Mark(a.Ask.RelaxedWidth),
             [
                 $"Dry, it measures about {ruler.Mark(a.RestMid)} at rest, and {ruler.Mark(a.Ask.RelaxedWidth)} at the least.",
@@ -245,7 +245,7 @@ internal static class SewingSteps
             Layout.Pivot =>
                 "At the end of each, needle down, pivot, a few stitches down within the seam allowance, pivot again. ",
             Layout.Rows when a.Ask.InLooper =>
-                "Begin each on the cloth, and leave long ends on both sides. ",
+                "Begin each on the fabric, and leave long ends on both sides. ",
             Layout.Rows => "Begin and end each with a few stitches back, and leave the tails. ",
             _ => "At the seam let the line sink by one gap, and go round again. ",
         };
@@ -255,7 +255,7 @@ internal static class SewingSteps
         var changes = a.LookBefore.Where(r => r >= from && r <= to).ToList();
         return changes.Count == 0
             ? ""
-            : $"A bobbin lasts {a.Lasts}: put in a new one before row {Sentence.Few(changes)}. ";
+            : $"One bobbin sews {a.Lasts}: put in a new one before row {Sentence.Few(changes)}. ";
     }
 
     /// <summary>Where rows lie, each from the upper edge, so that no rounding adds up.</summary>

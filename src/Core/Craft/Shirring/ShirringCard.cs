@@ -25,11 +25,11 @@ internal static class ShirringCard
             MostGrams = 200,
             Feet =
             [
-                new([FootKinds.Satin], "Its hollow sole lets the cloth contract as it is sewn."),
+                new([FootKinds.Satin], "Its hollow sole lets the fabric contract as it is sewn."),
                 new(
                     [FootKinds.AllPurpose],
                     "It does well.",
-                    "A flat sole lets the cloth contract less."
+                    "A flat sole lets the fabric contract less."
                 ),
             ],
             Stitch = ask =>
@@ -91,7 +91,7 @@ internal static class ShirringCard
                     "one line that pivots in the seam allowance",
                     "Few ends; the turns must stay in the allowance."
                 ),
-                new("separate rows", "Each is secured by itself."),
+                new("separately", "Each is secured by itself."),
             ],
             Instead = "Zigzag over elastic thread and pull it up, on a lockstitch machine.",
             Looks =

@@ -25,7 +25,7 @@ public static class ShirringTechnique
                     : ShirringCard.Technique,
             Working = new()
             {
-                Begin = "Shirr with elastic",
+                Begin = "Shirring with elastic thread",
                 Mark = InShort.Mark(
                     "A panel drawn up by close rows of elastic.",
                     2,
@@ -74,12 +74,12 @@ public static class ShirringTechnique
                     ),
                     new(Asking.Machine, "", "layout", "stitch", "assurance"),
                     new(Asking.Cut, "", "assurance"),
-                    new(Asking.Folded, "The body", "bodyMeasure", "mustPassOver"),
+                    new(Asking.Folded, "Body measurements", "bodyMeasure", "mustPassOver"),
                     new(Asking.Folded, "Elastic", "elasticFactor", "bobbinCapacity", "tail"),
-                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "clothWidth"),
+                    new(Asking.Folded, "Fabric", "clothWeight", "clothThickness", "clothWidth"),
                     new(
                         Asking.Folded,
-                        "The machine’s stitch",
+                        "Machine’s stitch range",
                         "minStitchLength",
                         "maxStitchLength"
                     ),
@@ -91,7 +91,7 @@ public static class ShirringTechnique
                     "Measure where it sits and take a little off: nine tenths of the body measure is usual. Then say how high it is."
                 ),
                 Uses = ["foot", "elastic", "thread"],
-                Quality = new("even where every row is stretched flat alike", false),
+                Quality = new("even, if you stretch every row equally", false),
                 Cautions = Hazards.All,
                 Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up") with
                 {

@@ -67,7 +67,7 @@ internal static class TurnedForms
 
     private static readonly LengthField Across = new(
         "clothAcross",
-        "Cloth across",
+        "Fabric across",
         "How wide a piece there is for the panel.",
         Length.FromMillimetres(1),
         Length.FromMillimetres(1e6)
@@ -85,7 +85,7 @@ internal static class TurnedForms
     public static Form FromCloth { get; } =
         new(
             "fullness-from-cloth",
-            "The fullness that a width of cloth allows",
+            "The fullness that a width of fabric allows",
             [.. Fields.All.Where(f => f.Name != Fields.Fullness.Name), Across],
             FullnessAnswer.Told,
             Example.Smock.Without("fullness").With("clothAcross", RawValue.Of("1.1 m")),

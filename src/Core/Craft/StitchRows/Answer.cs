@@ -56,7 +56,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         },
         F.Table(
             "settings",
-            "How each is sewn with the figures that the dial has.",
+            "How each is sewn with the numbers that the dial has.",
             a => a.Rows,
             Figure<Row>.Count("row", "Its number.", r => r.Number),
             Figure<Row>.Text("side", "Of a border, which side; or empty.", r => r.Side),
@@ -96,7 +96,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         F.Fine("meanWidth", "Of the stitches, on the mean.", a => a.Ask.MeanWidth),
         F.Fine(
             "markedGap",
-            "From row to row on the cloth as it is cut, on the mean.",
+            "From row to row on the fabric as it is cut, on the mean.",
             a => a.MarkedGap
         ),
         F.Ratio("minutes", "About how long it takes.", a => a.Minutes),
@@ -217,7 +217,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             Piece.Rectangle(
                 "piece",
                 Together.Count,
-                "piece, to be trimmed",
+                "fabric (trimmed later)",
                 Ground.Width,
                 Ground.Height
             ) with
@@ -230,7 +230,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
                     Piece.Rectangle(
                         "under",
                         Together.Count,
-                        "stabiliser, under it",
+                        "stabiliser",
                         Ground.Width,
                         Ground.Height
                     ) with
@@ -286,12 +286,12 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             List<Fact> facts =
             [
                 new("Rows", $"{Count}, {Ruler.Fine(Ask.MeanGap)} apart"),
-                new("Stitched", Ruler.Write(StitchedLength, LengthKind.Amount)),
+                new("Total stitched length", Ruler.Write(StitchedLength, LengthKind.Amount)),
                 new(
-                    "On a whole repeat",
+                    "Ending on a complete repeat",
                     Landing == Rows.Count ? "all of them" : $"{Landing} of {Rows.Count}"
                 ),
-                new("Thread above", Ruler.Write(Thread, LengthKind.Amount)),
+                new("Needle thread", Ruler.Write(Thread, LengthKind.Amount)),
                 new("Bobbins", Bobbins == 0 ? "one holds no row" : $"{Bobbins}"),
             ];
             if (ChangeBefore.Count > 0 && Bobbins > 0)
@@ -308,7 +308,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Cut a scrap of the same cloth",
+                "Cut a scrap of the same fabric",
                 $"{Ruler.Cut(Length.FromMillimetres(250))} × {Ruler.Cut(Length.FromMillimetres(130))}"
             ),
             new(

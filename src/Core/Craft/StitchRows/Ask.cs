@@ -171,7 +171,7 @@ internal sealed record Ask(
         {
             reader.Contradiction(
                 Fields.FootEdge,
-                "The foot’s edge sets the gap: say the one or the other."
+                "Enter either the row spacing or the needle-to-edge distance, not both."
             );
         }
         if (reader.Errors.Count > 0 || !ask.HasRoom(reader))

@@ -84,7 +84,7 @@ internal static class EdgeCloseUp
         );
         return new Drawing(
             Name,
-            "From near: the foot along the last row",
+            "Close-up: foot guided by the last row",
             $"Rows {a.Ruler.Fine(gap)} apart; the foot’s edge is {a.Ruler.Fine(gap - before.Width / 2)} from the needle and runs along the row before.",
             width,
             Shown,

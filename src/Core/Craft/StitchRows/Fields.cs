@@ -19,7 +19,7 @@ internal static class Fields
     public static ChoiceField Layout { get; } =
         new(
             "layout",
-            "Rows over",
+            "Rows cover",
             "How the rows lie.",
             [
                 new(Field, "the whole piece", "Parallel rows at an angle, from edge to edge."),
@@ -30,16 +30,16 @@ internal static class Fields
         );
 
     public static LengthField Width { get; } =
-        LengthField.Mm("width", "Piece, wide", "Of the finished piece.", 10, 20_000) with
+        LengthField.Mm("width", "Finished width", "Of the finished piece.", 10, 20_000) with
         {
             IsEdge = true,
         };
 
     public static LengthField Height { get; } =
-        LengthField.Mm("height", "Piece, high", "Of the finished piece.", 10, 20_000);
+        LengthField.Mm("height", "Finished height", "Of the finished piece.", 10, 20_000);
 
     public static NumberField Angle { get; } =
-        new("angle", "Angle", "Of the rows, with the clock from the width.", -180, 180, 45, false)
+        new("angle", "Angle", "clockwise from horizontal", -180, 180, 45, false)
         {
             Unit = "°",
             Step = 5,
@@ -49,7 +49,7 @@ internal static class Fields
     public static LengthField RowGap { get; } =
         LengthField.Mm(
             "rowGap",
-            "Rows apart",
+            "Row spacing",
             "From the middle of a row to the next.",
             1,
             2000,
@@ -64,7 +64,7 @@ internal static class Fields
     public static LengthField FootEdge { get; } =
         LengthField.Fine(
             "footEdge",
-            "Foot’s edge",
+            "Needle to edge of foot",
             "From the needle to the edge of the foot that runs along the row before.",
             0.5,
             60
@@ -77,18 +77,18 @@ internal static class Fields
     public static ChoiceField Guided { get; } =
         new(
             "guided",
-            "Guided by",
+            "Guide each row by",
             "What keeps the rows apart.",
             [
                 new(
                     Typed,
-                    "the row before",
+                    "the previous row",
                     "An edge of the foot, or a guide bar, runs along the last row."
                 ),
                 new(
                     Marked,
-                    "a marked grid",
-                    "Every row is drawn on the cloth first: slower, and no error adds up."
+                    "marked lines",
+                    "Every row is drawn on the fabric first: slower, and no error adds up."
                 ),
             ],
             Typed,
@@ -98,8 +98,8 @@ internal static class Fields
     public static GroupsField Pattern { get; } =
         BookStitch.ListOf(
             "pattern",
-            "Stitches in turn",
-            "From the stitch book; each row takes the next one.",
+            "Stitch sequence",
+            "From the stitch library; each row takes the next one.",
             20
         );
 
@@ -118,13 +118,13 @@ internal static class Fields
     public static ChoiceField Fit { get; } =
         new(
             "fit",
-            "Rows end",
+            "Row ends",
             "How the last repeat of a row ends.",
             [
-                new("even", "alike at both ends", "Every row at the usual length."),
+                new("even", "same at both ends", "Every row at the usual length."),
                 new(
                     Whole,
-                    "on a whole repeat",
+                    "on a complete pattern repeat",
                     "Each row gets a length of its own, so that its repeats fill it."
                 ),
             ],
@@ -135,7 +135,7 @@ internal static class Fields
     public static LengthField RepeatRange { get; } =
         LengthField.Fine(
             "repeatRange",
-            "Repeat, ±",
+            "Repeat may change by",
             "So far a repeat may be stretched or squeezed before it shows.",
             0,
             20,
@@ -149,8 +149,8 @@ internal static class Fields
     public static LengthField DialStep { get; } =
         LengthField.Fine(
             "dialStep",
-            "Dial’s step",
-            "From one figure of the length dial to the next.",
+            "Dial step",
+            "From one number of the length dial to the next.",
             0.01,
             1,
             0.1
@@ -161,7 +161,7 @@ internal static class Fields
         };
 
     public static NumberField BorderRows { get; } =
-        new("borderRows", "Border rows", "From the outside in.", 1, 40, 2, false)
+        new("borderRows", "Number of border rows", "From the outside in.", 1, 40, 2, false)
         {
             IsWhole = true,
             ShownWhen = InBorder,
@@ -170,7 +170,7 @@ internal static class Fields
     public static LengthField BorderInset { get; } =
         LengthField.Mm(
             "borderInset",
-            "Outermost, in by",
+            "Outer row from the edge",
             "From the finished edge to the middle of the outermost row.",
             0,
             2000,
@@ -184,18 +184,18 @@ internal static class Fields
     public static ChoiceField Direction { get; } =
         new(
             "direction",
-            "Each row sewn",
+            "Sewing direction",
             "Which way rows follow each other.",
             [
                 new(
                     "same",
-                    "the same way",
-                    "All rows drag the cloth alike: it stays square less easily, and the pattern points one way."
+                    "always the same",
+                    "All rows drag the fabric alike: it stays square less easily, and the pattern points one way."
                 ),
                 new(
                     "alternating",
-                    "to and fro",
-                    "The drag of one row takes back that of the last: the piece stays square."
+                    "alternating",
+                    "Alternating directions cancels the drag, so the piece stays square."
                 ),
             ],
             "alternating",
@@ -205,28 +205,28 @@ internal static class Fields
     public static ChoiceField CutBy { get; } =
         new(
             "cutBy",
-            "Cut larger by",
+            "Allow for shrinkage",
             "What says how much the stitching draws in.",
             [
-                new(Swatches, "what swatches say", "Each way its own, as sure as is asked."),
-                new(Oversized, "a share", "The same both ways, as a rule of thumb."),
+                new(Swatches, "from my swatches", "Each way its own, as sure as is asked."),
+                new(Oversized, "a percentage", "The same both ways, as a rule of thumb."),
             ],
             Swatches,
             false
         );
 
     public static NumberField Oversize { get; } =
-        new("oversize", "Larger by", "As a part of the finished size.", 0, 1, 0.08, false)
+        new("oversize", "Add", "As a part of the finished size.", 0, 1, 0.08, false)
         {
             Step = 0.01,
             ShownWhen = new(CutBy.Name, Oversized),
         };
 
     public static FlagField Stabilised { get; } =
-        new("stabilised", "Stabiliser", "Whether something lies under the cloth.", true)
+        new("stabilised", "Stabiliser", "Whether something lies under the fabric.", true)
         {
             No = "none",
-            Yes = "under the cloth",
+            Yes = "under the fabric",
         };
 
     public static NumberField ClothWeight { get; } = PullUpFields.ClothWeight;
@@ -243,7 +243,14 @@ internal static class Fields
         Strips.StripFields.ClothThickness.Optional();
 
     public static LengthField Tail { get; } =
-        LengthField.Mm("tail", "Tails", "Thread left at either end of a row.", 0, 500, 80) with
+        LengthField.Mm(
+            "tail",
+            "Thread tails",
+            "Thread left at either end of a row.",
+            0,
+            500,
+            80
+        ) with
         {
             IsNeeded = false,
         };
@@ -251,7 +258,7 @@ internal static class Fields
     public static LengthField BobbinCapacity { get; } =
         LengthField.Mm(
             "bobbinCapacity",
-            "On a bobbin",
+            "Length per bobbin",
             "How much thread one holds.",
             1000,
             1e6,
@@ -265,7 +272,7 @@ internal static class Fields
     public static LengthField WidestStitch { get; } =
         LengthField.Fine(
             "widestStitch",
-            "Machine’s widest",
+            "Widest stitch of your machine",
             "The widest stitch that the machine makes.",
             0,
             15
@@ -293,7 +300,7 @@ internal static class Fields
     public static LengthField NeedleSpacing { get; } =
         LengthField.Fine(
             "needleSpacing",
-            "Pair of needles, apart",
+            "Twin-needle spacing",
             "0 for a single needle.",
             0,
             6
@@ -304,26 +311,32 @@ internal static class Fields
         };
 
     public static NumberField RowsWanted { get; } =
-        new("rowsWanted", "So many rows", "The gap that gives them.", 2, 2000, null, false)
+        new("rowsWanted", "Number of rows wanted", "The gap that gives them.", 2, 2000, null, false)
         {
             IsWhole = true,
             ShownWhen = InField,
         };
 
     public static LengthField ThreadAtHand { get; } =
-        LengthField.Mm("threadAtHand", "Thread there is", "For the needle.", 1000, 1e7) with
+        LengthField.Mm("threadAtHand", "Thread you have", "For the needle.", 1000, 1e7) with
         {
             IsNeeded = false,
         };
 
     public static LengthField PieceAcross { get; } =
-        LengthField.Mm("pieceAcross", "Piece there is, wide", "As it lies, flat.", 10, 20_000) with
+        LengthField.Mm("pieceAcross", "Piece you have: width", "As it lies, flat.", 10, 20_000) with
         {
             IsNeeded = false,
         };
 
     public static LengthField PieceDown { get; } =
-        LengthField.Mm("pieceDown", "Piece there is, high", "As it lies, flat.", 10, 20_000) with
+        LengthField.Mm(
+            "pieceDown",
+            "Height of the piece you have",
+            "As it lies, flat.",
+            10,
+            20_000
+        ) with
         {
             IsNeeded = false,
         };

@@ -21,7 +21,7 @@ internal static class Noticed
         }
         else if (ask.SafeWidth is not { } safe || a.Widest > safe)
         {
-            var of = ask.NeedleSpacing > Length.Zero ? "this pair" : "one needle";
+            var of = ask.NeedleSpacing > Length.Zero ? "this twin needle" : "one needle";
             yield return new(
                 "strike",
                 Severity.Stop,
@@ -50,8 +50,8 @@ internal static class Noticed
                 "pair-strikes",
                 Severity.Stop,
                 paired.PairWidth == Length.Zero
-                    ? $"{paired.Called} is not sewn with a pair of needles."
-                    : $"With a pair of needles {paired.Called} goes up to {a.Ruler.Fine(paired.PairWidth!.Value)}, and {a.Ruler.Fine(paired.Width)} is set.",
+                    ? $"{paired.Called} is not sewn with a twin needle."
+                    : $"With a twin needle {paired.Called} goes up to {a.Ruler.Fine(paired.PairWidth!.Value)}, and {a.Ruler.Fine(paired.Width)} is set.",
                 "The outer needle strikes the foot or the plate.",
                 paired.PairWidth == Length.Zero
                     ? "Take a single needle, or another stitch."
@@ -83,8 +83,8 @@ internal static class Noticed
             yield return new(
                 "tunnels",
                 Severity.Care,
-                $"Nothing lies under the cloth, and {dense.Called} is dense.",
-                "Dense stitches pull the cloth into a tunnel.",
+                $"Nothing lies under the fabric, and {dense.Called} is dense.",
+                "Dense stitches pull the fabric into a tunnel.",
                 "Lay a stabiliser under the whole piece."
             );
         }

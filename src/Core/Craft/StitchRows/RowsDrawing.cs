@@ -54,7 +54,7 @@ internal static class RowsDrawing
         );
         return new Drawing(
             Name,
-            "The piece with its rows",
+            "The finished piece",
             ask.IsBorder
                 ? $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with a border of {a.Count} rows."
                 : $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with {a.Count} rows at {DecimalText.Write(ask.Angle)}°, {a.Ruler.Fine(ask.MeanGap)} apart; row {first} is sewn first.",
@@ -144,7 +144,7 @@ internal static class RowsDrawing
         );
         return new Drawing(
             CutName,
-            "As it is cut, and what is trimmed",
+            "Cutting size and trim",
             $"Cut {a.Ruler.Cut(width)} by {a.Ruler.Cut(height)}; the outline is the finished piece as it is drawn, {a.Ruler.Mark(a.Outline.Width)} by {a.Ruler.Mark(a.Outline.Height)}: stitching draws it in to {a.Ruler.Mark(a.Ask.Width)} by {a.Ruler.Mark(a.Ask.Height)}.",
             width,
             height,

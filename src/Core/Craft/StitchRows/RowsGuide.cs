@@ -14,8 +14,8 @@ internal static class RowsGuide
             a.Ground.Height,
             [.. Lines(a), .. Outlined(a)],
             a.Ask.IsMarked
-                ? "The edges of the cloth as it is cut at the left and the top; every row is sewn on its line, and begins and ends at the outline."
-                : $"The edges of the cloth as it is cut at the left and the top; row {a.Order[0]} is sewn first, on its line, and the others are guided by the last. They begin and end at the outline."
+                ? "The edges of the fabric as it is cut at the left and the top; every row is sewn on its line, and begins and ends at the outline."
+                : $"The edges of the fabric as it is cut at the left and the top; row {a.Order[0]} is sewn first, on its line, and the others are guided by the last. They begin and end at the outline."
         );
 
     /// <summary>The finished piece on the cloth as it is cut.</summary>

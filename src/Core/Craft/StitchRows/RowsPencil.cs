@@ -49,7 +49,9 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Rows",
-                    ruler.Sum($"{2 * ask.Half} ÷ {ask.MeanGap:fine}, whole ones, + 1 = {a.Count}"),
+                    ruler.Sum(
+                        $"{2 * ask.Half} ÷ {ask.MeanGap:fine}, rounded down, + 1 = {a.Count}"
+                    ),
                     "Centred; one that only touches a corner is left out."
                 )
             );
@@ -80,7 +82,7 @@ internal static class RowsPencil
         );
         lines.Add(
             new(
-                "Thread above",
+                "Needle thread",
                 ruler.Sum($"{Answer.Spare:2} × {a.Thread / Answer.Spare} = {a.Thread:amount}"),
                 $"{r(Answer.Sum(ask.Pattern.Select(s => s.Thread(ask.ClothThickness))) / Answer.Sum(ask.Pattern.Select(s => s.Repeat)), 1)} times what is stitched, and a tail at either end of every row; 15 % for starts and ends."
             )

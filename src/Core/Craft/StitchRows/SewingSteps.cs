@@ -25,7 +25,7 @@ internal static class SewingSteps
     private static SewingStep Cut(Answer a) =>
         new SewingStep(
             "cut",
-            "Cut it larger",
+            "Cut it oversize",
             $"Cut {a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}, with the grain up. It is trimmed to {a.TrimSays} at the end.",
             $"{a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}",
             ["It is pressed flat before it is cut, and the grain runs straight."],
@@ -46,9 +46,9 @@ internal static class SewingSteps
             "under the whole piece",
             ["It lies flat and reaches every edge."],
             [
-                new("tear-away", "For firm cloth; torn off after."),
-                new("wash-away", "For cloth that shows it; washed out."),
-                new("cut-away", "For cloth that stretches; it stays."),
+                new("tear-away", "For firm fabric; torn off after."),
+                new("wash-away", "For fabric that shows it; washed out."),
+                new("cut-away", "For fabric that stretches; it stays."),
             ],
             Safety.Pins
         ).At(Place.Table, 4, RowsDrawing.CutName, ["ground"], ["first", "rows"]);
@@ -65,7 +65,7 @@ internal static class SewingSteps
             $"Draw the outline of the finished piece in the middle, {a.Ruler.Mark(a.Outline.Width)} × {a.Ruler.Mark(a.Outline.Height)}: stitching draws it in to {a.Ruler.Mark(ask.Width)} × {a.Ruler.Mark(ask.Height)}. Rows begin and end at it. "
                 + (
                     ask.IsMarked
-                        ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the cloth as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."
+                        ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the fabric as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."
                     : ask.IsBorder
                         ? "Draw one line on each side, with what comes off again; the foot’s edge leads all others."
                     : $"Draw the line of row {a.Order[0]}{Turned(ask)}{(lines > 1 ? $", and those of the {lines - 1} rows before it" : "")}, with what comes off again; the foot’s edge leads all others."
@@ -102,7 +102,7 @@ internal static class SewingSteps
                     : $"{a.Ruler.Fine(first.Stitch.Width)} wide",
                 [
                     "On a scrap of the same layers ten repeats measure ten times one.",
-                    "The hand wheel was turned through one whole swing.",
+                    "The handwheel was turned through one whole swing.",
                 ],
                 [],
                 Safety.Needle
@@ -140,7 +140,7 @@ internal static class SewingSteps
                 $"{row.Sewn.Repeats} repeats",
                 [
                     "It lies on its line from end to end.",
-                    "The cloth lies flat beside it: no tunnel, no ruffle.",
+                    "The fabric lies flat beside it: no tunnel, no ruffle.",
                 ],
                 []
             ).At(
@@ -194,7 +194,7 @@ internal static class SewingSteps
                 )
                     + (
                         ask.Alternates
-                            ? $"Turn the piece after each, so that every other row is sewn the other way{(rows.All(a.IsDrawn) ? "" : ": the last row then lies at the other side of the foot, whose edge has to be as far from the needle")}. "
+                            ? $"Turn the piece after each, so that every other row is sewn the other way{(rows.All(a.IsDrawn) ? "" : ": the last row then lies at the other side of the foot, whose edge must be as far from the needle")}. "
                             : "All in the same direction. "
                     )
                     + (
@@ -246,7 +246,7 @@ internal static class SewingSteps
     private static SewingStep Pressed(Answer a) =>
         new SewingStep(
             "press",
-            "Press it from behind",
+            "Press from the wrong side",
             a.Ask.Stabilised
                 ? "Take the stabiliser away as its kind wants, and press from behind into a towel: the stitches stay raised."
                 : "Press from behind into a towel: the stitches stay raised.",

@@ -55,10 +55,10 @@ internal sealed record ShrinkSample(
 /// <summary>The samples of an ask.</summary>
 internal static class ShrinkSamples
 {
-    private static readonly LengthField AlongBefore = Between("alongBefore", "Along, before");
-    private static readonly LengthField AlongAfter = Between("alongAfter", "Along, after");
-    private static readonly LengthField AcrossBefore = Between("acrossBefore", "Across, before");
-    private static readonly LengthField AcrossAfter = Between("acrossAfter", "Across, after");
+    private static readonly LengthField AlongBefore = Between("alongBefore", "Length before");
+    private static readonly LengthField AlongAfter = Between("alongAfter", "Length after");
+    private static readonly LengthField AcrossBefore = Between("acrossBefore", "Width before");
+    private static readonly LengthField AcrossAfter = Between("acrossAfter", "Width after");
 
     private static readonly LengthField Width = LengthField.Fine(
         "stitchWidth",
@@ -71,7 +71,7 @@ internal static class ShrinkSamples
 
     private static readonly LengthField Gap = LengthField.Fine(
         "rowGap",
-        "Rows apart",
+        "Row spacing",
         "On the mean.",
         0.5,
         2000,
@@ -169,8 +169,8 @@ internal sealed record ShrunkLearnt(
             88,
             102,
             2,
-            "less drawn in",
-            "more drawn in"
+            "shrank less",
+            "shrank more"
         );
 
     public override Likely Predicted => RangeOf(model.Value, Planned);

@@ -58,11 +58,10 @@ internal sealed record StitchOut(
     /// <summary>…and across them.</summary>
     public static Length Across { get; } = Length.FromMillimetres(100);
 
-    public static LengthsField AlongBeforeRead { get; } = Between("alongBefore", "Along, before");
-    public static LengthsField AlongAfterRead { get; } = Between("alongAfter", "Along, after");
-    public static LengthsField AcrossBeforeRead { get; } =
-        Between("acrossBefore", "Across, before");
-    public static LengthsField AcrossAfterRead { get; } = Between("acrossAfter", "Across, after");
+    public static LengthsField AlongBeforeRead { get; } = Between("alongBefore", "Length before");
+    public static LengthsField AlongAfterRead { get; } = Between("alongAfter", "Length after");
+    public static LengthsField AcrossBeforeRead { get; } = Between("acrossBefore", "Width before");
+    public static LengthsField AcrossAfterRead { get; } = Between("acrossAfter", "Width after");
 
     private static readonly NumberField StabilisedFigure = new(
         Fields.Stabilised.Name,
@@ -79,7 +78,7 @@ internal sealed record StitchOut(
 
     private static readonly LengthField GapFigure = LengthField.Fine(
         "meanGap",
-        "Rows apart",
+        "Row spacing",
         "On the mean.",
         0.5,
         2000,
@@ -106,17 +105,17 @@ internal sealed record StitchOut(
     private static readonly NameField NameOf = new("name", "Stitch", "Which one of the book.");
     private static readonly NameField ChangedOf = new(
         "changed",
-        "Changed",
+        "What you changed",
         "What was changed for it."
     );
-    private static readonly LengthField LengthOf = Small("length", "Length set", 15);
-    private static readonly LengthField WidthOf = Small("width", "Width set", 15);
+    private static readonly LengthField LengthOf = Small("length", "Stitch length on the dial", 15);
+    private static readonly LengthField WidthOf = Small("width", "Stitch width on the dial", 15);
     private static readonly LengthField SaidOf = Small("said", "Repeat, by the book", 300);
-    private static readonly LengthField TenOf = Small("ten", "Ten repeats", 3000);
-    private static readonly LengthField WideOf = Small("wide", "Across", 20);
+    private static readonly LengthField TenOf = Small("ten", "Length of 10 repeats", 3000);
+    private static readonly LengthField WideOf = Small("wide", "Width", 20);
     private static readonly ChoiceField UnderOf = new(
         "under",
-        "Under it",
+        "Stabiliser",
         "What lay under this one.",
         [
             new(Nothing, "nothing", ""),
@@ -131,15 +130,15 @@ internal sealed record StitchOut(
 
     private static readonly FlagField TunnelOf = new(
         "tunnelled",
-        "Tunnels",
-        "Whether the cloth was pulled into a tunnel."
+        "Puckers into a tunnel",
+        "Whether the fabric was pulled into a tunnel."
     );
 
     /// <summary>The stitches of one scrap, line by line.</summary>
     public static GroupsField LinesField { get; } =
         new(
             "stitches",
-            "Stitches on it",
+            "Stitches on this swatch",
             "A line for each: how it was set, what ten repeats and its width measured.",
             [NameOf, ChangedOf, LengthOf, WidthOf, SaidOf, TenOf, WideOf, UnderOf, TunnelOf],
             40
@@ -166,7 +165,7 @@ internal sealed record StitchOut(
             Figure<StitchLine>.Ratio("lengthFactor", "Of what the book says.", l => l.LengthFactor),
             Figure<StitchLine>.Ratio("widthFactor", "Of what was set across.", l => l.WidthFactor)
         ),
-        F.MaybeText("serves", "What held the cloth flat, where both were tried.", a => a.Serves),
+        F.MaybeText("serves", "What held the fabric flat, where both were tried.", a => a.Serves),
         .. SharedFigures,
     ];
 
@@ -258,13 +257,13 @@ internal sealed record StitchOut(
             [
                 new(
                     ShrunkLearnt.AlongFamily.Name,
-                    "drawn in along the rows",
+                    "shrinkage along the rows",
                     reader => Ask.Read(reader)?.Shrink?.Along,
                     Sew
                 ),
                 new(
                     ShrunkLearnt.AcrossFamily.Name,
-                    "drawn in across them",
+                    "Scale in across them",
                     reader => Ask.Read(reader)?.Shrink?.Across
                 ),
             ],
@@ -289,10 +288,10 @@ internal sealed record StitchOut(
                 var flat = tried.Where(u => u.All(l => !l.Tunnelled)).Select(u => u.Key).ToList();
                 if (flat.Contains(Nothing))
                 {
-                    return $"“{stitch.Key}” lies flat with nothing under it too: this cloth does not want a stabiliser for it.";
+                    return $"“{stitch.Key}” lies flat with nothing under it too: this fabric does not want a stabiliser for it.";
                 }
                 return flat.Count > 0
-                    ? $"“{stitch.Key}” lies flat over {string.Join(" and over ", flat)}, and tunnels over {string.Join(" and over ", tried.Select(u => u.Key).Except(flat))}: this cloth wants {flat[0]}."
+                    ? $"“{stitch.Key}” lies flat over {string.Join(" and over ", flat)}, and tunnels over {string.Join(" and over ", tried.Select(u => u.Key).Except(flat))}: this fabric wants {flat[0]}."
                     : $"“{stitch.Key}” tunnels over all that was tried: take something firmer, or an opener stitch.";
             }
             return null;
@@ -463,7 +462,7 @@ internal sealed record StitchOut(
                 )
             : usual;
 
-    private static Fact Headlined(double drawn) => new("drawn in along the rows", Percent(drawn));
+    private static Fact Headlined(double drawn) => new("shrinkage along the rows", Percent(drawn));
 
     private static string Percent(double share) => $"{DecimalText.Write(share * 100, 1)} %";
 

@@ -12,7 +12,7 @@ internal static class StitchRowsCard
         {
             Name = "stitch-rows",
             Title = "rows of decorative stitches",
-            Says = "Plain cloth made into patterned cloth, row by row.",
+            Says = "Decorative stitching in rows over plain fabric.",
             Fields = [Wants.StitchLengthField, Wants.StitchWidthField, Wants.RowGapField],
             Dense = true,
             Feet =
@@ -25,7 +25,7 @@ internal static class StitchRowsCard
                 new(
                     [FootKinds.OpenToe],
                     "The last row can be seen.",
-                    "It holds the cloth less in front of the needle."
+                    "It holds the fabric less in front of the needle."
                 ),
                 new(
                     [FootKinds.Walking],
@@ -54,11 +54,15 @@ internal static class StitchRowsCard
             Speed = new("medium, steady", "Let the pattern finish; stop at the end of a repeat."),
             Preparation = new(
                 "cut oversize, stabiliser under the whole piece",
-                "Cloth shrinks under dense stitches: trim after."
+                "Fabric shrinks under dense stitches: trim after."
             ),
             HasRows = true,
             GuidedByAnyFoot = true,
-            Checks = ["Stop at the end of a full repeat.", "The cloth lies flat between the rows."],
+            Checks =
+            [
+                "Stop at the end of a full repeat.",
+                "The fabric lies flat between the rows.",
+            ],
             Alternatives =
             [
                 new("rows on the diagonal", "Livelier; they get longer, then shorter."),
@@ -79,7 +83,7 @@ internal static class StitchRowsCard
                         "Lengthen the pattern a little.",
                         "Fewer stitches to the centimetre."
                     ),
-                    Try("wider-gap", "Set the rows further apart.", "Cloth between them bends.")
+                    Try("wider-gap", "Set the rows further apart.", "Fabric between them bends.")
                 ),
                 LoopsAbove,
                 Puckers,

@@ -67,7 +67,7 @@ internal static class StitchRowsTechnique
             Cards = [StitchRowsCard.Technique],
             Working = new()
             {
-                Begin = "Sew rows of stitches",
+                Begin = "Rows of decorative stitches",
                 Mark = RowsPicture.Of(
                     "mark",
                     "Slanted rows of leaves and waves.",
@@ -119,13 +119,13 @@ internal static class StitchRowsTechnique
                     new(Asking.Folded, "Order", "direction"),
                     new(
                         Asking.Folded,
-                        "Turned round",
+                        "Work backwards",
                         "rowsWanted",
                         "threadAtHand",
                         "pieceAcross",
                         "pieceDown"
                     ),
-                    new(Asking.Folded, "Cloth", "clothWeight", "clothThickness", "clothWidth"),
+                    new(Asking.Folded, "Fabric", "clothWeight", "clothThickness", "clothWidth"),
                     new(
                         Asking.Folded,
                         "Machine and thread",
@@ -152,7 +152,7 @@ internal static class StitchRowsTechnique
                         "gap-from-rows",
                         "rowsWanted",
                         "gap",
-                        "so many rows stand apart by",
+                        "Spacing for that many rows:",
                         "rowGap",
                         "footEdge"
                     ),
@@ -160,7 +160,7 @@ internal static class StitchRowsTechnique
                         "rows-from-thread",
                         "threadAtHand",
                         "gap",
-                        "with this thread rows stand apart by",
+                        "Row spacing this thread allows:",
                         "rowGap",
                         "footEdge"
                     ),
@@ -168,7 +168,7 @@ internal static class StitchRowsTechnique
                         "size-from-piece",
                         "pieceAcross",
                         "across",
-                        "it gives a finished width of",
+                        "Finished width from this piece:",
                         "width"
                     ),
                     new(
@@ -182,7 +182,7 @@ internal static class StitchRowsTechnique
                         "angle-of-least-bare",
                         "angle",
                         "angle",
-                        "whole repeats leave least bare at an angle of",
+                        "Best angle for whole pattern repeats:",
                         "angle"
                     ),
                 ],

@@ -32,7 +32,7 @@ internal static class CloseUpDrawing
                 continue;
             }
             var removed = ask.Rows.Gaps[i] > 0;
-            var name = ask.Rows.IsOverThreads ? "zigzag over threads" : $"row {i + 1}";
+            var name = ask.Rows.IsOverThreads ? "zigzag over a cord" : $"row {i + 1}";
             shapes.Add(
                 Across(
                     removed ? LineMeaning.StitchRemoved : LineMeaning.Stitch,
@@ -82,7 +82,7 @@ internal static class CloseUpDrawing
         );
         return new Drawing(
             "close-up",
-            "The gathered edge, close",
+            "Close-up of the gathering rows",
             "The corner of the strip with its rows: "
                 + string.Join(", ", a.RowOffsets.Select(o => ruler.Mark(o)))
                 + $" from the raw edge, and the seam line at {ruler.Mark(ask.SeamAllowance)}.",

@@ -73,9 +73,9 @@ internal static class EdgesDrawing
         (a.StripCount, a.Ask.Closed) switch
         {
             (1, false) => "Flat: one strip, and the edge it goes to",
-            (1, true) => "Flat: one strip joined to a ring, and its edge",
+            (1, true) => "Flat: one strip joined to a loop, and its edge",
             (var n, false) => $"Flat: {n} strips joined, and the edge they go to",
-            (var n, true) => $"Flat: {n} strips joined to a ring, and its edge",
+            (var n, true) => $"Flat: {n} strips joined to a loop, and its edge",
         };
 
     private static void AddRows(

@@ -69,7 +69,7 @@ internal static class GatheredDrawing
         );
         return new Drawing(
             "gathered",
-            "Gathered to the edge" + drawn.Note(a),
+            "Finished, gathered" + drawn.Note(a),
             $"The gathered piece from the front: {DecimalText.Write(a.AchievedFullness)} times its edge, in {hem.Folds} folds, with {drawn.Segments + 1} "
                 + "marks along the edge.",
             width,

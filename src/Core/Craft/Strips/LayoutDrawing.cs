@@ -60,7 +60,7 @@ internal static class LayoutDrawing
                 Side.Below,
                 a.ClothToBuy,
                 LengthKind.Cut,
-                "of cloth"
+                "of fabric"
             )
         );
         shapes.Add(
@@ -75,8 +75,8 @@ internal static class LayoutDrawing
         );
         return new Drawing(
             "layout",
-            "On the cloth, between the selvedges",
-            $"{(a.AllStrips == 1 ? "1 strip" : $"{a.AllStrips} strips")} of {ruler.Cut(a.StripLength)} by {ruler.Cut(ask.CutDepth)} laid {(ask.Along ? "along" : "across")} the cloth, "
+            "Cutting layout",
+            $"{(a.AllStrips == 1 ? "1 strip" : $"{a.AllStrips} strips")} of {ruler.Cut(a.StripLength)} by {ruler.Cut(ask.CutDepth)} laid {(ask.Along ? "along" : "across")} the fabric, "
                 + $"{(a.AllStrips == 1 ? "which takes" : "which take")} {ruler.Cut(a.ClothToBuy)} of it.",
             cloth,
             ask.ClothWidth,

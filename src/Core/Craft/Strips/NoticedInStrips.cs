@@ -31,7 +31,7 @@ internal static class NoticedInStrips
                 yield return new Finding(
                     "cut-exactly",
                     Severity.Note,
-                    $"There is just enough cloth when each strip is cut exactly {ruler.Mark(ask.CutDepth)} deep.",
+                    $"There is just enough fabric when each strip is cut exactly {ruler.Mark(ask.CutDepth)} deep.",
                     $"Rounded up to {ruler.Cut(ask.CutDepth)} the strips would take {ruler.Cut(a.ClothToBuy)} of {ruler.Mark(there)}.",
                     ask.IsHemmed && ask.HemAllowance > Length.Zero
                         ? "Mark the depth to the marking step, or take a little off the hem."
@@ -44,8 +44,8 @@ internal static class NoticedInStrips
             yield return new Finding(
                 "too-deep-for-width",
                 Severity.Stop,
-                $"A strip {ruler.Cut(ask.CutDepth)} deep does not fit along a cloth {ruler.Mark(ask.ClothWidth)} wide.",
-                "Cut along, the depth lies across the cloth, between its selvedges.",
+                $"A strip {ruler.Cut(ask.CutDepth)} deep does not fit along a fabric {ruler.Mark(ask.ClothWidth)} wide.",
+                "Cut along, the depth lies across the fabric, between its selvedges.",
                 "Cut across instead, or make it less deep."
             );
         }
@@ -56,7 +56,7 @@ internal static class NoticedInStrips
                 Severity.Stop,
                 $"The gathers and the plain edge come to {ruler.Fine(a.SeamBulk)} under the foot.",
                 $"Home machines lift theirs about {ruler.Fine(UnderNoFoot)}: it does not go under at all.",
-                "Less fullness, thinner cloth, or sew it by hand."
+                "Less fullness, thinner fabric, or sew it by hand."
             );
         }
         else if (a.SeamBulk > ThickSeam)
@@ -66,7 +66,7 @@ internal static class NoticedInStrips
                 Severity.Care,
                 $"The gathers and the plain edge come to {ruler.Fine(a.SeamBulk)} under the foot.",
                 "Over 3 mm a home machine climbs, skips and bends its needle.",
-                "Needle one size up, lengthen the stitch a little, turn the hand wheel over the joins; or less fullness."
+                "Needle one size up, lengthen the stitch a little, turn the handwheel over the joins; or less fullness."
             );
         }
     }
@@ -89,7 +89,7 @@ internal static class NoticedInStrips
             Severity.Stop,
             a.RowOffsets[0] > Length.Zero
                 ? $"The first row would lie {ruler.Mark(a.RowOffsets[0])} from the raw edge."
-                : "The first row would lie off the cloth.",
+                : "The first row would lie off the fabric.",
             "Nearer than 3 mm the edge frays, and the row pulls out of it.",
             remedy
         );
@@ -102,13 +102,13 @@ internal static class NoticedInStrips
         return new Finding(
             "cloth-short",
             Severity.Stop,
-            $"This takes {ruler.Cut(a.ClothLength)} of cloth, and there is {ruler.Mark(there)}.",
+            $"This takes {ruler.Cut(a.ClothLength)} of fabric, and there is {ruler.Mark(there)}.",
             a.Ask.Along
-                ? "A strip cut along cannot be longer than the cloth."
+                ? "A strip cut along cannot be longer than the fabric."
                 : $"{a.AllStrips} strips, each {ruler.Mark(a.Ask.CutDepth)} deep, lie one below the other.",
             fullness >= 1
-                ? $"The cloth there is allows a fullness of {DecimalText.Write(fullness)}; or make it less deep."
-                : "The cloth there is does not reach round this edge even flat: find more, or a shorter edge."
+                ? $"The fabric there is allows a fullness of {DecimalText.Write(fullness)}; or make it less deep."
+                : "The fabric there is does not reach round this edge even flat: find more, or a shorter edge."
         );
     }
 }

@@ -31,10 +31,10 @@ internal static class PulledCard
             ],
             Feet =
             [
-                AllPurpose("It holds the cloth flat; the rows gather only when they are pulled."),
+                AllPurpose("It holds the fabric flat; the rows gather only when they are pulled."),
                 new(
                     [FootKinds.Satin, FootKinds.Straight],
-                    "It holds the cloth flat too.",
+                    "It holds the fabric flat too.",
                     "Its edges are no usual guide for the rows."
                 ),
             ],
@@ -49,7 +49,7 @@ internal static class PulledCard
             TensionBecause =
                 "A step below normal lets the bobbin thread lie straight, so that it slides.",
             Bulky = ask => ask.Wants.Layers > 1 || ask.Wants.Fullness >= 2.5,
-            Above = new("ordinary", "It stays where it is while the other is pulled."),
+            Above = new("ordinary", "This thread stays still while you pull the bobbin thread."),
             Below = new(
                 "strong polyester",
                 "The bobbin thread is the one that is pulled; another colour finds it at once, where none shows through.",
@@ -59,7 +59,7 @@ internal static class PulledCard
                 Strong: true
             ),
             PressureBecause = "One flat layer, nothing to ease.",
-            Speed = new("medium, steady", "Rows that run side by side matter more than haste."),
+            Speed = new("medium, steady", "Straight, even rows matter more than speed."),
             Preparation = new(
                 "press, mark both edges in equal parts",
                 "Marks that meet are what spreads the gathers evenly."

@@ -126,7 +126,7 @@ internal static class PulledHalfWay
                 "on-course",
                 Severity.Note,
                 $"On course: each part measures {ruler.Mark(a.Measured)}.",
-                $"It has to be {ruler.Mark(a.Should)}, and the small rest evens out when it is pinned.",
+                $"It must be {ruler.Mark(a.Should)}, and the small rest evens out when it is pinned.",
                 "Pull up the other half the same way."
             );
         }
@@ -147,8 +147,8 @@ internal static class PulledHalfWay
             Severity.Care,
             $"Each part is {ruler.Mark(off)} too {(tooLong ? "long" : "short")}: {ruler.Mark(a.Measured)} instead of {ruler.Mark(a.Should)}.",
             tooLong
-                ? "Left like this, the other half would have to be fuller, or the marks will not meet."
-                : "Left like this, the strip would not reach the end, or the other half would be scanter.",
+                ? "Left like this, the other half would must be fuller, or the marks will not meet."
+                : "Left like this, the strip would not reach the end, or the other half would be less full.",
             fix
                 + leave
                 + (

@@ -8,19 +8,19 @@ internal static class PulledLooks
 {
     public static IReadOnlyList<Look> Looks { get; } =
     [
-        new(Named("right", "even and right", "Keep these settings."), []),
+        new(Named("right", "looks good", "Keep these settings."), []),
         new(
             Named("not-full-enough", "not full enough", "It looks flat and skimpy."),
             [
                 new(
                     "more-fullness",
                     "Plan a quarter more fullness.",
-                    "Pulled gathers go to any fullness; only the cloth has to be there."
+                    "Pulled gathers go to any fullness; only the fabric must be there."
                 ),
                 new(
                     "lighter-cloth",
-                    "Try a lighter cloth.",
-                    "Heavy cloth folds wide and looks scanter than it measures."
+                    "Try a lighter fabric.",
+                    "Heavy fabric folds wide and looks less full than it measures."
                 ),
             ]
         ),
@@ -30,11 +30,11 @@ internal static class PulledLooks
                 new(
                     "less-fullness",
                     "Plan a quarter less fullness.",
-                    "It also saves cloth and thins the seam."
+                    "It also saves fabric and thins the seam."
                 ),
                 new(
                     "finer-cloth",
-                    "Try a finer cloth at the same fullness.",
+                    "Try a finer fabric at the same fullness.",
                     "Thin folds lie closer."
                 ),
             ]
@@ -96,7 +96,7 @@ internal static class PulledLooks
             ]
         ),
         new(
-            Named("loops-below", "loops below", "Needle thread lies loose on the reverse."),
+            Named("loops-below", "loops underneath", "Needle thread lies loose on the reverse."),
             [
                 new(
                     "rethread",
@@ -141,7 +141,7 @@ internal static class PulledLooks
                 new(
                     "rows-inside",
                     "Move both rows inside the seam allowance.",
-                    "Nothing has to be unpicked then."
+                    "Nothing must be unpicked then."
                 ),
                 new("finer-needle", "Take a needle one size finer.", "It parts the threads less."),
             ]

@@ -77,7 +77,7 @@ internal static class PulledSteps
     private static SewingStep Mark(StripPlan a, Ruler ruler) =>
         new(
             "mark",
-            "Mark both edges",
+            "Mark both edges into sections",
             $"Divide both edges into {a.Segments}: a mark every {ruler.Mark(a.SegmentFlat)} on the {Called(a)}"
                 + (
                     a.Ask.IsStretch ? ", from its first notch"
@@ -102,7 +102,7 @@ internal static class PulledSteps
             a.Ask.Rows.IsOverThreads
                 ? "Set everything on the card: a zigzag, tension normal. Draw out long threads from needle and bobbin before the first stitch."
                 : "Set everything on the card: a long straight stitch, tension a step below normal, strong thread on the bobbin.",
-            "hand wheel",
+            "handwheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",
                 a.Ask.Rows.IsOverThreads
@@ -201,7 +201,7 @@ internal static class PulledSteps
     private static SewingStep Pin(StripPlan a, Ruler ruler) =>
         new(
             "pin",
-            "Match marks and pin",
+            "Match the marks and pin",
             $"Lay it on {a.Ask.Together.ToEdge("the plain edge")}, right sides together, mark on mark, pins or clips at right angles to the edge; then spread the gathers between them.",
             $"{(a.Ask.Closed ? a.Segments : a.Segments + 1)} marks",
             [
@@ -229,7 +229,7 @@ internal static class PulledSteps
     private static SewingStep Look(StripPlan a) =>
         new(
             "look",
-            "Look at the front",
+            "Check the right side",
             "Turn it over and look along the whole seam before anything is trimmed.",
             "front",
             [

@@ -19,7 +19,7 @@ public sealed record RowScheme(
         new(
             new Choice(
                 "two-inside",
-                "two, inside",
+                "two in the seam allowance",
                 "Both rows lie in the seam allowance: nothing to unpick, but the gathers can roll at the seam."
             ),
             [-1.5, -0.5]
@@ -27,9 +27,9 @@ public sealed record RowScheme(
         new(
             new Choice(
                 "two-straddling",
-                "two, one each side",
+                "one each side of the seam line",
                 "One row either side of the seam line: gathers lie flat where they are sewn. The lower row is unpicked "
-                    + "and may leave needle marks on delicate cloth."
+                    + "and may leave needle marks on delicate fabric."
             ),
             [-0.5, 0.5]
         ),
@@ -37,7 +37,7 @@ public sealed record RowScheme(
             new Choice(
                 "three-straddling",
                 "three",
-                "Two rows inside and one below the seam line: evenest, and when one thread snaps two are left. The "
+                "Two rows inside and one below the seam line: most even, and when one thread snaps two are left. The "
                     + "lowest row is unpicked."
             ),
             [-1.5, -0.5, 0.5]
@@ -45,7 +45,7 @@ public sealed record RowScheme(
         new(
             new Choice(
                 "over-threads",
-                "zigzag over threads",
+                "zigzag over a cord",
                 "A wide zigzag over two drawn-out threads: no stitch is pulled, so nothing snaps. Good for very long "
                     + "edges; it must not catch the threads, and one end is fixed before pulling."
             ),

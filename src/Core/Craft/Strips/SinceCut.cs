@@ -12,7 +12,7 @@ internal static class SinceCut
     {
         List<Difference> differences = [];
         Compare(
-            "Finished edge",
+            "Finished length",
             ruler.Mark(then.Ask.FinishedEdge),
             ruler.Mark(now.Ask.FinishedEdge)
         );

@@ -115,7 +115,7 @@ public sealed record StripAsk(
         {
             reader.Contradiction(
                 StripFields.ClothWidth,
-                $"The usable width has to be more than two join allowances, {reader.Ruler.Mark(2 * ask.JoinAllowance)}: "
+                $"The usable width must be more than two join allowances, {reader.Ruler.Mark(2 * ask.JoinAllowance)}: "
                     + "nothing of a strip would be left."
             );
             return null;

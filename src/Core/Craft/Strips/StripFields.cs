@@ -11,8 +11,8 @@ public static class StripFields
     public static LengthField FinishedEdge { get; } =
         new(
             "finishedEdge",
-            "Finished edge",
-            "The edge that the gathers are sewn to; several lengths are added up.",
+            "Finished length",
+            "Length of the edge it will be sewn to. Several lengths are added together.",
             Mm(1),
             OneKilometre
         )
@@ -24,7 +24,7 @@ public static class StripFields
         new(
             "fullness",
             "Fullness",
-            "How many times the finished edge is gathered into it.",
+            "How many times longer the flat strip is than the finished edge.",
             1,
             6,
             2
@@ -34,10 +34,10 @@ public static class StripFields
         };
 
     public static FlagField Closed { get; } =
-        new("closed", "The edge is", "Whether the edge runs round and meets itself.")
+        new("closed", "Edge", "Whether the edge runs round and meets itself.")
         {
-            No = "open",
-            Yes = "ring",
+            No = "two ends",
+            Yes = "closed loop",
             ComesAlong = true,
         };
 
@@ -52,13 +52,13 @@ public static class StripFields
         );
 
     public static LengthField SeamAllowance { get; } =
-        Allowance("seamAllowance", "Seam", "From the raw edge to the seam line.", 15);
+        Allowance("seamAllowance", "Seam allowance", "From the raw edge to the seam line.", 15);
 
     public static LengthField HemAllowance { get; } =
         Allowance(
             "hemAllowance",
-            "Hem",
-            "What is turned up below; not used when the strip is doubled.",
+            "Hem allowance",
+            "Fabric turned up for the hem; not needed when the strip is folded double.",
             20,
             false
         ) with
@@ -69,22 +69,27 @@ public static class StripFields
     public static FlagField Doubled { get; } =
         new(
             "doubled",
-            "The strip is",
+            "Lower edge",
             "Whether the strip is folded lengthwise, so that it needs no hem."
         )
         {
             No = "hemmed",
-            Yes = "doubled",
+            Yes = "folded double",
         };
 
     public static LengthField JoinAllowance { get; } =
-        Allowance("joinAllowance", "Joins", "What each strip gives to a join at one end.", 12);
+        Allowance(
+            "joinAllowance",
+            "Seam allowance between strips",
+            "Seam allowance at each end where strips are joined.",
+            12
+        );
 
     public static LengthField EndAllowance { get; } =
         Allowance(
             "endAllowance",
             "Ends",
-            "What each open end keeps free of gathers; a ring has none.",
+            "Length left ungathered at each open end; a closed loop has none.",
             15,
             false
         ) with
@@ -95,8 +100,8 @@ public static class StripFields
     public static LengthField ClothWidth { get; } =
         new(
             "clothWidth",
-            "Usable width",
-            "The cloth between its selvedges, without what cannot be used.",
+            "Usable fabric width",
+            "The fabric between its selvedges, without what cannot be used.",
             Mm(1),
             OneKilometre,
             Mm(1380)
@@ -108,19 +113,19 @@ public static class StripFields
     public static ChoiceField Cut { get; } =
         new(
             "cut",
-            "Cut",
-            "Which way the strips lie on the cloth.",
+            "Cut strips",
+            "Which way the strips lie on the fabric.",
             [
                 new Choice(
                     "across",
-                    "across",
-                    "Strips run from selvedge to selvedge: less cloth to buy for long edges, more joins; crosswise grain is a "
+                    "across the fabric",
+                    "Strips run from selvedge to selvedge: less fabric to buy for long edges, more joins; crosswise grain is a "
                         + "little softer to gather."
                 ),
                 new Choice(
                     "along",
-                    "along",
-                    "One strip along the selvedge: no joins, stripes run with the strip; needs a long piece of cloth."
+                    "along the selvedge",
+                    "One strip along the selvedge: no joins, stripes run with the strip; needs a long piece of fabric."
                 ),
             ],
             "across"
@@ -129,14 +134,21 @@ public static class StripFields
     public static ChoiceField Rows { get; } =
         new(
             "rows",
-            "Rows",
+            "Gathering rows",
             "The gathering rows and where they lie.",
             [.. RowScheme.All.Select(r => r.Choice)],
             "three-straddling"
         );
 
     public static LengthField RowGap { get; } =
-        new("rowGap", "Row gap", "Between neighbouring rows.", Mm(0.1), Mm(1000), Mm(6));
+        new(
+            "rowGap",
+            "Row spacing",
+            "Distance from one row to the next.",
+            Mm(0.1),
+            Mm(1000),
+            Mm(6)
+        );
 
     public static LengthField StitchLength { get; } =
         new(
@@ -150,7 +162,12 @@ public static class StripFields
         );
 
     public static LengthField ClothThickness { get; } =
-        Thickness("clothThickness", "Thickness", "Of one layer of the gathered cloth.", 0.3) with
+        Thickness(
+            "clothThickness",
+            "Fabric thickness",
+            "Of one layer of the gathered fabric.",
+            0.3
+        ) with
         {
             From = "cloth.thickness",
         };
@@ -158,24 +175,19 @@ public static class StripFields
     public static LengthField PlainThickness { get; } =
         Thickness(
             "plainThickness",
-            "Plain edge thickness",
+            "Thickness of the piece it is sewn to",
             "Of all layers of the piece it is sewn to.",
             0.6
         );
 
     public static LengthField Tail { get; } =
-        Allowance(
-            "tail",
-            "Tails",
-            "The thread left hanging at each end of a row, to pull by.",
-            100
-        );
+        Allowance("tail", "Tails", "Thread left at each end of a row for pulling.", 100);
 
     public static LengthField CuttingStep { get; } =
         new(
             "cuttingStep",
-            "Cutting step",
-            "Strip lengths are rounded up to this; else to the step of the units asked for.",
+            "Round strip lengths up to",
+            "Strip lengths are rounded up to this.",
             Mm(0.01),
             Mm(1000),
             IsNeeded: false
@@ -199,7 +211,7 @@ public static class StripFields
     public static LengthField Bobbin { get; } =
         new(
             "bobbinCapacity",
-            "On a bobbin",
+            "Length per bobbin",
             "How much thread a bobbin holds.",
             Mm(1000),
             OneKilometre,
@@ -212,8 +224,8 @@ public static class StripFields
     public static LengthField ClothAtHand { get; } =
         new(
             "clothAtHand",
-            "Cloth there is",
-            "How much length of the cloth there is, when it is owned already.",
+            "Fabric length you have",
+            "How much length of the fabric there is, when it is owned already.",
             Mm(1),
             OneKilometre,
             IsNeeded: false
@@ -225,8 +237,8 @@ public static class StripFields
     public static NumberField ClothWeight { get; } =
         new(
             "clothWeight",
-            "Weight",
-            "Of the cloth, in grams per square metre.",
+            "Fabric weight",
+            "Of the fabric, in grams per square metre.",
             1,
             2000,
             IsNeeded: false
@@ -240,7 +252,7 @@ public static class StripFields
     public static ChoiceField Use { get; } =
         new(
             "use",
-            "For",
+            "Use",
             "Where the gathers are used.",
             [.. Uses.All.Select(u => u.Choice)],
             IsNeeded: false

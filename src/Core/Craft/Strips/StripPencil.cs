@@ -15,7 +15,7 @@ internal static class StripPencil
         List<PencilLine> lines =
         [
             new(
-                "Flat edge",
+                "Total flat length",
                 ruler.Sum($"{ask.FinishedEdge} × {ask.Fullness:3} = {a.FlatEdge}"),
                 "Fullness times the edge it goes to."
             ),
@@ -34,7 +34,7 @@ internal static class StripPencil
                         $"{needed} ÷ ({ask.ClothWidth} − 2 × {j}) = {needed / (ask.ClothWidth - 2 * j):2}, so {a.StripCount}"
                     ),
                     ask.Closed
-                        ? "Each strip gives its length less two joins; a ring has a join at every end."
+                        ? "Each strip gives its length less two joins; a loop has a join at every end."
                         : "Each strip gives its length less two joins; the two outer ends give their end allowance instead."
                 )
             );
@@ -62,7 +62,7 @@ internal static class StripPencil
         );
         lines.Add(
             new(
-                "Fullness reached",
+                "Actual fullness",
                 ruler.Sum($"{a.SewnFlat} ÷ {ask.FinishedEdge} = {a.AchievedFullness:3}"),
                 "What the rounded strips give once they are joined."
             )
@@ -126,18 +126,18 @@ internal static class StripPencil
         var ask = a.Ask;
         return ask.Rows.IsOverThreads
             ? new PencilLine(
-                "Thread, each side",
+                "Needle thread, and as much for the bobbin",
                 ruler.Sum(
                     $"zigzag over {a.SewnFlat} + 2 × ({a.SewnFlat} + 2 × {ask.Tail}) drawn out = {a.ThreadFromEach:amount}"
                 ),
-                "Each stitch takes the slant of its length and width, and the thickness of the cloth."
+                "Each stitch takes the slant of its length and width, and the thickness of the fabric."
             )
             : new PencilLine(
-                "Thread, each side",
+                "Needle thread, and as much for the bobbin",
                 ruler.Sum(
                     $"{a.RowOffsets.Count} × ({a.SewnFlat} × (1 + {ask.Thick:fine} ÷ {ask.StitchLength:fine}) + 2 × {ask.Tail}) = {a.ThreadFromEach:amount}"
                 ),
-                "Each stitch takes its length and the thickness of the cloth; each row has two tails."
+                "Each stitch takes its length and the thickness of the fabric; each row has two tails."
             );
     }
 }

@@ -90,7 +90,7 @@ internal static class StripReading
         {
             reader.Contradiction(
                 Width,
-                "The usable width has to be more than two join allowances: nothing of a strip would be left."
+                "The usable width must be more than two join allowances: nothing of a strip would be left."
             );
             return null;
         }

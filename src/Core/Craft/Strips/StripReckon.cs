@@ -33,7 +33,7 @@ internal static class StripReckon
         {
             reader.Contradiction(
                 StripFields.ClothWidth,
-                $"This would take {strips:N0} strips; at most 100,000 can be reckoned. A wider cloth or a smaller join is needed."
+                $"This would take {strips:N0} strips; at most 100,000 can be calculated. A wider fabric or a smaller join is needed."
             );
             return null;
         }

@@ -59,10 +59,10 @@ internal static class StripSteps
             "cut",
             a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
             $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Layers > 1 ? $" in {a.Ask.Layers} layers," : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
-                + $"{(a.Ask.Along ? "along the selvedge" : "across the cloth, from selvedge to selvedge")}.",
+                + $"{(a.Ask.Along ? "along the selvedge" : "across the fabric, from selvedge to selvedge")}.",
             $"{a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
             [
-                "The cut edge follows one thread of the cloth.",
+                "The cut edge follows one thread of the fabric.",
                 "All strips lie the same way up, for nap and print.",
             ],
             []
@@ -71,18 +71,18 @@ internal static class StripSteps
     private static SewingStep Join(StripPlan a, Ruler ruler, bool closes, int joins) =>
         new(
             "join",
-            closes ? "Join them to a ring" : "Join the strips",
+            closes ? "Join the strips into a loop" : "Join the strips",
             $"Sew {joins} {(joins == 1 ? "join" : "joins")} with {ruler.Mark(a.Ask.JoinAllowance)} allowance and press them open"
                 + (a.Ask.Layers > 1 ? $", for each of the {a.Ask.Layers} layers." : ".")
                 + (
                     a.Ask.Closed && !closes
-                        ? " It stays open: the last join closes the ring once it is gathered and trimmed."
+                        ? " It stays open: the last join closes the loop once it is gathered and trimmed."
                         : ""
                 ),
             joins == 1 ? "1 join" : $"{joins} joins",
             [
                 closes
-                    ? $"The ring measures {ruler.Whole(a.SewnFlat)} round."
+                    ? $"The loop measures {ruler.Whole(a.SewnFlat)} round."
                     : $"The strip measures {ruler.Whole(a.SewnFlat + (a.Ask.Closed ? 2 * a.Ask.JoinAllowance : a.Ask.BothEnds))} from end to end.",
                 "No strip is twisted, right sides all face one way.",
             ],

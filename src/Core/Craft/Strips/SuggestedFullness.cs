@@ -39,11 +39,7 @@ public static class Uses
             Frills
         ),
         new(
-            new Choice(
-                "valance",
-                "a valance",
-                "folds that hang free look even when they are neither scant nor crowded"
-            ),
+            new Choice("valance", "a valance", "a valance looks best at a medium fullness"),
             0.2,
             1
         ),
@@ -66,8 +62,8 @@ public static class Uses
         new(
             new Choice(
                 "sleeve",
-                "a sleeve head",
-                "a sleeve head is drawn up only where it turns over the shoulder"
+                "a sleeve cap",
+                "a sleeve cap is drawn up only where it turns over the shoulder"
             ),
             -0.5,
             0
@@ -125,7 +121,7 @@ public sealed record SuggestedFullness(double Low, double High, string Because)
         return new SuggestedFullness(
             low,
             high,
-            $"{DecimalText.Write(grams, 0)} g/m² is {name} cloth, which gathers well at {DecimalText.Write(low)} to {DecimalText.Write(high)}"
+            $"{DecimalText.Write(grams, 0)} g/m² is {name} fabric, which gathers well at {DecimalText.Write(low)} to {DecimalText.Write(high)}"
                 + (use is null ? "." : $" for {use.Choice.Label}: {use.Choice.Follows}.")
         );
     }

@@ -25,7 +25,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
         F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
         F.Cut("stripLength", "Of each strip.", a => a.Strips.StripLength),
         F.Cut("cutDepth", "Of each strip.", a => a.Ask.Strip.CutDepth),
-        F.Cut("clothToBuy", "The cloth that the strips take.", a => a.Strips.ClothToBuy),
+        F.Cut("clothToBuy", "The fabric that the strips take.", a => a.Strips.ClothToBuy),
         F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
         F.Ratio(
             "layers",
@@ -80,7 +80,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
 
     public override IReadOnlyList<Piece> Pieces => [Strips.Piece];
 
-    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Fold it up to");
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It should pleat up to");
 
     public override IReadOnlyList<Need> Needs =>
         [
@@ -97,11 +97,11 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
     public override IReadOnlyList<Fact> Facts =>
         [
             new(
-                "Fold depth",
+                "Pleat depth",
                 $"{Ruler.Fine(Ask.Depth)}: the arm pushes {Ruler.Fine(2 * Ask.Depth)}"
             ),
             new(
-                "A fold every",
+                "Stitches per pleat",
                 $"{DecimalText.Write(Ask.StitchesPerTuck)} stitches, {Ruler.Fine(Ask.Spacing)}"
             ),
             new("Fullness", DecimalText.Write(Ask.Fullness)),
@@ -110,9 +110,9 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
                 "Under the foot",
                 $"{Ruler.Fine(Thickest)} at a fold, {DecimalText.Write(Layers)} layers on the mean"
             ),
-            new("Cloth used", Ruler.Cut(Strips.ClothToBuy)),
-            new("Flat edge", Ruler.Whole(FlatEdge + Ask.Trim)),
-            new("Of that to trim", Ruler.Mark(Ask.Trim)),
+            new("Fabric needed", Ruler.Cut(Strips.ClothToBuy)),
+            new("Total flat length", Ruler.Whole(FlatEdge + Ask.Trim)),
+            new("of which trimmed off", Ruler.Mark(Ask.Trim)),
         ];
 
     public override IReadOnlyList<Caution> Cautions => Safety.Gathers;
@@ -133,7 +133,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
                 ruler.Sum($"1 + 2 × {Ask.Depth:fine} ÷ {Ask.Spacing:fine} = {Ask.Fullness:3}"),
                 "Each fold takes twice its depth: what the arm pushes."
             ),
-            new("Flat edge", ruler.Sum($"{Edge} × {Ask.Fullness:3} = {FlatEdge}")),
+            new("Total flat length", ruler.Sum($"{Edge} × {Ask.Fullness:3} = {FlatEdge}")),
             new(
                 "To cut",
                 ruler.Sum($"{FlatEdge} + {Ask.Trim} = {FlatEdge + Ask.Trim:cut}"),

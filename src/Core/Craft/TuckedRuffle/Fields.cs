@@ -19,7 +19,14 @@ internal static class Fields
         );
 
     public static NumberField StitchesPerTuck { get; } =
-        new("stitchesPerTuck", "A fold every", "Stitches from fold to fold.", 1, 200, 6);
+        new(
+            "stitchesPerTuck",
+            "Stitches per pleat",
+            "Stitches from one pleat to the next.",
+            1,
+            200,
+            6
+        );
 
     public static NumberField Fullness { get; } =
         new(
@@ -38,7 +45,7 @@ internal static class Fields
     public static LengthField TuckDepth { get; } =
         new(
             "tuckDepth",
-            "Fold depth",
+            "Pleat depth",
             "How deep a fold lies, half of what the arm pushes; or say the fullness.",
             Length.FromMillimetres(0.01),
             Length.FromMillimetres(100),
@@ -50,7 +57,7 @@ internal static class Fields
     public static LengthField MaxTuckDepth { get; } =
         new(
             "maxTuckDepth",
-            "Deepest fold",
+            "Deepest pleat",
             "That the attachment makes: half of what its arm pushes.",
             Length.FromMillimetres(0.5),
             Length.FromMillimetres(100),
@@ -62,7 +69,7 @@ internal static class Fields
     public static LengthField TrimAllowance { get; } =
         new(
             "trimAllowance",
-            "To trim",
+            "Extra to trim off",
             "Cut longer by this, and trimmed once it is sewn.",
             Length.Zero,
             Length.FromMillimetres(2000),

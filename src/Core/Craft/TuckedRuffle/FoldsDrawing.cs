@@ -86,7 +86,7 @@ internal static class FoldsDrawing
         );
         return new Drawing(
             "folds",
-            "The folds, from the edge and laid flat",
+            "The pleats from the side, and flat",
             $"{folds} folds {ruler.Fine(S)} apart and {ruler.Fine(p)} deep; each takes {ruler.Fine(2 * p)} of the strip.",
             width,
             height,

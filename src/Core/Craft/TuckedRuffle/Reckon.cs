@@ -55,10 +55,7 @@ internal sealed record Ask(
         }
         if (depth is not null && fullness is not null)
         {
-            reader.Contradiction(
-                Fields.TuckDepth,
-                "Say the depth of a fold or the fullness; each gives the other."
-            );
+            reader.Contradiction(Fields.TuckDepth, "Enter either the pleat depth or the fullness.");
         }
         return strip is null || reader.Errors.Count > 0
             ? null

@@ -35,8 +35,8 @@ internal static class SewingSteps
             new SewingStep(
                 "set-up",
                 "Set the attachment",
-                $"A fold every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Fine(a.Ask.Strip.StitchLength)}, "
-                    + $"the arm pushing {ruler.Fine(2 * a.Ask.Depth)}; it rides on the needle clamp. Turn the depth screw until ten folds come out: it has no figures.",
+                $"Stitches per pleat {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Fine(a.Ask.Strip.StitchLength)}, "
+                    + $"the arm pushing {ruler.Fine(2 * a.Ask.Depth)}; it rides on the needle clamp. Turn the depth screw until ten folds come out: it has no numbers.",
                 ruler.Fine(a.Ask.Depth),
                 [
                     "One full fold turned by hand: arm and needle clear everything.",
@@ -74,7 +74,7 @@ internal static class SewingSteps
         steps.Add(
             new SewingStep(
                 "trim",
-                isRing ? "Trim, and close the ring" : "Trim to length",
+                isRing ? "Trim, and close the loop" : "Trim to length",
                 $"Cut off what is beyond {ruler.Mark(left)} between two folds, and secure the threads."
                     + (
                         isRing
@@ -87,7 +87,7 @@ internal static class SewingSteps
                 isRing
                     ?
                     [
-                        $"The ring measures {ruler.Mark(edge)} round.",
+                        $"The loop measures {ruler.Mark(edge)} round.",
                         "The folds at the join are whole.",
                     ]
                     : ["The last fold is whole."],

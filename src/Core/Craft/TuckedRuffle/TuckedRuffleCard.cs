@@ -11,8 +11,8 @@ internal static class TuckedRuffleCard
         new()
         {
             Name = "tucked-ruffle",
-            Title = "ruffle in small folds",
-            Says = "An arm pushes a bite of cloth under the needle every so many stitches.",
+            Title = "pleated ruffle",
+            Says = "An arm pushes a bite of fabric under the needle every so many stitches.",
             Fields = [Wants.EveryField, Wants.StitchLengthField],
             Feet =
             [
@@ -41,7 +41,7 @@ internal static class TuckedRuffleCard
                 [
                     new CardLine(
                         "every",
-                        "A fold every",
+                        "Stitches per pleat",
                         ask.Wants.Every is 1 ? "stitch" : $"{ask.Wants.Every ?? 6} stitches",
                         "",
                         "Every stitch for a full ruffle, every 6 for an even one, every 12 for folds apart."

@@ -11,15 +11,15 @@ public static class TuckedRuffleTechnique
         new()
         {
             Name = "tucked-ruffle",
-            Title = "ruffle in small folds",
+            Title = "pleated ruffle",
             Short = "Small folds",
             Kin = Kin.Fullness,
             Says =
-                "An arm on the needle clamp pushes a bite of cloth under the needle every so many stitches: small even folds.",
+                "The ruffler’s arm pushes a small pleat under the needle every so many stitches.",
             Cards = [TuckedRuffleCard.Technique],
             Working = new()
             {
-                Begin = "Ruffle in small folds",
+                Begin = "Pleated ruffle",
                 Mark = InShort.Mark("Small even folds, all one way.", 1.8, 14, 11),
                 Straight = new Form(
                     "",
@@ -55,7 +55,7 @@ public static class TuckedRuffleTechnique
                     ),
                     new(
                         Asking.Folded,
-                        "Cloth",
+                        "Fabric",
                         "clothWidth",
                         "clothAtHand",
                         "clothThickness",
@@ -63,7 +63,7 @@ public static class TuckedRuffleTechnique
                     ),
                     new(
                         Asking.Folded,
-                        "Joining and allowances",
+                        "Joining and seam allowances",
                         "trimAllowance",
                         "joinAllowance",
                         "endAllowance",

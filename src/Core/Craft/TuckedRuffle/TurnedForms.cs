@@ -50,7 +50,7 @@ internal static class TurnedForms
     public static Form FromCloth { get; } =
         new(
             "fullness-from-cloth",
-            "The fullness and the depth of fold that the cloth there is allows",
+            "The fullness and the depth of fold that the fabric there is allows",
             [
                 .. Fields.All.Where(f =>
                     f.Name != Fields.Fullness.Name
@@ -83,9 +83,9 @@ internal static class TurnedForms
                                 new Finding(
                                     "cloth-short",
                                     Severity.Stop,
-                                    "The cloth there is does not reach round this edge even flat.",
+                                    "The fabric there is does not reach round this edge even flat.",
                                     "A strip that is not folded at all has fullness 1.",
-                                    "Find more cloth, or a shorter edge."
+                                    "Find more fabric, or a shorter edge."
                                 ),
                             ],
                 };

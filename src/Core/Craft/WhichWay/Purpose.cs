@@ -23,8 +23,8 @@ internal sealed record Purpose(
         new(
             new Choice(
                 "must-fit",
-                "has to fit exactly",
-                "a sleeve head, a bodice, a cushion: nothing may be over or short"
+                "exact fit",
+                "a sleeve cap, a bodice, a cushion: nothing may be over or short"
             ),
             3,
             0.5,

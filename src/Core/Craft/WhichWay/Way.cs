@@ -64,7 +64,7 @@ internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways) : Reckoning
                 "Whether the fullness can still be changed once it is sewn.",
                 w => w.Adjustable
             ),
-            F.Text("needs", "What it takes from the drawer, or empty.", w => w.Needs),
+            F.Text("needs", "What it takes from your supplies, or empty.", w => w.Needs),
             F.Flag("has", "Whether that is owned.", w => w.Has),
             F.Flag("reaches", "Whether the fullness is likely reached.", w => w.Reaches),
             F.Text("reachSays", "How.", w => w.ReachSays),
@@ -72,15 +72,19 @@ internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways) : Reckoning
             F.Length(
                 "stitchLength",
                 LengthKind.Fine,
-                "The stitch it was reckoned with, where that decides.",
+                "The stitch it was calculated with, where that decides.",
                 w => w.StitchLength
             ),
             F.Ratio(
                 "tensionSteps",
-                "The tension it was reckoned with, where that decides.",
+                "The tension it was calculated with, where that decides.",
                 w => w.TensionSteps
             ),
-            F.Count("passes", "The passes it was reckoned with, where they decide.", w => w.Passes)
+            F.Count(
+                "passes",
+                "The passes it was calculated with, where they decide.",
+                w => w.Passes
+            )
         ),
     ];
 

@@ -27,12 +27,12 @@ internal static class WhichWayQuestion
     public static ChoicesField Has { get; } =
         new(
             "has",
-            "In the drawer",
+            "In your supplies",
             "What is owned of what the ways need; leave it out when it is not known.",
             [
                 new("gathering-foot", "a gathering foot", "It gathers as it sews."),
                 new("overlock", "an overlocker with differential feed", "It gathers and neatens."),
-                new("ruffler", "a pleating attachment", "It folds."),
+                new("ruffler", "a ruffler", "It folds."),
                 new("elastic", "elastic thread", "It draws up and stretches."),
             ]
         );
@@ -128,13 +128,13 @@ internal static class WhichWayQuestion
             rows >= 3 ? 2.5
                 : rows == 2 ? 2
                 : 1.5,
-            rows >= 3 ? "evenest of those spread by hand" : "as even as it is spread",
+            rows >= 3 ? "most even of the hand-pulled methods" : "as even as you spread it",
             true,
             "",
             "",
             null,
             true,
-            "goes to any fullness"
+            "any fullness possible"
         );
     }
 
@@ -192,13 +192,13 @@ internal static class WhichWayQuestion
                 // The overlocker joins the flat layer, trims and neatens in the same pass.
                 + (overlock ? 0 : Pace.Seam(piece.FinishedEdge)),
             2.5,
-            "even where nothing pulls at it",
+            "even, if you don’t pull the fabric",
             false,
             overlock ? "an overlocker with differential feed" : "a gathering foot",
             overlock ? "overlock" : "gathering-foot",
             null,
             setting.Reaches && weight <= MachineGathers.Fields.Heavy,
-            weight > MachineGathers.Fields.Heavy ? "cloth as thick as this hardly gathers this way"
+            weight > MachineGathers.Fields.Heavy ? "fabric as thick as this hardly gathers this way"
                 : setting.Reaches
                     ? $"likely at stitch {mm} mm{(passes > 1 ? ", two passes" : "")}; a swatch says for sure"
                 : $"comes to about {DecimalText.Write(setting.Fullness)} at the {(setting.Fullness < fullness ? "most" : "least")}"
@@ -232,7 +232,7 @@ internal static class WhichWayQuestion
         return new Way(
             "tucked-ruffle",
             "",
-            "a pleating attachment",
+            "a ruffler",
             strips.ClothToBuy,
             Pace.Folded(piece.FinishedEdge, stitch)
                 + Pace.Swatches / 2
@@ -240,7 +240,7 @@ internal static class WhichWayQuestion
             3,
             "quite even, in small folds",
             false,
-            "a pleating attachment",
+            "a ruffler",
             "ruffler",
             null,
             reaches,
@@ -273,7 +273,7 @@ internal static class WhichWayQuestion
             piece.FinishedDepth + 2 * piece.SeamAllowance,
             Pace.Sewn(flat * rows, Length.FromMillimetres(4)) + Pace.Swatches,
             2,
-            "even where every row is stretched flat alike",
+            "even, if you stretch every row equally",
             false,
             "elastic thread",
             "elastic",
@@ -300,7 +300,7 @@ internal static class WhichWayQuestion
         List<string> reasons = [];
         if (way.Has == false)
         {
-            reasons.Add($"there is no {Bare(way.Needs)} in the drawer");
+            reasons.Add($"there is no {Bare(way.Needs)} in your supplies");
         }
         if (!way.Reaches)
         {

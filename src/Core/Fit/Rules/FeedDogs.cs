@@ -7,7 +7,7 @@ internal sealed class FeedDogs : FitRule
 {
     public override string Code => "feed-dogs";
     public override string Checks =>
-        "Whether the feed dogs lower or can be covered, where they have to be out of the way.";
+        "Whether the feed dogs lower or can be covered, where they must be out of the way.";
     public override Severity Gravest => Severity.Stop;
 
     public override Sight Look(Combination c) =>
@@ -23,7 +23,7 @@ internal sealed class FeedDogs : FitRule
     public override Finding Explain(Combination c) =>
         Stop(
             $"The feed dogs of {Say.Name(c.Machine!)} neither lower nor can they be covered.",
-            "They would pull the cloth their own way while your hands guide it another.",
+            "They would pull the fabric their own way while your hands guide it another.",
             "Use another machine; or tape a card with a hole over them and set the stitch length to 0."
         );
 

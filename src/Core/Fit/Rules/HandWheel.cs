@@ -14,8 +14,8 @@ internal sealed class HandWheel : FitRule
 
     public override Finding Explain(Combination c) =>
         Care(
-            "Turn the hand wheel through one full stitch.",
-            "A sum is no eye: feet of one kind sit differently, and needles bend.",
+            "Turn the handwheel through one full stitch.",
+            "Calculations can’t replace looking: feet differ and needles bend.",
             "If the needle can touch metal anywhere in its swing, do not sew."
         );
 }

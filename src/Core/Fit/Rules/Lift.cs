@@ -22,7 +22,7 @@ internal sealed class Lift : FitRule
     public override Finding Explain(Combination c) =>
         Stop(
             $"{Say.Mm(c.Sewing.Layers!.Value)} of layers do not go under the foot of {Say.Name(c.Machine!)}.",
-            $"It lifts {Say.Mm(c.Machine!.Is.PresserLift!.Value)}, and 1 mm has to be spare.",
+            $"It lifts {Say.Mm(c.Machine!.Is.PresserLift!.Value)}, and 1 mm must be spare.",
             "Press and trim the layers thinner, or sew this seam on a machine that lifts higher."
         );
 

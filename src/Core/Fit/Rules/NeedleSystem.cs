@@ -19,7 +19,7 @@ internal sealed class NeedleSystem : FitRule
         Stop(
             $"{Say.Name(c.Needle!)} is not for {Say.Name(c.Machine!)}.",
             $"Its shank is {Shank(c.Needle!.Is.System!)}; the machine's hook is set for {Shank(c.Machine!.Is.NeedleSystem!)}.",
-            "Take a needle of the machine's own system: another sits too high or too low, and the hook strikes it."
+            "Take a needle of the machine's own system: another sits too high or too low, and the hook hits it."
         );
 
     public override string Wants(Combination c) =>

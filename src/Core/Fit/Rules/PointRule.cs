@@ -11,7 +11,7 @@ internal sealed class PointRule : FitRule
 
     public override string Code => "point";
     public override string Checks =>
-        "Whether the needle's point suits the cloth: rounded for knits, sharp for fine weaves.";
+        "Whether the needle's point suits the fabric: rounded for knits, sharp for fine weaves.";
     public override Severity Gravest => Severity.Care;
 
     public override Sight Look(Combination c) =>
@@ -38,7 +38,7 @@ internal sealed class PointRule : FitRule
     public override string Wants(Combination c) =>
         c.Needle!.Is.Point is null
             ? "the needle's point"
-            : "whether the cloth is a weave or a knit";
+            : "whether the fabric is a weave or a knit";
 
     private static bool Disagrees(string point, Cloth cloth) =>
         cloth.Build switch

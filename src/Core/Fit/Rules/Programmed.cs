@@ -23,7 +23,7 @@ internal sealed class Programmed : FitRule
         Stop(
             $"{Say.Name(c.Machine!)} has no darning program.",
             "It does not go back and forth by itself.",
-            "Darn free-motion: feed dogs down, a darning foot, the cloth in a hoop."
+            "Darn free-motion: feed dogs down, a darning foot, the fabric in a hoop."
         );
 
     public override string Wants(Combination c) => "whether it darns by itself";

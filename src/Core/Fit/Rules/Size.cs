@@ -7,7 +7,7 @@ internal sealed class Size : FitRule
 {
     public override string Code => "size";
     public override string Checks =>
-        "Whether the needle's size suits the weight of the cloth; one size up for several layers or bulk.";
+        "Whether the needle's size suits the weight of the fabric; one size up for several layers or bulk.";
     public override Severity Gravest => Severity.Care;
 
     public override Sight Look(Combination c)
@@ -31,12 +31,12 @@ internal sealed class Size : FitRule
         return Care(
             $"Size {c.Needle.Is.Size} is {(isFine ? "fine" : "thick")} for {Say.Name(c.Cloth)}.",
             isFine
-                ? "A thin blade bends in thick cloth, and skips or strikes."
+                ? "A thin blade bends in thick fabric, and skips or hits."
                 : "A thick blade leaves holes and puckers.",
             $"Take size {from} to {to}."
         );
     }
 
     public override string Wants(Combination c) =>
-        c.Needle!.Is.Size is null ? "the needle's size" : "the weight of the cloth";
+        c.Needle!.Is.Size is null ? "the needle's size" : "the weight of the fabric";
 }

@@ -8,7 +8,7 @@ internal sealed class StraightPlate : FitRule
 {
     public override string Code => "straight-plate";
     public override string Checks =>
-        "Whether a zigzag, a pair of needles or a shifted needle meets a straight-stitch plate or machine.";
+        "Whether a zigzag, a twin needle or a shifted needle meets a straight-stitch plate or machine.";
     public override Severity Gravest => Severity.Stop;
 
     public override Sight Look(Combination c)
@@ -29,7 +29,7 @@ internal sealed class StraightPlate : FitRule
 
     public override Finding Explain(Combination c) =>
         Stop(
-            $"{Say.Name(c.Machine!)} has a straight-stitch plate, and the needle would strike it.",
+            $"{Say.Name(c.Machine!)} has a straight-stitch plate, and the needle would hit it.",
             c.Needle is { Is.IsTwin: true }
                 ? "The hole in the plate is for one needle in the middle."
                 : "The hole in the plate is round; a needle that swings comes down on metal.",

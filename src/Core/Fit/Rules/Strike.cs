@@ -26,13 +26,13 @@ internal sealed class Strike : FitRule
         if (c.Note is { Clears: false } note)
         {
             return Stop(
-                $"{Say.Name(c.Foot!)} was tried on {Say.Name(c.Machine!)}, and the needle strikes it.",
+                $"{Say.Name(c.Foot!)} was tried on {Say.Name(c.Machine!)}, and the needle hits it.",
                 $"Noted on {note.On:d MMMM yyyy}; what was tried counts for more than any sum.",
                 "Take another foot, or a narrower stitch and turn the wheel by hand before you write that down."
             );
         }
         return Stop(
-            $"The needle would strike {(Clearance.IsByPlate(c) ? "the plate" : Say.Name(c.Foot!))}.",
+            $"The needle would hit {(Clearance.IsByPlate(c) ? "the plate" : Say.Name(c.Foot!))}.",
             $"It reaches {Say.Mm(Clearance.Reach(c))} from the middle with its {Say.Mm(Clearance.Air(Length.Zero))} of air, and the opening ends at {Say.Mm(Clearance.Narrowest(c) / 2)}.",
             Clearance.Widest(c) is { } widest
                 ? $"At most {Say.Mm(widest)} wide here; or a foot with a wider opening."

@@ -11,7 +11,7 @@ internal sealed class TwinGroove : FitRule
 
     public override string Code => Name;
     public override string Checks =>
-        "Whether the pair fits into one groove of the foot, and fills at least half of it.";
+        "Whether the twin needle fits into one groove of the foot, and fills at least half of it.";
     public override Severity Gravest => Severity.Stop;
 
     public override Sight Look(Combination c)
@@ -45,7 +45,7 @@ internal sealed class TwinGroove : FitRule
             return new Finding(
                 Name,
                 Severity.Stop,
-                $"The pair, {Say.Mm(spacing)} apart, does not fit into a groove {Say.Mm(groove)} wide.",
+                $"The twin needle, {Say.Mm(spacing)} apart, does not fit into a groove {Say.Mm(groove)} wide.",
                 "The ridge stands in the groove; needles beside it flatten it and pull to one side.",
                 $"Take a pair of at most {Say.Mm(groove)}, or a foot with fewer, wider grooves."
             );
@@ -54,7 +54,7 @@ internal sealed class TwinGroove : FitRule
             ? new Finding(
                 Name,
                 Severity.Care,
-                $"The pair, {Say.Mm(spacing)} apart, leaves a groove {Say.Mm(groove)} wide half empty.",
+                $"The twin needle, {Say.Mm(spacing)} apart, leaves a groove {Say.Mm(groove)} wide half empty.",
                 "A ridge that does not fill its groove wanders in it.",
                 $"Take a pair of {Say.Mm(groove / 2)} to {Say.Mm(groove)}, or a foot with narrower grooves."
             )

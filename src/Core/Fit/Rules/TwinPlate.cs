@@ -9,7 +9,7 @@ internal sealed class TwinPlate : FitRule
 {
     public override string Code => "twin-plate";
     public override string Checks =>
-        "Whether both needles of a pair clear the plate and the foot, with 0.4 mm of air, within the machine's widest stitch; shows the greatest safe width.";
+        "Whether both needles of a twin needle clear the plate and the foot, with 0.4 mm of air, within the machine's widest stitch; shows the greatest safe width.";
     public override Severity Gravest => Severity.Stop;
 
     public override Sight Look(Combination c)
@@ -34,18 +34,18 @@ internal sealed class TwinPlate : FitRule
         var remedy = Clearance.Widest(c) switch
         {
             { } safe when safe > Length.Zero =>
-                $"Greatest safe width with this pair: {Say.Mm(safe)}.",
-            { } => "Straight stitches with this pair, or a pair that stands closer.",
-            null => "Take a pair that stands closer, and straight stitches.",
+                $"Greatest safe width with this twin needle: {Say.Mm(safe)}.",
+            { } => "Straight stitches with this twin needle, or a twin needle that stands closer.",
+            null => "Use a narrower twin needle, and straight stitches only.",
         };
         return IsTooWide(c)
             ? Stop(
-                $"The pair, {Say.Mm(pair)} apart, swings wider than {Say.Name(c.Machine!)} makes.",
+                $"The twin needle, {Say.Mm(pair)} apart, swings wider than {Say.Name(c.Machine!)} makes.",
                 $"With its stitch of {Say.Mm(c.Sewing.Width)} it takes {Say.Mm(pair + c.Sewing.Width)}; the machine makes {Say.Mm(c.Machine!.Is.WidestStitch!.Value)}.",
                 remedy
             )
             : Stop(
-                $"The pair, {Say.Mm(pair)} apart, would strike {(Clearance.IsByPlate(c) ? "the plate" : Say.Name(c.Foot!))}.",
+                $"The twin needle, {Say.Mm(pair)} apart, would hit {(Clearance.IsByPlate(c) ? "the plate" : Say.Name(c.Foot!))}.",
                 $"It reaches {Say.Mm(Clearance.Reach(c))} from the middle with its {Say.Mm(Clearance.Air(pair))} of air, and the opening ends at {Say.Mm(Clearance.Narrowest(c) / 2)}.",
                 remedy
             );

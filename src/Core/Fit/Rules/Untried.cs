@@ -7,7 +7,7 @@ internal sealed class Untried : FitRule
 {
     public override string Code => "untried";
     public override string Checks =>
-        "Whether the drawer has a note that this foot was tried on this machine, with one needle or a pair of this spacing.";
+        "Whether your supplies have a note that this foot was tried on this machine, with one needle or a pair of this spacing.";
     public override Severity Gravest => Severity.Care;
 
     public override Sight Look(Combination c) =>
@@ -18,9 +18,9 @@ internal sealed class Untried : FitRule
     public override Finding Explain(Combination c) =>
         Care(
             c.Needle is { Is: { IsTwin: true, TwinSpacing: { } pair } }
-                ? $"{Say.Name(c.Foot!)} was not tried on {Say.Name(c.Machine!)} with a pair {Say.Mm(pair)} apart yet."
+                ? $"{Say.Name(c.Foot!)} was not tried on {Say.Name(c.Machine!)} with a twin needle {Say.Mm(pair)} apart yet."
                 : $"{Say.Name(c.Foot!)} was not tried on {Say.Name(c.Machine!)} yet.",
             "Two feet of one kind can sit differently under the needle.",
-            "Turn the wheel by hand, then note whether it clears or strikes: the note counts for more than the sum."
+            "Turn the wheel by hand, then note whether it clears or hits: the note counts for more than the sum."
         );
 }

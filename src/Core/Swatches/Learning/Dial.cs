@@ -50,8 +50,7 @@ public sealed record Dial(
     public (double Least, double Most, double Step) Scale { get; init; } = (0.8, 1.2, 0.05);
 
     /// <summary>What it rests on before anything is measured, in a sentence.</summary>
-    public string Unmeasured { get; init; } =
-        "On nothing measured yet: only on what dials usually do.";
+    public string Unmeasured { get; init; } = "Nothing measured yet: a typical value.";
 
     /// <summary>The words for more of it, and for less.</summary>
     public (string More, string Less) Words { get; init; } = ("longer", "shorter");
@@ -186,8 +185,8 @@ public sealed record DialAnswer(Dial Dial, Length Step, Length Least, Length Mos
             "What the machine gives for each millimetre that is dialled.",
             a => a.Dial.Factor
         ),
-        F.Ratio("low", "Nineteen in twenty give more.", a => a.Dial.Predicted.Low),
-        F.Ratio("high", "Nineteen in twenty give less.", a => a.Dial.Predicted.High),
+        F.Ratio("low", "19 times out of 20 give more.", a => a.Dial.Predicted.Low),
+        F.Ratio("high", "19 times out of 20 give less.", a => a.Dial.Predicted.High),
         F.Fine("set", "What to set: wanted/f to the nearest step of the dial.", a => a.Set),
         F.Fine("comesTo", "What that comes to: set · f.", a => a.ComesTo),
         F.Count("evidence", "The samples it rests on.", a => a.Dial.All.Count(s => s.Counts)),
@@ -228,7 +227,7 @@ public static class DialQuestion
     public static LengthField Wanted { get; } =
         LengthField.Fine(
             "wanted",
-            "Wanted",
+            "Length wanted",
             "The length or width that one stitch should have.",
             0.1,
             100
@@ -240,7 +239,7 @@ public static class DialQuestion
     private static readonly LengthField Step = LengthField.Fine(
         "step",
         "Step",
-        "From one figure of the dial to the next.",
+        "From one number of the dial to the next.",
         0.01,
         5
     ) with
@@ -251,7 +250,7 @@ public static class DialQuestion
     private static readonly LengthField Least = LengthField.Fine(
         "least",
         "Least",
-        "The dial's lowest figure.",
+        "The dial's lowest number.",
         0,
         100
     ) with
@@ -262,7 +261,7 @@ public static class DialQuestion
     private static readonly LengthField Most = LengthField.Fine(
         "most",
         "Most",
-        "The dial's highest figure.",
+        "The dial's highest number.",
         0.1,
         200
     ) with
@@ -274,12 +273,18 @@ public static class DialQuestion
     public static GroupsField Samples { get; } =
         new(
             "samples",
-            "Measured",
+            "Measured length",
             "What was dialled, and what so many stitches of it measured.",
             [
-                LengthField.Fine("dialled", "Dialled", "What the dial showed.", 0.1, 100),
+                LengthField.Fine("dialled", "Dial setting", "What the dial showed.", 0.1, 100),
                 new NumberField("stitches", "Stitches", "How many were measured.", 1, 1000, 10),
-                LengthField.Fine("measured", "Measured", "All of them together.", 0.1, 20_000),
+                LengthField.Fine(
+                    "measured",
+                    "Measured length",
+                    "All of them together.",
+                    0.1,
+                    20_000
+                ),
             ],
             50
         );
@@ -326,7 +331,7 @@ public static class DialQuestion
         }
         if (most < least)
         {
-            reader.Contradiction(Most, "The highest figure cannot be below the lowest.");
+            reader.Contradiction(Most, "The highest number cannot be below the lowest.");
             return null;
         }
         var answer = new DialAnswer(new Dial(samples, wanted, "The dial"), step, least, most)

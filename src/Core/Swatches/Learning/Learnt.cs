@@ -208,7 +208,7 @@ public abstract record Learnt
     /// <param name="nothing">What it rests on without any.</param>
     internal static string Rests(
         IEnumerable<(bool Same, bool Counts, bool Simulated)> samples,
-        string nothing = "On no swatch yet: only on what such machines usually do."
+        string nothing = "No swatches yet: a typical value for such machines."
     )
     {
         var all = samples.ToList();
@@ -222,10 +222,10 @@ public abstract record Learnt
         return (same, other) switch
             {
                 (0, 0) => nothing,
-                (_, 0) => $"On {Swatches(same)} of this cloth and foot.",
-                (0, _) => $"On {Swatches(other)} of other cloths or feet, at half weight.",
+                (_, 0) => $"On {Swatches(same)} of this fabric and foot.",
+                (0, _) => $"On {Swatches(other)} of other fabrics or feet, at half weight.",
                 _ =>
-                    $"On {Swatches(same)} of this cloth and foot, and {other} of others at half weight.",
+                    $"On {Swatches(same)} of this fabric and foot, and {other} of others at half weight.",
             }
             + (simulated > 0 && how.Length == 0 ? $" Of these {simulated} simulated." : "")
             + (left > 0 ? $" {left} {(left == 1 ? "swatch" : "swatches")} left out." : "");

@@ -7,7 +7,7 @@ internal static class Weighing
 {
     private static readonly FlagField SameField = new(
         "same",
-        "Same cloth and foot",
+        "Same fabric and foot",
         "Another counts half.",
         true
     );

@@ -48,7 +48,7 @@ public sealed record NextSample(PullUpSettings Settings, double Lessens, string 
             most,
             (
                 changes.Count == 0
-                    ? "Sew the next one just as planned"
+                    ? "Sew another exactly as planned"
                     : $"Sew the next one with {changes[0]}"
             )
                 + $": the range would narrow by about {narrower} %."

@@ -56,7 +56,7 @@ public static class PullUpFields
         new(
             "clothWeight",
             "Weight",
-            "Of one layer of the cloth, in grams per square metre.",
+            "Of one layer of the fabric, in grams per square metre.",
             1,
             2000,
             null,
@@ -106,12 +106,12 @@ public static class PullUpFields
             [
                 new(
                     "lockstitch",
-                    "the bobbin",
-                    "A lockstitch machine: the bobbin runs out, and it is said before which row."
+                    "bobbin",
+                    "On an ordinary machine the bobbin runs out; you’re told before which row to change it."
                 ),
                 new(
                     "looper",
-                    "a looper",
+                    "looper (overlocker)",
                     "A chain stitch on an overlocker: the elastic comes from its reel, and draws up much more."
                 ),
             ],
@@ -181,8 +181,8 @@ public static class PullUpFields
     public static NumberField Assurance { get; } =
         new(
             "assurance",
-            "How sure that it will be enough?",
-            "How sure it has to be that the cut length is enough, 0.5 to 0.99.",
+            "How certain should it be long enough?",
+            "How sure it must be that the cut length is enough, 0.5 to 0.99.",
             0.5,
             0.99,
             0.9,
@@ -191,18 +191,18 @@ public static class PullUpFields
         {
             Words =
             [
-                new("0.5", "even chance", "Half of all pieces need more."),
-                new("0.75", "two in three", "Some pieces need more."),
-                new("0.9", "nine in ten", "One piece in ten needs more."),
-                new("0.95", "nineteen in twenty", "One piece in twenty needs more."),
+                new("0.5", "half the time", "Half of all pieces need more."),
+                new("0.75", "2 times out of 3", "Some pieces need more."),
+                new("0.9", "9 times out of 10", "One piece in ten needs more."),
+                new("0.95", "19 times out of 20", "One piece in twenty needs more."),
             ],
         };
 
     public static NumberField TargetFullness { get; } =
         new(
             "targetFullness",
-            "Fullness wanted",
-            "The stitch length that gives it is sought.",
+            "Target fullness",
+            "Works out the stitch length for this fullness.",
             1,
             6,
             null,

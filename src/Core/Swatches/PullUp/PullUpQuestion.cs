@@ -13,8 +13,8 @@ public static class PullUpQuestion
         "Made by",
         "How the machine makes the fullness.",
         [
-            new Choice("gathering-foot", "a gathering foot", "The foot holds the cloth back."),
-            new Choice("overlock", "an overlocker", "The differential feed pushes cloth in."),
+            new Choice("gathering-foot", "a gathering foot", "The foot holds the fabric back."),
+            new Choice("overlock", "an overlocker", "The differential feed pushes fabric in."),
             new Choice("elastic", "elastic thread", "The elastic in the bobbin draws up."),
             new Choice(
                 "elastic-looper",
@@ -34,7 +34,7 @@ public static class PullUpQuestion
 
     private static readonly LengthField Edge = new(
         "finishedEdge",
-        "Finished edge",
+        "Finished length",
         "The edge that the gathers are sewn to.",
         Length.FromMillimetres(1),
         Length.FromMillimetres(1e6),

@@ -50,7 +50,7 @@ public sealed record PullUpReading(
     /// <param name="edge">What is gathered to.</param>
     internal IEnumerable<Fact> ByTheLast(Length edge, Ruler ruler) =>
         Samples.LastOrDefault(s => s is { Counts: true, Same: true }) is { } last
-            ? [new("By the last swatch alone", ruler.Whole(edge * last.Fullness))]
+            ? [new("Length by the last swatch alone", ruler.Whole(edge * last.Fullness))]
             : [];
 
     public NextSample Next => NextSample.For(Model, Family, Planned, Planned, Reach);
@@ -66,14 +66,14 @@ public sealed record PullUpReading(
             "What the next piece is likely to come to; none below 1.",
             r => (object)r.Prediction,
             [
-                Figure<Prediction>.Ratio("low", "Nineteen in twenty are fuller.", p => p.Low),
+                Figure<Prediction>.Ratio("low", "19 times out of 20 are fuller.", p => p.Low),
                 Figure<Prediction>.Ratio("mid", "The even chance.", p => p.Mid),
-                Figure<Prediction>.Ratio("high", "Nineteen in twenty are less full.", p => p.High),
+                Figure<Prediction>.Ratio("high", "19 times out of 20 are less full.", p => p.High),
             ]
         ),
         F.Count("evidence", "The samples it rests on.", r => r.Evidence),
         F.Text("restsOn", "The same in a sentence.", r => r.RestsOn),
-        F.Ratio("assurance", "How sure a cut length has to be.", r => r.Assurance),
+        F.Ratio("assurance", "How sure a cut length must be.", r => r.Assurance),
         F.Text("assuranceSays", "The same in words.", r => r.AssuranceSays),
         F.Group(
             "nextSample",
@@ -171,7 +171,7 @@ public sealed record PullUpReading(
                 yield return Learnt.Odd(
                     odd.Deviations,
                     $"Sample {i + 1} came to {DecimalText.Write(odd.Sample.Fullness)}, and the others say {DecimalText.Write(odd.Expected)}.",
-                    "Measured twice? Another cloth? It counts until you leave it out."
+                    "Measured twice? Another fabric? It counts until you leave it out."
                 );
             }
         }
@@ -214,7 +214,7 @@ public sealed record PullUpReading(
                     ? Severity.Care
                     : Severity.Note,
                 $"Anything from {DecimalText.Write(Prediction.Low)} to {DecimalText.Write(Prediction.High)} is likely: nothing was measured yet.",
-                "How much a machine draws up depends on the machine, the foot and the cloth.",
+                "How much a machine draws up depends on the machine, the foot and the fabric.",
                 "Sew a measured strip: the first already narrows it a good deal."
             );
         }
@@ -226,11 +226,11 @@ public sealed record PullUpReading(
         {
             < 0.2 => "hardly any chance",
             < 0.45 => "less than an even chance",
-            < 0.55 => "even chance",
-            < 0.78 => "two in three",
+            < 0.55 => "half the time",
+            < 0.78 => "2 times out of 3",
             < 0.86 => "four in five",
-            < 0.93 => "nine in ten",
-            < 0.97 => "nineteen in twenty",
+            < 0.93 => "9 times out of 10",
+            < 0.97 => "19 times out of 20",
             _ => "all but certain",
         };
 }

@@ -22,8 +22,8 @@ export function Allows(props: Props) {
   });
   if (asked.length === 0) return null;
   return (
-    <section className="no-print sheet text-[0.95rem]" aria-label="Turned round">
-      <h2>Turned round</h2>
+    <section className="no-print sheet text-[0.95rem]" aria-label="Or work backwards from what you have">
+      <h2>Or work backwards from what you have</h2>
       {asked.map((turned) => (
         <Turned key={turned.form + turned.gives} turned={turned} {...props} />
       ))}
@@ -77,7 +77,7 @@ function Turned({
             use(turned.sets, isLength ? figure : Number(figure));
           }}
         >
-          Take it
+          Use this
         </button>
       )}
     </p>

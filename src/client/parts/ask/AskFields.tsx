@@ -78,7 +78,7 @@ export function AskFolds({
   return (
     <div className="no-print grid gap-3">
       {cloth && !home && (
-        <Fold title="Cloth" says={[clothName]} open={false}>
+        <Fold title="Fabric" says={[clothName]} open={false}>
           {cloth}
         </Fold>
       )}
@@ -134,7 +134,7 @@ function useShown(props: Props) {
             set(name, is.start ?? is.least ?? '');
           }}
         >
-          Say the {is.label.toLowerCase()} instead
+          Enter the {is.label.toLowerCase()} instead
         </button>
       );
     const Leaf = leaves?.[name];
@@ -212,7 +212,7 @@ function useShown(props: Props) {
   };
 }
 
-const placeholder = (field: Field) => field.usual ?? 'not said';
+const placeholder = (field: Field) => field.usual ?? 'not entered';
 
 /** What a folded field says of itself, in a word or two; nothing where it is as usual and says little. */
 function summary(field: Field | undefined, ask: Ask, fields: Field[]) {

@@ -15,7 +15,7 @@ export function ClothLookFields({ cloth, change }: Props) {
   return (
     <>
       <label className="field flex-1 basis-52">
-        Called
+        Fabric name
         <input
           className="entry"
           value={cloth.name ?? ''}
@@ -39,13 +39,13 @@ export function ClothLookFields({ cloth, change }: Props) {
         </select>
       </label>
       <Colour
-        label="Ground"
+        label="Background colour"
         value={cloth.colour ?? '#f4efe3'}
         change={(colour) => change({ ...cloth, colour })}
       />
       {cloth.pattern && cloth.pattern !== 'plain' && (
         <Colour
-          label="Pattern in"
+          label="Pattern colour"
           value={cloth.accent ?? '#8fa6b8'}
           change={(accent) => change({ ...cloth, accent })}
         />

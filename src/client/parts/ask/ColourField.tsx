@@ -29,7 +29,7 @@ export function ColourField({
         />
         {value && (
           <button type="button" className="btn bare" onClick={() => say('')}>
-            as the working’s
+            as the part’s
           </button>
         )}
       </span>

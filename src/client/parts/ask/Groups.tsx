@@ -65,13 +65,13 @@ export function Groups({ field, value, set, errors, units }: Props) {
                 ))}
               {isLarge && i > 0 && (
                 <button type="button" className="btn quiet mt-5" onClick={() => swap(i)}>
-                  One further beneath
+                  Move it one layer down
                 </button>
               )}
               <button
                 type="button"
                 className="mt-5 grid size-11 place-items-center rounded-lg"
-                aria-label={`Take away: ${field.label.toLowerCase()} ${i + 1}`}
+                aria-label={`Delete: ${field.label.toLowerCase()} ${i + 1}`}
                 onClick={() => {
                   set(value.filter((_, at) => at !== i));
                   setChosen(-1);

@@ -78,7 +78,7 @@ export function LineParts({ field, ask, set, errors, units }: Props) {
       </div>
       {rows.length === 0 && (
         <p className="mt-1 text-[0.8rem]">
-          {field.says} Add the first: it is drawn at once, and its dots can be pulled.
+          {field.says} Add the first section. It is drawn at once and you can drag its dots.
         </p>
       )}
       {open && (
@@ -140,7 +140,7 @@ function PartFields({
         );
       })}
       <button type="button" className="btn quiet mt-5" onClick={takeAway}>
-        <Trash2 size={16} aria-hidden /> Take it away
+        <Trash2 size={16} aria-hidden /> Delete this section
       </button>
     </div>
   );

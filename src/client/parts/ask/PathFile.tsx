@@ -50,7 +50,7 @@ export function PathFile({ field, data, set, units, error }: Props) {
       <legend className="label">{field.label} from a file</legend>
       <div className="flex flex-wrap items-start gap-3">
         <MeasureField
-          label="Wide at most"
+          label="Maximum width"
           typed={width}
           onType={setWidth}
           units={units}
@@ -58,7 +58,7 @@ export function PathFile({ field, data, set, units, error }: Props) {
           className="w-28"
         />
         <MeasureField
-          label="High at most"
+          label="Maximum height"
           typed={height}
           onType={setHeight}
           units={units}
@@ -70,7 +70,7 @@ export function PathFile({ field, data, set, units, error }: Props) {
         </button>
         {data && (
           <button type="button" className="btn quiet mt-5" onClick={rescale} disabled={!width && !height}>
-            At this size
+            Use this size
           </button>
         )}
         <input
@@ -88,7 +88,7 @@ export function PathFile({ field, data, set, units, error }: Props) {
         />
       </div>
       <p role="status" className="mt-1 text-[0.86rem]">
-        {says || (!data && 'Paths and shapes are read from it, and nothing else.')}
+        {says || (!data && 'Only paths and shapes are read from the file.')}
       </p>
       {(wrong || error) && <p className="wrong">{wrong || error}</p>}
     </fieldset>

@@ -18,5 +18,5 @@ function holds(shownWhen: Field['shownWhen'], ask: Ask, fields: Field[]): boolea
 export function stillToSay({ first, fields }: Technique, missing: string[]): string {
   if (missing.includes(first.field)) return first.question;
   const labels = fields.filter((f) => missing.includes(f.name)).map((f) => f.label.toLowerCase());
-  return `Still to say: ${labels.join(', ') || 'what is marked above'}.`;
+  return `Still needed: ${labels.join(', ') || 'what is marked above'}.`;
 }

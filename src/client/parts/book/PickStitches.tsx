@@ -107,7 +107,7 @@ export function PickStitches({ field, value, set, errors, units }: Props) {
           ),
       )}
       {isOpen && (
-        <div className="sheet mt-2 grid gap-3" role="group" aria-label="The stitch book">
+        <div className="sheet mt-2 grid gap-3" role="group" aria-label="The stitch library">
           {book.length > 0 ? (
             <StitchShelf
               tile={(t) => (
@@ -125,7 +125,7 @@ export function PickStitches({ field, value, set, errors, units }: Props) {
             />
           ) : (
             <p>
-              The stitch book is empty. Put the machine’s stitches into the{' '}
+              The stitch library is empty. Put the machine’s stitches into the{' '}
               <a href="/drawer/machine-stitch">drawer</a>, or type one here.
             </p>
           )}

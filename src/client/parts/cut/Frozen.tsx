@@ -16,30 +16,30 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, unit
       <div className="mt-4 flex flex-wrap gap-2">
         {last ? (
           <Link className="btn" to={`/workings/${working}/sew`}>
-            Go on to sew
+            Continue to Sew
           </Link>
         ) : (
           <button type="button" className="btn" disabled={isOff} onClick={() => void freeze()}>
-            Cut it
+            Lock the cutting list
           </button>
         )}
         <button type="button" className="btn quiet" onClick={() => print()}>
           Print
         </button>
       </div>
-      {isOff && !last && <p className="wrong">It cannot be cut like this: see what stops it.</p>}
+      {isOff && !last && <p className="wrong">This can’t be cut yet: see the Stop message.</p>}
       {last && (
         <p className="mt-3 text-sm">
-          Cut on {onDay(last.cutAt, units)} as{' '}
+          Locked on {onDay(last.cutAt, units)}:{' '}
           <b>
             <Measure text={asCut(last.answer as Plan)} />
           </b>
-          , resting on {count} {count === 1 ? 'swatch' : 'swatches'}.
+          , based on {count} {count === 1 ? 'swatch' : 'swatches'}.
           <button type="button" className="btn bare" onClick={() => void takeBack(last.id)}>
-            Take it back
+            Unlock
           </button>
           <button type="button" className="btn bare" onClick={() => void freeze()}>
-            Cut again
+            Lock again
           </button>
         </p>
       )}

@@ -4,8 +4,7 @@ import { Link } from 'react-router';
 export function NothingToCut({ working }: { working: string }) {
   return (
     <p className="sheet">
-      There is nothing to cut yet: <Link to={`/workings/${working}/plan`}>the plan</Link> still misses a
-      figure.
+      Nothing to cut yet: <Link to={`/workings/${working}/plan`}>the plan</Link> is missing a measurement.
     </p>
   );
 }

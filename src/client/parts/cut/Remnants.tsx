@@ -21,15 +21,13 @@ export function Remnants({ answer }: { answer: Plan }) {
     .sort((a, b) => a.width!.mm * a.left!.mm - b.width!.mm * b.left!.mm)
     .slice(0, 4);
   return (
-    <section className="sheet" aria-label="From what is left">
-      <h2>From what is left</h2>
+    <section className="sheet" aria-label="From your offcuts">
+      <h2>From your offcuts</h2>
       {holding.length === 0 ? (
-        <p className="text-soft">No cloth in the drawer is large enough, as far as its size is known.</p>
+        <p className="text-soft">None of your recorded fabrics is big enough.</p>
       ) : (
         <>
-          <p className="text-[0.92rem] text-soft">
-            Each of these holds any of the pieces, the smallest first.
-          </p>
+          <p className="text-[0.92rem] text-soft">Any of these is big enough, smallest first.</p>
           <ul className="mt-1 grid gap-1">
             {holding.map((t) => (
               <li key={t.id} className="flex flex-wrap items-baseline justify-between gap-x-3">

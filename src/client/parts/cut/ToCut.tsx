@@ -19,7 +19,7 @@ export const answerId = 'answer';
 export function ToCut({ answer, technique, isOld, use, children }: Props) {
   // Of a piece that is there nothing is cut, and nothing taken.
   const isCut = technique.stages.some((s) => s.name === 'cut');
-  const title = isCut ? 'To cut' : answer.pieces.length ? 'To take' : 'It comes to';
+  const title = isCut ? 'To cut' : answer.pieces.length ? 'You need' : 'Results';
   return (
     <section
       id={answerId}
@@ -27,7 +27,7 @@ export function ToCut({ answer, technique, isOld, use, children }: Props) {
       aria-label={title}
       aria-live="polite"
     >
-      <h2 className="text-soft">{isOld ? 'As it was, until the figure is right' : title}</h2>
+      <h2 className="text-soft">{isOld ? 'Previous result, until the entry is corrected' : title}</h2>
       {answer.pieces.length > most && <ManyPieces pieces={answer.pieces} />}
       {(answer.pieces.length > most ? [] : answer.pieces).map((piece) => {
         const of = sizeOf(piece);

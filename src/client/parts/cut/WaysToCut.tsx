@@ -24,30 +24,30 @@ export function WaysToCut({
   const cut = answer as Cut | null;
   if (!cut?.ways) return null;
   return (
-    <section className="sheet" aria-label="Ways to cut the strips">
-      <h2>Ways to cut the strips</h2>
+    <section className="sheet" aria-label="Strip-cutting methods">
+      <h2>Strip-cutting methods</h2>
       <ul className="mt-2 grid">
         {cut.ways.map((way, i) => (
           <li key={way.name} className="border-t border-rule py-2">
             <p className="flex items-baseline gap-2">
               <b className="min-w-0 flex-1">{way.label}</b>
               {way.name === cut.way ? (
-                <span className="text-sm whitespace-nowrap text-soft">✓ cut like this</span>
+                <span className="text-sm whitespace-nowrap text-soft">✓ in use</span>
               ) : (
                 <button
                   type="button"
                   className="btn bare"
-                  aria-label={`Cut it so: ${way.label}`}
+                  aria-label={`Use this method: ${way.label}`}
                   disabled={!way.serves}
                   onClick={() => set('method', way.name)}
                 >
-                  Cut it so
+                  Use this method
                 </button>
               )}
             </p>
             <p className="flex flex-wrap items-baseline gap-x-3">
               <span className="fig text-xl">
-                {way.name === 'remnant' ? 'no cloth' : <Measure text={way.cloth.text} />}
+                {way.name === 'remnant' ? 'no fabric' : <Measure text={way.cloth.text} />}
               </span>
               <span>
                 {way.joins} {way.joins === 1 ? 'join' : 'joins'}

@@ -63,7 +63,7 @@ function OnPaper({
         <p>
           {[
             project?.name,
-            project?.wantedBy && `wanted by ${inDays(project.wantedBy, units)}`,
+            project?.wantedBy && `needed by ${inDays(project.wantedBy, units)}`,
             working.cloth.name,
           ]
             .filter(Boolean)

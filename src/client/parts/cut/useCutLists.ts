@@ -28,7 +28,7 @@ export function useCutLists(id: string, units: Units) {
         body: { id: list },
       }),
     );
-    notify({ says: 'The cut list is frozen.', action: { label: 'Undo', run: () => void turn('undo') } });
+    notify({ says: 'Cutting list locked.', action: { label: 'Undo', run: () => void turn('undo') } });
     await queries.invalidateQueries({ queryKey: ['cut-lists', id] });
     setPending(null);
     void queries.invalidateQueries();
@@ -37,7 +37,7 @@ export function useCutLists(id: string, units: Units) {
     await keeping(api.DELETE('/api/cut-lists/{id}', { params: { path: { id: list } } }));
     void queries.invalidateQueries();
     notify({
-      says: 'The cut list is taken back; what it took is on the shelf again.',
+      says: 'Cutting list unlocked; the fabric has been added back to your supplies.',
       action: { label: 'Undo', run: () => void turn('undo') },
     });
   };

@@ -57,12 +57,12 @@ export function IntoTheBook({ line, says, machine }: { line: Ask; says: LineSays
     <span className="flex flex-wrap items-center gap-2">
       {canBook && (
         <button type="button" className="btn quiet" onClick={() => void keepInBook()}>
-          Into the book: {round(repeat)} mm
+          Update the stitch library to {round(repeat)} mm
         </button>
       )}
       {canDial && !isKept.startsWith('The ') && (
         <button type="button" className="btn quiet" onClick={() => void keepForDial()}>
-          Tell the {sewnOn.name}’s dials
+          Save to the calibration of the {sewnOn.name}
         </button>
       )}
       {isKept && <span className="text-[0.92rem] font-semibold">{isKept}</span>}

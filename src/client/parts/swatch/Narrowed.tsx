@@ -9,12 +9,12 @@ export function Narrowed({ learnt: { narrowed, quantity } }: { learnt: Learnt })
   const width = ({ range }: (typeof narrowed)[number]) => range.high - range.low;
   const share = width(narrowed.at(-1)!) / width(narrowed[0]!);
   return (
-    <section className="sheet min-w-0" aria-label="What the swatches taught">
-      <h2>What the swatches taught</h2>
+    <section className="sheet min-w-0" aria-label="How the estimate has improved">
+      <h2>How the estimate has improved</h2>
       <p className="mb-2 text-[0.92rem] text-soft">
         {share < 0.995
           ? `The range is ${Math.round(100 * share)} % as wide as before the first.`
-          : 'The range is no narrower yet: the swatches disagree, or lie far from the plan.'}
+          : 'No more precise yet: your swatches disagree, or differ a lot from the plan.'}
       </p>
       <ol className="grid gap-1.5 text-[0.86rem]">
         {narrowed.map(({ count, range }) => (

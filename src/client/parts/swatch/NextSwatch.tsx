@@ -18,26 +18,26 @@ export function NextSwatch({ next, technique, sew, simulate }: Props) {
   ) as Features;
   return (
     <section className="sheet" aria-label="The next swatch">
-      <h2>The swatch worth sewing next</h2>
+      <h2>Most useful next swatch</h2>
       <p className="fig my-1 text-[1.35rem]">{next.says.split(':')[0]}</p>
       <p className="text-[0.92rem] text-soft">
         The range would narrow by about {Math.round(100 * (1 - Math.sqrt(1 - next.lessens)))} %. Any other
-        swatch of this cloth teaches something too.
+        swatch of this fabric teaches something too.
       </p>
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="btn" onClick={() => sew(set)}>
-          Sew this one
+          Record this swatch
         </button>
         {simulate && (
           <button type="button" className="btn quiet" onClick={() => simulate(set)}>
-            Try without thread
+            Simulate it instead
           </button>
         )}
       </div>
       {simulate && (
         <p className="mt-2 text-sm text-soft">
-          Without thread, a simulated machine “sews” it; it is marked as simulated for good, and gives way to
-          the first that is really sewn.
+          A simulated machine makes up a result, marked as simulated. It is dropped as soon as you record a
+          real one.
         </p>
       )}
     </section>

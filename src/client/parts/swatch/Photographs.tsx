@@ -70,7 +70,7 @@ export function Photographs({ swatch, name, ids }: Props) {
         ))}
         <label className="btn quiet !min-h-11 !px-3 text-sm has-focus-visible:outline-3 has-focus-visible:outline-indigo">
           <Camera size={18} aria-hidden />
-          {sending > 0 ? 'Taking it in…' : ids.length ? 'Another' : 'Photograph'}
+          {sending > 0 ? 'Uploading…' : ids.length ? 'Another' : 'Photograph'}
           <input
             ref={input}
             type="file"

@@ -21,7 +21,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
   const latest = (swatches?.at(-1)?.features ?? {}) as Features;
   const teach = async () => {
     if (needed.some((r) => !typed[r.name]?.trim())) {
-      setWrong('Each of these figures is needed.');
+      setWrong('All of these are needed.');
       return;
     }
     setWrong('');
@@ -53,12 +53,12 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
   };
   return (
     <section className="sheet grid gap-2" aria-label="The piece itself">
-      <h2>What the piece itself came to</h2>
+      <h2>Measure the finished piece</h2>
       {known && read.every(Boolean) ? (
         <p className="text-[0.95rem]">✓ {read.join(' became ')}: the next prediction knows it.</p>
       ) : (
         <>
-          <p className="text-sm text-soft">What it measures: the next prediction learns from it.</p>
+          <p className="text-sm text-soft">Enter what it measures to improve the next estimate</p>
           <div className="grid grid-cols-2 gap-3">
             {needed.map((r) => (
               <Figure
@@ -81,7 +81,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
             disabled={!reckoning.answer && Object.keys(technique.swatch.ofPiece).length > 0}
             onClick={() => void teach()}
           >
-            Let it teach
+            Save it
           </button>
         </>
       )}

@@ -40,7 +40,7 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
     <section className="sheet grid min-w-0 gap-3" aria-label="Plot">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h2 className="basis-full">
-          {view === 'off' ? 'How far each lies from what the others say' : quantity.title}
+          {view === 'off' ? 'How far each differs from the others' : quantity.title}
           {title && <span className="font-normal text-soft"> · {title}</span>}
         </h2>
         {axes.length > 1 && <Segmented label="Against" value={x} choices={axes} onChoose={against} />}
@@ -50,7 +50,7 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
             value={view}
             choices={[
               { name: 'value', label: quantity.title.toLowerCase() },
-              { name: 'off', label: 'odd ones' },
+              { name: 'off', label: 'unusual swatches' },
             ]}
             onChoose={setView}
           />
@@ -74,7 +74,7 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
           <Legend learnt={learnt} cloths={cloths} isOff={view === 'off'} mark={mark} />
           {points.length > 0 && (
             <label className="field">
-              Read the swatches one by one
+              Step through the swatches
               <input
                 type="range"
                 className="h-8 w-full"
@@ -98,9 +98,7 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
                 )}
               </>
             ) : (
-              <span className="text-soft">
-                Point at a swatch, or go along the line above with the arrow keys.
-              </span>
+              <span className="text-soft">Point at a swatch, or use the arrow keys.</span>
             )}
           </p>
           <AsTable learnt={learnt} points={points} />
@@ -115,8 +113,8 @@ function tell(p: PlotPoint, { quantity }: Learnt) {
   const off =
     p.expected == null
       ? ''
-      : `; the others say ${said(p.expected, quantity)}, ${Math.abs(p.deviations!).toFixed(1)} deviations ${p.deviations! < 0 ? 'less' : 'more'}`;
-  return `${said(p.value, quantity)} ${quantity.unit} at ${p.settings}${p.cloth ? `, ${p.cloth}` : ''}${p.foot ? `, ${p.foot}` : ''}${off}${p.isOdd ? ': odd' : ''}${p.counts ? '' : '; left out'}${p.simulated ? '; simulated' : ''}.`;
+      : `; the others say ${said(p.expected, quantity)}, ${Math.abs(p.deviations!).toFixed(1)} standard deviations ${p.deviations! < 0 ? 'less' : 'more'}`;
+  return `${said(p.value, quantity)} ${quantity.unit} at ${p.settings}${p.cloth ? `, ${p.cloth}` : ''}${p.foot ? `, ${p.foot}` : ''}${off}${p.isOdd ? ': unusual' : ''}${p.counts ? '' : '; not used'}${p.simulated ? '; simulated' : ''}.`;
 }
 
 type PictureProps = {
@@ -310,12 +308,13 @@ function Legend({
           <svg width={14} height={14} viewBox="-7 -7 14 14" aria-hidden>
             <path d={shapes[i % shapes.length]} fill={dots[i % dots.length]} />
           </svg>
-          {cloth || 'cloth not said'}
+          {cloth || 'fabric not entered'}
         </li>
       ))}
       {!isOff && learnt.band.length > 0 && (
         <li className="flex items-center gap-2">
-          <i className="inline-block h-3 w-5 rounded-sm bg-chalk" aria-hidden /> nine in ten lie in the band
+          <i className="inline-block h-3 w-5 rounded-sm bg-chalk" aria-hidden /> 9 times out of 10 lie in the
+          band
         </li>
       )}
       {!isOff && learnt.planned && (
@@ -323,10 +322,10 @@ function Legend({
           ▾ {mark}: {learnt.planned.says}
         </li>
       )}
-      {has((p) => p.isOdd) && <li>ringed: odd</li>}
-      {has((p) => !p.counts) && <li>hollow: left out</li>}
-      {has((p) => p.simulated) && <li>with a bar: simulated, never sewn</li>}
-      {has((p) => !p.isSame) && <li>paler: another cloth or foot, at half weight</li>}
+      {has((p) => p.isOdd) && <li>circled: unusual</li>}
+      {has((p) => !p.counts) && <li>hollow: not used</li>}
+      {has((p) => p.simulated) && <li>barred: simulated</li>}
+      {has((p) => !p.isSame) && <li>paler: another fabric or foot, at half weight</li>}
     </ul>
   );
 }
@@ -335,7 +334,7 @@ function AsTable({ learnt, points }: { learnt: Learnt; points: PlotPoint[] }) {
   const { quantity, planned } = learnt;
   return (
     <details className="min-w-0 text-[0.92rem]">
-      <summary className="flex min-h-11 items-center text-soft">The same as a table</summary>
+      <summary className="flex min-h-11 items-center text-soft">Show as a table</summary>
       {/* What scrolls has to be reachable by key. */}
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
       <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="The plot as a table">
@@ -353,7 +352,7 @@ function AsTable({ learnt, points }: { learnt: Learnt; points: PlotPoint[] }) {
               {planned && (
                 <>
                   <th scope="col" className="text-right">
-                    others say
+                    expected from the others
                   </th>
                   <th scope="col" className="text-right">
                     deviations

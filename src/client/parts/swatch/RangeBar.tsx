@@ -74,9 +74,7 @@ export function RangeBar({ expected, before, measured = [] }: Props) {
       <p className="mt-1 text-[0.92rem]">
         {restsOn}
         {wanted != null && ` ▾ planned: ${wanted}.`}
-        {before && (
-          <span className="text-soft"> Dashed: as it was before any of this working’s swatches.</span>
-        )}
+        {before && <span className="text-soft"> Dashed: the estimate before your first swatch.</span>}
       </p>
     </section>
   );

@@ -31,7 +31,7 @@ export function Readings({ field, text, error, stats, waits, type, keep }: Props
         autoFocus={waits}
         value={text}
         title={field.says}
-        placeholder={field.isNeeded ? '' : 'if measured'}
+        placeholder={field.isNeeded ? '' : 'optional'}
         aria-invalid={Boolean(error)}
         aria-describedby={`${id}-says`}
         onChange={(e) => type(e.target.value)}
@@ -55,7 +55,7 @@ export function Readings({ field, text, error, stats, waits, type, keep }: Props
               mean <Measure text={stats.mean.text} />, spread <Measure text={stats.spread.text} />
             </>
           ) : waits || (field.isNeeded && count === 0) ? (
-            'two readings: 30; 31'
+            'more than one? 30; 31 (cm)'
           ) : (
             ''
           ))}

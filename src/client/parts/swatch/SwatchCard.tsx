@@ -143,10 +143,10 @@ export function SwatchCard(props: Props) {
           />
           {changed.length > 0 && (
             <p className="noted !py-0 text-sm">
-              Changed since the last:{' '}
+              Changed since the last swatch:{' '}
               {changed.map((k) => `${k.label.toLowerCase()} ${features[k.name] ?? k.usual}`).join(', ')}.
               {changed.length > 1 &&
-                ` ${changed.length} things at once: it will not tell which of them did it.`}
+                ` You changed ${changed.length} things, so you won’t know which one made the difference.`}
             </p>
           )}
         </>
@@ -182,10 +182,8 @@ export function SwatchCard(props: Props) {
       {says.answer && <SwatchVerdict says={says.answer} take={props.take} />}
       {point?.isOdd && (
         <div className="care">
-          <b className="block">
-            Odd: {Math.abs(point.deviations!).toFixed(1)} deviations from what the others say.
-          </b>
-          Measured twice? Another cloth? {swatch.counts ? 'It still counts.' : 'It is left out.'}
+          <b className="block">This one is very different from your other swatches.</b>
+          Was it measured correctly? Is it the same fabric? {swatch.counts ? 'Still used.' : 'Not used.'}
         </div>
       )}
       {learns && says.answer && (
@@ -193,10 +191,10 @@ export function SwatchCard(props: Props) {
       )}
       <Looks looks={looks} seen={swatch.looks} see={(list) => void change(swatch.id, { looks: list })} />
       <Segmented
-        label="Verdict"
+        label="Result"
         value={swatch.verdict}
         choices={[
-          { name: 'yes', label: 'right' },
+          { name: 'yes', label: 'good' },
           { name: 'nearly', label: 'nearly' },
           { name: 'no', label: 'not yet' },
         ]}
@@ -212,7 +210,7 @@ export function SwatchCard(props: Props) {
               className="btn bare !block !min-h-11 !px-0 !text-inherit"
               onClick={() => props.next!(says.answer!.firstChange!.name)}
             >
-              Add a swatch that tries it
+              Record a swatch with this change
             </button>
           )}
         </div>
@@ -252,7 +250,9 @@ function Header({
         <h3 className="fig text-xl">{name}</h3>
         {swatch.simulated && (
           <p className="text-sm">
-            <mark className="rounded bg-chalk px-1.5 font-semibold text-on-chalk">simulated, never sewn</mark>
+            <mark className="rounded bg-chalk px-1.5 font-semibold text-on-chalk">
+              simulated, not really sewn
+            </mark>
           </p>
         )}
         {changed && <p className="text-sm text-soft">tries: {changed.label}</p>}
@@ -283,7 +283,7 @@ function Counts({ counts, set }: { counts: boolean; set: (counts: boolean) => Pr
           void set(e.target.checked).then(() => setChosen(null));
         }}
       />
-      Predictions learn from it
+      Use in estimates
     </label>
   );
 }
@@ -346,7 +346,7 @@ function Settings({ swatch, before, card = {} }: Pick<Props, 'swatch' | 'before'
   if (Object.keys(set).length === 0) return null;
   return (
     <details className="text-sm" open={moved.length > 0 || undefined}>
-      <summary className="flex min-h-11 items-center text-soft">The card as it was set</summary>
+      <summary className="flex min-h-11 items-center text-soft">Settings used</summary>
       <dl className="facts">
         {inOrderOf(card, set).map(([name, figure]) => (
           <div key={name} className="contents">
@@ -363,7 +363,8 @@ function Settings({ swatch, before, card = {} }: Pick<Props, 'swatch' | 'before'
       </dl>
       {moved.length > 1 && (
         <p className="noted mt-2">
-          Note: {moved.length} things changed since the last swatch; it will not tell which of them did it.
+          You changed {moved.length} things since the last swatch, so you won’t know which one made the
+          difference.
         </p>
       )}
     </details>

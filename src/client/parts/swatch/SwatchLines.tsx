@@ -74,8 +74,8 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
             <button
               type="button"
               className="grid size-11 place-items-center rounded-lg"
-              aria-label={`Once more, ${over(row) ? 'without' : 'with'} stabiliser`}
-              title={`Once more, ${over(row) ? 'without' : 'with'} stabiliser`}
+              aria-label={`Add again ${over(row) ? 'without' : 'with'} stabiliser`}
+              title={`Add again ${over(row) ? 'without' : 'with'} stabiliser`}
               onClick={() =>
                 put([
                   ...shown.slice(0, i + 1),
@@ -172,7 +172,7 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
               </b>
               {row.said !== undefined && Math.abs((says[i].lengthFactor ?? 1) - 1) >= 0.005 && (
                 <>
-                  , by the book <Measure text={mmOf(row.said)} />
+                  , in the library <Measure text={mmOf(row.said)} />
                 </>
               )}
               .
@@ -188,7 +188,7 @@ export function SwatchLines({ swatch, field, machine, lines, errors, keep, says 
         aria-expanded={isOpen}
         onClick={() => setOpen(!isOpen)}
       >
-        <Plus size={16} aria-hidden /> A stitch on it
+        <Plus size={16} aria-hidden /> Add a stitch
       </button>
       {isOpen && (
         <div className="grid gap-2">

@@ -80,9 +80,12 @@ export function useSwatches(workingId: string, units: Units) {
           }
           if (problem?.status !== 400) {
             wrong = Object.fromEntries(
-              Object.keys(parts).map((part) => [part, ['Not kept: no answer. Leave the field again.']]),
+              Object.keys(parts).map((part) => [
+                part,
+                ['Not saved: no connection. Click out of the field to try again.'],
+              ]),
             );
-            notKept(id, 'a swatch is not kept yet: no answer');
+            notKept(id, 'A swatch isn’t saved yet: no connection');
           } else wrong = problem.errors ?? {};
         }
       };

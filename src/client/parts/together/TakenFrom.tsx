@@ -33,7 +33,7 @@ export function TakenFrom({ working, technique, reckoning }: Props) {
             <Measure text={reckoning.understood[field.name]?.text ?? ''} />
           </b>
           , the {from?.edges.find((e) => e.key === link.edge)?.name ?? 'edge'} of{' '}
-          {from ? <Link to={`/workings/${from.id}`}>{from.name}</Link> : 'a piece that is gone'}
+          {from ? <Link to={`/workings/${from.id}`}>{from.name}</Link> : 'a deleted part'}
         </span>
         <button
           type="button"
@@ -46,7 +46,7 @@ export function TakenFrom({ working, technique, reckoning }: Props) {
             })
           }
         >
-          <Unlink size={16} aria-hidden /> Let go
+          <Unlink size={16} aria-hidden /> Unlink
         </button>
       </p>
     );
@@ -73,7 +73,7 @@ export function TakenFrom({ working, technique, reckoning }: Props) {
     <label className="field no-print w-full max-w-100 min-w-0">
       {field.label} from another piece
       <select className="entry w-full min-w-0" value="" onChange={(e) => void take(e.target.value)}>
-        <option value="">typed here</option>
+        <option value="">enter it here</option>
         {others.map((o) => (
           <option key={o.working.id + o.key} value={`${o.working.id} ${o.key}`}>
             {o.working.name}: {o.name}, {o.length}

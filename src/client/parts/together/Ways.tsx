@@ -34,18 +34,18 @@ export function Ways({
     await keeping(value(api.POST('/api/workings/{id}/choose', { params: { path: { id } } })));
     await queries.invalidateQueries();
     notify({
-      says: `“${name}” is chosen; the others are laid aside.`,
+      says: `“${name}” chosen. The other options are kept but not used.`,
       action: { label: 'Undo', run: () => void turn('undo') },
     });
   };
   const isChosen = ways.some((w) => w.isAside);
   return (
-    <section className="sheet no-print relative overflow-x-auto" aria-label="Ways of doing this piece">
-      <h2>Ways of doing this piece</h2>
+    <section className="sheet no-print relative overflow-x-auto" aria-label="Options for this part">
+      <h2>Options for this part</h2>
       <table className="mt-2 w-full text-[0.95rem]">
         <thead className="text-left text-soft">
           <tr>
-            {['Way', 'Cloth', 'Time, about', 'Even', 'Afterwards', 'Takes', ''].map((head) => (
+            {['Option', 'Fabric', 'Time', 'Evenness', 'Adjustable later?', 'Uses', ''].map((head) => (
               <th key={head} scope="col" className="pr-4 font-semibold">
                 {head || <span className="sr-only">Choose</span>}
               </th>
@@ -66,7 +66,7 @@ export function Ways({
                 {way.minutes == null ? '–' : `${way.minutes} min`}
               </td>
               <td className="py-2 pr-4">{way.evenness}</td>
-              <td className="py-2 pr-4">{way.isAdjustable ? 'can be pulled to fit' : 'cannot be changed'}</td>
+              <td className="py-2 pr-4">{way.isAdjustable ? 'adjustable' : 'fixed'}</td>
               <td className="py-2 pr-4">
                 {way.takes.map((t) => (
                   <span key={t} className="block whitespace-nowrap">
@@ -94,8 +94,8 @@ export function Ways({
       </table>
       <p className="mt-2 text-sm text-soft">
         {isChosen
-          ? 'Only the chosen way counts for cloth, thread and what is next.'
-          : 'Until one is chosen, the first counts for cloth and thread.'}
+          ? 'Only the chosen option is used for materials and next steps.'
+          : 'Until you choose, the first option is used for the materials list.'}
       </p>
       {another && <div className="mt-3">{another}</div>}
     </section>

@@ -40,8 +40,8 @@ export function StitchFit({
   if (!fit?.segments) return null;
   const bound = fit.segments.filter((s) => !s.isFree);
   return (
-    <section className="sheet" aria-label="How the stitch lands">
-      <h2>How the stitch lands</h2>
+    <section className="sheet" aria-label="How the stitches meet the corners">
+      <h2>How the stitches meet the corners</h2>
       <p className="mt-1">
         <b className="fig text-xl">
           <Measure text={fit.bestRepeat.text} />
@@ -54,8 +54,8 @@ export function StitchFit({
           <tr>
             <th scope="col">Side</th>
             <th scope="col">Stitches</th>
-            <th scope="col">Missed by</th>
-            <th scope="col">Its own best</th>
+            <th scope="col">Misses corner by</th>
+            <th scope="col">Best length for this side alone</th>
           </tr>
         </thead>
         <tbody>

@@ -14,15 +14,16 @@ export function ThreadOnCloth({ cloth }: { cloth: Cloth }) {
     queryFn: () => value(api.GET('/api/drawer/nearest-threads', { params: { query: { colour } } })),
   }).data;
   return (
-    <section className="sheet" aria-label="Thread on this cloth">
-      <h2>Thread on this cloth</h2>
+    <section className="sheet" aria-label="Thread on this fabric">
+      <h2>Thread on this fabric</h2>
       {!colour && (
         <p className="text-sm text-soft">
-          Say the cloth’s colour below, or take it from the drawer: the nearest thread then stands here.
+          Enter the fabric’s colour below, or choose it from your supplies: the nearest thread is then shown
+          here.
         </p>
       )}
       {nearest?.length === 0 && (
-        <p className="text-sm text-soft">No thread of the drawer has a colour that is known.</p>
+        <p className="text-sm text-soft">No thread of your supplies has a colour that is known.</p>
       )}
       <ol className="mt-2 grid gap-3">
         {nearest?.slice(0, 3).map((thread, i) => (

@@ -26,11 +26,11 @@ export function PracticePace({
       {pace ? (
         <>
           <p>
-            Your hands keep <b>{pace.hand} mm a second</b> with the machine at <b>{pace.machine}</b>: stitches
-            of <b>{((pace.hand * 60) / pace.machine).toFixed(1)} mm</b>.
+            Your usual hand speed <b>{pace.hand} mm a second</b> with the machine at <b>{pace.machine}</b>:
+            stitches of <b>{((pace.hand * 60) / pace.machine).toFixed(1)} mm</b>.
           </p>
           {isTaken ? (
-            <p className="text-soft">✓ planned like this</p>
+            <p className="text-soft">✓ used in the plan</p>
           ) : (
             <button
               type="button"

@@ -27,7 +27,7 @@ export const FullnessControl: FieldLeaf = ({ field, technique, ask, answer, set:
       />
       <div className="min-w-0 flex-1 text-[0.84rem] text-soft">
         <span id={id}>
-          {suggested ? `usual here: ${suggested.low} to ${suggested.high}` : 'from scant to lavish'}
+          {suggested ? `usual here: ${suggested.low} to ${suggested.high}` : 'from sparse to very full'}
         </span>
         <div className="fullness-wave">
           {technique.scale && <ScaleWave scale={technique.scale} suggested={suggested} />}
@@ -38,7 +38,7 @@ export const FullnessControl: FieldLeaf = ({ field, technique, ask, answer, set:
             step={0.05}
             value={Math.min(most, Math.max(least, now ?? least))}
             aria-labelledby={id}
-            aria-valuetext={now === null ? 'not said' : `${now} times`}
+            aria-valuetext={now === null ? 'not entered' : `${now} times`}
             onChange={(e) => set(Number(e.target.value))}
           />
         </div>

@@ -9,7 +9,7 @@ export const marksOf = (answer: Answer) =>
 export function MarksTable({ answer, ask }: { answer: Answer; ask: Ask }) {
   return (
     <section>
-      <h2>Marks, all measured from the same end</h2>
+      <h2>Gathering marks, all measured from one end</h2>
       <p className="text-sm text-soft">
         {ask.closed === true
           ? 'On the ring from a join; the last mark falls on the first.'
@@ -22,10 +22,10 @@ export function MarksTable({ answer, ask }: { answer: Answer; ask: Ask }) {
               Mark
             </th>
             <th scope="col" className="text-right">
-              On the strip
+              Mark on strip at
             </th>
             <th scope="col" className="text-right">
-              On the plain edge
+              on the other edge at
             </th>
           </tr>
         </thead>

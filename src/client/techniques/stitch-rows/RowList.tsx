@@ -35,7 +35,7 @@ export function RowList({ answer, folded }: { answer: Answer | null; folded?: bo
               <th scope="col">Row</th>
               {several && <th scope="col">Stitch</th>}
               {knows && <th scope="col">Length to set</th>}
-              <th scope="col">Begins at</th>
+              <th scope="col">Start at</th>
               <th scope="col">Repeats</th>
             </tr>
           </thead>
@@ -54,7 +54,7 @@ export function RowList({ answer, folded }: { answer: Answer | null; folded?: bo
                   <td className="fig">
                     <Measure text={first.start.text} />
                   </td>
-                  <td className="fig">{first.repeats || 'none: trim it'}</td>
+                  <td className="fig">{first.repeats || 'no complete repeat: trim'}</td>
                 </tr>
               );
             })}

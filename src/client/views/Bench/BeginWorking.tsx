@@ -45,7 +45,7 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
         className={`btn justify-self-start ${isFirst ? '' : 'quiet'}`}
         disabled={!known}
       >
-        Begin a working <ChevronDown size={18} aria-hidden />
+        Add a part <ChevronDown size={18} aria-hidden />
       </button>
     </TechniqueMenu>
   );

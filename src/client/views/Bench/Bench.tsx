@@ -22,24 +22,24 @@ export function Bench() {
   }, [hash, isHere]);
   return (
     <>
-      <PageHead title="Bench" crumb="what is in hand, and what is next" />
+      <PageHead title="Bench" crumb="your projects and the next thing to do" />
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5">
         {bench.error && (
           <p className="care">
-            <b>The bench cannot be shown: {bench.error.message}</b> It comes back by itself when the program
-            answers again.
+            <b>Your projects can’t be shown: {bench.error.message}</b> They will reappear when the program
+            responds.
           </p>
         )}
-        {bench.isPending && <p className="p-8 text-soft">Opening…</p>}
+        {bench.isPending && <p className="p-8 text-soft">Loading…</p>}
         {loaded && projects.length === 0 && !isBeginning && (
           <section className="tacked max-w-2xl">
-            <h2 className="fig mb-1 text-2xl">Nothing is on the bench yet</h2>
+            <h2 className="fig mb-1 text-2xl">No projects yet</h2>
             <p className="mb-4 text-soft">
-              A project is something you are making, with the day it is wanted by; each frill, tuck or seam in
-              it is a working.
+              A project is something you are making. Each frill, row of tucks or mend in it is a part, and
+              Zephyr Reach plans that part with you: fabric, machine settings, test swatch, cutting, sewing.
             </p>
             <button ref={opener} type="button" className="btn" onClick={() => setBeginning(true)}>
-              Begin a project
+              New project
             </button>
           </section>
         )}
@@ -50,7 +50,7 @@ export function Bench() {
             className="btn quiet justify-self-start"
             onClick={() => setBeginning(true)}
           >
-            Begin a project
+            New project
           </button>
         )}
         {isBeginning && (
@@ -65,8 +65,8 @@ export function Bench() {
         )}
         {isLate && (
           <p className="care">
-            <b>No backup succeeded for three days.</b> <Link to="/workroom">Take everything out</Link> into a
-            file meanwhile, and see whether the disk has room.
+            <b>There has been no backup for three days.</b> <Link to="/workroom">Export everything</Link> into
+            a file in the meantime, and see whether the disk has room.
           </p>
         )}
         <RunsShort />

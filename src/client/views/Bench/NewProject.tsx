@@ -28,7 +28,7 @@ export function NewProject({ close }: { close: (begun?: string) => void }) {
   };
   const begin = async () => {
     if (!typed.name.trim()) {
-      setWrong('Give it a name, so that you find it again.');
+      setWrong('Please give it a name.');
       return;
     }
     try {
@@ -40,7 +40,7 @@ export function NewProject({ close }: { close: (begun?: string) => void }) {
         ),
       );
     } catch (error) {
-      setWrong(error instanceof Refused ? error.problem.title : 'It could not be kept.');
+      setWrong(error instanceof Refused ? error.problem.title : 'It couldn’t be saved.');
       return;
     }
     writeDraft(draftName, {});
@@ -50,7 +50,7 @@ export function NewProject({ close }: { close: (begun?: string) => void }) {
   return (
     <form
       className="tacked flex flex-wrap items-end gap-4"
-      aria-label="Begin a project"
+      aria-label="New project"
       onSubmit={(e) => {
         e.preventDefault();
         void begin();
@@ -74,7 +74,7 @@ export function NewProject({ close }: { close: (begun?: string) => void }) {
         />
       </label>
       <label className="field">
-        Wanted by
+        Needed by
         <input
           className="entry"
           type="date"
@@ -83,9 +83,9 @@ export function NewProject({ close }: { close: (begun?: string) => void }) {
         />
       </label>
       <div className="flex gap-2">
-        <button className="btn">Begin</button>
+        <button className="btn">Create</button>
         <button type="button" className="btn quiet" onClick={() => close()}>
-          Not now
+          Cancel
         </button>
       </div>
       <p id="new-project-wrong" className="wrong basis-full">

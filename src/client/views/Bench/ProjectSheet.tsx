@@ -52,16 +52,16 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
               days !== null && days <= 14 ? 'rounded bg-chalk px-1.5 font-semibold text-on-chalk' : ''
             }
           >
-            {days === null ? 'wanted by' : sayDay(days)}
+            {days === null ? 'needed by' : sayDay(days)}
           </span>
-          <DayField label="Wanted by" day={wantedBy} set={(day) => change({ wantedBy: day })} units={units} />
+          <DayField label="Needed by" day={wantedBy} set={(day) => change({ wantedBy: day })} units={units} />
         </label>
         <a
           className="grid h-11 w-11 place-items-center rounded-lg text-inherit"
           href={`/api/archive?project=${project.id}`}
           download
-          aria-label={`Take ${project.name} out as a file`}
-          title="Take it out as a file"
+          aria-label={`Export ${project.name} as a file`}
+          title="Export as a file"
         >
           <Download size={18} aria-hidden />
         </a>
@@ -78,7 +78,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
         aria-label="Notes on the project"
         className="field-sizing-content min-h-9 w-full resize-none rounded bg-transparent text-soft hover:bg-ground focus:bg-ground"
         rows={1}
-        placeholder="A note"
+        placeholder="Add a note"
         value={notes}
         maxLength={10000}
         onChange={(e) => change({ notes: e.target.value })}
@@ -102,7 +102,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
       </ul>
       {project.workings.length === 0 && (
         <p className="text-soft">
-          A working is one technique at one place: the frill on the awning, the tier of a skirt.
+          A part is one piece of sewing in the project: the frill on the awning, the tier of a skirt.
         </p>
       )}
       {project.workings.length > 0 && <ProjectTotal project={project.id} name={project.name} />}
@@ -122,7 +122,7 @@ function Compared({ of }: { of: string }) {
   const [isOpen, setOpen] = useState(false);
   return (
     <details onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="inline-flex min-h-11 items-center font-semibold">Compare and choose</summary>
+      <summary className="inline-flex min-h-11 items-center font-semibold">Compare options</summary>
       {isOpen && <Ways of={of} />}
     </details>
   );

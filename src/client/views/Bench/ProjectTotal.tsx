@@ -11,7 +11,9 @@ export function ProjectTotal({ project, name }: { project: string; name: string 
   const [isOpen, setOpen] = useState(false);
   return (
     <details onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="inline-flex min-h-11 items-center font-semibold">What it takes in all</summary>
+      <summary className="inline-flex min-h-11 items-center font-semibold">
+        Materials for the whole project
+      </summary>
       {isOpen && <Lines project={project} name={name} />}
     </details>
   );
@@ -32,7 +34,7 @@ function Lines({ project, name }: { project: string; name: string }) {
       <table className="w-full text-[0.95rem]" aria-label={`What ${name} takes in all`}>
         <thead className="text-left text-soft">
           <tr>
-            {['Of what', 'In all', 'Still to take', 'There is', 'Buy', 'For'].map((head) => (
+            {['Item', 'Total', 'Still needed', 'You have', 'To buy', 'For'].map((head) => (
               <th key={head} scope="col" className="pr-4 font-semibold">
                 {head}
               </th>
@@ -57,11 +59,15 @@ function Lines({ project, name }: { project: string; name: string }) {
                     <Measure text={line.still.text} />
                   </b>
                 ) : (
-                  '✓ taken'
+                  '✓ already cut'
                 )}
               </td>
               <td className="py-1.5 pr-4 whitespace-nowrap">
-                {line.left ? <Measure text={line.left.text} /> : <span className="text-soft">not said</span>}
+                {line.left ? (
+                  <Measure text={line.left.text} />
+                ) : (
+                  <span className="text-soft">not entered</span>
+                )}
               </td>
               <td className="py-1.5 pr-4 whitespace-nowrap">
                 {line.buy && (
@@ -76,8 +82,9 @@ function Lines({ project, name }: { project: string; name: string }) {
         </tbody>
       </table>
       <p className="mt-1 text-sm text-soft">
-        {total.by && `Wanted by ${inDays(total.by, units)}. `}
-        {total.unsaid.length > 0 && `Not in it yet, since a figure is missing: ${total.unsaid.join(', ')}.`}
+        {total.by && `Needed by ${inDays(total.by, units)}. `}
+        {total.unsaid.length > 0 &&
+          `Not included yet, because a measurement is missing: ${total.unsaid.join(', ')}.`}
       </p>
     </div>
   );

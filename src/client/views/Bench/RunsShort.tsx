@@ -7,8 +7,8 @@ export function RunsShort() {
   const short = useShort();
   if (short.length === 0) return null;
   return (
-    <section className="sheet" aria-label="What runs short">
-      <h2>What runs short</h2>
+    <section className="sheet" aria-label="To buy">
+      <h2>To buy</h2>
       <ul className="mt-1 grid gap-2">
         {short.map((thing) => (
           <li key={thing.id}>
@@ -17,7 +17,7 @@ export function RunsShort() {
               buy <Measure text={thing.buy} />
             </b>
             <span className="block text-sm">
-              <Measure text={thing.needed} /> still to take, <Measure text={thing.left} /> there, for{' '}
+              needs <Measure text={thing.needed} />, you have <Measure text={thing.left} /> · for{' '}
               {thing.for.join(' and ')}
             </span>
           </li>

@@ -51,11 +51,11 @@ export function WorkingRow({ working, around }: { working: Row; around: Row[] })
                 <Measure text={working.summary} />
               </>
             )}
-            {working.isAside && ' · laid aside'}
+            {working.isAside && ' · not chosen'}
             {joined.length > 0 && ` · sewn to “${joined.map((w) => w.name).join('” and “')}”`}
             {working.waitsFor && (
               <>
-                {' · '}waits for <Measure text={working.waitsFor} />
+                {' · '}first needs: <Measure text={working.waitsFor} />
               </>
             )}
           </span>

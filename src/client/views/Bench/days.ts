@@ -9,8 +9,8 @@ export function daysUntil(wanted: string | null | undefined): number | null {
 
 /** Says when something is wanted. */
 export function sayDay(days: number): string {
-  if (days < 0) return `wanted ${-days === 1 ? 'yesterday' : `${-days} days ago`},`;
-  if (days === 0) return 'wanted today,';
-  if (days === 1) return 'wanted tomorrow,';
-  return days < 60 ? `wanted in ${days} days,` : `wanted in ${Math.round(days / 7)} weeks,`;
+  if (days < 0) return `${-days === 1 ? 'one day' : `${-days} days`} overdue`;
+  if (days === 0) return 'needed today';
+  if (days === 1) return 'needed tomorrow';
+  return days < 60 ? `needed in ${days} days` : `needed in ${Math.round(days / 7)} weeks`;
 }

@@ -31,10 +31,10 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
     if (names.length === 1) void navigate(`/drawer/thing/${last}`);
   };
   return (
-    <section className="tacked max-w-4xl" aria-label={`Put in ${kind.plural}`}>
+    <section className="tacked max-w-4xl" aria-label={`Add ${kind.plural}`}>
       <h2 className="fig mb-1 text-2xl">Which of these do you have?</h2>
       <p className="mb-3 text-soft">
-        Their figures are usual ones. Measure yours and adjust them, or make a figure “not known”.
+        The measurements are typical; check them against yours, or clear what you don’t know.
       </p>
       {owner && owners.length > 0 && (
         <label className="field mb-3 w-60">
@@ -80,7 +80,7 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
           disabled={chosen.length === 0 || isBusy}
           onClick={() => void put(chosen)}
         >
-          {isBusy ? 'Putting in…' : chosen.length > 1 ? `Put in these ${chosen.length}` : 'Put it in'}
+          {isBusy ? 'Adding…' : chosen.length > 1 ? `Add these ${chosen.length}` : 'Add'}
         </button>
         <button
           type="button"
@@ -88,10 +88,10 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
           disabled={isBusy}
           onClick={() => void put([`another ${kind.title}`])}
         >
-          Another, of which nothing is known yet
+          Something else
         </button>
         <button type="button" className="btn bare" onClick={close}>
-          Not now
+          Cancel
         </button>
       </div>
     </section>

@@ -39,11 +39,11 @@ export function AskDrawer() {
   const isHeld = card.answer && card.answer.technique === technique?.name;
   return (
     <>
-      <PageHead title="Ask the drawer" crumb="what to set, on your machine, and why" />
+      <PageHead title="Machine settings finder" crumb="what to set, on your machine, and why" />
       <DrawerRooms here="ask" />
       <div className="no-print mb-5 flex flex-wrap items-start gap-x-4 gap-y-3">
         <label className="field w-72">
-          I want to sew
+          Technique
           <select
             className="entry"
             value={technique?.name ?? ''}
@@ -81,7 +81,7 @@ export function AskDrawer() {
               set={(to) => set(field.name, to)}
               error={card.errors[field.name]}
               units={units}
-              placeholder="as usual"
+              placeholder="default"
             />
           </div>
         ))}
@@ -89,7 +89,7 @@ export function AskDrawer() {
       {card.unreachable && <p className="care mb-3">{card.unreachable}</p>}
       {drawer?.things.length === 0 && (
         <p className="noted mb-3">
-          The drawer is empty, so this card says what to look for.{' '}
+          Your supplies are empty, so this card says what to look for.{' '}
           <Link to="/drawer/machine">Put your machine in</Link>, and it speaks of your own dials and feet.
         </p>
       )}
@@ -98,7 +98,7 @@ export function AskDrawer() {
           <CardView card={card.answer} heading={`${card.answer.title}, on the ${card.answer.machine}`} />
           <aside className="no-print grid content-start gap-4">
             <button type="button" className="btn justify-self-start" onClick={() => print()}>
-              <Printer size={18} aria-hidden /> Print to pin by the machine
+              <Printer size={18} aria-hidden /> Print these settings
             </button>
             <CardSides card={card.answer} />
           </aside>

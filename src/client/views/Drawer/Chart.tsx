@@ -37,7 +37,7 @@ export function Chart() {
   const isEmpty = chart && (chart.down.length === 0 || chart.across.length === 0);
   return (
     <>
-      <PageHead title="What fits what" crumb={machine ? 'feet by needles' : 'machines by feet'} />
+      <PageHead title="Compatibility" crumb={machine ? 'feet by needles' : 'machines by feet'} />
       <DrawerRooms here="chart" />
       <div className="mb-4 flex flex-wrap gap-4">
         <label className="field w-64">
@@ -70,10 +70,10 @@ export function Chart() {
             <Sign cell={{ v: 'yes', codes: null, tried: null }} /> fits
           </li>
           <li>
-            <Sign cell={{ v: 'yes', codes: null, tried: 'clears' }} /> tried, clears
+            <Sign cell={{ v: 'yes', codes: null, tried: 'clears' }} /> tested, OK
           </li>
           <li>
-            <Sign cell={{ v: 'yes-but', codes: null, tried: null }} /> yes, but
+            <Sign cell={{ v: 'yes-but', codes: null, tried: null }} /> OK, with care
           </li>
           <li>
             <Sign cell={{ v: 'no', codes: null, tried: null }} /> no
@@ -82,19 +82,19 @@ export function Chart() {
       </div>
       {isEmpty && (
         <section className="tacked max-w-2xl">
-          <h2 className="fig mb-1 text-2xl">Nothing to hold against each other</h2>
+          <h2 className="fig mb-1 text-2xl">Nothing to compare yet</h2>
           <p className="mb-4 text-soft">
             {chart.down.length === 0
-              ? 'Put a machine and some feet into the drawer, and this chart says what goes with what, and why not.'
+              ? 'Add a machine and some feet to your supplies, and this chart shows what goes with what, and why not.'
               : technique
-                ? 'No foot of the drawer is made for this. Ask the drawer what to look for.'
+                ? 'No foot of your supplies is made for this. The settings finder says what to look for.'
                 : 'Put some in, and this chart says what goes with what, and why not.'}
           </p>
           <Link
             className="btn"
             to={technique && chart.down.length > 0 ? `/drawer/ask?technique=${technique}` : '/drawer/machine'}
           >
-            {technique && chart.down.length > 0 ? 'Ask the drawer' : 'Put a machine in'}
+            {technique && chart.down.length > 0 ? 'Machine settings finder' : 'Put a machine in'}
           </Link>
         </section>
       )}
@@ -140,7 +140,7 @@ function Grid({
   };
   return (
     <div className="sheet overflow-auto p-0">
-      <table ref={table} className="chart" aria-label="What fits what">
+      <table ref={table} className="chart" aria-label="Compatibility">
         <thead>
           <tr>
             <td />
@@ -184,7 +184,7 @@ function Grid({
 }
 
 const word = (cell: Cell) =>
-  `${{ yes: 'yes', 'yes-but': 'yes, but', no: 'no' }[cell.v] ?? cell.v}${cell.tried ? `, tried: ${cell.tried}` : ''}`;
+  `${{ yes: 'OK', 'yes-but': 'OK, with care', no: 'no' }[cell.v] ?? cell.v}${cell.tried ? `, tested: ${cell.tried === 'clears' ? 'needle clears' : 'needle hits'}` : ''}`;
 
 /** A cell's sign: told apart by its shape. */
 function Sign({ cell }: { cell: Cell }) {
@@ -260,7 +260,7 @@ function Reasons({
     <aside className="sheet sticky top-4 grid gap-3" aria-live="polite" aria-label="Why">
       <div>
         <p className="fig text-2xl">
-          <Sign cell={cell} /> {{ yes: 'Yes', 'yes-but': 'Yes, but', no: 'No' }[cell.v]}
+          <Sign cell={cell} /> {{ yes: 'OK', 'yes-but': 'OK, with care', no: 'No' }[cell.v]}
         </p>
         <p className="mt-1">
           <Link to={`/drawer/thing/${down.id}`}>{down.name}</Link> with{' '}
@@ -268,7 +268,10 @@ function Reasons({
         </p>
       </div>
       {cell.tried && (
-        <p className="noted">It was tried, and {cell.tried}. What was tried counts for more than any sum.</p>
+        <p className="noted">
+          You tested it: the needle {cell.tried === 'clears' ? 'clears' : 'hits'}. Your test overrides the
+          calculation.
+        </p>
       )}
       <Findings findings={grave} />
       {fit?.unchecked.map((u) => (
@@ -277,12 +280,12 @@ function Reasons({
         </p>
       ))}
       {grave.length === 0 && codes.includes('strike') && fit?.unchecked.length === 0 && (
-        <p className="noted">A size 90 needle would strike it; a finer one may clear.</p>
+        <p className="noted">A size 90 needle would hit it; a finer one may clear.</p>
       )}
       {cell.v !== 'no' && (
         <p className="text-sm text-soft">
-          Turn the hand wheel through one full stitch before you sew
-          {cell.tried ? '' : ', and note what you see: nobody has tried this pair yet'}.
+          Turn the handwheel through one full stitch before you sew
+          {cell.tried ? '' : ', and note what you see: you haven’t tested this combination yet'}.
         </p>
       )}
     </aside>

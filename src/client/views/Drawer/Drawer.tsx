@@ -21,7 +21,7 @@ export function Drawer() {
   const things = drawer?.things.filter((t) => t.kind === kind?.name) ?? [];
   return (
     <>
-      <PageHead title="Drawer" crumb="what is owned, and what fits what" />
+      <PageHead title="Supplies" crumb="your equipment and fabrics, and what works together" />
       <DrawerRooms here="things" />
       <nav aria-label="Shelves" className="mb-4 flex flex-wrap gap-2">
         {kinds?.map((k) => (
@@ -48,7 +48,7 @@ export function Drawer() {
                 {kind.says} Begin from usual ones and adjust them; what you do not know can stay unknown.
               </p>
               <button type="button" className="btn" onClick={() => setAdding(true)}>
-                Put in {kind.plural}
+                Add {kind.plural}
               </button>
             </section>
           ) : (
@@ -64,7 +64,7 @@ export function Drawer() {
               )}
               <div className="mt-5 flex flex-wrap items-center gap-3">
                 <button type="button" className="btn" onClick={() => setAdding(true)}>
-                  Put in {kind.plural}
+                  Add {kind.plural}
                 </button>
                 <CsvTray at={`/api/drawer/${kind.name}/csv`} one={kind.title} many={kind.plural} />
               </div>
@@ -84,13 +84,13 @@ export function Drawer() {
 /** The rooms of the drawer, one line above them all. */
 export function DrawerRooms({ here }: { here: 'things' | 'chart' | 'ask' | 'rules' }) {
   const rooms = [
-    { name: 'things', to: '/drawer', says: 'What is here' },
-    { name: 'chart', to: '/drawer/chart', says: 'What fits what' },
-    { name: 'ask', to: '/drawer/ask', says: 'Ask the drawer' },
-    { name: 'rules', to: '/drawer/rules', says: 'The rules' },
+    { name: 'things', to: '/drawer', says: 'My supplies' },
+    { name: 'chart', to: '/drawer/chart', says: 'Compatibility' },
+    { name: 'ask', to: '/drawer/ask', says: 'Machine settings finder' },
+    { name: 'rules', to: '/drawer/rules', says: 'Compatibility rules' },
   ] as const;
   return (
-    <nav aria-label="In the drawer" className="no-print rooms">
+    <nav aria-label="In your supplies" className="no-print rooms">
       {rooms.map((room) => (
         <Link key={room.name} to={room.to} aria-current={room.name === here ? 'page' : undefined}>
           {room.says}
@@ -124,7 +124,7 @@ function Tile({ thing, kind }: { thing: Thing; kind: ThingKind }) {
           )}
           {unknown > 0 && (
             <span className="mt-1 block text-sm text-soft">
-              {unknown === 1 ? 'one thing' : `${unknown} things`} not known yet
+              {unknown === 1 ? 'one detail' : `${unknown} details`} missing
             </span>
           )}
         </span>

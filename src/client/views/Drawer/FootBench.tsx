@@ -25,12 +25,10 @@ export function FootBench({
     queryFn: () => post<Drawing>('drawer/foot/drawing', ask, { units }),
   }).data;
   return (
-    <section className="sheet" aria-label="The sole, from below">
+    <section className="sheet" aria-label="The foot from below">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
-        <h2>The sole, from below</h2>
-        <p className="text-sm text-soft">
-          Pull the dots, or step them with the arrow keys. Dashed: not known.
-        </p>
+        <h2>The foot from below</h2>
+        <p className="text-sm text-soft">Drag the dots or use the arrow keys. Dashed = unknown.</p>
       </div>
       <div className="grid place-items-center overflow-x-auto py-3">
         {drawing && (
@@ -43,7 +41,7 @@ export function FootBench({
         )}
       </div>
       <label className="flex flex-wrap items-center gap-3 text-sm text-soft">
-        The needle swings {swing} mm here
+        Needle swing shown: {swing} mm
         <input
           type="range"
           className="min-h-11 w-56"

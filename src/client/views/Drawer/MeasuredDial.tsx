@@ -101,14 +101,14 @@ export function MeasuredDial({ thing, kind, measured, set }: Props) {
             <b className="fig text-[1.9rem]">
               <Measure text={answer.set.text} />
             </b>
-            : that sews{' '}
+            to sew{' '}
             <b>
               <Measure text={answer.comesTo.text} />
             </b>
             .
           </p>
           <p className="text-[0.92rem] text-soft">
-            It gives {answer.factor.toFixed(3)} of what is dialled, nine in ten between{' '}
+            It gives {answer.factor.toFixed(3)} of what is dialled, 9 times out of 10 between{' '}
             {answer.low.toFixed(3)} and {answer.high.toFixed(3)}. {answer.restsOn}
           </p>
           <Findings findings={answer.findings} />

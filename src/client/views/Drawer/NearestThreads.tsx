@@ -12,8 +12,8 @@ export function NearestThreads({ cloth }: { cloth: Thing }) {
   }).data;
   if (!near?.length) return null;
   return (
-    <section className="sheet" aria-label="Nearest threads">
-      <h2>Nearest threads</h2>
+    <section className="sheet" aria-label="Best matching threads">
+      <h2>Best matching threads</h2>
       <ul className="mt-2 grid gap-2">
         {near.slice(0, 4).map((thread) => (
           <li key={thread.id} className="grid grid-cols-[44px_1fr_auto] items-center gap-3">

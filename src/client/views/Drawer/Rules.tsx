@@ -13,12 +13,12 @@ export function Rules() {
   const part = (gravest: string) => rules?.filter((r) => r.gravest === gravest) ?? [];
   return (
     <>
-      <PageHead title="The rules" crumb="what is checked before the first stitch" />
+      <PageHead title="Compatibility rules" crumb="what is checked before the first stitch" />
       <DrawerRooms here="rules" />
       <div className="grid items-start gap-5 lg:grid-cols-2">
         {[
-          { gravest: 'stop', title: 'These say stop', says: 'Sewn like this it will fail or do harm.' },
-          { gravest: 'care', title: 'These say take care', says: 'It works, and may fray, skip or mark.' },
+          { gravest: 'stop', title: 'Rules that stop you', says: 'It would fail or cause damage.' },
+          { gravest: 'care', title: 'Rules that warn you', says: 'It works but may fray, skip or mark.' },
         ].map(({ gravest, title, says }) => (
           <section key={gravest} className="sheet" aria-label={title}>
             <h2 className="fig text-xl">{title}</h2>
@@ -36,7 +36,7 @@ export function Rules() {
       </div>
       <p className="noted mt-5 max-w-3xl">
         What is not known is never passed over in silence: the answer says what could not be checked. And what
-        you tried yourself, and noted, counts for more than any sum. No sum replaces the hand wheel: power off
+        you tried yourself, and noted, counts for more than any sum. No sum replaces the handwheel: power off
         or the foot control away before hands go near the needle.
       </p>
     </>

@@ -27,14 +27,14 @@ export function ThingPage() {
   if (drawer.isSuccess && !thing)
     return (
       <div className="tacked mx-auto mt-16 max-w-lg">
-        <h1 className="text-2xl">This is not in the drawer any more</h1>
-        <p className="my-3">It was taken out, perhaps at another seat. An undo brings it back.</p>
+        <h1 className="text-2xl">This item was deleted</h1>
+        <p className="my-3">It was taken out, perhaps at another device. An undo brings it back.</p>
         <Link className="btn" to="/drawer">
-          To the drawer
+          Back to Supplies
         </Link>
       </div>
     );
-  if (!thing || !kind) return <p className="p-8 text-soft">Opening…</p>;
+  if (!thing || !kind) return <p className="p-8 text-soft">Loading…</p>;
   return (
     <Opened key={id} thing={thing} kind={kind} tried={drawer.data!.tried} things={drawer.data!.things} />
   );
@@ -128,8 +128,8 @@ function Opened({
               <Dial thing={{ ...thing, properties: edited.properties as Thing['properties'] }} size={168} />
               <p className="text-sm text-soft">
                 {edited.properties.normalTension === undefined
-                  ? 'A dial without figures: cards say how much looser or tighter.'
-                  : 'The ringed figure is this machine’s normal: what it sews ordinary seams at.'}
+                  ? 'A dial without measurements: cards say how much looser or tighter.'
+                  : 'The ringed measurement is this machine’s normal: what it sews ordinary seams at.'}
               </p>
             </section>
           ) : (
@@ -153,7 +153,7 @@ function Opened({
             className="btn quiet justify-self-start"
             onClick={() => void remove(thing).then(() => navigate(`/drawer/${kind.name}`))}
           >
-            <Trash2 size={17} aria-hidden /> Take it out of the drawer
+            <Trash2 size={17} aria-hidden /> Delete from supplies
           </button>
         </aside>
       </div>

@@ -68,7 +68,7 @@ export function Dial({ thing, size = 84 }: { thing: Thing; size?: number }) {
       role="img"
       aria-label={
         normal === undefined
-          ? 'A tension dial without figures.'
+          ? 'A tension dial without measurements.'
           : `Tension dial, ${low} to ${high}; normal is ${normal}.`
       }
     >

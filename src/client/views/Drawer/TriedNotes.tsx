@@ -19,19 +19,19 @@ export function TriedNotes({ thing, tried, things }: { thing: Thing; tried: Trie
       width: Number(width) || null,
     });
   return (
-    <section className="sheet" aria-label="What was tried">
-      <h2>What was tried</h2>
+    <section className="sheet" aria-label="Tested by you">
+      <h2>Tested by you</h2>
       {mine.length === 0 && (
         <p className="mt-1 text-sm text-soft">
-          Nothing yet. Turn the wheel by hand through one stitch, then note what you saw: it counts for more
-          than any sum.
+          Nothing yet. Turn the handwheel through one stitch and note what you saw; that overrides the
+          calculation.
         </p>
       )}
       <ul className="mt-1 grid gap-1">
         {mine.map((t) => (
           <li key={t.id} className="flex items-start gap-2 border-t border-rule py-1.5 first:border-0">
             <span className="flex-1 text-[0.95rem]">
-              <b>{t.clears ? '✓ clears' : '✕ strikes'}</b>{' '}
+              <b>{t.clears ? '✓ clears' : '✕ hits'}</b>{' '}
               {[t.machine, t.foot, t.needle]
                 .filter((id) => id && id !== thing.id)
                 .map(nameOf)
@@ -45,7 +45,7 @@ export function TriedNotes({ thing, tried, things }: { thing: Thing; tried: Trie
             <button
               type="button"
               className="grid h-11 w-11 place-items-center rounded-lg"
-              aria-label={`Take away the note of ${t.on}`}
+              aria-label={`Delete the note of ${t.on}`}
               onClick={() => void forget(t)}
             >
               <Trash2 size={16} aria-hidden />
@@ -82,10 +82,10 @@ export function TriedNotes({ thing, tried, things }: { thing: Thing; tried: Trie
           </div>
           <div className="flex gap-2">
             <button type="button" className="btn flex-1" disabled={!choice} onClick={() => say(true)}>
-              It clears
+              Needle clears
             </button>
             <button type="button" className="btn quiet flex-1" disabled={!choice} onClick={() => say(false)}>
-              It strikes
+              Needle hits
             </button>
           </div>
         </div>

@@ -74,8 +74,8 @@ export function Machine() {
     return (
       <main className="grid min-h-dvh place-items-center p-8 text-center">
         <p className="text-xl">
-          {row ? 'The plan still misses a figure.' : 'Opening…'}{' '}
-          <Link to={`/workings/${id}`}>Back to the working</Link>
+          {row ? 'A measurement is missing in the plan.' : 'Opening…'}{' '}
+          <Link to={`/workings/${id}`}>Back to the part</Link>
         </p>
       </main>
     );
@@ -110,7 +110,7 @@ export function Machine() {
       {head}
       {isDone ? (
         <section className="grid content-center gap-6">
-          <h1 className="text-[clamp(2.4rem,9vw,5rem)]">All sewn.</h1>
+          <h1 className="text-[clamp(2.4rem,9vw,5rem)]">Finished!</h1>
           <p className="max-w-[34em] text-[clamp(1.15rem,2.6vw,1.7rem)] leading-snug">
             Write down what came out while it lies before you: next time begins there.
           </p>
@@ -172,11 +172,11 @@ export function Machine() {
         </button>
         {isDone ? (
           <Link className="btn min-h-16 text-center text-xl" to={`/workings/${id}/keep`}>
-            Write down what came out
+            Note how it turned out
           </Link>
         ) : (
           <button type="button" className="btn min-h-16 text-xl" onClick={next}>
-            {!allTicked(step, working.progress) && 'All checked. '}
+            {!allTicked(step, working.progress) && 'Tick all and go on: '}
             {at === steps.length - 1 ? 'Done' : `Next: ${steps[at + 1]?.title ?? ''}`}
           </button>
         )}

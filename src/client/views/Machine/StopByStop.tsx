@@ -43,9 +43,9 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
     else before();
   };
   useKeys([
-    { keys: [' ', 'PageDown'], shown: 'space', says: 'one stitch; at a stop, on to the next', run: tick },
-    { keys: ['ArrowRight', 'Enter'], shown: '→', says: 'the stop itself, then the next', run: arrive },
-    { keys: ['ArrowLeft', 'PageUp', 'Backspace'], shown: '←', says: 'one back', run: back },
+    { keys: [' ', 'PageDown'], shown: 'space', says: 'one stitch', run: tick },
+    { keys: ['ArrowRight', 'Enter'], shown: '→', says: 'jump to the stop', run: arrive },
+    { keys: ['ArrowLeft', 'PageUp', 'Backspace'], shown: '←', says: 'back one', run: back },
   ]);
   const { stops, isStop, turns, counts } = stopsOf(step);
   return (
@@ -76,16 +76,16 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
                       ? (near?.label ?? 'Next')
                       : isStop(at)
                         ? 'Stop'
-                        : 'There'}
+                        : 'Stop here'}
                 </b>
                 <span>
                   {stop.turn
                     ? `needle down, ${stop.needle}`
                     : !counts
-                      ? 'set it, then sew it'
+                      ? 'set, then sew'
                       : isStop(at)
                         ? 'needle down'
-                        : 'the end of it'}
+                        : 'end of the line'}
                 </span>
               </>
             )}
@@ -111,12 +111,12 @@ export function StopByStop({ step, drawings, cloth, progress, keep, done, before
         </button>
         <button type="button" className="btn min-h-16 text-xl" onClick={arrive}>
           {left > 0
-            ? 'I am at the stop'
+            ? 'I’ve reached the stop'
             : at === step.stops.length - 1
               ? 'Sewn'
               : turns
-                ? 'Turned: next'
-                : 'Done: next'}
+                ? 'Turned, continue'
+                : 'Done, continue'}
         </button>
       </footer>
     </>

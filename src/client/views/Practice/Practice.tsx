@@ -40,10 +40,7 @@ export function Practice() {
   const after = exercises[exercises.indexOf(exercise) + 1];
   return (
     <>
-      <PageHead
-        title="Practice"
-        crumb="on a simulated machine, which ships with the program and breaks no needle"
-      />
+      <PageHead title="Practice" crumb="on a simulated machine: no needles at risk" />
       <div className="mt-3 grid gap-4 lg:grid-cols-[15rem_minmax(0,1fr)]">
         <nav aria-label="Exercises" className="min-w-0">
           <ol className="grid gap-1 max-lg:flex max-lg:overflow-x-auto max-lg:pb-2">
@@ -94,16 +91,16 @@ export function Practice() {
             )}
             <Progress tries={tries.filter((t) => t.exercise === exercise.name)} units={units} />
             {practised?.pace && (
-              <section className="sheet" aria-label="The pace you keep">
-                <h2>The pace you keep</h2>
+              <section className="sheet" aria-label="Your natural pace">
+                <h2>Your natural pace</h2>
                 <p>
                   <span className="fig text-[1.7rem]">{practised.pace.hand} mm</span> a second, with the
-                  machine at <b>{practised.pace.machine}</b> a minute: stitches of{' '}
+                  machine at <b>{practised.pace.machine}</b> stitches a minute: stitches of{' '}
                   <b>{((practised.pace.hand * 60) / practised.pace.machine).toFixed(1)} mm</b>.
                 </p>
                 <p className="text-sm text-soft">
-                  On your last {practised.pace.tries} even tries. A free-motion plan takes it over with one
-                  press.
+                  On your last {practised.pace.tries} even attempts. You can use it in a free-motion plan with
+                  one press.
                 </p>
               </section>
             )}
@@ -135,7 +132,7 @@ function Exercises({
         <span className="fig w-5 text-right">{number}</span>
         <span className="min-w-0 flex-1">
           {exercise.title}
-          {exercise.byKeys && <span className="block text-[0.78rem] opacity-80">by keys alone</span>}
+          {exercise.byKeys && <span className="block text-[0.78rem] opacity-80">keyboard only</span>}
         </span>
         {best !== null && <b aria-label={`best: ${best} of 100`}>{best}</b>}
       </Link>

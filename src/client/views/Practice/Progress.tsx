@@ -55,9 +55,7 @@ export function Progress({ tries, units }: { tries: Try[]; units: Units }) {
           <circle key={t.id} cx={x(i)} cy={y(t.score.points)} r={4} fill="var(--tacking)" />
         ))}
       </svg>
-      <p className="text-sm text-soft">
-        Red: points. Dashed: how alike the stitches are; higher is more alike.
-      </p>
+      <p className="text-sm text-soft">Red: score. Dashed: evenness (higher is better).</p>
     </section>
   );
 }

@@ -39,7 +39,7 @@ export function Pull({ exercise, scored }: { exercise: Exercise; scored: (score:
           <button
             key={i}
             type="button"
-            aria-label={`Part ${i + 1}: ${f.toFixed(1)} times full`}
+            aria-label={`Part ${i + 1}: ${f.toFixed(1)} × fullness`}
             className={`relative h-full rounded-md ${i === at ? 'outline-3 outline-tacking' : ''}`}
             style={{ width: `${(lengths[i]! / 160) * 100}%` }}
             onClick={() => {
@@ -67,7 +67,7 @@ export function Pull({ exercise, scored }: { exercise: Exercise; scored: (score:
           Spread part {at + 1}
         </button>
         <button type="button" className="btn" onClick={() => void done()} disabled={!isUp}>
-          Done: what does it say?
+          Finish and score
         </button>
       </div>
       {wrong && (

@@ -60,8 +60,8 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
 
   const toCloth = () => machine.canvas.current?.focus();
   useKeys([
-    { keys: [' '], shown: 'space', says: 'the pedal, held while the cloth has the focus', run: toCloth },
-    { keys: Object.keys(arrows), shown: '← → ↑ ↓', says: 'move the cloth', run: toCloth },
+    { keys: [' '], shown: 'space', says: 'the pedal, held while the fabric has the focus', run: toCloth },
+    { keys: Object.keys(arrows), shown: '← → ↑ ↓', says: 'move the fabric', run: toCloth },
   ]);
 
   const done = async () => {
@@ -131,7 +131,7 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
           // A canvas that is sewn on has no role of its own.
           // eslint-disable-next-line jsx-a11y/no-interactive-element-to-noninteractive-role
           role="application"
-          aria-label={`Cloth under the needle: hold the space bar to sew${exercise.of === 'timing' ? ', press → once a stitch' : ', arrow keys move it'}`}
+          aria-label={`Fabric under the needle: hold the space bar to sew${exercise.of === 'timing' ? ', press → once a stitch' : ', arrow keys move it'}`}
           tabIndex={0}
           onKeyDown={(e) => press(e, true)}
           onKeyUp={(e) => press(e, false)}
@@ -181,7 +181,7 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
           onKeyDown={(e) => e.key === ' ' && (e.preventDefault(), machine.pedal(1))}
           onKeyUp={(e) => e.key === ' ' && machine.pedal(latched ? 1 : 0)}
         >
-          Hold: pedal
+          Hold to sew
         </button>
         <label className="flex min-h-11 items-center gap-2">
           <input
@@ -193,7 +193,7 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
               machine.pedal(e.target.checked ? 1 : 0);
             }}
           />
-          stays down
+          keep pedal down
         </label>
         <label className="flex min-h-11 items-center gap-2">
           <input
@@ -202,11 +202,11 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
             checked={sound}
             onChange={(e) => setSound(e.target.checked)}
           />
-          Needle heard
+          needle sound
         </label>
         <label className="field min-w-44 flex-1 max-sm:basis-full">
           <span className="label">
-            Machine at <b className="text-ink">{speed}</b> stitches a minute
+            Speed: <b className="text-ink">{speed}</b> stitches/min
           </span>
           <input
             type="range"
@@ -221,14 +221,14 @@ export function Trainer({ exercise, wide, high, is, setIs, speed, setSpeed, scor
       </div>
       <div className="flex flex-wrap items-center gap-3">
         <button type="button" className="btn" onClick={() => void done()} disabled={told.stitches === 0}>
-          Done: what does it say?
+          Finish and score
         </button>
         <button type="button" className="btn quiet" onClick={machine.clear} disabled={told.stitches === 0}>
-          Fresh cloth
+          New fabric
         </button>
         <p className="text-soft" data-stitches={told.stitches}>
           <b className="fig text-xl text-ink">{told.stitches}</b>{' '}
-          {told.stitches === 1 ? 'stitch' : 'stitches'}, {Math.round(told.speed)} a minute now
+          {told.stitches === 1 ? 'stitch' : 'stitches'}, {Math.round(told.speed)} stitches/min
         </p>
       </div>
       {wrong && (

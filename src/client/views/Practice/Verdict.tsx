@@ -8,23 +8,23 @@ export function Verdict({ exercise, score, again, next }: Props) {
   const facts: [string, string][] = isSewn
     ? [
         ['Stitch', `${score.mean.toFixed(1)} mm; aim at ${exercise.stitch} mm`],
-        ['They spread by', `${Math.round(score.spread * 100)} %`],
+        ['Variation', `${Math.round(score.spread * 100)} %`],
         [
           exercise.of === 'corner'
             ? 'From the corner'
             : exercise.of === 'area'
-              ? 'Outside, at the mean'
+              ? 'Average distance outside'
               : 'From the line',
           `${score.off.toFixed(1)} mm`,
         ],
         ['Hands', `${score.hand.toFixed(0)} mm a second`],
         ['Machine', `${score.machine.toFixed(0)} stitches a minute`],
-        ['On each other, too long', `${score.piles}, ${score.jumps}`],
+        ['Too short, too long', `${score.piles}, ${score.jumps}`],
       ]
     : [['Parts differ by', `${Math.round(score.spread * 100)} %`]];
   return (
-    <section className="tacked" aria-label="What it says" aria-live="polite">
-      <h2 className="text-soft">What it says</h2>
+    <section className="tacked" aria-label="Your result" aria-live="polite">
+      <h2 className="text-soft">Your result</h2>
       <p className="flex items-baseline gap-2">
         <span className="fig text-[2.6rem]">{Math.round(score.points)}</span>
         <span className="text-soft">of 100</span>

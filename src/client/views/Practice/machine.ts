@@ -164,7 +164,7 @@ export const troubles: Record<Trouble, { title: string; because: string; mends: 
   },
   needle: {
     title: 'The needle bent.',
-    because: 'The cloth was pulled while the needle was in it: the hands were too quick for the machine.',
+    because: 'The fabric was pulled while the needle was in it: the hands were too quick for the machine.',
     mends: 'Put in a new needle',
   },
   loops: {

@@ -55,7 +55,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
   useEffect(() => {
     document.title = piece
       ? `${piece.count} × ${piece.length.text} · Zephyr Reach`
-      : 'Reckoner · Zephyr Reach';
+      : 'Calculator · Zephyr Reach';
     return () => {
       document.title = 'Zephyr Reach';
     };
@@ -81,7 +81,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
           ) : (
             <p className="tacked text-lg">
               {reckoning.unreachable ??
-                `${stillToSay(technique, reckoning.missing)} What to cut stands here at once.`}
+                `${stillToSay(technique, reckoning.missing)} Your cutting list appears here as you type.`}
             </p>
           )}
           <Suspense>

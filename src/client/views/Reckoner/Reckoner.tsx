@@ -22,7 +22,7 @@ export function Reckoner() {
   return (
     <>
       <PageHead
-        title="Reckoner"
+        title="Calculator"
         crumb={technique ? `${technique.title}; nothing is saved, the address holds it all` : ''}
       />
       <div className="no-print mt-2">
@@ -37,7 +37,7 @@ export function Reckoner() {
                 <Portrait drawing={listed.mark as unknown as Drawing} />
               </span>
             )}
-            {listed ? listed.short : 'Choose what to reckon'} <ChevronDown size={18} aria-hidden />
+            {listed ? listed.short : 'Choose a technique'} <ChevronDown size={18} aria-hidden />
           </button>
         </TechniqueMenu>
       </div>

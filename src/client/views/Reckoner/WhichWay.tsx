@@ -91,7 +91,7 @@ export function WhichWay() {
           {fields.either('closed')}
         </div>
         <Segmented
-          label="It"
+          label="Most important"
           value={String(ask.purpose)}
           choices={purposes}
           onChoose={(name) => set('purpose', name)}
@@ -107,8 +107,7 @@ export function WhichWay() {
           />
         ) : (
           <p className="tacked max-w-xl text-lg">
-            {reckoning.unreachable ??
-              'Type how long the edge is: the ways to make it stand here side by side.'}
+            {reckoning.unreachable ?? 'Enter the finished length to compare the methods.'}
           </p>
         )}
       </div>
@@ -139,7 +138,7 @@ function Ways({
           <li key={way.technique + way.scheme} className={i === 0 ? 'tacked' : 'sheet'}>
             <div className="grid items-start gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto]">
               <div className="min-w-0">
-                {i === 0 && <p className="text-[0.84rem] font-semibold text-soft">Best for this</p>}
+                {i === 0 && <p className="text-[0.84rem] font-semibold text-soft">Best choice</p>}
                 <h2 className={`name ${i === 0 ? '!text-[1.5rem]' : '!text-[1.15rem]'}`}>{way.title}</h2>
                 <p className="text-[0.95rem]">{way.why}</p>
                 <p className="text-[0.88rem] text-soft">
@@ -148,27 +147,27 @@ function Ways({
                 </p>
               </div>
               <dl className="grid grid-cols-[5.2rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1 text-[0.92rem]">
-                <dt className="text-soft">Cloth</dt>
+                <dt className="text-soft">Fabric</dt>
                 <dd>
                   <Share of={way.cloth.mm / most}>
                     <Measure text={way.cloth.text} />
                   </Share>
                 </dd>
-                <dt className="text-soft">Time, about</dt>
+                <dt className="text-soft">Time</dt>
                 <dd>
                   <Share of={way.minutes / longest}>{inWords(way.minutes)}</Share>
                 </dd>
-                <dt className="text-soft">Even</dt>
+                <dt className="text-soft">Evenness</dt>
                 <dd className="font-semibold">{way.evenness}</dd>
-                <dt className="text-soft">Afterwards</dt>
+                <dt className="text-soft">Adjustable later?</dt>
                 <dd className="font-semibold">
-                  {way.adjustable ? 'can be pulled to fit' : 'cannot be changed; cut longer and trim'}
+                  {way.adjustable ? 'adjustable' : 'cannot be changed; cut longer and trim'}
                 </dd>
                 <dt className="text-soft">Needs</dt>
                 <dd className="font-semibold">
                   {way.needs || 'nothing special'}
-                  {way.has === true && ' ✓ in the drawer'}
-                  {way.has === false && ' ✗ not in the drawer'}
+                  {way.has === true && ' ✓ in your supplies'}
+                  {way.has === false && ' ✗ not in your supplies'}
                 </dd>
               </dl>
               <Take way={way} ask={ask} project={project} wayOf={wayOf} isFirst={i === 0} />
@@ -229,7 +228,7 @@ function Take({
     };
     return (
       <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin()}>
-        {wayOf ? 'Begin as another way' : 'Begin like this'}
+        {wayOf ? 'Add as another option' : 'Start a part this way'}
       </button>
     );
   }
@@ -238,7 +237,7 @@ function Take({
   );
   return (
     <Link className={`btn ${isFirst ? '' : 'quiet'}`} to={`/reckoner/${way.technique}?${query}`}>
-      Reckon it
+      Calculate this one
     </Link>
   );
 }

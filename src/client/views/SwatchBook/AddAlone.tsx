@@ -26,7 +26,7 @@ export function AddAlone() {
   };
   return (
     <button type="button" className="btn" disabled={!of} onClick={() => void add()}>
-      Add a swatch
+      Record a swatch
     </button>
   );
 }

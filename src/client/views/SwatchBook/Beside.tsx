@@ -33,9 +33,7 @@ export function Beside({ ids, take, clear }: Props) {
           {laid.length > 1 && (
             <span className="font-normal text-soft">
               {' · '}
-              {count === 0
-                ? 'set alike'
-                : `${count} ${count === 1 ? 'thing was' : 'things were'} set or used otherwise`}
+              {count === 0 ? 'set alike' : `${count} ${count === 1 ? 'setting differs' : 'settings differ'}`}
             </span>
           )}
         </h2>
@@ -57,7 +55,7 @@ export function Beside({ ids, take, clear }: Props) {
                     <button
                       type="button"
                       className="grid size-11 place-items-center rounded-lg"
-                      aria-label={`Put back: ${s.techniqueTitle}, ${s.clothName}`}
+                      aria-label={`Use these settings again: ${s.techniqueTitle}, ${s.clothName}`}
                       onClick={() => take(s.swatch.id)}
                     >
                       <X size={17} aria-hidden />
@@ -101,7 +99,7 @@ function Cell({ text, isBig, differs }: { text: string; isBig: boolean; differs:
   if (isBig) return <span className="fig text-[1.6rem]">{text || '–'}</span>;
   return differs ? (
     <mark className="rounded bg-chalk px-1 text-on-chalk">
-      <Measure text={text || 'not said'} />
+      <Measure text={text || 'not entered'} />
     </mark>
   ) : (
     <Measure text={text || '–'} />

@@ -24,19 +24,19 @@ export function Filters({ facets, filter, set, clear }: Props) {
           className="entry"
           value={filter.text ?? ''}
           maxLength={200}
-          placeholder="a note, a cloth, a working"
+          placeholder="a note, a fabric, a part"
           onChange={(e) => set('text', e.target.value)}
         />
       </label>
       <Choose
         label="Technique"
-        any="any technique"
+        any="all techniques"
         facets={facets.techniques}
         name="technique"
         filter={filter}
         set={set}
       />
-      <Choose label="Cloth" any="any cloth" facets={facets.cloths} name="cloth" filter={filter} set={set} />
+      <Choose label="Cloth" any="all fabrics" facets={facets.cloths} name="cloth" filter={filter} set={set} />
       <Choose label="Foot" any="any foot" facets={facets.feet} name="foot" filter={filter} set={set} />
       <Choose
         label="Machine"
@@ -46,10 +46,10 @@ export function Filters({ facets, filter, set, clear }: Props) {
         filter={filter}
         set={set}
       />
-      <Choose label="Sewn in" any="any year" facets={facets.years} name="year" filter={filter} set={set} />
+      <Choose label="Year" any="all years" facets={facets.years} name="year" filter={filter} set={set} />
       <Choose
-        label="Verdict"
-        any="any verdict"
+        label="Result"
+        any="all results"
         facets={facets.verdicts}
         name="verdict"
         filter={filter}
@@ -57,7 +57,7 @@ export function Filters({ facets, filter, set, clear }: Props) {
       />
       {clear && (
         <button type="button" className="btn bare" onClick={clear}>
-          Show all
+          Clear filters
         </button>
       )}
     </search>

@@ -58,20 +58,20 @@ export function SwatchBook() {
   };
   return (
     <>
-      <PageHead title="Swatch book" crumb="every swatch, what it was set to and what it became" />
+      <PageHead title="Swatches" crumb="all your test swatches: settings and results" />
       <div className="mt-4 grid gap-5">
         {pages.error && (
           <p className="care">
-            <b>The swatch book cannot be shown: {pages.error.message}</b> It comes back by itself when the
-            program answers again.
+            <b>Swatches cannot be shown: {pages.error.message}</b> They will reappear when the program
+            responds.
           </p>
         )}
         {isEmpty && !isFiltered ? (
           <section className="tacked max-w-2xl">
             <h2 className="fig mb-1 text-2xl">No swatch yet</h2>
             <p className="mb-4 text-soft">
-              A swatch is a strip that was measured flat, sewn, and measured again. It belongs to a working,
-              or stands by itself; each teaches the next.
+              A swatch is a strip that was measured flat, sewn, and measured again. It belongs to a part, or
+              stands by itself; each teaches the next.
             </p>
             <div className="flex flex-wrap items-center gap-3">
               <AddAlone />
@@ -89,16 +89,16 @@ export function SwatchBook() {
                 <div className="flex flex-wrap items-center gap-x-3">
                   <h2 className="flex-1" aria-live="polite">
                     {count} {count === 1 ? 'swatch' : 'swatches'}
-                    {isFiltered ? ' like this' : ''}
+                    {isFiltered ? ' match' : ''}
                   </h2>
                   <CsvTray at="/api/swatches/csv" query={filter} one="swatch" many="swatches" />
                   <AddAlone />
                 </div>
                 {isEmpty && (
                   <p className="sheet">
-                    None is like this.{' '}
+                    No swatches match.{' '}
                     <button type="button" className="btn bare" onClick={clear}>
-                      Show all
+                      Clear filters
                     </button>
                   </p>
                 )}
@@ -118,7 +118,7 @@ export function SwatchBook() {
                     className="btn quiet justify-self-start"
                     onClick={() => void pages.fetchNextPage()}
                   >
-                    Older swatches
+                    Show older swatches
                   </button>
                 )}
               </section>

@@ -38,10 +38,10 @@ export function SwatchPage() {
   if (found.data && !book) {
     return (
       <div className="tacked mx-auto mt-16 max-w-lg">
-        <h1 className="text-2xl">This swatch is gone</h1>
-        <p className="my-3">It was deleted, perhaps at another seat. An undo brings it back.</p>
+        <h1 className="text-2xl">This swatch was deleted</h1>
+        <p className="my-3">It was deleted, perhaps at another device. An undo brings it back.</p>
         <Link className="btn" to="/swatches">
-          To the swatch book
+          Back to Swatches
         </Link>
       </div>
     );
@@ -67,7 +67,7 @@ export function SwatchPage() {
         );
       } catch (error) {
         wrong = (error instanceof Refused && error.problem.errors) || {
-          [Object.keys(parts)[0]!]: ['Not kept. Leave the field again.'],
+          [Object.keys(parts)[0]!]: ['Not saved. Click out of the field to try again.'],
         };
       }
       await Promise.all(
@@ -100,10 +100,10 @@ export function SwatchPage() {
   return (
     <>
       <PageHead
-        title="A swatch by itself"
+        title="Swatch not linked to a project"
         crumb={
           <>
-            <Link to="/swatches">Swatch book</Link>
+            <Link to="/swatches">Swatches</Link>
           </>
         }
       />
@@ -126,8 +126,8 @@ export function SwatchPage() {
           />
         </ol>
         <aside className="grid content-start gap-3">
-          <section className="sheet grid gap-3" aria-label="Sewn with">
-            <h2>Sewn with</h2>
+          <section className="sheet grid gap-3" aria-label="Sew with">
+            <h2>Sew with</h2>
             <label className="field">
               Technique
               <select
@@ -164,8 +164,7 @@ export function SwatchPage() {
             />
           </section>
           <p className="noted">
-            What it teaches counts in full for workings of the same cloth, foot and machine, and half for
-            others.
+            Counts fully for parts with the same fabric, foot and machine, and half for others.
           </p>
         </aside>
       </div>

@@ -23,12 +23,14 @@ export function SwatchTile({ book, isBeside, lay }: Props) {
           aria-label={`Open: ${name}`}
         >
           <span className="fig text-[1.7rem]">{book.headline?.text ?? '–'}</span>
-          <b className="min-w-0 break-words">{book.clothName || 'cloth not said'}</b>
+          <b className="min-w-0 break-words">{book.clothName || 'fabric not entered'}</b>
           {book.headline && <span className="text-[0.9rem] text-soft">{book.headline.name}</span>}
         </Link>
         <p className="text-[0.9rem]">{inShort(book)}</p>
         <p className="text-[0.88rem] text-soft">
-          {[book.techniqueTitle, book.footName, book.workingName || 'by itself'].filter(Boolean).join(' · ')}
+          {[book.techniqueTitle, book.footName, book.workingName || 'not in a project']
+            .filter(Boolean)
+            .join(' · ')}
         </p>
         {swatch.note && <p className="line-clamp-2 text-[0.88rem] text-soft">“{swatch.note}”</p>}
       </div>
@@ -41,7 +43,7 @@ export function SwatchTile({ book, isBeside, lay }: Props) {
         {swatch.simulated && (
           <mark className="rounded bg-chalk px-1.5 font-semibold text-on-chalk">simulated</mark>
         )}
-        {!swatch.counts && <span className="font-semibold">left out</span>}
+        {!swatch.counts && <span className="font-semibold">not used</span>}
         <label className="flex min-h-11 items-center gap-2 text-[0.9rem]">
           <input
             type="checkbox"

@@ -27,7 +27,7 @@ export function rowsOf({ swatch, ...book }: BookSwatch): Row[] {
   const words = Object.entries(swatch.settings as Record<string, string>);
   const result = (name: string, text: string): Row => ({ name, text, isResult: true });
   return [
-    result('Came to', book.headline ? `${book.headline.text} ${book.headline.name}` : ''),
+    result('Result', book.headline ? `${book.headline.text} ${book.headline.name}` : ''),
     { name: 'Technique', text: book.techniqueTitle },
     { name: 'Cloth', text: book.clothName },
     { name: 'Foot', text: book.footName },

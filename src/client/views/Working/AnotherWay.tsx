@@ -31,7 +31,7 @@ export function AnotherWay({ working }: { working: EditedWorking }) {
       unsure={() => void navigate(`/reckoner/which-way?${known}`)}
     >
       <button type="button" className="btn quiet">
-        Try another way <ChevronDown size={18} aria-hidden />
+        Compare another technique <ChevronDown size={18} aria-hidden />
       </button>
     </TechniqueMenu>
   );

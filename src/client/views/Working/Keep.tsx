@@ -66,15 +66,15 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
   return (
     <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       <section className="tacked grid min-w-0 content-start gap-4 self-start">
-        <h2 className="text-soft">What came out</h2>
+        <h2 className="text-soft">How did it turn out?</h2>
         <label className="field">
-          In a sentence, with its figures
+          In a sentence, with measurements
           <textarea
             className="entry"
             rows={2}
             maxLength={4000}
             value={now.cameOut}
-            placeholder="Such as: as planned but 3 mm short; flat once it was steamed."
+            placeholder="e.g. as planned but 3 mm short; flat after steaming"
             onChange={(e) => type({ cameOut: e.target.value })}
           />
         </label>
@@ -82,9 +82,9 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
           label="Verdict"
           value={now.verdict}
           choices={[
-            { name: 'yes', label: 'again like this' },
+            { name: 'yes', label: 'do the same again' },
             { name: 'nearly', label: 'nearly' },
-            { name: 'no', label: 'not like this' },
+            { name: 'no', label: 'do it differently' },
           ]}
           onChoose={(verdict) => type({ verdict })}
         />
@@ -110,17 +110,17 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
               className="btn"
               onClick={() => change((typed) => ({ cameOut: '', ...typed }), 'once')}
             >
-              Keep it
+              Save and finish
             </button>
           )}
           <Link className="btn quiet" to="/">
-            To the bench
+            Back to Projects
           </Link>
         </div>
       </section>
       <aside className="grid content-start gap-4">
         <section className="sheet">
-          <h2>What was set</h2>
+          <h2>Settings used</h2>
           <dl className="facts mt-2">
             {inOrderOf(settings, (row?.settings as Record<string, string> | undefined) ?? settings).map(
               ([name, figure]) => (

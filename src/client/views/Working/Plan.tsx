@@ -68,7 +68,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
                   working={working}
                   fields={technique.fields}
                   kind="cloth"
-                  label="From the drawer"
+                  label="From my supplies"
                   none="that is not there"
                 />
                 <ClothLookFields

@@ -121,7 +121,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
           <div>
             {swatches.length === 0 && (
               <p className="mb-3">
-                A swatch shows what this cloth does before it is cut. Two figures are enough.
+                A test swatch shows how your fabric behaves before you cut. Two measurements are enough.
               </p>
             )}
             <button
@@ -129,7 +129,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
               className={`btn ${swatches.length ? 'quiet' : ''}`}
               onClick={() => void addSwatch()}
             >
-              {swatches.length === 0 ? 'Add the first swatch' : 'Add the next swatch'}
+              {swatches.length === 0 ? 'Record a swatch' : 'Record another swatch'}
             </button>
           </div>
         </li>
@@ -157,12 +157,12 @@ function Scrap({ facts, add }: { facts: Fact[]; add?: () => void }) {
         </div>
       ))}
       <p className="max-w-[24rem] grow basis-56 text-sm text-soft">
-        Same layers, same thread, same settings. Measure it twice; once it is steamed and dry, measure again.
-        Change one thing at a time.
+        Use the same layers, thread and settings. Measure twice, and again after steaming and drying. Change
+        one thing at a time.
       </p>
       {add && (
         <button type="button" className="btn quiet max-sm:hidden" onClick={add}>
-          Add the next swatch
+          Record another swatch
         </button>
       )}
     </section>

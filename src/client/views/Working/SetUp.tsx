@@ -28,8 +28,8 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
         <p className="text-soft">{card.unreachable ?? 'Opening…'}</p>
       )}
       <aside className="no-print grid content-start gap-4">
-        <section className="sheet grid gap-3" aria-label="From the drawer">
-          <h2>From the drawer</h2>
+        <section className="sheet grid gap-3" aria-label="From my supplies">
+          <h2>From my supplies</h2>
           {hasMachine ? (
             <ThingSelect
               kind="machine"
@@ -61,7 +61,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
             className="text-sm font-semibold underline underline-offset-4"
             to={`/drawer/chart?technique=${technique.name}`}
           >
-            What fits what, for this
+            See what fits for this technique
           </Link>
         </section>
         {card.answer && <CardSides card={card.answer} use={choose} />}
@@ -71,7 +71,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
             Sew a swatch
           </Link>
           <button type="button" className="btn quiet" onClick={() => print()}>
-            <Printer size={18} aria-hidden /> Print the card
+            <Printer size={18} aria-hidden /> Print these settings
           </button>
         </div>
       </aside>
@@ -107,7 +107,7 @@ function OwnMachine({ errors }: { errors: Record<string, string> }) {
     <>
       <p className="text-sm text-soft">
         Dials differ. Say what yours shows when it sews an ordinary seam, or{' '}
-        <Link to="/drawer/machine">put your machine into the drawer</Link>.
+        <Link to="/drawer/machine">add your machine to Supplies</Link>.
       </p>
       <div className="flex gap-4">
         <NumberField

@@ -24,7 +24,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
     return (
       <p className="sheet">
         The steps come with the plan:{' '}
-        <Link to={`/workings/${working.id}/plan`}>it still misses a figure.</Link>
+        <Link to={`/workings/${working.id}/plan`}>a measurement is missing.</Link>
       </p>
     );
   }
@@ -61,7 +61,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                     {step.stops.length > 0 && (
                       <details>
                         <summary className="min-h-11 content-center">
-                          Every stop, {step.stops.filter((s) => s.turn).length}
+                          All pivot points: {step.stops.filter((s) => s.turn).length}
                         </summary>
                         <StopList step={step} />
                       </details>
@@ -112,11 +112,11 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             <div className="flex flex-wrap gap-2">
               {at < steps.length ? (
                 <Link className="btn" to={`/workings/${working.id}/machine`}>
-                  At the machine
+                  Open step-by-step view
                 </Link>
               ) : (
                 <Link className="btn" to={`/workings/${working.id}/keep`}>
-                  Keep it
+                  Save and finish
                 </Link>
               )}
               {at > 0 && (
@@ -127,13 +127,13 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                     working.change({ progress: { ...working.progress, at: 0, step: steps[0]!.key } })
                   }
                 >
-                  From the start
+                  Start again
                 </button>
               )}
             </div>
           </section>
           <button type="button" className="btn quiet justify-self-start" onClick={() => print()}>
-            Print the whole sheet
+            Print cutting and sewing sheet
           </button>
           {technique.hasGuide && working.row && (
             <GuidePaper

@@ -31,7 +31,7 @@ export function StepChecks({ step, progress, tick, big }: Props) {
   );
 }
 
-const places = { table: 'at the table', iron: 'at the iron', machine: 'at the machine', hand: 'by hand' };
+const places = { table: 'cutting table', iron: 'ironing board', machine: 'sewing machine', hand: 'by hand' };
 
 /** Where a step is done, about how long it takes, and what is set for it. */
 export function StepFacts({ step, card, big }: { step: Step; card?: CardAnswer | null; big?: boolean }) {

@@ -39,12 +39,12 @@ function Opened({ id }: { id: string }) {
   if (missing) {
     return (
       <div className="tacked mx-auto mt-16 max-w-lg">
-        <h1 className="text-2xl">This working is gone</h1>
+        <h1 className="text-2xl">This part no longer exists</h1>
         <p className="my-3">
-          It was deleted, perhaps at another seat. An undo brings it back, with its swatches.
+          It was deleted, perhaps on another device. Undo brings it back with its swatches.
         </p>
         <Link className="btn" to="/">
-          To the bench
+          Back to Projects
         </Link>
       </div>
     );
@@ -106,7 +106,7 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
         <p className="care mb-3">
           {reckoning.unreachable}{' '}
           {canKeepHere()
-            ? 'What you type is kept in this browser meanwhile.'
+            ? 'What you type is saved in this browser until then.'
             : 'This browser has no room to keep what you type: leave the page open.'}
         </p>
       )}
@@ -127,7 +127,7 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
 function NameField({ name, rename }: { name: string; rename: (name: string) => void }) {
   return (
     <input
-      aria-label="Name of this working"
+      aria-label="Name of this part"
       className="field-sizing-content max-w-full min-w-40 text-ellipsis rounded bg-transparent hover:bg-paper focus:bg-paper"
       value={name}
       maxLength={200}
@@ -152,8 +152,8 @@ function useStageKeys(id: string, projectId: string, stages: Technique['stages']
       says: stage.title,
       run: () => void navigate(`/workings/${id}/${stage.name}`),
     })),
-    { keys: ['['], shown: '[', says: 'the previous working', run: () => go(-1) },
-    { keys: [']'], shown: ']', says: 'the next working', run: () => go(1) },
-    { keys: ['m'], shown: 'm', says: 'at the machine', run: () => void navigate(`/workings/${id}/machine`) },
+    { keys: ['['], shown: '[', says: 'previous part', run: () => go(-1) },
+    { keys: [']'], shown: ']', says: 'next part', run: () => go(1) },
+    { keys: ['m'], shown: 'm', says: 'sewing machine', run: () => void navigate(`/workings/${id}/machine`) },
   ]);
 }

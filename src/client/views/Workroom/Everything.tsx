@@ -15,8 +15,8 @@ type Report = components['schemas']['ArchiveReport'];
 type Differing = 'mine' | 'theirs' | 'both';
 
 const kinds: Record<string, string> = {
-  things: 'things of the drawer',
-  tried_notes: 'notes of what was tried',
+  things: 'things of your supplies',
+  tried_notes: 'your needle tests',
   projects: 'projects',
   workings: 'workings',
   swatches: 'swatches',
@@ -62,16 +62,16 @@ export function Everything() {
     setFile(chosen);
     setReport(null);
     setDiffering('mine');
-    setReport(await send<Report>(chosen, '/look', 'Looking what is in it…'));
+    setReport(await send<Report>(chosen, '/look', 'Checking the file…'));
   };
   const bringIn = async () => {
-    const came = await keeping(send<{ count: number }>(file!, `?differing=${differing}`, 'Bringing it in…'));
+    const came = await keeping(send<{ count: number }>(file!, `?differing=${differing}`, 'Importing…'));
     if (!came) return;
     setReport(null);
     await queries.invalidateQueries();
     notify(
       came.count === 0
-        ? { says: 'Nothing had to be brought in.' }
+        ? { says: 'Nothing new to import.' }
         : {
             says: `${came.count} ${came.count === 1 ? 'record' : 'records'} brought in.`,
             action: { label: 'Undo', run: () => void turn('undo') },
@@ -81,20 +81,20 @@ export function Everything() {
   const comes = report?.lists.filter((l) => l.new + l.same + l.differing > 0) ?? [];
   const isNothing = comes.every((l) => l.new + l.differing === 0) && !report?.differing.length;
   return (
-    <section className="sheet grid content-start gap-4 md:col-span-2" aria-label="Everything, in one file">
+    <section className="sheet grid content-start gap-4 md:col-span-2" aria-label="Export and import">
       <div>
-        <h2>Everything, in one file</h2>
+        <h2>Export and import</h2>
         <p className="max-w-prose text-soft">
-          Projects, swatches with their photographs, the drawer, what was cut and kept: to put by, or to take
-          to another machine. A project goes out by itself from the bench.
+          Projects, swatches with their photographs, your supplies, what was cut and kept: to put by, or to
+          take to another machine. A project goes out by itself from the bench.
         </p>
       </div>
       <div className="flex flex-wrap items-center gap-2">
         <a className="btn" href="/api/archive" download>
-          <Download size={17} aria-hidden /> Take everything out
+          <Download size={17} aria-hidden /> Export everything
         </a>
         <label className="btn quiet focus-within:outline-3 focus-within:outline-indigo" htmlFor={id}>
-          <Upload size={17} aria-hidden /> Bring in
+          <Upload size={17} aria-hidden /> Import
           <input
             id={id}
             type="file"
@@ -125,12 +125,12 @@ export function Everything() {
         </p>
       )}
       {report && !busy && (
-        <section className="grid gap-3" aria-label={`What ${file?.name} would bring`}>
+        <section className="grid gap-3" aria-label={`Contents of ${file?.name}`}>
           <h3>
             {file?.name}, made on {onDay(report.madeAt, units)}
           </h3>
           {isNothing ? (
-            <p>All that is in it is here already.</p>
+            <p>Everything in it is already here.</p>
           ) : (
             <>
               <table className="w-full max-w-xl text-[0.95rem]">
@@ -140,13 +140,13 @@ export function Everything() {
                       What
                     </th>
                     <th scope="col" className="pr-3 text-right font-semibold">
-                      comes in
+                      new
                     </th>
                     <th scope="col" className="pr-3 text-right font-semibold">
-                      is here already
+                      already here
                     </th>
                     <th scope="col" className="pr-3 text-right font-semibold">
-                      differs
+                      different
                     </th>
                   </tr>
                 </thead>
@@ -173,19 +173,19 @@ export function Everything() {
                   label={`Changed here or there since: ${report.differing.join(', ')}`}
                   value={differing}
                   choices={[
-                    { name: 'mine', label: 'mine stays' },
-                    { name: 'theirs', label: 'theirs takes its place' },
-                    { name: 'both', label: 'both, theirs as a copy' },
+                    { name: 'mine', label: 'keep mine' },
+                    { name: 'theirs', label: 'use the imported one' },
+                    { name: 'both', label: 'keep both' },
                   ]}
                   onChoose={(name) => setDiffering(name as Differing)}
                 />
               )}
               <div className="flex flex-wrap gap-2">
                 <button type="button" className="btn" onClick={() => void bringIn()}>
-                  Bring it in
+                  Import it
                 </button>
                 <button type="button" className="btn quiet" onClick={() => setReport(null)}>
-                  Not now
+                  Cancel
                 </button>
               </div>
             </>
@@ -208,11 +208,11 @@ function Backups() {
       {!folder
         ? 'The database is not this program’s own: its backups are made where it is kept.'
         : last
-          ? `The last backup was made on ${onDay(last, units)}`
+          ? `Last backup: ${onDay(last, units)}`
           : 'No backup has been made yet'}
       {folder && (
         <>
-          ; they lie in <span className="break-all">{folder}</span>. One is put back with{' '}
+          . Stored in <span className="break-all">{folder}</span>. To restore:{' '}
           <code>./run --restore FILE</code>.
         </>
       )}

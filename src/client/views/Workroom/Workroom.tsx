@@ -15,7 +15,7 @@ export function Workroom() {
   const set = (part: Partial<WorkroomChange>) => change.mutate(part);
   return (
     <>
-      <PageHead title="Workroom" crumb="how this household measures" />
+      <PageHead title="Workroom" crumb="units, rounding, appearance, backup" />
       <div className="mt-5 grid max-w-4xl gap-5 md:grid-cols-2">
         <section className="sheet grid content-start gap-4">
           <h2>Units</h2>
@@ -27,18 +27,18 @@ export function Workroom() {
               { name: 'imperial', label: 'inches' },
             ]}
             onChoose={(units) => set({ units })}
-            hint="You can type either at any time: 92 cm, 36 1/2 in. The key u turns them round."
+            hint="You can type either unit at any time: 92 cm, 36 1/2 in. Press u to switch."
           />
         </section>
         <section className="sheet grid content-start gap-4">
           <h2>Appearance</h2>
           <Segmented
-            label="Light"
+            label="Theme"
             value={theme}
             choices={[
-              { name: 'auto', label: 'as the day' },
-              { name: 'light', label: 'daylight' },
-              { name: 'dark', label: 'lamp' },
+              { name: 'auto', label: 'automatic' },
+              { name: 'light', label: 'light' },
+              { name: 'dark', label: 'dark' },
             ]}
             onChoose={(name) => {
               setTheme(name);
@@ -50,13 +50,13 @@ export function Workroom() {
         <section className="sheet grid content-start gap-4">
           <h2>Rounding in centimetres</h2>
           <Segmented
-            label="What is cut is rounded up to"
+            label="Round cutting sizes up to"
             value={String(workroom.metricCuttingMm)}
             choices={['1', '5', '10'].map((n) => ({ name: n, label: `${n} mm` }))}
             onChoose={(n) => set({ metricCuttingMm: Number(n) })}
           />
           <Segmented
-            label="What is marked, to the nearest"
+            label="Round marks to the nearest"
             value={String(workroom.metricMarkingMm)}
             choices={[
               { name: '0.5', label: '½ mm' },
@@ -68,7 +68,7 @@ export function Workroom() {
         <section className="sheet grid content-start gap-4">
           <h2>Rounding in inches</h2>
           <Segmented
-            label="What is cut is rounded up to"
+            label="Round cutting sizes up to"
             value={String(workroom.imperialCuttingIn)}
             choices={[
               { name: '0.125', label: '⅛ in' },
@@ -78,7 +78,7 @@ export function Workroom() {
             onChoose={(n) => set({ imperialCuttingIn: Number(n) })}
           />
           <Segmented
-            label="What is marked, to the nearest"
+            label="Round marks to the nearest"
             value={String(workroom.imperialMarkingIn)}
             choices={[
               { name: '0.03125', label: '1/32 in' },
