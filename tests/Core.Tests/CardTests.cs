@@ -289,7 +289,7 @@ public class CardTests
                 key
             )!.Dial;
 
-        Dial("window machine", "length").ShouldBe("set 2.9 mm: this machine gives 2.98 mm there");
+        Dial("window machine", "length").ShouldBe("set 2.9 mm: your machine then sews 2.98 mm");
         Dial("window machine", "width").ShouldBe("set 4.1 mm: this machine gives 3.98 mm there");
         Line(
             CardWriter.Write(
@@ -322,7 +322,7 @@ public class CardTests
                 "width"
             )!.Dial;
 
-        Dial(4, 4.5).ShouldBe("set 4.5 mm, as swatches say");
+        Dial(4, 4.5).ShouldBe("set 4.5 mm, by your swatches");
         Dial(4, 4).ShouldBeEmpty();
     }
 

@@ -193,15 +193,15 @@ public class DialTests
                 AreSwatches: true
             );
 
-        Of((true, true)).RestsOn.ShouldBe("On 1 swatch of this fabric and foot.");
+        Of((true, true)).RestsOn.ShouldBe("Based on 1 swatch with this fabric and foot.");
         Of((false, true), (false, true))
-            .RestsOn.ShouldBe("On 2 swatches of other fabrics or feet, at half weight.");
+            .RestsOn.ShouldBe("Based on 2 swatches with other fabrics or feet, counted half.");
         Of((true, true), (false, true), (true, false))
             .RestsOn.ShouldBe(
-                "On 1 swatch of this fabric and foot, and 1 of others at half weight. 1 swatch left out."
+                "Based on 1 swatch with this fabric and foot, plus 1 other, counted half. 1 swatch not used."
             );
         Of((true, false))
-            .RestsOn.ShouldBe("Nothing measured yet: a typical value. 1 swatch left out.");
+            .RestsOn.ShouldBe("Nothing measured yet: a typical value. 1 swatch not used.");
 
         // What was never sewn is called so, wherever a range rests on it.
         new Dial(
@@ -209,7 +209,7 @@ public class DialTests
             Mm(3),
             "Block length",
             AreSwatches: true
-        ).RestsOn.ShouldBe("On 1 simulated swatch of this fabric and foot.");
+        ).RestsOn.ShouldBe("Based on 1 simulated swatch with this fabric and foot.");
 
         Of((true, true)).Factor.ShouldBe(Of((false, true), (false, true)).Factor, 1e-12);
         Of((true, false)).Factor.ShouldBe(1);

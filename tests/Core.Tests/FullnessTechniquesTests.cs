@@ -286,7 +286,7 @@ public class FullnessTechniquesTests
             var nothing = Known(own);
             var useless = Known(own, Sewn(other));
             (useless.Low, useless.High).ShouldBe((nothing.Low, nothing.High));
-            useless.RestsOn.ShouldEndWith("1 swatch left out.");
+            useless.RestsOn.ShouldEndWith("1 swatch not used.");
             var mid = Known(own, Sewn(own), Sewn(other)).Mid;
             Math.Abs(mid - 54 / 21d).ShouldBeLessThan(Math.Abs(nothing.Mid - 54 / 21d));
         }

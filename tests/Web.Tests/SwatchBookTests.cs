@@ -32,8 +32,8 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         Width(full).ShouldBeLessThan(Width(half));
         Width(half).ShouldBeLessThan(Width(pure));
         // What was really sewn takes the place of what was only simulated for the demonstration.
-        Rests(full).ShouldBe("On 1 swatch of this fabric and foot.");
-        Rests(half).ShouldBe("On 1 swatch of other fabrics or feet, at half weight.");
+        Rests(full).ShouldBe("Based on 1 swatch with this fabric and foot.");
+        Rests(half).ShouldBe("Based on 1 swatch with other fabrics or feet, counted half.");
 
         static string Rests(JsonElement answer) => answer.GetProperty("restsOn").GetString()!;
     }

@@ -82,7 +82,7 @@ test('an edge is taken by choosing the other piece, and fabric, use and ring com
   const { edited, change } = working();
   show(<TakenFrom working={edited} technique={technique} reckoning={said} />);
 
-  const choose = await screen.findByLabelText('Edge from another piece');
+  const choose = await screen.findByLabelText('Edge from another part');
   expect(
     within(choose)
       .getAllByRole('option')
@@ -112,7 +112,7 @@ test('a piece that hangs on this one is not offered, nor another way of it', asy
   };
   show(<TakenFrom working={working().edited} technique={technique} reckoning={said} />);
 
-  const choose = await screen.findByLabelText('Edge from another piece');
+  const choose = await screen.findByLabelText('Edge from another part');
   expect(
     within(choose)
       .getAllByRole('option')

@@ -67,7 +67,7 @@ test('the chart says why by keyboard alone, and what was tried counts for more',
   await page.getByLabel('Show').selectOption({ label: 'window machine: feet by needles' });
   await page.getByLabel(/^For/).selectOption({ label: 'pintucks with a twin needle' });
   const why = page.getByRole('complementary', { name: 'Why' });
-  await page.getByRole('button', { name: /twin needle 4/100 with seven-groove pintuck foot: no/ }).focus();
+  await page.getByRole('button', { name: /twin needle 4\/100 with seven-groove pintuck foot: no/ }).focus();
   await expect(why).toContainText('does not fit into a groove 2 mm wide');
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowLeft');
@@ -108,9 +108,7 @@ test('ask your supplies: what to set on each machine, or plainly why not, and th
   await expect(card).toContainText('makes 7 mm at most');
 });
 
-test('set up in the part speaks of the chosen machine, and cutting lowers what is left', async ({
-  page,
-}) => {
+test('set up in the part speaks of the chosen machine, and cutting lowers what is left', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall', 'Machine settings');
   const card = page.getByRole('region', { name: 'The card' });
   await expect(card).toContainText('on the window machine');

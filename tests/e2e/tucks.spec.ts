@@ -24,7 +24,7 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
 
   // Two scraps narrow what each tuck is likely to take up.
   await page.getByRole('link', { name: 'Test swatch', exact: true }).click();
-  const likely = page.getByText(/even chance; as a rule/).first();
+  const likely = page.getByText(/9 times out of 10 between/).first();
   await expect(likely).toBeVisible();
   const widthOf = async () => {
     const [, low, high] = /(\d\.\d\d) to (\d\.\d\d)/.exec((await likely.textContent())!)!;

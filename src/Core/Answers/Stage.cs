@@ -26,7 +26,13 @@ public static class Stages
 
     /// <summary>Its name on the screen.</summary>
     public static string Title(this Stage stage) =>
-        stage == Stage.SetUp ? "Machine settings" : stage.ToString();
+        stage switch
+        {
+            Stage.SetUp => "Machine settings",
+            Stage.Sample => "Test swatch",
+            Stage.Keep => "Finish",
+            _ => stage.ToString(),
+        };
 
     /// <summary>Finds a stage by its name; the plan when there is none.</summary>
     public static Stage Named(string name) => All.FirstOrDefault(s => s.Name() == name);

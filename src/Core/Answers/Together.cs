@@ -20,7 +20,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
 
     private static readonly NumberField CountField = new(
         "count",
-        "How many",
+        "How many the same",
         "How many identical pieces you are making, e.g. two cuffs.",
         1,
         100,

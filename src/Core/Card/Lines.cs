@@ -357,7 +357,7 @@ internal static class Lines
             ? new(
                 "pressure",
                 "Foot pressure",
-                "as it is",
+                "unchanged",
                 "not adjustable",
                 $"{technique.PressureBecause} Here hold the fabric back lightly behind the foot instead."
             )

@@ -48,7 +48,7 @@ internal static class Truth
     private static string? Known(Length dialled, Length? wanted) =>
         wanted is { } length && Length.Between(dialled, length).Millimetres < 0.005
             ? null
-            : $"set {Say.Mm(dialled)}, as swatches say";
+            : $"set {Say.Mm(dialled)}, by your swatches";
 
     private static string? Of(
         IReadOnlyList<DialSample> measured,
@@ -65,7 +65,7 @@ internal static class Truth
         {
             Findings = [],
         };
-        return $"set {Say.Mm(answer.Set)}: this machine gives {Say.Mm(answer.ComesTo)} there";
+        return $"set {Say.Mm(answer.Set)}: your machine then sews {Say.Mm(answer.ComesTo)}";
     }
 
     private static Dial DialOf(IReadOnlyList<DialSample> measured, Length wanted) =>

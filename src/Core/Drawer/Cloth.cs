@@ -90,7 +90,7 @@ public sealed record Cloth(
 
     private static readonly LengthField LeftField = Long(
         Stock.FieldName,
-        "Left",
+        "Amount left",
         "What is left of it.",
         500
     );

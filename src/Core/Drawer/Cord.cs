@@ -34,7 +34,7 @@ public sealed record Cord(
 
     private static readonly LengthField LeftField = Long(
         Stock.FieldName,
-        "Left",
+        "Amount left",
         "What is left of it.",
         2000
     );

@@ -19,7 +19,7 @@ public sealed record Elastic(Length? Diameter, Colour? Colour, Length? Left) : I
 
     private static readonly LengthField LeftField = Long(
         Stock.FieldName,
-        "Left",
+        "Amount left",
         "What is left of it.",
         2000
     );

@@ -19,7 +19,7 @@ public sealed record Ribbon(Length? Width, Colour? Colour, bool? SameBehind, Len
 
     private static readonly LengthField LeftField = Long(
         Stock.FieldName,
-        "Left",
+        "Amount left",
         "What is left of it.",
         2000
     );

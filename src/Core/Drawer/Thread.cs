@@ -36,7 +36,7 @@ public sealed record Thread(string? Fibre, double? Tex, Colour? Colour, Length? 
 
     private static readonly LengthField LeftField = Long(
         Stock.FieldName,
-        "Left",
+        "Amount left",
         "What is left on the spool.",
         20_000
     );

@@ -40,7 +40,7 @@ public static class PhotographEndpoints
             .MapPost("/api/swatches/{id:guid}/photographs", AddAsync)
             .WithTags("Photographs")
             .WithSummary(
-                "Adds a photograph: JPEG, PNG or WebP to 15 MB. It is turned upright, brought to 2000 px, and place and device are left out."
+                "Adds a photograph: JPEG, PNG or WebP to 15 MB. It is turned upright, brought to 2000 px, and place and device are not used."
             )
             .Accepts<byte[]>("image/jpeg", "image/png", "image/webp")
             .Produces<PhotographOut>(StatusCodes.Status201Created)

@@ -31,7 +31,7 @@ export function KeysDialog({ close }: { close: () => void }) {
             </dt>
             <dd>in a measurement: one step up or down; with Shift, ten</dd>
           </dl>
-          <Dialog.Close className="btn mt-4">Back</Dialog.Close>
+          <Dialog.Close className="btn mt-4">Close</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

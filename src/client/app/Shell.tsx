@@ -17,7 +17,7 @@ const views = [
   { name: 'Supplies', to: '/drawer', dot: 'var(--plum)' },
   { name: 'Calculator', to: '/reckoner', dot: 'var(--indigo)' },
   { name: 'Practice', to: '/practice', dot: 'var(--chalk)' },
-  { name: 'Settings and backup', to: '/workroom', dot: 'var(--moss)' },
+  { name: 'Settings', to: '/workroom', dot: 'var(--moss)' },
 ];
 
 /** What is round every view: the selvedge, the keys that work everywhere, and the line at the foot. */

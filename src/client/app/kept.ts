@@ -3,7 +3,7 @@ import { useSyncExternalStore } from 'react';
 /** Whether all that was typed is on disk. */
 export type Kept = { state: 'kept' | 'keeping' | 'waiting'; says: string };
 
-let now: Kept = { state: 'kept', says: 'kept' };
+let now: Kept = { state: 'kept', says: 'Saved' };
 let running = 0;
 const typed = new Set<string>();
 const waiting = new Map<string, string>();
@@ -15,7 +15,7 @@ function tell() {
     ? { state: 'waiting', says: reason }
     : running > 0 || typed.size > 0
       ? { state: 'keeping', says: 'Saving…' }
-      : { state: 'kept', says: 'kept' };
+      : { state: 'kept', says: 'Saved' };
   listeners.forEach((l) => l());
 }
 

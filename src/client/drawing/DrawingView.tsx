@@ -141,7 +141,7 @@ function readable(shapes: Shape[], scale: number): Shape[] {
 }
 
 /** The fields that a drawing states, each typed into where it stands. */
-export function statedOn(drawing: Drawing): Set<string> {
+function statedOn(drawing: Drawing): Set<string> {
   return new Set(
     drawing.shapes.flatMap((s) => ((s.kind === 'dimension' || s.kind === 'dot') && s.field ? [s.field] : [])),
   );

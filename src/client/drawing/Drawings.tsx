@@ -1,4 +1,4 @@
-import { Suspense, useDeferredValue } from 'react';
+import { Suspense, useDeferredValue, type ReactNode } from 'react';
 import type { Answer, Cloth, Drawing, Units } from '../api/types';
 import { later } from '../later';
 import { DrawingView, type AskOnDrawing } from './DrawingView';
@@ -17,21 +17,52 @@ type Props = {
 };
 
 /**
- * The piece to scale. The first picture follows every key; the others are drawn once it stands, so that nobody waits for
- * what is further down.
+ * The piece to scale, and what is asked about it: a long piece lies across the top, a tall one stands beside the fields, and
+ * stays where it is while they scroll. It follows every key.
+ * @param instead What stands in its place until there is something to draw.
  */
-export function Drawings({ answer, cloth, units, forCutting, ask }: Props) {
+export function DrawnFirst({
+  answer,
+  instead,
+  children,
+  ...room
+}: Omit<Props, 'forCutting'> & { instead: ReactNode; children: ReactNode }) {
   const [ref, width] = useWidth<HTMLDivElement>();
-  const wanted = (of: Answer | null) => (of?.drawings ?? []).filter((d) => !forCutting || d.isForCutting);
-  const [first] = wanted(answer);
+  const first = answer?.drawings?.[0];
+  const isTall = first && first.height > first.width * 0.4 && width > 640;
+  return (
+    <div className="drawn-first" ref={ref}>
+      <div className="first-drawing">
+        {first ? (
+          <DrawingView
+            {...room}
+            drawing={first}
+            width={isTall ? width - besides : width}
+            maxHeight={isTall ? 330 : 220}
+          />
+        ) : (
+          instead
+        )}
+      </div>
+      <div className="asked">{children}</div>
+    </div>
+  );
+}
+
+/**
+ * All pictures of an answer, or all after the first where that stands elsewhere; drawn once the first stands, so that nobody
+ * waits for what is further down.
+ */
+export function Drawings({ answer, cloth, units, forCutting, ask, from = 0 }: Props & { from?: number }) {
+  const [ref, width] = useWidth<HTMLDivElement>();
   const settled = useDeferredValue(answer, null);
   return (
     <div className="flex min-w-0 flex-wrap items-start gap-x-8 gap-y-5 empty:-mt-5" ref={ref}>
-      {first && <Shown drawing={first} cloth={cloth} units={units} width={width} ask={ask} />}
+      {from > 0 && settled?.drawings?.[0] && (
+        <Near drawing={settled.drawings[0]} cloth={cloth} width={width} />
+      )}
       <Others
-        drawings={wanted(settled)
-          .slice(1)
-          .filter((d) => d.name !== first?.name)}
+        drawings={(settled?.drawings ?? []).slice(from).filter((d) => !forCutting || d.isForCutting)}
         cloth={useDeferredValue(cloth)}
         units={units}
         width={width}
@@ -40,6 +71,9 @@ export function Drawings({ answer, cloth, units, forCutting, ask }: Props) {
     </div>
   );
 }
+
+/** What fields beside a drawing take, with the gap, in px. */
+const besides = 330;
 
 type Room = { cloth: Cloth | undefined; units: Units; width: number; ask?: AskOnDrawing };
 
@@ -51,17 +85,22 @@ function Others({ drawings, ...room }: Room & { drawings: Drawing[] }) {
 function Shown(props: Room & { drawing: Drawing }) {
   const { isCloseUp, width, height } = props.drawing;
   const high = height > width * 0.6 ? 330 : 240;
-  const room = Math.min(props.width, 420);
-  // What is seen from near follows once the whole stands.
-  const settled = useDeferredValue(props.drawing);
   return (
     <>
       <DrawingView {...props} maxHeight={isCloseUp ? high - 70 : high} />
-      {settled.nears.length > 0 && room > 40 && (
-        <Suspense>
-          <NearStops drawing={settled} cloth={props.cloth} width={room} />
-        </Suspense>
-      )}
+      <Near {...props} />
     </>
+  );
+}
+
+/** The places of a drawing that are seen from near; they follow once the whole stands. */
+function Near({ drawing, cloth, width }: Pick<Room, 'cloth' | 'width'> & { drawing: Drawing }) {
+  const settled = useDeferredValue(drawing);
+  const room = Math.min(width, 420);
+  if (settled.nears.length === 0 || room <= 40) return null;
+  return (
+    <Suspense>
+      <NearStops drawing={settled} cloth={cloth} width={room} />
+    </Suspense>
   );
 }

@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { api, value } from '../api/http';
 import type { Length } from '../api/types';
+import { useAbout } from './about';
 import { Measure } from './Measure';
 
 type Props = {
@@ -12,6 +13,8 @@ type Props = {
   understood?: Length;
   error?: string;
   hint?: string;
+  /** What the field means. */
+  about?: string;
   units: string;
   /** Whether a bare figure is millimetres, as on a dial. */
   fine?: boolean;
@@ -30,6 +33,7 @@ export function MeasureField(props: Props) {
     understood,
     error,
     hint,
+    about,
     units,
     fine,
     placeholder,
@@ -39,6 +43,7 @@ export function MeasureField(props: Props) {
   } = props;
   const id = useId();
   const says = error ?? (understood && tells(typed, understood.text) ? `= ${understood.text}` : hint);
+  const is = useAbout(id, about, says && `${id}-says`);
   const nudge = async (steps: number) => {
     if (!typed.trim()) return;
     try {
@@ -50,12 +55,16 @@ export function MeasureField(props: Props) {
   };
   return (
     <div className={`field ${className ?? ''}`}>
-      <label className="label" htmlFor={id}>
-        {label}
-      </label>
+      <span className="label">
+        <label id={`${id}-label`} htmlFor={id}>
+          {label}
+        </label>
+        {is.button}
+      </span>
       <input
         id={id}
         className="entry"
+        size={8}
         autoComplete="off"
         spellCheck={false}
         // A field that is opened to be typed in at once is what the person asked for.
@@ -64,7 +73,7 @@ export function MeasureField(props: Props) {
         value={typed}
         placeholder={placeholder}
         aria-invalid={Boolean(error)}
-        aria-describedby={says ? `${id}-says` : undefined}
+        aria-describedby={is.describedBy}
         onChange={(e) => onType(e.target.value)}
         onKeyDown={(e) => {
           if (e.key === 'Enter') onEnter?.();
@@ -78,6 +87,7 @@ export function MeasureField(props: Props) {
           <Measure text={says} />
         </p>
       )}
+      {is.line}
     </div>
   );
 }

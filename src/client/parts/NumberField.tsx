@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { useAbout } from './about';
 
 type Props = {
   label: string;
@@ -6,6 +7,8 @@ type Props = {
   onType: (text: string) => void;
   error?: string;
   hint?: string;
+  /** What the field means. */
+  about?: string;
   /** How far an arrow key steps; left out where it is no single figure. */
   step?: number;
   suffix?: string;
@@ -24,6 +27,7 @@ export function NumberField({
   onType,
   error,
   hint,
+  about,
   step,
   suffix,
   placeholder,
@@ -34,15 +38,20 @@ export function NumberField({
 }: Props) {
   const id = useId();
   const says = error ?? hint;
+  const is = useAbout(id, about, says && `${id}-says`);
   return (
     <div className={`field ${className ?? ''}`}>
-      <label className="label" htmlFor={id}>
-        {label}
-        {suffix && <span className="text-soft">, {suffix}</span>}
-      </label>
+      <span className="label">
+        <label id={`${id}-label`} htmlFor={id}>
+          {label}
+          {suffix && <span className="text-soft">, {suffix}</span>}
+        </label>
+        {is.button}
+      </span>
       <input
         id={id}
         className="entry"
+        size={8}
         inputMode={step ? 'decimal' : 'text'}
         autoComplete="off"
         // A field that is opened to be typed in at once is what the person asked for.
@@ -51,7 +60,7 @@ export function NumberField({
         value={typed}
         placeholder={placeholder}
         aria-invalid={Boolean(error)}
-        aria-describedby={says ? `${id}-says` : undefined}
+        aria-describedby={is.describedBy}
         onChange={(e) => onType(e.target.value)}
         onBlur={onLeave}
         onKeyDown={(e) => {
@@ -67,6 +76,7 @@ export function NumberField({
           {says}
         </p>
       )}
+      {is.line}
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { Legend, useAbout } from './about';
 
 type Props<T extends string> = {
   label: string;
@@ -6,15 +7,30 @@ type Props<T extends string> = {
   choices: { name: T; label: string }[];
   onChoose: (name: T) => void;
   hint?: string;
+  /** What the field means. */
+  about?: string;
   className?: string;
 };
 
 /** A few ways side by side, of which one is chosen. */
-export function Segmented<T extends string>({ label, value, choices, onChoose, hint, className }: Props<T>) {
+export function Segmented<T extends string>({
+  label,
+  value,
+  choices,
+  onChoose,
+  hint,
+  about,
+  className,
+}: Props<T>) {
   const id = useId();
+  const is = useAbout(id, about);
   return (
-    <fieldset className={`field ${className ?? ''}`}>
-      <legend className="label float-left">{label}</legend>
+    <fieldset
+      className={`field ${className ?? ''}`}
+      aria-labelledby={`${id}-label`}
+      aria-describedby={is.describedBy}
+    >
+      <Legend id={id} label={label} button={is.button} />
       <div className="segmented clear-both self-start">
         {choices.map((choice) => (
           <label key={choice.name}>
@@ -29,6 +45,7 @@ export function Segmented<T extends string>({ label, value, choices, onChoose, h
         ))}
       </div>
       {hint && <p className="mt-[2px] text-[0.8rem]">{hint}</p>}
+      {is.line}
     </fieldset>
   );
 }

@@ -257,7 +257,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             ),
             new("Stitches", $"{Stitches}"),
             new("Corners", $"{Corners(true)} outside, {Corners(false)} inside"),
-            new("Stops", $"{Rounds.Sum(r => Turnings(r).Count)}"),
+            new("Pivot points", $"{Rounds.Sum(r => Turnings(r).Count)}"),
             new("Round the edge", Ruler.Mark(Stitched)),
             new("Time, about", $"{DecimalText.Write(Math.Max(1, Minutes), 0)} min at the machine"),
         ];

@@ -12,7 +12,7 @@ internal static class Fields
     public const string Turned = "turned";
 
     public static NameField Piece { get; } =
-        new("piece", "It is", "What it is called among others: root, leaf.");
+        new("piece", "Name of the shape", "What it is called among others: root, leaf.");
 
     public static ChoiceField Made { get; } = LineFields.Made("The shape is", LineFields.Shaped);
 
@@ -36,9 +36,9 @@ internal static class Fields
         new("turn", "Rotate by", "Clockwise.", -180, 180, 0, false) { Unit = "°", Step = 5 };
 
     public static FlagField Mirrored { get; } =
-        new("flipped", "Seen", "Left and right changed over.")
+        new("flipped", "Show", "Left and right changed over.")
         {
-            No = "as it is",
+            No = "as drawn",
             Yes = "mirrored",
         };
 
@@ -122,10 +122,10 @@ internal static class Fields
         );
 
     public static FlagField SecondPass { get; } =
-        new("secondPass", "Sewn", "A second time over the first makes it even and firm.")
+        new("secondPass", "Stitch round", "A second time over the first makes it even and firm.")
         {
-            No = "once round",
-            Yes = "twice round",
+            No = "once",
+            Yes = "twice",
             ShownWhen = new(Stitch.Name, Satin),
         };
 

@@ -69,7 +69,7 @@ internal static class Fields
     public static LengthField EndAllowance { get; } =
         LengthField.Mm(
             "endAllowance",
-            "Ends",
+            "End allowance",
             "Hem or seam at both ends of the seams.",
             0,
             100,

@@ -128,7 +128,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             }
             if (Edge.Edge.IsClosed)
             {
-                facts.Add(new("Begin", $"in the middle of {SideName}"));
+                facts.Add(new("Start", $"middle of {SideName}"));
                 facts.Add(new("Unpick the lip", $"{Ruler.Mark(Unpick)} of each end"));
                 facts.Add(
                     new("Plies", $"{Ask.Plies} and {Ask.Plies}, down over {Ruler.Mark(Slant)}")

@@ -139,7 +139,9 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
 
     /// <summary>The same with how far from the cord that is.</summary>
     public string LineSays(NeedleLine line) =>
-        line.Gives is { } gives ? $"{Ruler.Fine(gives)} off: {NeedleAt(line)}" : NeedleAt(line);
+        line.Gives is { } gives
+            ? $"{Ruler.Fine(gives)} from the cord ({NeedleAt(line)})"
+            : NeedleAt(line);
 
     /// <summary>How the flange is clipped, in a sentence; empty where there is no bend.</summary>
     public string ClipsSay

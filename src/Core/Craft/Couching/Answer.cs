@@ -202,13 +202,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 new("Cord needed", Ruler.Write(CordLength, LengthKind.Amount)),
                 new("Line length", Ruler.Mark(PathLength)),
                 new("Stitches", $"{Stitches}"),
-                new("Stops", $"{Passes.Sum(p => p.Turnings.Count)}"),
+                new("Pivot points", $"{Passes.Sum(p => p.Turnings.Count)}"),
                 new(
                     "Guide the cord through",
                     ByHole ? "the hole of the foot" : $"a tube of {Ruler.Fine(Bore)} bore"
                 ),
                 new("Behind the fabric", Behind),
-                new("About", $"{DecimalText.Write(Minutes, 0)} min"),
+                new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
             ];
             if (Strip is { } strip)
             {

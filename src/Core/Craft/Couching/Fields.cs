@@ -167,9 +167,9 @@ internal static class Fields
             "Base fabric",
             "What it is sewn onto.",
             [
-                new(Thin, "thin", "Lawn, batiste: hoop it, with a stabiliser that is torn away."),
+                new(Thin, "light", "Lawn, batiste: hoop it, with a stabiliser that is torn away."),
                 new("medium", "medium", "Poplin, linen: a light stabiliser under it."),
-                new("firm", "firm", "Canvas, denim: by itself."),
+                new("firm", "heavy", "Canvas, denim: by itself."),
                 new(Knit, "knit", "It gives: fuse something firm behind, and hoop that."),
             ],
             "medium",

@@ -180,7 +180,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     Ask.What.IsSeam
                         ? new("Sew the seam again for", mark(SewnAgain))
                         : new("By hand", "thread by thread"),
-                    new("About", $"{DecimalText.Write(Minutes, 0)} min"),
+                    new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
                 ];
             }
             List<Fact> facts =
@@ -207,7 +207,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 facts.Add(new("Stitches", $"{Stitches}"));
                 facts.Add(new("A hoop of, inside", $"{mark(Hoop)} or more"));
             }
-            facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
+            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
             return facts;
         }
     }

@@ -159,7 +159,7 @@ internal static class Fields
         };
 
     public static LengthField StitchLength { get; } =
-        Fine("stitchLength", "Stitch", "Hand speed ÷ machine speed.", 0.3, 6, 2) with
+        Fine("stitchLength", "Stitch length", "Hand speed ÷ machine speed.", 0.3, 6, 2) with
         {
             ShownWhen = new(Method.Name, FreeMotion),
         };

@@ -66,12 +66,12 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Ruler.Fine(Ask.Twist.Thick)} thick"
             ),
             new("Strip width", Ruler.Mark(Ask.Covering.Width)),
-            new("Joined", Ruler.Whole(Ask.Cut.Required)),
+            new("Total strip length", Ruler.Whole(Ask.Cut.Required)),
             new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
             new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not entered"),
             new("Needle", LineSays(Lines[0])),
-            new("Begin", Edge.Edge.IsClosed ? $"in the middle of {SideName}" : "at one end"),
-            new("About", $"{DecimalText.Write(Minutes, 0)} min"),
+            new("Start", Edge.Edge.IsClosed ? $"middle of {SideName}" : "at one end"),
+            new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
         ];
 
     public override IReadOnlyList<Fact> ForCard =>

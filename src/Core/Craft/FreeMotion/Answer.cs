@@ -274,7 +274,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     )
                 );
             }
-            facts.Add(new("About", $"{Number(Minutes, 0)} min with stops"));
+            facts.Add(new("Time, about", $"{Number(Minutes, 0)} min with stops"));
             return facts;
         }
     }

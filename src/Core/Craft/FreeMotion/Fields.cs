@@ -65,7 +65,7 @@ internal static class Fields
         };
 
     public static NumberField Seed { get; } =
-        new("seed", "Which one", "Another number gives another meander.", 0, 9999, 1, false)
+        new("seed", "Variation", "Another number gives another meander.", 0, 9999, 1, false)
         {
             IsWhole = true,
             ShownWhen = new(Kind.Name, Meandered),
@@ -183,7 +183,7 @@ internal static class Fields
     public static LengthField StitchLength { get; } =
         Fine(
             "stitchLength",
-            "Stitch",
+            "Stitch length",
             "Hand speed over machine speed; 2 mm where neither it nor the hands are said.",
             0.1,
             12

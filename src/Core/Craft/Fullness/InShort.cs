@@ -90,10 +90,10 @@ internal static class InShort
         foreach (
             var (name, fullness) in new[]
             {
-                ("scant", 1.35),
-                ("easy", 1.85),
+                ("sparse", 1.35),
+                ("soft", 1.85),
                 ("full", 2.5),
-                ("lavish", 3.4),
+                ("very full", 3.4),
             }
         )
         {

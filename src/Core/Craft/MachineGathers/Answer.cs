@@ -126,7 +126,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             .. Ask.Reading.ByTheLast(Edge, Ruler),
             new("Likely left over to trim", Over(Surplus(Likely.Mid) + Ask.Trim)),
             new(
-                "As a rule",
+                "9 times out of 10",
                 $"{Over(Surplus(Likely.High) + Ask.Trim)} to {Over(Surplus(Likely.Low) + Ask.Trim)}"
             ),
             .. ThreadFacts,
@@ -146,7 +146,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
         [
             new(
                 "Likely fullness",
-                $"{R(p.Low)} to {R(p.High)}, even chance {R(p.Mid)}",
+                $"about {R(p.Mid)}; 9 times out of 10 between {R(p.Low)} and {R(p.High)}",
                 reading.RestsOn
             ),
             new(

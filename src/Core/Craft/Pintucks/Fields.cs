@@ -184,7 +184,7 @@ internal static class Fields
     public static NumberField Draw { get; } =
         new(
             "draw",
-            "Draw",
+            "Share pulled into the ridge",
             "What part of the fabric between the needles is drawn into the ridge, where no swatch says it.",
             0,
             1,

@@ -234,7 +234,7 @@ internal static class Noticed
                 Severity.Note,
                 $"Sample {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of fabric between the needles.",
                 "Under 0.3 mm what a ruler reads says nothing of the draw.",
-                "A wider pair, or thinner fabric; this one is left out."
+                "A wider pair, or thinner fabric; this one is not used."
             );
         }
         foreach (var (sample, i) in learnt.Samples.Select((s, i) => (s, i)))

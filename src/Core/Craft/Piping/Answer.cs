@@ -98,7 +98,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
             [
                 new("Strip width", Ruler.Mark(Ask.Covering.Width)),
                 new(
-                    "Joined",
+                    "Total strip length",
                     $"{Ruler.Whole(cut.Required)}{(Ask.Rings > 1 ? $", {Ask.Rings} × {Ruler.Whole(Ask.Required)}" : "")}"
                 ),
                 new(
@@ -126,7 +126,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 );
             }
             facts.AddRange(ZipFacts);
-            facts.Add(new("About", $"{DecimalText.Write(Minutes, 0)} min"));
+            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
             return facts;
         }
     }

@@ -331,7 +331,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
             ),
             new(
                 "Relaxed",
-                ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, even chance"),
+                ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, about"),
                 Ask.Reading.RestsOn
             ),
             new(

@@ -39,7 +39,7 @@ internal static class Fields
         LengthField.Mm("height", "Finished height", "Of the finished piece.", 10, 20_000);
 
     public static NumberField Angle { get; } =
-        new("angle", "Angle", "clockwise from horizontal", -180, 180, 45, false)
+        new("angle", "Row angle", "clockwise from horizontal", -180, 180, 45, false)
         {
             Unit = "°",
             Step = 5,

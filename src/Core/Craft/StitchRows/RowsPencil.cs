@@ -52,7 +52,7 @@ internal static class RowsPencil
                     ruler.Sum(
                         $"{2 * ask.Half} ÷ {ask.MeanGap:fine}, rounded down, + 1 = {a.Count}"
                     ),
-                    "Centred; one that only touches a corner is left out."
+                    "Centred; one that only touches a corner is not used."
                 )
             );
         }

@@ -88,7 +88,7 @@ public static class StripFields
     public static LengthField EndAllowance { get; } =
         Allowance(
             "endAllowance",
-            "Ends",
+            "End allowance",
             "Length left ungathered at each open end; a closed loop has none.",
             15,
             false

@@ -238,7 +238,7 @@ public static class DialQuestion
 
     private static readonly LengthField Step = LengthField.Fine(
         "step",
-        "Step",
+        "Dial step",
         "From one number of the dial to the next.",
         0.01,
         5

@@ -222,13 +222,13 @@ public abstract record Learnt
         return (same, other) switch
             {
                 (0, 0) => nothing,
-                (_, 0) => $"On {Swatches(same)} of this fabric and foot.",
-                (0, _) => $"On {Swatches(other)} of other fabrics or feet, at half weight.",
+                (_, 0) => $"Based on {Swatches(same)} with this fabric and foot.",
+                (0, _) => $"Based on {Swatches(other)} with other fabrics or feet, counted half.",
                 _ =>
-                    $"On {Swatches(same)} of this fabric and foot, and {other} of others at half weight.",
+                    $"Based on {Swatches(same)} with this fabric and foot, plus {other} {(other == 1 ? "other" : "others")}, counted half.",
             }
             + (simulated > 0 && how.Length == 0 ? $" Of these {simulated} simulated." : "")
-            + (left > 0 ? $" {left} {(left == 1 ? "swatch" : "swatches")} left out." : "");
+            + (left > 0 ? $" {left} {(left == 1 ? "swatch" : "swatches")} not used." : "");
     }
 
     /// <summary>A sample that lies too far from what the others say.</summary>

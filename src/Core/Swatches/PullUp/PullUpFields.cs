@@ -13,7 +13,7 @@ public static class PullUpFields
     public static LengthField StitchLength { get; } =
         new(
             "stitchLength",
-            "Stitch",
+            "Stitch length",
             "Length of the stitch that gathers.",
             Length.FromMillimetres(0.3),
             Length.FromMillimetres(12),

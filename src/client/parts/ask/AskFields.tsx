@@ -33,21 +33,9 @@ type Props = {
 };
 
 /** The fields that are asked at a time: at once the piece, then what is set or chosen for it. */
-export function AskFields({
-  when,
-  stated,
-  ...props
-}: Props & {
-  when: string[];
-  /** Fields that are typed elsewhere: on the drawing. Null while that is not known. */
-  stated?: ReadonlySet<string> | null;
-}) {
+export function AskFields({ when, ...props }: Props & { when: string[] }) {
   const show = useField(props);
-  if (stated === null) return null;
-  const groups = props.technique.groups
-    .filter((g) => when.includes(g.when))
-    .map((g) => ({ ...g, fields: g.fields.filter((f) => !stated?.has(f)) }))
-    .filter((g) => g.fields.length > 0);
+  const groups = props.technique.groups.filter((g) => when.includes(g.when));
   return (
     <div className="no-print grid gap-3">
       {groups.map((group, i) => (
@@ -152,7 +140,7 @@ function useShown(props: Props) {
       );
     switch (is.kind) {
       case 'number':
-        return is.choices?.length ? shown.words(name) : shown.number(name, { className: 'w-24' });
+        return is.choices?.length ? shown.words(name) : shown.number(name, { className: 'min-w-24' });
       case 'flag':
         return shown.either(name);
       case 'choice':
@@ -181,6 +169,7 @@ function useShown(props: Props) {
           <NumberField
             key={name}
             label={is.label}
+            about={is.says}
             typed={String(ask[name] ?? '')}
             onType={(text) => set(name, text)}
             error={wrongAt(reckoning, name)}
@@ -205,7 +194,7 @@ function useShown(props: Props) {
         );
       default:
         return shown.measure(name, {
-          className: technique.first.field === name ? 'flex-1 basis-40' : 'w-28 max-sm:w-27',
+          className: technique.first.field === name ? 'min-w-36' : 'min-w-28',
           placeholder: is.isNeeded ? undefined : placeholder(is),
         });
     }

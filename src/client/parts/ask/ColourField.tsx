@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { Field } from '../../api/types';
+import { useAbout } from '../about';
 
 /** A colour, picked by eye; it can be left unsaid. */
 export function ColourField({
@@ -14,17 +15,22 @@ export function ColourField({
   error?: string;
 }) {
   const id = useId();
+  const is = useAbout(id, field.says);
   return (
     <div className="field">
-      <label className="label" htmlFor={id}>
-        {field.label}
-      </label>
+      <span className="label">
+        <label id={`${id}-label`} htmlFor={id}>
+          {field.label}
+        </label>
+        {is.button}
+      </span>
       <span className="flex items-center gap-1">
         <input
           id={id}
           type="color"
           className="h-11 w-16 rounded-lg border border-rule bg-paper p-1"
           value={value || '#f4efe3'}
+          aria-describedby={is.describedBy}
           onChange={(e) => say(e.target.value)}
         />
         {value && (
@@ -34,6 +40,7 @@ export function ColourField({
         )}
       </span>
       {error && <p className="wrong">{error}</p>}
+      {is.line}
     </div>
   );
 }

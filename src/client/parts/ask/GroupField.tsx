@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { Field, Units } from '../../api/types';
+import { useAbout } from '../about';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { Segmented } from '../Segmented';
@@ -17,7 +18,7 @@ type Props = {
 /** A field within a group, whatever its kind. */
 export function GroupField({ field, said, say, error, units }: Props) {
   const typed = String(said ?? '');
-  const shared = { label: field.label, typed, error, className: 'w-28 max-sm:w-27' };
+  const shared = { label: field.label, about: field.says, typed, error, className: 'w-28 max-sm:w-27' };
   switch (field.kind) {
     case 'number':
       return (
@@ -32,6 +33,7 @@ export function GroupField({ field, said, say, error, units }: Props) {
       return (
         <Segmented
           label={field.label}
+          about={field.says}
           value={said ? 'yes' : 'no'}
           choices={[
             { name: 'no', label: field.no! },
@@ -67,12 +69,22 @@ function Select({
   error?: string;
 }) {
   const id = useId();
+  const is = useAbout(id, field.says);
   return (
     <div className="field">
-      <label className="label" htmlFor={id}>
-        {field.label}
-      </label>
-      <select id={id} className="entry w-44" value={value} onChange={(e) => say(e.target.value)}>
+      <span className="label">
+        <label id={`${id}-label`} htmlFor={id}>
+          {field.label}
+        </label>
+        {is.button}
+      </span>
+      <select
+        id={id}
+        className="entry w-44"
+        value={value}
+        aria-describedby={is.describedBy}
+        onChange={(e) => say(e.target.value)}
+      >
         {field.choices?.map((choice) => (
           <option key={choice.name} value={choice.name}>
             {choice.label}
@@ -80,6 +92,7 @@ function Select({
         ))}
       </select>
       {error && <p className="wrong">{error}</p>}
+      {is.line}
     </div>
   );
 }

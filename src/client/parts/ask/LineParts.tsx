@@ -1,5 +1,6 @@
 import { CornerUpRight, MoveRight, Spline, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { Legend, useAbout } from '../about';
+import { useState, useId } from 'react';
 import type { Ask, Field, Units } from '../../api/types';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
@@ -43,9 +44,15 @@ export function LineParts({ field, ask, set, errors, units }: Props) {
     put([...rows.slice(0, at), part, ...rows.slice(at)]);
     setChosen(at);
   };
+  const id = useId();
+  const is = useAbout(id, field.says);
   return (
-    <fieldset className="field min-w-0 basis-full">
-      <legend className="label">{field.label}</legend>
+    <fieldset
+      className="field min-w-0 basis-full"
+      aria-labelledby={`${id}-label`}
+      aria-describedby={is.describedBy}
+    >
+      <Legend id={id} label={field.label} button={is.button} />
       <div className="flex flex-wrap items-center gap-1.5">
         {rows.map((row, i) => {
           const kind = kindOf(row);
@@ -97,6 +104,7 @@ export function LineParts({ field, ask, set, errors, units }: Props) {
           }}
         />
       )}
+      {is.line}
     </fieldset>
   );
 }

@@ -1,4 +1,5 @@
-import { useRef, useState } from 'react';
+import { useRef, useState, useId } from 'react';
+import { Legend, useAbout } from '../about';
 import { ask, saysOf } from '../../api/http';
 import type { Field, Length, Units } from '../../api/types';
 import { MeasureField } from '../MeasureField';
@@ -45,9 +46,15 @@ export function PathFile({ field, data, set, units, error }: Props) {
   /** What is there already, at another size: it goes out as a file and comes back. */
   const rescale = () =>
     void take(new Blob([`<svg xmlns="http://www.w3.org/2000/svg"><path d="${data}"/></svg>`]));
+  const id = useId();
+  const is = useAbout(id, field.says);
   return (
-    <fieldset className="field min-w-0 basis-full">
-      <legend className="label">{field.label} from a file</legend>
+    <fieldset
+      className="field min-w-0 basis-full"
+      aria-labelledby={`${id}-label`}
+      aria-describedby={is.describedBy}
+    >
+      <Legend id={id} label={`${field.label} from a file`} button={is.button} />
       <div className="flex flex-wrap items-start gap-3">
         <MeasureField
           label="Maximum width"
@@ -91,6 +98,7 @@ export function PathFile({ field, data, set, units, error }: Props) {
         {says || (!data && 'Only paths and shapes are read from the file.')}
       </p>
       {(wrong || error) && <p className="wrong">{wrong || error}</p>}
+      {is.line}
     </fieldset>
   );
 }

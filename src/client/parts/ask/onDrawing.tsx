@@ -1,7 +1,6 @@
-import { useEffect, useState } from 'react';
 import type { Answer, Ask, Field, Units } from '../../api/types';
 import { wrongAt, type Reckoning } from '../../app/useReckoning';
-import { statedOn, type AskOnDrawing } from '../../drawing/DrawingView';
+import type { AskOnDrawing } from '../../drawing/DrawingView';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { fieldAt, saidAt, sayAt } from './paths';
@@ -14,12 +13,8 @@ type Asked = {
   units: Units;
 };
 
-/** The ask as a drawing takes it, so that the figures it states are typed where they stand. */
-export function onDrawing(
-  { technique, ask, set, reckoning, units }: Asked,
-  /** What has no box beside the drawing: only of that is said here what is wrong. */
-  stated: ReadonlySet<string> | null,
-): AskOnDrawing {
+/** The ask as a drawing takes it, so that the figures it states can be typed where they stand, as well as in their boxes. */
+export function onDrawing({ technique, ask, set, reckoning, units }: Asked): AskOnDrawing {
   const known = (field: string) => fieldAt(technique.fields, field);
   const typed = (field: string) => String(saidAt(ask, field) ?? '');
   const say = (field: string, value: unknown) => sayAt(ask, [{ field, to: value }], set);
@@ -27,7 +22,8 @@ export function onDrawing(
   return {
     typed,
     label,
-    error: (field) => (stated?.has(field) ? wrongAt(reckoning, field) : undefined),
+    // What has a box of its own says it there; those of a group may be folded away.
+    error: (field) => (field.includes('[') ? wrongAt(reckoning, field) : undefined),
     pull: (field, value, isAngle) => say(field, isAngle ? value : lengthOf(value, units)),
     field: (field, done) =>
       known(field)?.kind === 'number' ? (
@@ -66,28 +62,4 @@ function lengthOf(mm: number, units: Units) {
   const sixteenths = Math.max(1, Math.round((mm / 25.4) * 16));
   const rest = sixteenths % 16;
   return `${Math.floor(sixteenths / 16)}${rest ? ` ${rest}/16` : ''} in`;
-}
-
-/**
- * The fields that need no box, since the first drawing states them: known with the first answer, and kept from then on, so
- * that no box comes or goes under the hand. Null until that is known; none where the plan was opened without its figures.
- */
-export function useStated(
-  { answer, missing, errors, unreachable }: Reckoning<Answer>,
-  /** Whether it was begun just now, so that no figure is known. */
-  isNew = false,
-) {
-  const [stated, setStated] = useState<ReadonlySet<string> | null>(() => (isNew ? new Set() : null));
-  const isAnswered = answer !== null || missing.length > 0 || Object.keys(errors).length > 0 || unreachable;
-  useEffect(() => {
-    if (!isAnswered) return;
-    const first = answer?.drawings?.[0];
-    setStated((before) => before ?? (first ? statedOn(first) : new Set()));
-  }, [isAnswered, answer]);
-  // What takes long to reckon can be made lighter meanwhile: its fields are not waited for.
-  useEffect(() => {
-    const long = setTimeout(() => setStated((before) => before ?? new Set()), 3000);
-    return () => clearTimeout(long);
-  }, []);
-  return stated;
 }

@@ -35,6 +35,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       <MeasureField
         key={name}
         label={field(name).label}
+        about={field(name).says}
         typed={typed(name)}
         onType={(text) => set(name, text)}
         understood={reckoning.understood[name]}
@@ -49,6 +50,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       <NumberField
         key={name}
         label={field(name).label}
+        about={field(name).says}
         typed={typed(name)}
         onType={(text) => set(name, text)}
         error={wrongAt(reckoning, name)}
@@ -60,6 +62,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       <NumberField
         key={name}
         label={field(name).label}
+        about={field(name).says}
         typed={typed(name)}
         onType={(text) => set(name, numberOf(text) ?? text)}
         error={wrongAt(reckoning, name)}
@@ -73,6 +76,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       <Segmented
         key={name}
         label={field(name).label}
+        about={field(name).says}
         value={String(ask[name] ?? field(name).start ?? '')}
         choices={field(name).choices!}
         onChoose={(choice) => set(name, Number(choice))}
@@ -82,6 +86,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       <Segmented
         key={name}
         label={field(name).label}
+        about={field(name).says}
         value={ask[name] === true ? 'yes' : 'no'}
         choices={[
           { name: 'no', label: field(name).no || 'no' },
@@ -94,6 +99,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
       <Segmented
         key={name}
         label={field(name).label}
+        about={field(name).says}
         value={typed(name)}
         choices={field(name).choices!}
         onChoose={(choice) => set(name, choice)}

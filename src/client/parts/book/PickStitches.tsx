@@ -1,5 +1,6 @@
 import { ArrowLeft, Plus, X } from 'lucide-react';
-import { useState } from 'react';
+import { Legend, useAbout } from '../about';
+import { useState, useId } from 'react';
 import type { Ask, Field, Units } from '../../api/types';
 import type { Thing } from '../../app/drawer';
 import { startOf } from '../../app/useTechnique';
@@ -31,9 +32,15 @@ export function PickStitches({ field, value, set, errors, units }: Props) {
     set(value.map((r, i) => (i === row - 1 ? value[row]! : i === row ? value[row - 1]! : r)));
     setChosen(row - 1);
   };
+  const id = useId();
+  const is = useAbout(id, field.says);
   return (
-    <fieldset className="field min-w-0 basis-full">
-      <legend className="label">{field.label}</legend>
+    <fieldset
+      className="field min-w-0 basis-full"
+      aria-labelledby={`${id}-label`}
+      aria-describedby={is.describedBy}
+    >
+      <Legend id={id} label={field.label} button={is.button} />
       <ol className="flex flex-wrap gap-2">
         {value.map((row, i) => {
           const thing = book.find((t) => t.name === row.name);
@@ -142,6 +149,7 @@ export function PickStitches({ field, value, set, errors, units }: Props) {
           </button>
         </div>
       )}
+      {is.line}
     </fieldset>
   );
 }

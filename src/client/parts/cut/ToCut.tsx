@@ -49,7 +49,7 @@ export function ToCut({ answer, technique, isOld, use, children }: Props) {
           </div>
         );
       })}
-      <dl className="facts !grid-cols-[minmax(6.4rem,auto)_1fr]">
+      <dl className="facts">
         {answer.facts.map((fact) => (
           <div key={fact.name} className="contents">
             <dt>{fact.name}</dt>

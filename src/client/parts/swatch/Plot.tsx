@@ -325,7 +325,7 @@ function Legend({
       {has((p) => p.isOdd) && <li>circled: unusual</li>}
       {has((p) => !p.counts) && <li>hollow: not used</li>}
       {has((p) => p.simulated) && <li>barred: simulated</li>}
-      {has((p) => !p.isSame) && <li>paler: another fabric or foot, at half weight</li>}
+      {has((p) => !p.isSame) && <li>paler: another fabric or foot, counted half</li>}
     </ul>
   );
 }

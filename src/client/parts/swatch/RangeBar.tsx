@@ -17,15 +17,16 @@ export function RangeBar({ expected, before, measured = [] }: Props) {
   const figure = (of: number) => said(of, expected);
   const ticks = scale.ticks(6);
   return (
-    <section className="sheet" aria-label={`Likely ${title.toLowerCase()}`} aria-live="polite">
+    <section className="sheet" aria-label={`Expected ${title.toLowerCase()}`} aria-live="polite">
       <div className="flex flex-wrap items-baseline gap-x-3">
-        <h2>Likely {title.toLowerCase()}</h2>
+        <h2>Expected {title.toLowerCase()}</h2>
         <p>
+          <span className="text-soft">about</span>{' '}
           <span className="fig text-[1.7rem]">{figure(range.mid)}</span>{' '}
           <span className="text-soft">
-            {unit}, even chance; as a rule{' '}
+            {unit}, 9 times out of 10 between{' '}
             <b className="whitespace-nowrap text-ink">
-              {figure(range.low)} to {figure(range.high)}
+              {figure(range.low)} and {figure(range.high)}
             </b>
           </span>
         </p>

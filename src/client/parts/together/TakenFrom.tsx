@@ -70,9 +70,9 @@ export function TakenFrom({ working, technique, reckoning }: Props) {
     });
   };
   return (
-    <label className="field no-print w-full max-w-100 min-w-0">
-      {field.label} from another piece
-      <select className="entry w-full min-w-0" value="" onChange={(e) => void take(e.target.value)}>
+    <label className="take-from no-print">
+      <Link2 size={16} aria-hidden /> {field.label} from another part
+      <select value="" onChange={(e) => void take(e.target.value)}>
         <option value="">enter it here</option>
         {others.map((o) => (
           <option key={o.working.id + o.key} value={`${o.working.id} ${o.key}`}>

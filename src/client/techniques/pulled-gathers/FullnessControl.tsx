@@ -19,7 +19,8 @@ export const FullnessControl: FieldLeaf = ({ field, technique, ask, answer, set:
     <div className="flex min-w-0 flex-1 basis-80 items-start gap-4">
       <NumberField
         label={field.label}
-        className="w-20 shrink-0"
+        about={field.says}
+        className="min-w-20 shrink-0"
         typed={typed}
         onType={(text) => set(numberOf(text) ?? text)}
         error={error}
@@ -27,7 +28,7 @@ export const FullnessControl: FieldLeaf = ({ field, technique, ask, answer, set:
       />
       <div className="min-w-0 flex-1 text-[0.84rem] text-soft">
         <span id={id}>
-          {suggested ? `usual here: ${suggested.low} to ${suggested.high}` : 'from sparse to very full'}
+          {suggested ? `usual for this: ${suggested.low}–${suggested.high}` : 'from sparse to very full'}
         </span>
         <div className="fullness-wave">
           {technique.scale && <ScaleWave scale={technique.scale} suggested={suggested} />}

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { Legend, useAbout } from '../../parts/about';
 import type { FieldLeaf } from '../../parts/ask/AskFields';
 
 /** Where the rows of each school lie about the seam line, in row gaps, for its small picture. */
@@ -12,11 +13,12 @@ const pictures: Record<string, number[]> = {
 /** The schools of rows, each with a picture; what follows from the chosen one is said below. */
 export const RowsChoice: FieldLeaf = ({ field, ask, set }) => {
   const id = useId();
+  const is = useAbout(id, field.says);
   const choices = field.choices ?? [];
   const value = String(ask[field.name] ?? '');
   return (
-    <fieldset className="field min-w-0">
-      <legend className="label float-left">{field.label}</legend>
+    <fieldset className="field min-w-0" aria-labelledby={`${id}-label`} aria-describedby={is.describedBy}>
+      <Legend id={id} label={field.label} button={is.button} />
       <div className="segmented clear-both flex-wrap self-start">
         {choices.map((choice) => (
           <label key={choice.name} title={choice.follows} className="!flex items-center gap-2">
@@ -32,6 +34,7 @@ export const RowsChoice: FieldLeaf = ({ field, ask, set }) => {
         ))}
       </div>
       <p className="mt-[2px] max-w-[46rem] text-[0.8rem]">{choices.find((c) => c.name === value)?.follows}</p>
+      {is.line}
     </fieldset>
   );
 };

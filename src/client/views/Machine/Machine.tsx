@@ -83,7 +83,7 @@ export function Machine() {
   const head = (
     <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
       <Link className="btn quiet" to={`/workings/${id}/sew`}>
-        Back
+        Close
       </Link>
       <p className="min-w-0 flex-1 truncate font-semibold">{working.name}</p>
       <p className="text-soft">{isAwake ? 'screen stays on' : ''}</p>
@@ -168,7 +168,7 @@ export function Machine() {
           onClick={() => go(isDone ? steps.length - 1 : at - 1)}
           disabled={at === 0 && !isDone}
         >
-          Before
+          Previous
         </button>
         {isDone ? (
           <Link className="btn min-h-16 text-center text-xl" to={`/workings/${id}/keep`}>

@@ -5,9 +5,9 @@ import { askIn } from '../../app/askIn';
 import { later } from '../../later';
 import { useReckoning } from '../../app/useReckoning';
 import { startOf } from '../../app/useTechnique';
-import { Drawings } from '../../drawing/Drawings';
+import { Drawings, DrawnFirst } from '../../drawing/Drawings';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
-import { onDrawing, useStated } from '../../parts/ask/onDrawing';
+import { onDrawing } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
 import { ToCut } from '../../parts/cut/ToCut';
 import { Pencil } from '../../parts/Pencil';
@@ -34,12 +34,6 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
   const path = `reckon/${technique.name}`;
   const reckoning = useReckoning<Plan>(path, ask, units, 'working,drawings,understood');
   const { answer } = reckoning;
-  const known = useStated(reckoning);
-  const stated = useMemo(
-    // The question itself keeps its box: in a shop one asks again, and the drawing lies further down.
-    () => known && new Set([...known].filter((f) => f !== technique.first.field)),
-    [known, technique.first.field],
-  );
   const piece = answer?.pieces[0];
   const [leaves] = useState(() => leavesOf(technique.name));
   const { plan: Beside } = leaves;
@@ -65,9 +59,19 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
     <>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-5">
-          <AskFields {...asked} when={['first', 'machine']} stated={stated} />
+          <DrawnFirst
+            answer={answer}
+            cloth={undefined}
+            units={units}
+            ask={onDrawing(asked)}
+            instead={<p className="sheet text-soft">{technique.first.says}</p>}
+          >
+            <AskFields {...asked} when={['first', 'machine']} />
+            <AskFolds {...asked} />
+          </DrawnFirst>
+          <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked)} from={1} />
         </div>
-        <aside className="row-span-2 grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
             <>
               <ToCut
@@ -89,12 +93,6 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
             <Allows path={path} technique={technique} ask={ask} units={units} use={set} />
           </Suspense>
         </aside>
-        <div className="min-w-0">
-          <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked, stated)} />
-          <div className="mt-5">
-            <AskFolds {...asked} />
-          </div>
-        </div>
       </div>
       <InSight answer={answer} isOld={reckoning.isOld} />
       <div className="mt-4">

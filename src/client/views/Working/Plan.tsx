@@ -1,14 +1,14 @@
 import { Suspense, useState } from 'react';
-import { Link, useLocation } from 'react-router';
+import { Link } from 'react-router';
 import type { Answer, Ask, Plan as PlanAnswer } from '../../api/types';
 import { useCard } from '../../app/useCard';
 import { later } from '../../later';
 import type { Reckoning } from '../../app/useReckoning';
-import { Drawings } from '../../drawing/Drawings';
+import { Drawings, DrawnFirst } from '../../drawing/Drawings';
 import { AskFields, AskFolds } from '../../parts/ask/AskFields';
 import { ClothLookFields } from '../../parts/ask/ClothFields';
 import { FromDrawer, useChoose } from '../../parts/ask/FromDrawer';
-import { onDrawing, useStated } from '../../parts/ask/onDrawing';
+import { onDrawing } from '../../parts/ask/onDrawing';
 import { InSight } from '../../parts/cut/InSight';
 import { RunsShortHere } from '../../parts/cut/RunsShortHere';
 import { ToCut } from '../../parts/cut/ToCut';
@@ -42,42 +42,47 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
     leaves: leaves.fields,
   };
   const { plan: Beside } = leaves;
-  const begun = (useLocation().state as { begun?: boolean } | null)?.begun;
-  const stated = useStated(reckoning, begun);
   const choose = useChoose(working, technique.fields);
   const card = useCard(working, answer && technique.name, units, answer);
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
         <div className="grid min-w-0 content-start gap-5">
-          <AskFields {...asked} when={['first', 'machine']} stated={stated} />
-          <TakenFrom working={working} technique={technique} reckoning={reckoning} />
-          <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked, stated)} />
-          {!answer && (
-            <div className="sheet text-soft">
-              <p className="fig mb-1 text-2xl text-ink">{stillToSay(technique, reckoning.missing)}</p>
-              <p>{first.says}</p>
-            </div>
-          )}
-          <AskFolds
-            {...asked}
-            clothName={working.cloth.name}
-            cloth={
-              <>
-                <FromDrawer
-                  working={working}
-                  fields={technique.fields}
-                  kind="cloth"
-                  label="From my supplies"
-                  none="that is not there"
-                />
-                <ClothLookFields
-                  cloth={working.cloth}
-                  change={(cloth) => working.change({ cloth }, 'pause')}
-                />
-              </>
+          <DrawnFirst
+            answer={answer}
+            cloth={working.cloth}
+            units={units}
+            ask={onDrawing(asked)}
+            instead={
+              <div className="sheet text-soft">
+                <p className="fig mb-1 text-2xl text-ink">{stillToSay(technique, reckoning.missing)}</p>
+                <p>{first.says}</p>
+              </div>
             }
-          />
+          >
+            <AskFields {...asked} when={['first', 'machine']} />
+            <TakenFrom working={working} technique={technique} reckoning={reckoning} />
+            <AskFolds
+              {...asked}
+              clothName={working.cloth.name}
+              cloth={
+                <>
+                  <FromDrawer
+                    working={working}
+                    fields={technique.fields}
+                    kind="cloth"
+                    label="From my supplies"
+                    none="that is not there"
+                  />
+                  <ClothLookFields
+                    cloth={working.cloth}
+                    change={(cloth) => working.change({ cloth }, 'pause')}
+                  />
+                </>
+              }
+            />
+          </DrawnFirst>
+          <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked)} from={1} />
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer && (

@@ -92,7 +92,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                         })
                       }
                     >
-                      Done
+                      Mark as done
                     </button>
                   </div>
                 </details>
@@ -102,7 +102,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
         </div>
         <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           <section className="tacked">
-            <h2 className="text-soft">Next</h2>
+            <h2 className="text-soft">Up next</h2>
             <p className="fig mb-1 text-[1.9rem]">
               {at < steps.length ? steps[at]!.title : 'All steps are done'}
             </p>
