@@ -290,7 +290,7 @@ public class CardTests
             )!.Dial;
 
         Dial("window machine", "length").ShouldBe("set 2.9 mm: your machine then sews 2.98 mm");
-        Dial("window machine", "width").ShouldBe("set 4.1 mm: this machine gives 3.98 mm there");
+        Dial("window machine", "width").ShouldBe("set 4.1 mm: your machine then sews 3.98 mm");
         Line(
             CardWriter.Write(
                 Techniques.CardNamed("pulled-gathers")!,

@@ -77,7 +77,7 @@ public class SwatchBookTests(ServerFixture fixture) : IClassFixture<ServerFixtur
         var (_, book) = await Server.SendAsync(HttpMethod.Get, $"/api/swatches?working={working}");
         var kept = book.GetProperty("swatches")[0];
         kept.GetProperty("swatch").GetProperty("simulated").GetBoolean().ShouldBeTrue();
-        kept.GetProperty("techniqueTitle").GetString().ShouldBe("gathered by a foot");
+        kept.GetProperty("techniqueTitle").GetString().ShouldBe("gathering with a foot");
 
         var (no, _) = await Server.SendAsync(
             HttpMethod.Post,

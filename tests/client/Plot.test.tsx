@@ -101,7 +101,7 @@ test('what the marks mean is said below, and only of marks that are there', () =
     'circled: unusual',
     'hollow: not used',
     'barred: simulated',
-    'half weight',
+    'counted half',
   ])
     expect(legend).toContain(says);
   expect(legend).toContain('▾ as planned: stitch 4 mm');
@@ -111,7 +111,7 @@ test('what the marks mean is said below, and only of marks that are there', () =
     .getAllByRole('list')
     .map((l) => l.textContent)
     .join(' ');
-  for (const says of ['odd', 'not used', 'simulated', 'half weight']) expect(less).not.toContain(says);
+  for (const says of ['odd', 'not used', 'simulated', 'counted half']) expect(less).not.toContain(says);
 });
 
 test('arrow keys read the swatches from left to right, in a sentence that is also heard', () => {

@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { expect, kept, openHouse, scrolledTo, test } from './house';
 
-test('everything goes out in one file, and newto an empty house with one undo', async ({ page, house }) => {
+test('everything goes out in one file, and comes into an empty house with one undo', async ({
+  page,
+  house,
+}) => {
   await page.goto(`${house.address}/workroom`);
   const all = page.getByRole('region', { name: 'Export and import' });
   const coming = page.waitForEvent('download');
@@ -12,14 +15,14 @@ test('everything goes out in one file, and newto an empty house with one undo', 
 
   // All of it already here.
   await all.getByLabel('Import').setInputFiles(zip);
-  await expect(all.getByText('All that is in it already here.')).toBeVisible();
+  await expect(all.getByText('Everything in it is already here.')).toBeVisible();
 
   const empty = await openHouse('--empty');
   await page.goto(`${empty.address}/workroom`);
   await all.getByLabel('Import').setInputFiles({ ...zip, buffer: Buffer.from('a letter') });
-  await expect(all.getByRole('alert')).toContainText('This isn’t an export of the program');
+  await expect(all.getByRole('alert')).toContainText('This isn’t a Zephyr Reach export');
   await all.getByLabel('Import').setInputFiles(zip);
-  const would = all.getByRole('region', { name: 'What put-by.zip would bring' });
+  const would = all.getByRole('region', { name: 'Contents of put-by.zip' });
   await expect(would.getByRole('row', { name: /^projects/ })).toContainText('7');
   await would.getByRole('button', { name: 'Import it' }).click();
   await expect(page.getByText(/records brought in/)).toBeVisible();
@@ -47,7 +50,7 @@ test('everything goes out in one file, and newto an empty house with one undo', 
 
   // A project goes out by itself.
   const alone = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take Whirling smock as a file' }).click();
+  await page.getByRole('link', { name: 'Export Whirling smock as a file' }).click();
   expect((await alone).suggestedFilename()).toMatch(/^Whirling-smock-/);
   empty.stop();
 });

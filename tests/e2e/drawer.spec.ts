@@ -1,26 +1,26 @@
 import { expect, kept, openHouse, openWorking, test } from './house';
 
-test('a first supplies: one machine and some feet, adjusted, unknown where it is unknown, kept through a reload', async ({
+test('a first drawer: one machine and some feet, adjusted, unknown where it is unknown, kept through a reload', async ({
   page,
 }) => {
   const house = await openHouse('--empty');
   try {
     await page.goto(`${house.address}/drawer`);
-    await page.getByRole('button', { name: 'Add a machine' }).click();
+    await page.getByRole('button', { name: 'Add machines' }).click();
     await page.getByRole('checkbox', { name: /home zigzag machine/ }).check();
-    await page.getByRole('button', { name: 'Add' }).click();
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
     await page.getByLabel('Name of this machine').fill('window machine');
     await page.getByLabel('Normal tension').fill('5');
     await expect(page.getByRole('img', { name: 'Tension dial, 0 to 9; normal is 5.' })).toBeVisible();
     await page.getByLabel('Needle-plate opening').fill('wide');
-    await expect(page.getByText(/is not a measurement/)).toBeVisible();
+    await expect(page.getByText(/is not a number/)).toBeVisible();
     await page.reload();
     await expect(page.getByLabel('Needle-plate opening')).toHaveValue('wide');
     await page.getByLabel('Needle-plate opening').fill('');
     await page
       .getByLabel('Programmed darning')
       .or(page.getByLabel('Has a darning program'))
-      .selectOption('unknown');
+      .selectOption('leave blank');
     await kept(page);
 
     await page.getByRole('link', { name: 'My supplies' }).click();
@@ -73,7 +73,7 @@ test('the chart says why by keyboard alone, and what was tried counts for more',
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
   await expect(why).toContainText('twin needle 3/90');
-  await expect(why).toContainText('the needle strikes it');
+  await expect(why).toContainText('the needle hits it');
 
   await page.goto('/drawer/foot');
   await page.getByRole('link', { name: /^open-toe foot/ }).click();
@@ -81,12 +81,12 @@ test('the chart says why by keyboard alone, and what was tried counts for more',
   await tried.getByLabel('On the machine').selectOption({ label: 'window machine' });
   await tried.getByLabel('Width, mm').fill('3');
   await tried.getByRole('button', { name: 'Needle hits' }).click();
-  await expect(tried).toContainText('strikes window machine, 3 mm wide');
+  await expect(tried).toContainText('hits window machine, 3 mm wide');
   await page.goto('/drawer/ask?technique=bridged-seam');
   await expect(page.getByRole('region', { name: 'The card' })).toContainText('hollow satin foot');
 });
 
-test('ask your supplies: what to set on each machine, or plainly why not, and the address holds the question', async ({
+test('ask the drawer: what to set on each machine, or plainly why not, and the address holds the question', async ({
   page,
 }) => {
   await page.goto('/');
@@ -108,7 +108,9 @@ test('ask your supplies: what to set on each machine, or plainly why not, and th
   await expect(card).toContainText('makes 7 mm at most');
 });
 
-test('set up in the part speaks of the chosen machine, and cutting lowers what is left', async ({ page }) => {
+test('set up in the working speaks of the chosen machine, and cutting lowers what is left', async ({
+  page,
+}) => {
   await openWorking(page, 'Valance over the seedling stall', 'Machine settings');
   const card = page.getByRole('region', { name: 'The card' });
   await expect(card).toContainText('on the window machine');
@@ -118,7 +120,7 @@ test('set up in the part speaks of the chosen machine, and cutting lowers what i
   await expect(card).toContainText('This machine can’t do it');
   await kept(page);
 
-  await page.getByRole('link', { name: 'Cut strips', exact: true }).click();
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await page.getByRole('button', { name: 'Lock the cutting list' }).click();
   await expect(page.getByText('Cutting list locked.')).toBeVisible();
   await page.goto('/drawer/cloth');
@@ -126,10 +128,10 @@ test('set up in the part speaks of the chosen machine, and cutting lowers what i
   await page.getByRole('button', { name: /^Undo: cutting list/ }).click();
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
 
-  await openWorking(page, 'Valance over the seedling stall', 'Cut strips');
+  await openWorking(page, 'Valance over the seedling stall', 'Cut');
   await page.getByRole('button', { name: 'Lock the cutting list' }).click();
   await page.getByRole('button', { name: 'Unlock' }).click();
-  await expect(page.getByText('what it took is on the shelf again')).toBeVisible();
+  await expect(page.getByText('has been added back')).toBeVisible();
   await page.goto('/drawer/cloth');
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
 
@@ -141,7 +143,7 @@ test('set up in the part speaks of the chosen machine, and cutting lowers what i
   await kept(page);
 });
 
-test('a shelf goes out as a table and new again, with a report line by line', async ({ page }) => {
+test('a shelf goes out as a table and comes in again, with a report line by line', async ({ page }) => {
   await page.goto('/drawer/cord');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -152,7 +154,7 @@ test('a shelf goes out as a table and new again, with a report line by line', as
   const chooser = page.getByLabel('Import CSV');
   await chooser.setInputFiles(file('name,diameter\nsash cord,5 mm\nwrong,thick\n'));
   const report = page.getByRole('region', { name: 'What is wrong with the file' });
-  await expect(report).toContainText('Nothing was taken in yet');
+  await expect(report).toContainText('Nothing imported yet');
   await expect(report).toContainText('Line 3, diameter');
   await report.getByRole('button', { name: 'Import the other 1' }).click();
   await expect(page.getByRole('link', { name: /sash cord/ })).toBeVisible();
@@ -165,7 +167,7 @@ test('ten measured stitches say what the machine’s dial really gives', async (
     .first()
     .click();
   const dial = page.getByRole('region', { name: 'What the stitch-length dial really sews' });
-  await expect(dial).toContainText('On nothing measured yet');
+  await expect(dial).toContainText('Nothing measured yet');
   await expect(dial).toContainText('Set 3 mm');
 
   await dial.getByRole('button', { name: 'Add one' }).click();

@@ -8,7 +8,7 @@ for (const name of edges) {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.emulateMedia({ colorScheme: 'dark' });
     await openWorking(page, name, 'Plan');
-    for (const stage of ['Plan', 'Cut strips', 'Sew']) {
+    for (const stage of ['Plan', 'Cut', 'Sew']) {
       await page
         .getByRole('navigation', { name: 'Stages' })
         .getByRole('link', { name: stage, exact: true })

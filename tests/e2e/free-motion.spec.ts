@@ -38,7 +38,10 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
   await page.getByRole('link', { name: 'Machine settings', exact: true }).click();
   await expect(page.getByText('Your hands move the fabric, in every direction.')).toBeVisible();
   await page.getByRole('link', { name: 'Test swatch', exact: true }).click();
-  await page.getByRole('button', { name: /^Add/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Record/ })
+    .first()
+    .click();
   const swatch = page.getByRole('listitem', { name: 'Swatch 1' });
   await swatch.getByLabel('Ten stitches on the line').fill('30 mm; 31 mm; 29 mm');
   await swatch.getByLabel('Ten stitches in the loop').fill('20 mm');
@@ -46,14 +49,16 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
   await expect(swatch).toContainText('your hands kept 30 mm a second');
   await expect(swatch).toContainText('run the machine at 900');
   await expect(swatch).toContainText('In the loop they are shorter');
-  await swatch.getByRole('radio', { name: 'right', exact: true }).click();
-  await expect(swatch.getByRole('radio', { name: 'right', exact: true })).toBeChecked();
+  await swatch.getByRole('radio', { name: 'good', exact: true }).click();
+  await expect(swatch.getByRole('radio', { name: 'good', exact: true })).toBeChecked();
   await kept(page);
 
   // What it taught stands in the plan, on the sheet and in the file alike.
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(take).toContainText('Your usual hand speed');
-  const keeps = /Your hands keep([\d.]+ mm a second: run it at \d+)/.exec((await take.textContent())!)![1]!;
+  const keeps = /Your usual hand speed([\d.]+ mm a second: run it at \d+)/.exec(
+    (await take.textContent())!,
+  )![1]!;
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.emulateMedia({ media: 'print' });
   expect((await page.getByTestId('cut-sheet').innerText()).replace(/\s+/g, ' ')).toContain(keeps);
@@ -61,15 +66,15 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
 
   await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
-  for (let i = 0; i < 40 && (await title.textContent()) !== 'Finished.'; i++) {
+  for (let i = 0; i < 40 && (await title.textContent()) !== 'Finished!'; i++) {
     await page.keyboard.press('ArrowRight');
     await page.waitForTimeout(60);
   }
-  await expect(title).toHaveText('Finished.');
+  await expect(title).toHaveText('Finished!');
   await page.keyboard.press(' ');
   await page.getByRole('textbox', { name: 'In a sentence, with measurements' }).fill('even, and flat');
   // What is typed is kept by itself.
-  await expect(page.getByText(/^✓ Kept on/)).toBeVisible();
+  await expect(page.getByText(/^✓ Saved on/)).toBeVisible();
   await kept(page);
 });
 
@@ -87,7 +92,7 @@ test('a leaf is filled with lines or with satin, and too much of it is said', as
   await expect(page.getByText(/The column is/)).toHaveCount(0);
 });
 
-test('letters and ladybirds: every stretch is a step with its picture, and the outline comes as a file', async ({
+test('letters and ladybirds: every stretch is a step with its picture, and the outline comes out as a file', async ({
   page,
 }) => {
   await openWorking(page, 'Ladybirds on the gate banner', 'Sew');
@@ -100,6 +105,6 @@ test('letters and ladybirds: every stretch is a step with its picture, and the o
   await openWorking(page, 'Name on the gate banner', 'Plan');
   await (await field(page, 'Letters')).fill('WR');
   await expect(page.getByRole('region', { name: 'Results' })).toContainText(/\d+ jumps?/);
-  await page.getByRole('radio', { name: 'ring' }).check();
+  await page.getByRole('radio', { name: 'ring', exact: true }).check();
   await kept(page);
 });

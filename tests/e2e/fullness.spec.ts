@@ -6,7 +6,7 @@ const png = Buffer.from(
   'base64',
 );
 
-test('a foot nobody has described, on a fabric never used before: three swatches say what to cut, and how sure that is', async ({
+test('a foot nobody has described, on a cloth never used before: three swatches say what to cut, and how sure that is', async ({
   page,
 }) => {
   // What this foot does to this cloth: 1.62 at stitch 4, a tenth more for each step of tension.
@@ -20,13 +20,13 @@ test('a foot nobody has described, on a fabric never used before: three swatches
     house.address,
   );
   await page.getByRole('textbox', { name: 'Finished length' }).fill('1.2 m');
-  const likely = page.getByRole('region', { name: 'Likely fullness' });
-  await expect(likely).toContainText('On no swatch yet');
+  const likely = page.getByRole('region', { name: 'Expected fullness' });
+  await expect(likely).toContainText('No swatches yet');
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('9 times out of 10');
   await kept(page);
   const widthOf = async () => {
     const text = (await likely.textContent())!;
-    const [, low, high] = /as a rule (\d\.\d\d) to (\d\.\d\d)/.exec(text)!;
+    const [, low, high] = /between (\d\.\d\d) and (\d\.\d\d)/.exec(text)!;
     return Number(high) - Number(low);
   };
   const before = await widthOf();
@@ -41,7 +41,7 @@ test('a foot nobody has described, on a fabric never used before: three swatches
     await page.keyboard.press('Enter');
     await page.keyboard.type(gathered);
     await page.keyboard.press('Enter');
-    await expect(likely).toContainText(`Machine ${i + 1} swatch`);
+    await expect(likely).toContainText(`Based on ${i + 1} swatch`);
   }
   await expect(likely.getByText('Dashed')).toBeVisible();
   expect(await widthOf()).toBeLessThan(before / 3);
@@ -53,20 +53,20 @@ test('a foot nobody has described, on a fabric never used before: three swatches
   await third.getByLabel(/^Stitch/).fill('4.5');
   await third.getByLabel(/^Tension/).fill('2');
   await third.getByLabel('Note').click();
-  await expect(third.getByText(/2 things at once/)).toBeVisible();
+  await expect(third.getByText(/changed 2 things/)).toBeVisible();
   await page.getByRole('button', { name: 'Record another swatch' }).click();
   const fourth = page.getByRole('listitem', { name: 'Swatch 4' });
   await fourth.getByLabel('Flat').fill('30 cm');
   await fourth.getByLabel('Gathered').fill('9 cm');
   await fourth.getByLabel('Gathered').press('Enter');
-  await expect(fourth.getByText(/^Odd:/)).toBeVisible();
+  await expect(fourth.getByText(/very different/)).toBeVisible();
   await fourth.getByLabel('Use in estimates').uncheck();
-  await expect(likely).toContainText('1 swatch left out');
+  await expect(likely).toContainText('1 swatch not used');
 
-  await page.getByRole('link', { name: 'Cut strips', exact: true }).click();
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
   const toCut = page.getByRole('region', { name: 'To cut' });
   await expect(toCut).toContainText('Total flat length');
-  const flat = async () => Number(/Flat edge([\d.]+) m/.exec((await toCut.textContent())!)![1]);
+  const flat = async () => Number(/Total flat length([\d.]+) m/.exec((await toCut.textContent())!)![1]);
   const atNine = await flat();
   await page.getByRole('radio', { name: '19 times out of 20' }).check();
   await expect.poll(flat).toBeGreaterThan(atNine);
@@ -100,7 +100,7 @@ test('half way at a foot: the first third says whether the rest will reach, and 
 test('shirring: which row wants a new bobbin, and a panel that will not pass', async ({ page }) => {
   await openWorking(page, 'Smock’s shirred back', 'Plan');
   const toCut = page.getByRole('region', { name: 'To cut' });
-  await expect(toCut).toContainText('A bobbin lasts8 to 10 rows');
+  await expect(toCut).toContainText('One bobbin sews8 to 10 rows');
   await page.getByText('Body measurements').click();
   await page.getByRole('textbox', { name: 'Must stretch over' }).fill('75 cm');
   await expect(toCut.getByText(/Stop: It opens to 62.3 cm at most/)).toBeVisible();
@@ -112,7 +112,7 @@ test('shirring: which row wants a new bobbin, and a panel that will not pass', a
   await kept(page);
 });
 
-test('which way: an edge, a purpose, the best first, and a part begun like that', async ({ page }) => {
+test('which way: an edge, a purpose, the best first, and a working begun like that', async ({ page }) => {
   await page.goto('/reckoner/which-way');
   await page.getByRole('textbox', { name: 'Finished length' }).fill('94 cm');
   const best = page.getByRole('listitem').filter({ hasText: 'Best choice' });
@@ -136,24 +136,26 @@ test('which way: an edge, a purpose, the best first, and a part begun like that'
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText(`Fabric needed${folded}`);
 });
 
-test('Swatches: filtered, side by side, read along the plot by key and as a table', async ({ page }) => {
+test('the swatch book: filtered, side by side, read along the plot by key and as a table', async ({
+  page,
+}) => {
   await page.goto('/swatches');
-  await page.getByLabel('Technique').selectOption({ label: 'gathered by a foot (4)' });
-  await expect(page.getByText('4 swatches like this')).toBeVisible();
+  await page.getByLabel('Technique').selectOption({ label: 'gathering with a foot (4)' });
+  await expect(page.getByText('4 swatches match')).toBeVisible();
   const tiles = page.getByRole('region', { name: 'Swatches' }).getByRole('listitem');
   await expect(tiles).toHaveCount(4);
   await expect(tiles.first()).toContainText('simulated');
   for (const i of [0, 1]) await tiles.nth(i).getByRole('checkbox').check();
   const beside = page.getByRole('region', { name: 'Side by side' });
-  await expect(beside).toContainText('1 thing was set or used otherwise');
+  await expect(beside).toContainText('1 setting differs');
   await expect(beside.getByRole('row', { name: /differs: Stitch/ })).toBeVisible();
 
   const plot = page.getByRole('region', { name: 'Plot' });
   await plot.getByRole('slider').focus();
   await page.keyboard.press('ArrowRight');
-  await expect(plot.getByText(/1\.\d\d times full at stitch 4 mm/)).toBeVisible();
+  await expect(plot.getByText(/1\.\d\d × fullness at stitch 4 mm/)).toBeVisible();
   await plot.getByRole('radio', { name: 'unusual swatches' }).check();
-  await expect(plot.getByText('How far each lies')).toBeVisible();
+  await expect(plot.getByText('How far each differs')).toBeVisible();
   await plot.getByText('Show as a table').click();
   await expect(plot.getByRole('row', { name: /odd/ })).toHaveCount(1);
   await plot.getByRole('radio', { name: 'tension' }).check();
@@ -180,7 +182,7 @@ test('a swatch by itself, with a photograph; a file that is none is refused in a
   await file.setInputFiles({ name: 'swatch.png', mimeType: 'image/png', buffer: png });
   await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toBeVisible();
   await file.setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
-  await expect(swatch.getByRole('alert')).toHaveText('Not saved. This isn’t a JPEG, PNG or WebP picture.');
+  await expect(swatch.getByRole('alert')).toHaveText('Not saved. Please choose a JPEG, PNG or WebP photo.');
   await swatch.getByRole('button', { name: 'Delete photograph 1' }).click();
   await expect(swatch.getByRole('img', { name: 'Swatch, photograph 1' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

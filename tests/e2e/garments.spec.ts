@@ -92,9 +92,9 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
   ] as const) {
     await page.goto(`/workings/${from}/plan`);
     await page
-      .getByLabel('Take the finished length from another part')
+      .getByLabel('Finished length from another part')
       .selectOption({ label: `${to}: lower edge, ${edge}` });
-    await expect(page.getByText(`Finished edge: ${edge}, the lower edge of ${to}`)).toBeVisible();
+    await expect(page.getByText(`Finished length: ${edge}, the lower edge of ${to}`)).toBeVisible();
     await kept(page);
   }
   // 1 m × 1.5 in two strips of 78 cm; 1.5 m × 1.5 in two of 115.5; 2.25 m × 1.5 in three of 115.5, less a join of 15 mm at each end.
@@ -120,7 +120,7 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
   await (await field(page, 'Finished length')).fill('1.2 m');
   await kept(page);
   await page.goto(`/workings/${lower}/plan`);
-  await expect(page.getByText('Finished edge: 2.7 m, the lower edge of Middle tier')).toBeVisible();
+  await expect(page.getByText('Finished length: 2.7 m, the lower edge of Middle tier')).toBeVisible();
   await expect(toCut(page)).toContainText('138 × 24.5');
   // In the whole project: 4 strips of 23 cm and 3 of 24.5 are 165.5 cm.
   await page.goto('/');
@@ -128,7 +128,7 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
   await expect(sheet.getByRole('table', { name: /Twirling skirt/ })).toContainText('165.5 cm');
 });
 
-test('two sleeve caps: 28.5 cm into 24 cm is understood as typed, and nothing is cut for them', async ({
+test('two sleeve heads: 28.5 cm into 24 cm is understood as typed, and nothing is cut for them', async ({
   page,
 }) => {
   const smock = await project(page, 'Smock with sleeves');
@@ -145,7 +145,7 @@ test('two sleeve caps: 28.5 cm into 24 cm is understood as typed, and nothing is
   await expect(told).toContainText('1.19');
   await kept(page);
   await expect(
-    page.getByRole('navigation', { name: /stages/i }).getByRole('link', { name: 'Cut strips' }),
+    page.getByRole('navigation', { name: /stages/i }).getByRole('link', { name: 'Cut' }),
   ).toHaveCount(0);
   const sheet = await paper(page, id, 'sew');
   expect(sheet).toContain('start and stop at the notches');
@@ -244,7 +244,7 @@ test('a shirred bodice: one width in heading, step and paper, with the assurance
     const width = (await toCut(page).innerText()).match(/([\d.½¼¾⅛⅜⅝⅞ /]+) ×/)![1]!.trim();
     const sheet = await paper(page, id);
     expect(sheet).toContain(`${width} ×`);
-    expect(sheet).toMatch(new RegExp(`Cut strips ${width.replace('.', '\\.')} (cm|in) wide`));
+    expect(sheet).toMatch(new RegExp(`Cut ${width.replace('.', '\\.')} (cm|in) wide`));
     expect(sheet).not.toContain('Not too tight: cut');
     await page.goto(`/workings/${id}/plan`);
     await expect(toCut(page)).toContainText(`${width} ×`);

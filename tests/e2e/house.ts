@@ -147,14 +147,18 @@ export async function beginWorking(
   await page.getByLabel('What are you making?').fill(project);
   await page.getByRole('button', { name: 'Create', exact: true }).click();
   await page.getByRole('region', { name: project }).getByRole('button', { name: 'Add a part' }).click();
-  await page.getByRole('menuitem', { name: way }).click();
+  await page
+    .getByRole('menuitem', { name: new RegExp(`^${way}`) })
+    .first()
+    .click();
   await expect(page.getByRole('textbox', { name: first })).toBeVisible();
 }
 
 /** A field by its name, ready to be typed into: its box, or where the drawing states it, what opens there. */
 export async function field(page: Page, label: string): Promise<Locator> {
-  const box = page.getByRole('textbox', { name: label, exact: true });
-  const stated = page.getByRole('button', { name: `${label}, on the drawing` });
+  // Where it is being typed on the drawing too, its own box is the later.
+  const box = page.getByRole('textbox', { name: label, exact: true }).last();
+  const stated = page.getByRole('button', { name: `${label}: ` });
   await expect(box.or(stated).first()).toBeVisible();
   if (!(await box.isVisible())) await stated.first().click();
   return box;
@@ -162,7 +166,8 @@ export async function field(page: Page, label: string): Promise<Locator> {
 
 /** What a field says, wherever it is said. */
 export async function expectSaid(page: Page, label: string, text: string) {
-  const box = page.getByRole('textbox', { name: label, exact: true });
+  // Where it is being typed on the drawing too, its own box is the later.
+  const box = page.getByRole('textbox', { name: label, exact: true }).last();
   const stated = page.getByRole('button', { name: `${label}: ${text}` });
   await expect(box.or(stated).first()).toBeVisible();
   if (await box.isVisible()) await expect(box).toHaveValue(text);

@@ -101,7 +101,7 @@ test('on a telephone a finger sews round the root without counting', async ({ pa
     await page.waitForTimeout(100);
   }
   await expect(title).toContainText('Sew round the left leaf');
-  const on = page.getByRole('button', { name: /^(I am at the stop|Turned: next|Sewn)$/ });
+  const on = page.getByRole('button', { name: /^(I’ve reached the stop|Turned, continue|Sewn)$/ });
   for (let i = 0; i < 400; i++) {
     if ((await title.textContent())?.includes('right leaf')) break;
     await on.click();
@@ -143,7 +143,7 @@ test('a shape is typed on its drawing, and the star says what change makes its c
     await make.click();
   }
   await expect(fit).toContainText('lands in every corner.');
-  const wide = page.getByRole('button', { name: /^Wide, on the drawing/ });
+  const wide = page.getByRole('button', { name: /^Width: / });
   await wide.focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('90 mm');
@@ -156,7 +156,7 @@ test('a shape is typed on its drawing, and the star says what change makes its c
 test('the outlines of the beetroot go out as one file, and the guide shows each mirrored', async ({
   page,
 }) => {
-  await openWorking(page, 'Beetroot on the pocket', 'Cut strips');
+  await openWorking(page, 'Beetroot on the pocket', 'Cut');
   const guide = page.getByRole('region', { name: 'Guide at true size' });
   const download = page.waitForEvent('download');
   await guide.getByRole('button', { name: 'Outline only' }).click();

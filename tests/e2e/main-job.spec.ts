@@ -1,6 +1,6 @@
 import { expect, openHouse, test } from './house';
 
-test('from an empty house to a printed cutting list and a kept frill, with the keyboard alone', async ({
+test('from an empty house to a printed cut list and a kept frill, with the keyboard alone', async ({
   page,
 }) => {
   test.setTimeout(120_000);
@@ -55,8 +55,8 @@ test('from an empty house to a printed cutting list and a kept frill, with the k
   await page.keyboard.type('15');
   await press('Enter');
   await expect(page.getByText('2.00', { exact: true })).toBeVisible();
-  await expect(page.getByText('Just as planned')).toBeVisible();
-  await tabTo(/right|nearly|not yet/, 'radio');
+  await expect(page.getByText('As planned')).toBeVisible();
+  await tabTo(/good|nearly|not yet/, 'radio');
   await press('Space');
   await tabTo('Good: continue to Cut', 'link');
   await press('Enter');
@@ -81,7 +81,7 @@ test('from an empty house to a printed cutting list and a kept frill, with the k
   await press('Space');
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Join the strips' })).toBeVisible();
-  for (let i = 0; i < 30 && !(await page.getByText('Finished.').isVisible()); i++) {
+  for (let i = 0; i < 30 && !(await page.getByText('Finished!').isVisible()); i++) {
     const step = await page.locator('h1').textContent();
     await press('ArrowRight');
     await expect(page.locator('h1')).not.toHaveText(step!);
@@ -94,7 +94,7 @@ test('from an empty house to a printed cutting list and a kept frill, with the k
   await page.keyboard.type('2.01 on the awning, even to the ends.');
   // What was written is kept when the field is left.
   await press('Tab');
-  await expect(page.getByText(/✓ Kept on/)).toBeVisible();
+  await expect(page.getByText(/✓ Saved on/)).toBeVisible();
   house.stop();
   await house.start();
   await page.goto(house.address);
@@ -103,6 +103,6 @@ test('from an empty house to a printed cutting list and a kept frill, with the k
   await page.keyboard.type('even to');
   await expect(page.getByRole('option', { name: /2.01 on the awning/ })).toBeVisible();
   await press('Enter');
-  await expect(page.getByLabel('Name of this part')).toHaveValue('New: gathered by pulled threads');
+  await expect(page.getByLabel('Name of this part')).toHaveValue('New: gathering, pulled by hand');
   house.stop();
 });

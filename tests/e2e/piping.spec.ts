@@ -1,6 +1,6 @@
 import { expect, kept, openWorking, test } from './house';
 
-test('kneeler pads: the pad typed on its drawing, both ways to cut side by side, and a offcut that serves', async ({
+test('kneeler pads: the pad typed on its drawing, both ways to cut side by side, and a remnant that serves', async ({
   page,
 }) => {
   await openWorking(page, 'Kneeler pads', 'Plan');
@@ -11,7 +11,7 @@ test('kneeler pads: the pad typed on its drawing, both ways to cut side by side,
   await expect(ways).toContainText('Not enough fabric for the other method.');
 
   // The pad is as wide as it says on the drawing, typed there by keyboard alone.
-  const wide = page.getByRole('button', { name: /^Pad, wide, on the drawing/ });
+  const wide = page.getByRole('button', { name: /^Cushion pad width: / });
   await wide.focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('45 cm');
@@ -30,7 +30,7 @@ test('kneeler pads: the pad typed on its drawing, both ways to cut side by side,
   await expect(ways).toContainText('no fabric');
   await expect(cut).toContainText('piece of the strip');
   await expect(page.getByText(/^From the offcut: it gives \d/)).toBeVisible();
-  await ways.getByRole('button', { name: 'Use this method: one strip, round and round' }).click();
+  await ways.getByRole('button', { name: 'Use this method: continuous bias strip' }).click();
   await expect(cut).toContainText('square for the strip');
   await expect(cut).toContainText('would cost less');
   await kept(page);
@@ -44,7 +44,7 @@ test('kneeler pads: the pad typed on its drawing, both ways to cut side by side,
   await kept(page);
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.getByText('Round the corners, mark the start', { exact: true }).click();
-  await expect(page.getByText(/Mark the start middle of the right side/)).toBeVisible();
+  await expect(page.getByText(/Mark the start in the middle of the right side/)).toBeVisible();
 });
 
 test('the wrapped strip: two figures, and the strip is wider, the needle a place nearer', async ({
@@ -62,7 +62,7 @@ test('the wrapped strip: two figures, and the strip is wider, the needle a place
   await expect(third).toContainText('one place nearer for the later line, which is 0.5 mm');
   await kept(page);
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'To cut', exact: true })).toContainText('Strip, wide41 mm');
+  await expect(page.getByRole('region', { name: 'To cut', exact: true })).toContainText('Strip width41 mm');
 });
 
 test('a tea-tent cushion with trim, from its size to the closed cover, ply by ply at the machine', async ({
@@ -81,27 +81,27 @@ test('a tea-tent cushion with trim, from its size to the closed cover, ply by pl
   await kept(page);
 
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
-  await expect(page.getByText('Lay ply 4 over', { exact: true })).toBeVisible();
+  await expect(page.getByText('Lay strand 4 over', { exact: true })).toBeVisible();
   await expect(page.getByText('open the window')).not.toHaveCount(0);
   await page.getByRole('link', { name: 'Open step-by-step view' }).click();
   const title = page.getByRole('heading', { level: 1 });
-  for (let i = 0; i < 30 && (await title.textContent()) !== 'Lay ply 2 over'; i++) {
+  for (let i = 0; i < 30 && (await title.textContent()) !== 'Lay strand 2 over'; i++) {
     await page.keyboard.press('ArrowRight');
     await page.waitForTimeout(120);
   }
-  await expect(title).toHaveText('Lay ply 2 over');
+  await expect(title).toHaveText('Lay strand 2 over');
   // Its own ply is lit; those that come later are not drawn yet.
   const picture = page.locator('[data-picture="plies"]').filter({ visible: true });
   await expect(picture.locator('.lit').first()).toBeVisible();
   const shown = await picture.locator('path').count();
   await page.keyboard.press('ArrowRight');
-  await expect(title).toHaveText('Lay ply 3 over');
+  await expect(title).toHaveText('Lay strand 3 over');
   expect(await picture.locator('path').count()).toBeGreaterThan(shown);
 });
 
 test('a fine piping: strands that fill the groove are taken with one press', async ({ page }) => {
   await openWorking(page, 'Neckline of the smock', 'Plan');
-  const turned = page.getByRole('region', { name: 'Turned round' });
+  const turned = page.getByRole('region', { name: 'Work backwards' });
   await expect(turned).toContainText('Strands that fit this groove:');
   await turned.getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByRole('textbox', { name: 'Strands' })).toHaveValue('9');

@@ -17,14 +17,14 @@ test('every change shows at once, and what cannot be is said at the field', asyn
   await page.getByRole('textbox', { name: 'Row spacing' }).fill('12 mm');
   await expect(page.getByText(/The first row would lie off the fabric/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Row spacing' }).fill('6 mm');
-  await page.getByRole('radio', { name: 'ring' }).check();
-  await expect(page.getByText(/joined to a ring/)).toBeVisible();
-  await page.getByRole('radio', { name: 'doubled' }).check();
+  await page.getByRole('radio', { name: 'closed loop' }).check();
+  await expect(page.getByText(/joined to a loop/)).toBeVisible();
+  await page.getByRole('radio', { name: 'folded double' }).check();
   await expect(page.getByLabel('Hem allowance', { exact: true })).toHaveCount(0);
   await kept(page);
 });
 
-test('a measurement steps by the marking step, and the wave chooses the fullness', async ({ page }) => {
+test('a figure steps by the marking step, and the wave chooses the fullness', async ({ page }) => {
   await beginWorking(page, 'Steps');
   const edge = page.getByRole('textbox', { name: 'Finished length' });
   await edge.fill('1 m');
@@ -50,7 +50,7 @@ test('nothing typed is lost: a half-typed figure through a reload, a whole one t
 
   await context.setOffline(true);
   await edge.fill('3.4 m');
-  await expect(page.getByText(/not kept/)).toBeVisible();
+  await expect(page.getByText(/Not saved/)).toBeVisible();
   await context.setOffline(false);
   await kept(page);
   await page.evaluate(() => localStorage.clear());
@@ -87,7 +87,7 @@ test('nothing typed is lost: on the bench as it is left, in what is kept while t
   });
   const saving = page.waitForRequest((r) => r.method() === 'POST' && r.url().endsWith('/keep'));
   const came = page.getByLabel('In a sentence, with measurements');
-  await came.fill('Evenness');
+  await came.fill('Even');
   await saving;
   await came.pressSequentially(' to the ends');
   await page.getByLabel('For next time').fill('One row more.');
@@ -112,7 +112,7 @@ test('a project that was just begun can be renamed letter by letter', async ({ p
   await expect(page.getByRole('region', { name: 'Bunting for the gate' })).toBeVisible();
 });
 
-test('the ways to begin a part are all in reach on a low screen', async ({ page }) => {
+test('the ways to begin a working are all in reach on a low screen', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 560 });
   await page.goto('/');
   // At the foot of the screen, where there is little room below it and little above.
@@ -130,9 +130,9 @@ test('the ways to begin a part are all in reach on a low screen', async ({ page 
   }
 });
 
-test('turned round: the fabric there is says how full and how long it can be', async ({ page }) => {
+test('turned round: the cloth there is says how full and how long it can be', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall', 'Plan');
-  const allows = page.getByRole('region', { name: 'Turned round' });
+  const allows = page.getByRole('region', { name: 'Work backwards' });
   await expect(allows).toContainText('a fullness on this edge of 4.69');
   await allows.getByRole('button', { name: 'Use this' }).first().click();
   await expect(page.getByRole('textbox', { name: 'Fullness', exact: true })).toHaveValue('4.69');
@@ -142,7 +142,7 @@ test('turned round: the fabric there is says how full and how long it can be', a
   await expect(page.getByRole('textbox', { name: 'Fullness', exact: true })).toHaveValue('2.2');
 });
 
-test('two seats at one part: what both typed is there', async ({ page, context }) => {
+test('two seats at one working: what both typed is there', async ({ page, context }) => {
   await beginWorking(page, 'Two seats');
   await page.getByRole('textbox', { name: 'Finished length' }).fill('2.6 m');
   await kept(page);

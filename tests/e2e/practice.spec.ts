@@ -59,7 +59,7 @@ test('a hoop moved at a known speed gives the stitches that belong to it, and wh
 }) => {
   await page.goto('/practice/even');
   await ready(page);
-  await page.getByRole('slider', { name: /^Machine at/ }).fill('600');
+  await page.getByRole('slider', { name: /^Speed:/ }).fill('600');
   await sew(page, 25, 4.6);
   const sent = page.waitForRequest((r) => r.url().endsWith('/api/practice') && r.method() === 'POST');
   await page.getByRole('button', { name: 'Finish and score' }).click();

@@ -77,10 +77,10 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   await expect(cut).toContainText('40 cm × 60 cm');
   await page.locator('.row-list summary').first().click();
   await expect(page.locator('.row-list').first()).toContainText('leaf stem');
-  const wants = /Thread above([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
+  const wants = /Needle thread([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
 
-  // Turned round: so many rows stand apart by so much, and one press takes it.
-  await page.getByText('Turned round', { exact: true }).first().click();
+  // Work backwards: so many rows stand apart by so much, and one press takes it.
+  await page.getByText('Work backwards', { exact: true }).first().click();
   await page.getByRole('textbox', { name: 'Number of rows wanted' }).fill('40');
   await expect(page.getByText('Spacing for that many rows:')).toBeVisible();
   await page.getByRole('textbox', { name: 'Number of rows wanted' }).fill('');
@@ -103,7 +103,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   const seen: string[] = [];
   // Row by row within a step: each with what to set, where to begin and how many repeats.
   const rows: string[] = [];
-  for (let i = 0; i < 90 && (await title.textContent()) !== 'Finished.'; i++) {
+  for (let i = 0; i < 90 && (await title.textContent()) !== 'Finished!'; i++) {
     const said = (await title.textContent())!.replace(/\d+ of \d+$/, '').trim();
     if (seen.at(-1) !== said) seen.push(said);
     if (said.startsWith('Sew to'))
@@ -137,10 +137,10 @@ test('a scrap with several stitches is entered by number and Enter, and what it 
   const line = swatch.getByRole('group', { name: 'Line 1: fern' });
   await line.getByLabel('Length of 10 repeats').fill('78');
   await line.getByLabel('Length of 10 repeats').press('Enter');
-  await expect(line.getByLabel('Width')).toBeFocused();
+  await expect(line.getByLabel('Width', { exact: true })).toBeFocused();
   await page.keyboard.type('6.8');
   await page.keyboard.press('Enter');
-  await expect(line).toContainText('One repeat is 7.8 mm, by the book 7.4 mm.');
+  await expect(line).toContainText('One repeat is 7.8 mm, in the library 7.4 mm.');
   await expect(swatch).toContainText('5.4 % more than the book says');
   await kept(page);
 
@@ -154,7 +154,7 @@ test('a scrap with several stitches is entered by number and Enter, and what it 
 
   await line.getByRole('button', { name: 'Update the stitch library to 7.8 mm' }).click();
   await expect(line).toContainText('“fern” now says 7.8 mm.');
-  await line.getByRole('button', { name: 'Save to the machine’s calibration' }).click();
+  await line.getByRole('button', { name: 'Save to the calibration of the window machine' }).click();
   await expect(line).toContainText('The window machine knows it.');
   await kept(page);
   await page.reload();
@@ -169,16 +169,18 @@ test('a scrap with several stitches is entered by number and Enter, and what it 
 test('a bridge says which stitches reach, and what its widest bites across', async ({ page }) => {
   await openWorking(page, 'Bridges along the runner', 'Plan');
   const cut = page.getByRole('region', { name: 'To cut' });
-  await expect(cut).toContainText('feather, number 36, 7 mm wide');
+  await expect(cut).toContainText('feather, number 36, 6.5 mm wide');
   await page.getByRole('textbox', { name: 'Gap between the folds' }).fill('4 mm');
   await expect(page.getByText('There is no bar of 4 mm; the nearest is 3 mm.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Gap between the folds' }).fill('6 mm');
-  await expect(page.getByText(/A stitch of 8.5 mm is wanted, and the machine makes 7 mm/)).toBeVisible();
+  await expect(
+    page.getByText(/A stitch of 8.5 mm is wanted, and foot and plate let through 6.5 mm/),
+  ).toBeVisible();
   await expect(page.getByText('Widest gap your stitch can span:')).toBeVisible();
   await page.getByRole('button', { name: 'Use this' }).click();
-  await expect(page.getByRole('textbox', { name: 'Gap between the folds' })).toHaveValue('4.6 mm');
+  await expect(page.getByRole('textbox', { name: 'Gap between the folds' })).toHaveValue('4.1 mm');
   await page.getByRole('textbox', { name: 'Gap between the folds' }).fill('3 mm');
-  await expect(cut).toContainText('Folds held bythe bar of 3 mm');
+  await expect(cut).toContainText('Keep the gap withthe bar of 3 mm');
   await kept(page);
 });
 
@@ -205,7 +207,7 @@ test('what was measured on the machine is said on the card and at the step, for 
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openWorking(page, 'Beetroot on the pocket', 'Machine settings');
-  await expect(page.getByText(/set [\d.]+ mm: this machine gives [\d.]+ mm there/).first()).toBeVisible();
+  await expect(page.getByText(/set [\d.]+ mm: your machine then sews [\d.]+ mm/).first()).toBeVisible();
   await page.goto('/drawer/machine-stitch');
   await expect(page.locator('.stitch-tile').first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

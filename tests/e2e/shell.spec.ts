@@ -19,15 +19,15 @@ test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page
   await page.keyboard.press('Escape');
 
   await page.keyboard.press('1');
-  await page.getByRole('radio', { name: 'ring' }).check();
+  await page.getByRole('radio', { name: 'closed loop' }).check();
   await kept(page);
   await page.locator('main').focus();
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('radio', { name: 'open' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'two ends' })).toBeChecked();
   await page.keyboard.press('Control+Shift+z');
-  await expect(page.getByRole('radio', { name: 'ring' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'closed loop' })).toBeChecked();
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('radio', { name: 'open' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'two ends' })).toBeChecked();
 
   await page.keyboard.press('/');
   await page.keyboard.type('marigold');
@@ -82,16 +82,16 @@ test('of many projects the bench draws what is looked at, paper all of them, and
   house.stop();
 });
 
-test('the calculator saves nothing: its address holds the figures', async ({ page, context }) => {
+test('the reckoner saves nothing: its address holds the figures', async ({ page, context }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/reckoner');
   await page.getByRole('textbox', { name: 'Finished length' }).fill('102 3/8 in');
-  await page.getByRole('radio', { name: 'ring' }).check();
+  await page.getByRole('radio', { name: 'closed loop' }).check();
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('strips, each');
   const friend = await context.newPage();
   await friend.goto(page.url());
   await expectSaid(friend, 'Finished length', '102 3/8 in');
-  await expect(friend.getByRole('radio', { name: 'ring' })).toBeChecked();
+  await expect(friend.getByRole('radio', { name: 'closed loop' })).toBeChecked();
   await expect(friend.getByRole('region', { name: 'To cut' })).toHaveText(
     (await page.getByRole('region', { name: 'To cut' }).textContent())!,
   );
@@ -107,7 +107,7 @@ test('the workroom: steps, units and a lamp-lit appearance that stays', async ({
   await page.goto('/workroom');
   await page.getByLabel('5 mm', { exact: true }).click();
   await expect(page.getByLabel('5 mm', { exact: true })).toBeChecked();
-  await page.getByLabel('lamp').check();
+  await page.getByLabel('dark', { exact: true }).check();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');

@@ -56,11 +56,11 @@ test('every technique is begun from the bench with the keys alone, and asks for 
   for (const { begin, first, fields, stages } of await techniques(page)) {
     await goTo(page, '/');
     const trigger = page.getByRole('button', { name: 'Add a part' }).first();
-    // It first needs: the techniques that it offers, and until then no key reaches it.
+    // It waits for the techniques that it offers, and until then no key reaches it.
     await expect(trigger).toBeEnabled();
     await trigger.focus();
     await page.keyboard.press('Enter');
-    const item = page.getByRole('menuitem', { name: begin });
+    const item = page.getByRole('menuitem', { name: new RegExp(`^${begin}`) }).first();
     for (let i = 0; i < 20 && !(await item.evaluate((e) => e === document.activeElement)); i++)
       await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
@@ -68,7 +68,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
 
     const asked = fields.find((f) => f.name === first.field)!;
     const needed = fields.filter((f) => f.isNeeded && f.start === null && f.kind !== 'groups');
-    await expect(page.getByText(/^(How|Still to say)/).first()).toBeVisible();
+    await expect(page.getByText(/^(How|Still needed)/).first()).toBeVisible();
     for (const field of [asked, ...needed.filter((f) => f !== asked)]) {
       const entry = page.getByRole('textbox', { name: field.label, exact: true });
       await entry.focus();
@@ -89,7 +89,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
         const entry = page.getByRole('textbox', { name: label, exact: true });
         if ((await entry.isVisible()) && !(await entry.inputValue())) await entry.fill('30 cm');
       }
-      await expect(page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ })).toBeVisible({
+      await expect(page.getByRole('region', { name: /^(To cut|You need|Results)$/ })).toBeVisible({
         timeout: 1000,
       });
     }).toPass();
@@ -131,7 +131,7 @@ for (const units of ['metric', 'imperial']) {
         : plan.facts.map((f) => bare(f.text));
       for (const stage of technique.stages.filter((s) => s.name === 'plan' || s.name === 'cut')) {
         await goTo(page, `/workings/${working.id}/${stage.name}`);
-        const region = page.getByRole('region', { name: /^(To (cut|take)|It comes to)$/ });
+        const region = page.getByRole('region', { name: /^(To cut|You need|Results)$/ });
         await expect(region).toBeVisible();
         for (const figure of figures) {
           await expect
@@ -206,7 +206,7 @@ test('the swatch of every technique asks for its own readings, and says what it 
     await expect(page.getByRole('region', { name: 'The swatch to cut' })).toBeVisible();
     const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
     const before = await swatches.count();
-    await page.getByRole('button', { name: /^Add the (first|next) swatch$/ }).click();
+    await page.getByRole('button', { name: /^Record (a|another) swatch$/ }).click();
     await expect(swatches).toHaveCount(before + 1);
     const swatch = swatches.last();
     for (const reading of technique.swatch.readings) {

@@ -27,7 +27,7 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   const likely = page.getByText(/9 times out of 10 between/).first();
   await expect(likely).toBeVisible();
   const widthOf = async () => {
-    const [, low, high] = /(\d\.\d\d) to (\d\.\d\d)/.exec((await likely.textContent())!)!;
+    const [, low, high] = /(\d\.\d\d) and (\d\.\d\d)/.exec((await likely.textContent())!)!;
     return Number(high) - Number(low);
   };
   const before = await widthOf();
@@ -37,7 +37,7 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await kept(page);
 
   // What is cut, the guide and the step say the same.
-  await page.getByRole('link', { name: 'Cut strips', exact: true }).click();
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
   // The stage has to stand first: until then the figures are still those of the one before.
   await expect(page.getByRole('img', { name: /lines that are marked/ })).toBeVisible();
   const size = (await toCut.locator('.fig').nth(1).textContent())!.replace(/\s*×\s*/, ' × ');
@@ -45,7 +45,7 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await page.getByRole('button', { name: 'PDF, A4' }).click();
   expect((await guide).suggestedFilename()).toMatch(/\.pdf$/);
   await page.getByRole('button', { name: 'Lock the cutting list', exact: true }).click();
-  await expect(page.getByText(/Cut on /)).toBeVisible();
+  await expect(page.getByText(/Locked on /)).toBeVisible();
   await page.getByRole('link', { name: 'Continue to Sew' }).click();
   const [wide] = size.split(' × ');
   await expect(page.getByRole('listitem').filter({ hasText: 'Cut the panel' }).first()).toContainText(
@@ -86,9 +86,9 @@ test('the finished bib teaches with as many tucks as it has, and what is marked 
   await page.getByRole('button', { name: /^Undo/ }).click();
 
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await page.locator('summary').filter({ hasText: 'Turned round' }).click();
+  await page.locator('summary').filter({ hasText: 'Work backwards' }).click();
   await page.getByRole('textbox', { name: 'Margin at each side' }).fill('4 cm');
-  const allows = page.getByRole('region', { name: 'Turned round' });
+  const allows = page.getByRole('region', { name: 'Work backwards' });
   const told = allows.locator('p').filter({ hasText: 'with that margin' });
   await expect(told).toContainText('8.57 mm');
   await told.getByRole('button', { name: 'Use this' }).click();
@@ -101,7 +101,7 @@ test('typed on the drawing by touch and by key: what cannot be is said there, an
   page,
 }) => {
   await openWorking(page, 'Tucked bib', 'Plan');
-  await expect(page.getByRole('textbox', { name: 'Finished width' })).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'Finished width' })).toHaveCount(1);
   const toCut = page.getByRole('region', { name: 'To cut' });
   const cut = async () => (await toCut.locator('.fig').nth(1).textContent())!;
   const before = await cut();
@@ -118,10 +118,11 @@ test('typed on the drawing by touch and by key: what cannot be is said there, an
   // One that is left half-typed stays as it is, and says why.
   await (await field(page, 'Finished length')).fill('24 c');
   await page.keyboard.press('Enter');
-  await expect(page.locator('.drawing .wrong')).toContainText('Finished length');
+  await expect(page.locator('.asked .wrong')).toContainText('unit');
   await (await field(page, 'Finished length')).fill('24 cm');
   await page.keyboard.press('Enter');
-  await expect(page.locator('.drawing .wrong')).toHaveCount(0);
+  await expect(page.locator('.asked .wrong')).toHaveCount(0);
+  await (await field(page, 'Finished length')).blur();
 
   // On a telephone what is cut stands at the foot while something is typed, and until the answer itself is on the screen.
   await page.setViewportSize({ width: 390, height: 844 });
@@ -137,11 +138,11 @@ test('typed on the drawing by touch and by key: what cannot be is said there, an
   await kept(page);
 });
 
-test('with the keys alone: a measurement on the drawing, the stage after, the measure half way', async ({
+test('with the keys alone: a figure on the drawing, the stage after, the measure half way', async ({
   page,
 }) => {
   await openWorking(page, 'Tucked bib', 'Plan');
-  const stated = page.getByRole('button', { name: /^Finished length, on the drawing/ });
+  const stated = page.getByRole('button', { name: /^Finished length: / });
   await expect(stated).toBeVisible();
   await page.locator('main').focus();
   for (let i = 0; i < 40 && !(await stated.evaluate((e) => e === document.activeElement)); i++)
@@ -174,16 +175,14 @@ test('with the keys alone: a measurement on the drawing, the stage after, the me
 
 test.describe('by touch', () => {
   test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
-  test('a measurement is tapped where it stands, typed, and what is cut follows at the foot', async ({
-    page,
-  }) => {
+  test('a figure is tapped where it stands, typed, and what is cut follows at the foot', async ({ page }) => {
     await openWorking(page, 'Tucked bib', 'Plan');
     const toCut = page.getByRole('region', { name: 'To cut' });
     // What other bibs taught in this workroom is in the figure, so it is held against itself: the panel grows by 10 cm.
     const before = parseFloat((await toCut.locator('.fig').nth(1).textContent())!);
     expect(before).toBeGreaterThan(20);
-    await page.getByRole('button', { name: /^Finished width, on the drawing/ }).tap();
-    const entry = page.getByRole('textbox', { name: 'Finished width', exact: true });
+    await page.getByRole('button', { name: /^Finished width: / }).tap();
+    const entry = page.locator('.on-drawing').getByRole('textbox', { name: 'Finished width', exact: true });
     await expect(entry).toBeFocused();
     await entry.fill('30 cm');
     await expect(page.locator('.in-sight')).toContainText(`1 × ${before + 10} × `);
@@ -197,7 +196,7 @@ test.describe('by touch', () => {
   });
 });
 
-test('groups are typed as they are said, and the calculator is chosen by its look with the keys alone', async ({
+test('groups are typed as they are said, and the reckoner is chosen by its look with the keys alone', async ({
   page,
 }) => {
   await page.goto('/reckoner');
@@ -206,7 +205,7 @@ test('groups are typed as they are said, and the calculator is chosen by its loo
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitem').first()).toBeFocused();
   await page.keyboard.type('Tu');
-  await expect(page.getByRole('menuitem', { name: 'Number of tucks' })).toBeFocused();
+  await expect(page.getByRole('menuitem', { name: 'Tucks' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/reckoner\/pintucks/);
 

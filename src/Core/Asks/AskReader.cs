@@ -82,7 +82,7 @@ public sealed class AskReader
         {
             Contradiction(
                 second,
-                $"It is said twice: here, and after the {first.Label.ToLowerInvariant()}."
+                $"It is entered twice: here, and after the {first.Label.ToLowerInvariant()}."
             );
         }
         else

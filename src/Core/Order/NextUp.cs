@@ -92,7 +92,7 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
         var name = first.Field.Split('.', '[')[0];
         var label = working.Straight.Fields.FirstOrDefault(f => f.Name == name)?.Label ?? name;
         return first.Refusal == Refusal.Missing
-            ? new NextUp(Stage.Plan, $"Say the {LowerFirst(label)}.", "a measure")
+            ? new NextUp(Stage.Plan, $"Next: enter the {LowerFirst(label)}.", "a measure")
             : new NextUp(Stage.Plan, first.Says, "a corrected measurement");
     }
 

@@ -54,7 +54,7 @@ public static class Problem
         Results.Problem(
             title: isRead
                 ? "The database does not answer. Try again in a moment."
-                : "The database does not answer: it is not known whether this was kept.",
+                : "The database does not answer: it is not known whether this was saved.",
             statusCode: StatusCodes.Status503ServiceUnavailable,
             extensions: isRead ? null : new Dictionary<string, object?> { ["isUnknown"] = true }
         );

@@ -8,7 +8,7 @@ const kinds: Record<string, string> = {
   project: 'project',
   working: 'working',
   swatch: 'swatch note',
-  keep: 'kept summary',
+  keep: 'finished part',
 };
 
 type Props = {

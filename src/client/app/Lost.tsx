@@ -8,7 +8,7 @@ export function Lost() {
       <h1 className="text-2xl">{error ? 'Something went wrong on this page' : 'Page not found'}</h1>
       <p className="my-3">
         {error
-          ? 'What you typed is kept. Open it again, or go back to the bench.'
+          ? 'What you typed is saved. Open it again, or go back to Projects.'
           : 'It may have been deleted. Undo brings it back.'}
       </p>
       <Link className="btn" to="/" reloadDocument={Boolean(error)}>

@@ -69,7 +69,7 @@ export function useWorking(id: string) {
         latest.current.ask ?? {},
       );
       if (!first) {
-        if (problem.changedBy) notify({ says: `Also changed ${seat}; both changes are kept.` });
+        if (problem.changedBy) notify({ says: `Also changed ${seat}; both changes are saved.` });
         return;
       }
       const technique = queries.getQueryData(techniqueQuery(theirs!.technique, units).queryKey);

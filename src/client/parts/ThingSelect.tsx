@@ -27,7 +27,7 @@ export function ThingSelect({
   return (
     <div className={`field ${className}`}>
       <label className="label" htmlFor={id}>
-        {label ?? { machine: 'On', cloth: 'In', thread: 'With' }[kind] ?? kind}
+        {label ?? { machine: 'Machine', cloth: 'Fabric', thread: 'Thread' }[kind] ?? kind}
       </label>
       <select
         id={id}

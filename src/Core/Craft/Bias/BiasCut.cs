@@ -175,7 +175,7 @@ internal sealed record BiasCut(
             }
             if (first.Serves != second.Serves)
             {
-                return $"There is not enough {(second.Name == BiasFields.FromRemnant ? "in the offcut" : "cloth")} for the other way.";
+                return $"Not enough {(second.Name == BiasFields.FromRemnant ? "in the offcut" : "fabric")} for the other method.";
             }
             var saved = second.Cloth - first.Cloth;
             var joins = first.Joins - second.Joins;

@@ -36,7 +36,7 @@ internal static class NoticedOnStrips
                 Severity.Note,
                 $"{Sentence.Begin(cut.Ways[0].Label)} would cost less.",
                 cut.Why,
-                "Choose “the better way”, or keep this one."
+                "Choose “recommended”, or keep this one."
             );
         }
         if (cut.Angle == 90 && edge.Edge.Bends.Count > 0)

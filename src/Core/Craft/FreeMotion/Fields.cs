@@ -214,7 +214,7 @@ internal static class Fields
         new(
             "handSpeed",
             "Hands",
-            "How fast the fabric is moved. Of stitch, machine and hands any two say the third.",
+            "How fast the fabric is moved. Enter any two of stitch length, machine speed and hand speed.",
             0.5,
             400,
             IsNeeded: false

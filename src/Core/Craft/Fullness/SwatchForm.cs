@@ -135,8 +135,8 @@ internal sealed record SwatchAnswer(
         var percent = Math.Round(Math.Abs(off) * 100);
         var held = IsPredicted ? "predicted" : "planned";
         return percent == 0
-            ? $"{(isSteamed ? "After steam just" : "Just")} as {held}"
-            : $"{(isSteamed ? "After steam " : "")}{DecimalText.Write(percent, 0)} % {(off > 0 ? "fuller" : "scanter")} than the {held} {Two(target)}";
+            ? $"{(isSteamed ? "After steam as" : "As")} {held}"
+            : $"{(isSteamed ? "After steam " : "")}{DecimalText.Write(percent, 0)} % {(off > 0 ? "fuller" : "less full")} than the {held} {Two(target)}";
     }
 
     private static string Two(double figure) => DecimalText.Write(figure);

@@ -11,7 +11,7 @@ internal static class GatheringFootCard
         new()
         {
             Name = "gathering-foot",
-            Title = "gathered by a foot",
+            Title = "gathering with a foot",
             Says =
                 "The foot holds the fabric back and gathers as you sew. You can’t adjust the gathers afterwards.",
             Fields = [Wants.StitchLengthField, Wants.TensionField, Wants.PassesField],

@@ -23,7 +23,7 @@ internal sealed record Kind(
     public static Kind GatheringFoot { get; } =
         new(
             "gathering-foot",
-            "gathered by a foot",
+            "gathering with a foot",
             "The foot holds the fabric back and gathers as you sew. You can’t adjust the gathers afterwards.",
             PullUpFamily.GatheringFoot
         );
@@ -31,7 +31,7 @@ internal sealed record Kind(
     public static Kind Overlock { get; } =
         new(
             "overlock-gathers",
-            "gathered on the overlocker",
+            "gathering on the overlocker",
             "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
             PullUpFamily.Overlock,
             true

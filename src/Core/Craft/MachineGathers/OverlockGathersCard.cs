@@ -11,7 +11,7 @@ internal static class OverlockGathersCard
         new()
         {
             Name = "overlock-gathers",
-            Title = "gathered on the overlocker",
+            Title = "gathering on the overlocker",
             Says =
                 "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
             NeedsOverlocker = true,

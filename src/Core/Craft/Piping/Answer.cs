@@ -106,10 +106,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                     cut.Way == BiasFields.FromRemnant ? "the offcut" : Ruler.Cut(cut.Cloth)
                 ),
                 new("Cord needed", Ruler.Write(CordLength, LengthKind.Amount)),
-                new(
-                    "Begin",
-                    Edge.Edge.IsClosed ? $"in the middle of {SideName}{Shifted}" : "at one end"
-                ),
+                new("Start", Edge.Edge.IsClosed ? $"middle of {SideName}{Shifted}" : "at one end"),
             ];
             if (Clips.Any(c => c.Bend.IsCorner))
             {

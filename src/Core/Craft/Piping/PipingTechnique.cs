@@ -90,7 +90,7 @@ internal static class PipingTechnique
                         RemnantQuestion.Form.Name,
                         "remnantWidth",
                         "gives",
-                        "Strip length from this remnant:",
+                        "Strip length from this offcut:",
                         ""
                     ),
                 ],

@@ -49,7 +49,7 @@ internal static class Noticed
             && (ask.Fullness < usual.Low - 0.05 || ask.Fullness > usual.High + 0.05)
         )
         {
-            var side = ask.Fullness < usual.Low ? "scanter" : "fuller";
+            var side = ask.Fullness < usual.Low ? "less full" : "fuller";
             yield return new Finding(
                 "unusual-fullness",
                 Severity.Note,

@@ -32,7 +32,7 @@ internal static class Fields
         new(
             "fullness",
             "Fullness",
-            "How many times the finished edge is folded into it; or say the depth.",
+            "How many times the finished length is pleated into it; or enter the depth instead.",
             1,
             12,
             2,
@@ -46,7 +46,7 @@ internal static class Fields
         new(
             "tuckDepth",
             "Pleat depth",
-            "How deep a fold lies, half of what the arm pushes; or say the fullness.",
+            "How deep each pleat is, half of what the arm pushes; or enter the fullness instead.",
             Length.FromMillimetres(0.01),
             Length.FromMillimetres(100),
             Length.FromMillimetres(8),

@@ -8,7 +8,7 @@ namespace ZephyrReach.Core.Swatches.PullUp;
 public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
 {
     public override Quantity Quantity =>
-        new("Fullness", "× fullness", 2, 1, 4, 0.5, "fuller", "scanter", Reading.Target);
+        new("Fullness", "× fullness", 2, 1, 4, 0.5, "fuller", "less full", Reading.Target);
 
     public override Likely Predicted => Reading.Prediction.Likely;
 

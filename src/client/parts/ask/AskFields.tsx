@@ -37,7 +37,7 @@ export function AskFields({ when, ...props }: Props & { when: string[] }) {
   const show = useField(props);
   const groups = props.technique.groups.filter((g) => when.includes(g.when));
   return (
-    <div className="no-print grid gap-3">
+    <div className="no-print grid grid-cols-[minmax(0,1fr)] gap-3">
       {groups.map((group, i) => (
         <div key={i} className="flex flex-wrap items-start gap-x-4 gap-y-2">
           {group.fields.map(show)}

@@ -34,7 +34,7 @@ export function Photographs({ swatch, name, ids }: Props) {
           }),
         );
       } catch (error) {
-        setWrong(`Not kept. ${saysOf(error)}`);
+        setWrong(`Not saved. ${saysOf(error)}`);
       }
       setSending((n) => n - 1);
     }

@@ -345,7 +345,7 @@ function AsTable({ learnt, points }: { learnt: Learnt; points: PlotPoint[] }) {
           <thead className="text-left text-soft">
             <tr>
               <th scope="col">Settings</th>
-              <th scope="col">Cloth</th>
+              <th scope="col">Fabric</th>
               <th scope="col" className="text-right">
                 {quantity.title}
               </th>

@@ -22,7 +22,7 @@ export function Bench() {
   }, [hash, isHere]);
   return (
     <>
-      <PageHead title="Bench" crumb="your projects and the next thing to do" />
+      <PageHead title="Projects" crumb="your projects and the next thing to do" />
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-5">
         {bench.error && (
           <p className="care">

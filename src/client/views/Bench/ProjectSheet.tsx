@@ -89,7 +89,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
             <WorkingRow key={ways[0]!.id} working={ways[0]!} around={project.workings} />
           ) : (
             <li key={ways[0]!.piece} className="my-1 rounded-lg border border-dashed border-rule px-3 pb-1">
-              <p className="pt-2 text-sm font-semibold text-soft">{ways.length} ways of doing one piece</p>
+              <p className="pt-2 text-sm font-semibold text-soft">{ways.length} options for one part</p>
               <ul>
                 {ways.map((working) => (
                   <WorkingRow key={working.id} working={working} around={project.workings} />

@@ -63,7 +63,7 @@ export function WorkingRow({ working, around }: { working: Row; around: Row[] })
         <span className="col-span-2 flex items-center gap-2 md:col-span-1 md:justify-end">
           <Beads stages={stages} place={working.isDone ? stages.length : place} />
           <span className="w-14 text-sm text-soft">
-            {working.isDone ? 'Kept' : inWords(working.nextStage)}
+            {working.isDone ? 'Finished' : inWords(working.nextStage)}
           </span>
         </span>
         {working.sinceCut && (

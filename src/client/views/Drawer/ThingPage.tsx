@@ -28,7 +28,7 @@ export function ThingPage() {
     return (
       <div className="tacked mx-auto mt-16 max-w-lg">
         <h1 className="text-2xl">This item was deleted</h1>
-        <p className="my-3">It was taken out, perhaps at another device. An undo brings it back.</p>
+        <p className="my-3">It was deleted, perhaps on another device. Undo brings it back.</p>
         <Link className="btn" to="/drawer">
           Back to Supplies
         </Link>
@@ -72,7 +72,7 @@ function Opened({
       />
       <DrawerRooms here="things" />
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
-        <div className="grid min-w-0 content-start gap-5">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
           {thing.kind === 'foot' && (
             <FootBench properties={edited.properties} units={units} set={edited.set} label={label} />
           )}

@@ -55,8 +55,8 @@ export function Practice() {
             ))}
           </ol>
         </nav>
-        <div className="grid min-w-0 content-start gap-4 xl:grid-cols-[minmax(0,1fr)_19rem]">
-          <div className="grid min-w-0 content-start gap-3">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 xl:grid-cols-[minmax(0,1fr)_19rem]">
+          <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-3">
             <div>
               <h2 className="text-[1.35rem]">{exercise.title}</h2>
               <p className="max-w-[44em]">{exercise.says}</p>
@@ -77,7 +77,7 @@ export function Practice() {
               />
             )}
           </div>
-          <aside className="grid min-w-0 content-start gap-4">
+          <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
             {said && (
               <Verdict
                 exercise={exercise}

@@ -58,7 +58,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
   return (
     <>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_322px]">
-        <div className="grid min-w-0 content-start gap-5">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
           <DrawnFirst
             answer={answer}
             cloth={undefined}
@@ -71,7 +71,7 @@ export function Reckon({ technique, units }: { technique: Technique; units: Unit
           </DrawnFirst>
           <Drawings answer={answer} cloth={undefined} units={units} ask={onDrawing(asked)} from={1} />
         </div>
-        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer ? (
             <>
               <ToCut

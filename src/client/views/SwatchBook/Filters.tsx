@@ -36,7 +36,14 @@ export function Filters({ facets, filter, set, clear }: Props) {
         filter={filter}
         set={set}
       />
-      <Choose label="Cloth" any="all fabrics" facets={facets.cloths} name="cloth" filter={filter} set={set} />
+      <Choose
+        label="Fabric"
+        any="all fabrics"
+        facets={facets.cloths}
+        name="cloth"
+        filter={filter}
+        set={set}
+      />
       <Choose label="Foot" any="any foot" facets={facets.feet} name="foot" filter={filter} set={set} />
       <Choose
         label="Machine"

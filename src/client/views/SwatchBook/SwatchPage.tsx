@@ -157,7 +157,7 @@ export function SwatchPage() {
             />
             <ThingSelect
               kind="cloth"
-              label="Cloth"
+              label="Fabric"
               className=""
               value={uses.cloth ?? ''}
               set={(t) => use('cloth', t)}

@@ -16,7 +16,7 @@ export function SwatchTile({ book, isBeside, lay }: Props) {
   return (
     <li className="sheet grid min-w-0 grid-cols-[auto_minmax(0,1fr)] items-start gap-x-4 gap-y-1 !py-3 sm:grid-cols-[auto_minmax(0,1fr)_8.5rem]">
       <SwatchPicture book={book} />
-      <div className="grid min-w-0 content-start gap-0.5">
+      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-0.5">
         <Link
           to={to}
           className="flex flex-wrap items-baseline gap-x-3 no-underline"

@@ -29,7 +29,7 @@ export function rowsOf({ swatch, ...book }: BookSwatch): Row[] {
   return [
     result('Result', book.headline ? `${book.headline.text} ${book.headline.name}` : ''),
     { name: 'Technique', text: book.techniqueTitle },
-    { name: 'Cloth', text: book.clothName },
+    { name: 'Fabric', text: book.clothName },
     { name: 'Foot', text: book.footName },
     ...book.set,
     ...book.read.map((f) => result(f.name, f.text)),

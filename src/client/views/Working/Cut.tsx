@@ -25,7 +25,7 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
   return (
     <>
       <div className="no-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
-        <div className="grid min-w-0 content-start gap-6">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-6">
           <ChangedSinceCut working={working} units={units} />
           {answer.expected && <LikelyRange expected={answer.expected} />}
           <AskFields
@@ -39,7 +39,7 @@ export function Cut({ working, technique, reckoning, units }: StageProps) {
           <Drawings answer={answer} cloth={working.cloth} units={units} forCutting />
           {Beside && <Beside answer={answer} ask={working.ask} />}
         </div>
-        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           <ToCut answer={answer} technique={technique} isOld={reckoning.isOld}>
             <RunsShortHere name={working.name} />
             <Frozen

@@ -100,7 +100,7 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
         </label>
         {row && (
           <p className="font-semibold text-moss">
-            ✓ Kept on {onDay(row.keptAt, units)}. You find it on the bench, and with /.
+            ✓ Saved on {onDay(row.keptAt, units)}. You’ll find it under Projects and by searching.
           </p>
         )}
         <div className="flex flex-wrap gap-3">

@@ -47,7 +47,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
-        <div className="grid min-w-0 content-start gap-5">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
           <DrawnFirst
             answer={answer}
             cloth={working.cloth}
@@ -84,7 +84,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
           </DrawnFirst>
           <Drawings answer={answer} cloth={working.cloth} units={units} ask={onDrawing(asked)} from={1} />
         </div>
-        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           {answer && (
             <ToCut answer={answer} technique={technique} isOld={reckoning.isOld} use={choose}>
               <RunsShortHere name={working.name} />

@@ -137,7 +137,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
       {isRight && next && (
         <p>
           <Link className="btn" to={`/workings/${working.id}/${next.name}`}>
-            Right: go on to {next.title.toLowerCase()}
+            Good: continue to {next.title.toLowerCase()}
           </Link>
         </p>
       )}

@@ -32,9 +32,9 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
   return (
     <>
       <div className="no-print grid gap-6 lg:grid-cols-[minmax(0,1fr)_300px]">
-        <div className="grid min-w-0 content-start gap-4">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
           <ChangedSinceCut working={working} units={units} />
-          <ol className="grid min-w-0 content-start gap-2">
+          <ol className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2">
             {steps.map((step, i) => (
               <li key={step.key} className="sheet !py-1">
                 <details open={i === at || undefined} name="step">
@@ -100,7 +100,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             ))}
           </ol>
         </div>
-        <aside className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
           <section className="tacked">
             <h2 className="text-soft">Up next</h2>
             <p className="fig mb-1 text-[1.9rem]">

@@ -15,7 +15,7 @@ export function Workroom() {
   const set = (part: Partial<WorkroomChange>) => change.mutate(part);
   return (
     <>
-      <PageHead title="Workroom" crumb="units, rounding, appearance, backup" />
+      <PageHead title="Settings and backup" crumb="units, rounding, appearance, backup" />
       <div className="mt-5 grid max-w-4xl gap-5 md:grid-cols-2">
         <section className="sheet grid content-start gap-4">
           <h2>Units</h2>
@@ -44,7 +44,7 @@ export function Workroom() {
               setTheme(name);
               applyTheme(name);
             }}
-            hint="Kept in this browser."
+            hint="Saved in this browser."
           />
         </section>
         <section className="sheet grid content-start gap-4">
