@@ -52,7 +52,9 @@ public class NextUpTests
         var next = Next(Begun(working), ask);
 
         next.Stage.ShouldBe(Stage.Plan);
-        next.Says.ShouldBe($"Next: enter the {char.ToLowerInvariant(field.Label[0])}{field.Label[1..]}.");
+        next.Says.ShouldBe(
+            $"Next: enter the {char.ToLowerInvariant(field.Label[0])}{field.Label[1..]}."
+        );
         next.WaitsFor.ShouldBe("a measure");
     }
 
