@@ -85,8 +85,8 @@ public class BookTests(StoreFixture store) : IClassFixture<StoreFixture>
         facets
             .Select(f => $"{f.Facet}: {f.Name} {f.Count}")
             .ShouldBe([
-                "fabric: striped ticking 2",
-                "fabric: lawn 1",
+                "cloth: striped ticking 2",
+                "cloth: lawn 1",
                 "foot: gathering foot 1",
                 "foot: ruffler 1",
                 "technique: pulled-gathers 2",

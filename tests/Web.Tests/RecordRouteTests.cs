@@ -25,7 +25,7 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
         workings["Frill round the tea table"]
             .GetProperty("next")
             .GetString()
-            .ShouldBe("Mark both edges: step 4 of 12.");
+            .ShouldBe("Mark both edges into sections: step 4 of 12.");
         workings["Lower tier of the skirt"]
             .GetProperty("next")
             .GetString()
@@ -56,7 +56,7 @@ public class RecordRouteTests(ServerFixture fixture) : IClassFixture<ServerFixtu
         var step = history.GetProperty("undo");
         step.GetProperty("says")
             .GetString()
-            .ShouldBe("finished edge and stitch length of “Valance”");
+            .ShouldBe("finished length and stitch length of “Valance”");
         await Server.SendAsync(
             HttpMethod.Post,
             "/api/history/undo",

@@ -46,10 +46,11 @@ end $$;
 create trigger stitches_stay after delete on things for each row
     when (old.kind = 'machine') execute function stitches_stay();
 
--- And one that comes, or comes to a name, has the stitches that wait for it.
+-- And one that comes, or comes to a name, has the stitches that wait for it. What is brought in, or put in place from a backup,
+-- comes as it was, by an account that may only add.
 create function stitches_find() returns trigger language plpgsql as $$
 begin
-    if coalesce(current_setting('zr.turning', true), '') = '' then
+    if coalesce(current_setting('zr.turning', true), '') = '' and coalesce(current_setting('zr.bringing_in', true), '') = '' then
         update things set machine_id = new.id, properties = properties - 'onMachine', version = version + 1, updated_at = now()
         where workroom_id = new.workroom_id and kind = 'machine-stitch' and machine_id is null
             and properties ->> 'onMachine' = new.name;

@@ -404,7 +404,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Adds a photograph: JPEG, PNG or WebP to 15 MB. It is turned upright, brought to 2000 px, and place and device are left out. */
+        /** Adds a photograph: JPEG, PNG or WebP to 15 MB. It is turned upright, brought to 2000 px, and place and device are not used. */
         post: {
             parameters: {
                 query: {

@@ -98,7 +98,9 @@ function Thread() {
 }
 
 /** A stage as it is called on the screen. */
-const inWords = (stage: string) => stage[0]!.toUpperCase() + stage.slice(1).replace('-', ' ');
+const inWords = (stage: string) =>
+  ({ 'set-up': 'Machine settings', sample: 'Test swatch', keep: 'Finish' })[stage] ??
+  stage[0]!.toUpperCase() + stage.slice(1);
 
 function Beads({ stages, place }: { stages: string[]; place: number }) {
   return (
