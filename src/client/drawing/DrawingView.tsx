@@ -234,5 +234,5 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number, held?: numb
 export function scaleOf(pixelsPerMm: number) {
   const times = pixelsPerMm / truePixels;
   const round = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10);
-  return times >= 1 ? `drawn ${round(times)} : 1` : `Scale 1 : ${round(1 / times)}`;
+  return times >= 1 ? `Scale ${round(times)} : 1` : `Scale 1 : ${round(1 / times)}`;
 }

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { api, value } from '../api/http';
 import type { Length } from '../api/types';
-import { useAbout } from './about';
+import { Label, useAbout } from './about';
 import { Measure } from './Measure';
 
 type Props = {
@@ -55,12 +55,9 @@ export function MeasureField(props: Props) {
   };
   return (
     <div className={`field ${className ?? ''}`}>
-      <span className="label">
-        <label id={`${id}-label`} htmlFor={id}>
-          {label}
-        </label>
-        {is.button}
-      </span>
+      <Label id={id} button={is.button}>
+        {label}
+      </Label>
       <input
         id={id}
         className="entry"

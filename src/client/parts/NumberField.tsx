@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { useAbout } from './about';
+import { Label, useAbout } from './about';
 
 type Props = {
   label: string;
@@ -41,13 +41,10 @@ export function NumberField({
   const is = useAbout(id, about, says && `${id}-says`);
   return (
     <div className={`field ${className ?? ''}`}>
-      <span className="label">
-        <label id={`${id}-label`} htmlFor={id}>
-          {label}
-          {suffix && <span className="text-soft">, {suffix}</span>}
-        </label>
-        {is.button}
-      </span>
+      <Label id={id} button={is.button}>
+        {label}
+        {suffix && <span className="text-soft">, {suffix}</span>}
+      </Label>
       <input
         id={id}
         className="entry"

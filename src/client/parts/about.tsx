@@ -35,6 +35,18 @@ export function useAbout(id: string, about: string | undefined, ...others: (stri
   };
 }
 
+/** The label of one control, with its ?. */
+export function Label({ id, button, children }: { id: string; button: ReactNode; children: ReactNode }) {
+  return (
+    <span className="label">
+      <label id={`${id}-label`} htmlFor={id}>
+        {children}
+      </label>
+      {button}
+    </span>
+  );
+}
+
 /** The label of a group of controls, which the group is labelled by without its ?. */
 export function Legend({ id, label, button }: { id: string; label: string; button: ReactNode }) {
   return (

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Field } from '../../api/types';
-import { useAbout } from '../about';
+import { Label, useAbout } from '../about';
 
 /** A colour, picked by eye; it can be left unsaid. */
 export function ColourField({
@@ -18,12 +18,9 @@ export function ColourField({
   const is = useAbout(id, field.says);
   return (
     <div className="field">
-      <span className="label">
-        <label id={`${id}-label`} htmlFor={id}>
-          {field.label}
-        </label>
-        {is.button}
-      </span>
+      <Label id={id} button={is.button}>
+        {field.label}
+      </Label>
       <span className="flex items-center gap-1">
         <input
           id={id}

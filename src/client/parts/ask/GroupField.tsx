@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Field, Units } from '../../api/types';
-import { useAbout } from '../about';
+import { Label, useAbout } from '../about';
 import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { Segmented } from '../Segmented';
@@ -72,12 +72,9 @@ function Select({
   const is = useAbout(id, field.says);
   return (
     <div className="field">
-      <span className="label">
-        <label id={`${id}-label`} htmlFor={id}>
-          {field.label}
-        </label>
-        {is.button}
-      </span>
+      <Label id={id} button={is.button}>
+        {field.label}
+      </Label>
       <select
         id={id}
         className="entry w-44"
