@@ -43,4 +43,10 @@ internal static class SetUpFields
         double size,
         Length pair = default
     ) => Clearance.Widest(machine, openings, Length.FromMillimetres(size / 100), pair);
+
+    /// <summary>
+    /// How wide a stitch may be set with one needle: the machine's widest where no opening is known, zero where none is safe.
+    /// </summary>
+    public static Length Safe(Length machine, IReadOnlyCollection<Length?> openings, double size) =>
+        openings.All(o => o is null) ? machine : Widest(machine, openings, size) ?? Length.Zero;
 }

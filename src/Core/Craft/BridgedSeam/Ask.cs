@@ -86,19 +86,12 @@ internal sealed record Ask(
     }
 
     /// <summary>The widest stitch that machine, foot and plate let through; zero where none is safe.</summary>
-    public static Length Safe(AskReader reader)
-    {
-        var widest = reader.Length(Fields.MaxStitchWidth);
-        Length?[] openings =
-        [
-            reader.OptionalLength(Fields.FootOpening),
-            reader.OptionalLength(Fields.PlateOpening),
-        ];
-        var size = reader.NumberOrStart(Fields.NeedleSize);
-        return openings.All(o => o is null)
-            ? widest
-            : SetUpFields.Widest(widest, openings, size) ?? Length.Zero;
-    }
+    public static Length Safe(AskReader reader) =>
+        SetUpFields.Safe(
+            reader.Length(Fields.MaxStitchWidth),
+            [reader.OptionalLength(Fields.FootOpening), reader.OptionalLength(Fields.PlateOpening)],
+            reader.NumberOrStart(Fields.NeedleSize)
+        );
 
     /// <summary>(Z − k·g)/(k + 1).</summary>
     public Length PanelFinished => (TotalWidth - Bridges * Gap) / (Bridges + 1);

@@ -56,9 +56,7 @@ internal sealed record Ask(
         var gap = reader.LengthOrStart(Fields.LineGap);
         var isProgrammed =
             reader.Choice(Fields.Method) <= 0 && what is { IsDarned: true, IsOpen: false };
-        var safe = opening is null
-            ? widest
-            : SetUpFields.Widest(widest, [opening], size) ?? Length.Zero;
+        var safe = SetUpFields.Safe(widest, [opening], size);
         if (isProgrammed && safe < Fields.MaxStitchWidth.Least && reader.Errors.Count == 0)
         {
             reader.Contradiction(
