@@ -56,16 +56,50 @@ public class ExtremeTests
     public void What_is_too_much_says_what_would_make_it_lighter()
     {
         var form = Techniques.WorkingOf("free-motion")!.Straight;
-        var ask = form
-            .Example.With("kind", RawValue.Of("fill"))
-            .With("made", RawValue.Of("file"))
-            .With("lineSpacing", RawValue.Of("0.5 mm"))
-            .With("outline", RawValue.Of(Comb(400)));
-        new Budget(Budget.Most, CancellationToken.None).Begin();
+        var ask = Filled(form, "0.5 mm", Comb(400));
+        new Budget(Budget.Light, CancellationToken.None).Begin();
 
         Should.Throw<TooMuchException>(() => form.Reckon(ask, Ruler.Metric));
         form.TooMuch(ask).Select(e => e.Field).ShouldBe(["lineSpacing", "outline"], true);
     }
+
+    [Fact]
+    public void A_motif_of_many_holes_or_letters_is_an_ordinary_ask()
+    {
+        var form = Techniques.WorkingOf("free-motion")!.Straight;
+        var holes =
+            from x in Enumerable.Range(0, 17)
+            from y in Enumerable.Range(0, 9)
+            select $"M{6 + 11 * x} {14 + 21 * y}a4 4 0 1 0 8 0a4 4 0 1 0 -8 0z";
+        var letters = form
+            .Example.With("kind", RawValue.Of("letters"))
+            .With("made", RawValue.Of("file"))
+            .With("text", RawValue.Of("abcdefghijklmnopqrstuvwx"))
+            .With("capHeight", RawValue.Of("50 cm"));
+
+        foreach (
+            var ask in new[]
+            {
+                letters,
+                Filled(form, "1 mm", $"M0 0h200v200h-200z{string.Concat(holes)}"),
+            }
+        )
+        {
+            Budget budget = new(Budget.Most / 6, CancellationToken.None);
+            budget.Begin();
+            form.Reckon(ask, Ruler.Metric)
+                .Answer.ShouldNotBeNull()
+                .Drawings(Ruler.Metric)
+                .ShouldNotBeEmpty();
+        }
+    }
+
+    private static RawAsk Filled(Form form, string spacing, string outline) =>
+        form
+            .Example.With("kind", RawValue.Of("fill"))
+            .With("made", RawValue.Of("file"))
+            .With("lineSpacing", RawValue.Of(spacing))
+            .With("outline", RawValue.Of(outline));
 
     [Fact]
     public void Nobody_waits_any_more_and_it_ends()

@@ -35,16 +35,53 @@ public sealed class Area
     /// <param name="outlines">Closed, none crossing itself or another.</param>
     public static Area Of(IReadOnlyList<Path> outlines)
     {
-        Geometry area = Factory.CreatePolygon();
-        foreach (var ring in outlines.Select(Ring).Where(r => r is not null))
-        {
-            Geometry one = Factory.CreatePolygon(ring);
-            // A letter may touch itself in a point.
-            one = one.IsValid ? one : NetTopologySuite.Geometries.Utilities.GeometryFixer.Fix(one);
-            area = Laid(area, one, SpatialFunction.SymDifference);
-        }
-        return new Area(area);
+        var rings = outlines
+            .Select(Ring)
+            .OfType<LinearRing>()
+            .Select(r => Factory.CreatePolygon(r))
+            .ToList();
+        Budget.Spend(OfAnEdge * rings.Sum(r => r.NumPoints));
+        return new Area(Nested(rings) is { IsValid: true } nested ? nested : OneOnAnother(rings));
     }
+
+    /// <summary>Each ring with those directly within it as its holes; what lies within a hole is cloth again.</summary>
+    private static MultiPolygon Nested(IEnumerable<Polygon> rings)
+    {
+        List<(Polygon Ring, int Depth, List<LinearRing> Holes)> all = [];
+        foreach (var ring in rings.OrderByDescending(r => r.Area))
+        {
+            Budget.Spend(all.Count);
+            // The last of those around it is the least.
+            var around = all.FindLastIndex(a =>
+                a.Ring.EnvelopeInternal.Covers(ring.EnvelopeInternal)
+                && SimplePointInAreaLocator.Locate(ring.Coordinate, a.Ring) == Location.Interior
+            );
+            var depth = around < 0 ? 0 : all[around].Depth + 1;
+            if (depth % 2 == 1)
+            {
+                all[around].Holes.Add((LinearRing)ring.ExteriorRing);
+            }
+            all.Add((ring, depth, []));
+        }
+        return Factory.CreateMultiPolygon([
+            .. all.Where(a => a.Depth % 2 == 0)
+                .Select(a => Factory.CreatePolygon((LinearRing)a.Ring.ExteriorRing, [.. a.Holes])),
+        ]);
+    }
+
+    /// <summary>What an odd number of rings covers, half laid on half: for rings that touch themselves or another, as a letter’s may.</summary>
+    private static Geometry OneOnAnother(IReadOnlyList<Polygon> rings) =>
+        rings switch
+        {
+            [] => Factory.CreatePolygon(),
+            [{ IsValid: true } one] => one,
+            [var one] => NetTopologySuite.Geometries.Utilities.GeometryFixer.Fix(one),
+            _ => Laid(
+                OneOnAnother([.. rings.Take(rings.Count / 2)]),
+                OneOnAnother([.. rings.Skip(rings.Count / 2)]),
+                SpatialFunction.SymDifference
+            ),
+        };
 
     /// <summary>What is wrong with an outline, in a sentence; null where it can be cut out.</summary>
     public static string? Wrong(Path outline)

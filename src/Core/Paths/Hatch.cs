@@ -7,7 +7,10 @@ namespace ZephyrReach.Core.Paths;
 /// </remarks>
 internal sealed class Hatch
 {
-    private readonly List<Row> rows = [];
+    private readonly List<Row> rows;
+
+    /// <summary>Of each row, which edges lie between it and the next.</summary>
+    private readonly List<int>[] between;
     private readonly Band?[] bands;
     private readonly IReadOnlyList<HatchEdge> edges;
     private int firstOpen;
@@ -18,28 +21,49 @@ internal sealed class Hatch
     public Hatch(IReadOnlyList<HatchEdge> edges, double apart)
     {
         this.edges = edges;
-        var high = edges.Max(e => e.High);
-        for (var v = edges.Min(e => e.Low) + apart / 2; v < high; v += apart)
+        var (low, high) = (edges.Min(e => e.Low), edges.Max(e => e.High));
+        List<double> heights = [];
+        for (var v = low + apart / 2; v < high; v += apart)
         {
-            Budget.Spend(edges.Count);
-            var at = v;
-            var crossed = edges
-                .Where(e => e.V1 > at != e.V2 > at)
-                .Select(e => e.At(at))
-                .Order()
-                .ToList();
-            rows.Add(
-                new(
-                    at,
-                    [
-                        .. crossed
-                            .Chunk(2)
-                            .Where(c => c.Length == 2 && c[1] - c[0] > Hatching.Flat)
-                            .Select(c => new Span(c[0], c[1])),
-                    ]
-                )
-            );
+            heights.Add(v);
         }
+        var crossed = heights.Select(_ => new List<double>()).ToArray();
+        between = [.. heights.Skip(1).Select(_ => new List<int>())];
+        for (var e = 0; e < edges.Count; e++)
+        {
+            var edge = edges[e];
+            // One more at either end: heights are sums, and not exact.
+            var first = Math.Max(0, (int)((edge.Low - low) / apart - 0.5) - 1);
+            var last = Math.Min(heights.Count - 1, (int)((edge.High - low) / apart - 0.5) + 1);
+            Budget.Spend(Math.Max(1, last - first));
+            for (var i = first; i <= last; i++)
+            {
+                if (edge.V1 > heights[i] != edge.V2 > heights[i])
+                {
+                    crossed[i].Add(edge.At(heights[i]));
+                }
+                if (i < last && edge.Low <= heights[i + 1] && edge.High >= heights[i])
+                {
+                    between[i].Add(e);
+                }
+            }
+        }
+        rows =
+        [
+            .. heights.Select(
+                (v, i) =>
+                    new Row(
+                        v,
+                        [
+                            .. crossed[i]
+                                .Order()
+                                .Chunk(2)
+                                .Where(c => c.Length == 2 && c[1] - c[0] > Hatching.Flat)
+                                .Select(c => new Span(c[0], c[1])),
+                        ]
+                    )
+            ),
+        ];
         bands = new Band?[rows.Count];
     }
 
@@ -157,7 +181,12 @@ internal sealed class Hatch
         bool IsClear(bool isDown, double from, double to)
         {
             var upper = isDown ? row : row - 1;
-            var band = bands[upper] ??= new Band(edges, rows[upper].V, rows[upper + 1].V);
+            var band = bands[upper] ??= new Band(
+                edges,
+                between[upper],
+                rows[upper].V,
+                rows[upper + 1].V
+            );
             return isDown ? band.IsClear(from, to) : band.IsClear(to, from);
         }
     }
@@ -237,16 +266,17 @@ internal sealed class Hatch
         /// <summary>How far right any of them up to each reaches.</summary>
         private readonly double[] reach;
 
-        public Band(IReadOnlyList<HatchEdge> edges, double upper, double lower)
+        /// <param name="between">Which of the edges lie between the two.</param>
+        public Band(
+            IReadOnlyList<HatchEdge> edges,
+            IReadOnlyList<int> between,
+            double upper,
+            double lower
+        )
         {
-            Budget.Spend(edges.Count);
+            Budget.Spend(between.Count);
             (this.edges, this.upper, this.lower) = (edges, upper, lower);
-            order =
-            [
-                .. Enumerable
-                    .Range(0, edges.Count)
-                    .Where(i => edges[i].Low <= lower && edges[i].High >= upper),
-            ];
+            order = [.. between];
             lefts = [.. order.Select(i => edges[i].Between(upper, lower).Left)];
             Array.Sort(lefts, order);
             reach = new double[order.Length];
