@@ -24,6 +24,15 @@ public sealed record Bundle(
 
     private const int Newest = 1;
 
+    /// <summary>What it brings that stands by itself: projects, things, tries.</summary>
+    [JsonIgnore]
+    public IEnumerable<Guid> Ids =>
+        [
+            .. Projects.Select(p => p.Id),
+            .. Drawer?.Things.Select(t => t.Id) ?? [],
+            .. Practice?.Select(p => p.Id) ?? [],
+        ];
+
     private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
     {
         UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,

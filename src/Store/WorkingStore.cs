@@ -73,6 +73,7 @@ public sealed class WorkingStore(Database database)
         );
 
     /// <summary>Adds a working at the end of its project; null when there is no such project.</summary>
+    /// <param name="usual">Kinds of things of which it begins with the usual one.</param>
     public Task<WorkingRow?> AddAsync(
         Seat seat,
         Guid id,
@@ -83,6 +84,7 @@ public sealed class WorkingStore(Database database)
         JsonElement ask,
         JsonElement cloth,
         Guid? wayOf,
+        IReadOnlyList<string> usual,
         CancellationToken cancel
     ) =>
         AddAsync(
@@ -91,9 +93,12 @@ public sealed class WorkingStore(Database database)
             $"part “{name}” begun",
             """
             insert into workings
-                (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by, way_of)
+                (id, workroom_id, project_id, technique, schema_version, name, ask, cloth, position, updated_by, way_of, uses)
             select $1, $2, p.id, $4, $5, $6, $7, $8,
-                coalesce((select max(position) + 1 from workings where project_id = p.id and workroom_id = $2), 0), $9, $10
+                coalesce((select max(position) + 1 from workings where project_id = p.id and workroom_id = $2), 0), $9, $10,
+                coalesce((select jsonb_object_agg(kind, id) from (
+                    select distinct on (kind) kind, id from things where workroom_id = $2 and kind = any ($11)
+                        and properties -> 'usual' = 'true' order by kind, updated_at desc) usual), '{}')
             from projects p where p.id = $3 and p.workroom_id = $2
             """,
             cancel,
@@ -106,7 +111,8 @@ public sealed class WorkingStore(Database database)
             Database.Json(ask),
             Database.Json(cloth),
             seat.By,
-            wayOf
+            wayOf,
+            usual.ToArray()
         );
 
     /// <summary>Changes a working if it still has the version that the editor holds.</summary>

@@ -5,6 +5,7 @@ using ZephyrReach.Web.Card;
 using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
+using ZephyrReach.Web.Example;
 using ZephyrReach.Web.Find;
 using ZephyrReach.Web.Fit;
 using ZephyrReach.Web.Guides;
@@ -46,8 +47,10 @@ try
     app.MapDocument();
     app.MapReckoning();
     app.MapTechniques();
+    app.MapWords();
     app.MapLengths();
     app.MapWorkroom();
+    app.MapExample();
     app.MapBench();
     app.MapProjects();
     app.MapTotals();

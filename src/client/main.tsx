@@ -10,6 +10,7 @@ import { onLookAgain, Refused } from './api/http';
 import { workingQuery } from './app/working';
 import { workroomQuery } from './app/workroom';
 import { Lost } from './app/Lost';
+import { moved } from './app/moved';
 import { fetchLater } from './later';
 import { notify } from './app/notice';
 import { Shell } from './app/Shell';
@@ -73,27 +74,28 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { path: '/', lazy: views.bench },
-      { path: '/workings/:id', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
-      { path: '/workings/:id/:stage', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
-      { path: '/reckoner', lazy: views.reckoner },
-      { path: '/reckoner/which-way', lazy: views.whichWay },
-      { path: '/reckoner/:technique', lazy: views.reckoner },
+      { path: '/parts/:id', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
+      { path: '/parts/:id/:stage', lazy: views.working, loader: askAhead, shouldRevalidate: () => false },
+      { path: '/calculator', lazy: views.reckoner },
+      { path: '/calculator/which-way', lazy: views.whichWay },
+      { path: '/calculator/:technique', lazy: views.reckoner },
       { path: '/swatches', lazy: views.book },
       { path: '/swatches/:id', lazy: views.swatch },
-      { path: '/drawer', lazy: views.drawer },
-      { path: '/drawer/chart', lazy: views.chart },
-      { path: '/drawer/ask', lazy: views.ask },
-      { path: '/drawer/rules', lazy: views.rules },
-      { path: '/drawer/thing/:id', lazy: views.thing },
-      { path: '/drawer/:kind', lazy: views.drawer },
+      { path: '/supplies', lazy: views.drawer },
+      { path: '/supplies/chart', lazy: views.chart },
+      { path: '/supplies/settings', lazy: views.ask },
+      { path: '/supplies/rules', lazy: views.rules },
+      { path: '/supplies/thing/:id', lazy: views.thing },
+      { path: '/supplies/:kind', lazy: views.drawer },
       { path: '/practice', lazy: views.practice },
       { path: '/practice/:exercise', lazy: views.practice },
-      { path: '/workroom', lazy: views.workroom },
+      { path: '/settings', lazy: views.workroom },
+      ...moved,
       { path: '*', element: <Lost /> },
     ],
   },
   {
-    path: '/workings/:id/machine',
+    path: '/parts/:id/machine',
     lazy: views.machine,
     errorElement: <Lost />,
     HydrateFallback: () => null,

@@ -24,7 +24,7 @@ public class NextUpTests
         at = at with { Stage = Stage.Sample };
         Next(at).ShouldBe(new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch"));
         at = at with { Swatches = 1, LastVerdict = "nearly" };
-        Next(at).WaitsFor.ShouldBe("a swatch that is right");
+        Next(at).WaitsFor.ShouldBe("a good swatch");
         at = at with { LastVerdict = "yes" };
         if (cuts)
         {

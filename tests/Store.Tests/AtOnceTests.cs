@@ -178,6 +178,7 @@ public class AtOnceTests(StoreFixture store) : IClassFixture<StoreFixture>
             Json("{}"),
             Json("{}"),
             null,
+            [],
             Cancel
         );
 

@@ -290,6 +290,7 @@ public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
                             Json("""{"tearWidth":"18 mm"}"""),
                             Json("""{"name":"drill"}"""),
                             null,
+                            [],
                             Cancel
                         ),
                     (s, id, version) =>

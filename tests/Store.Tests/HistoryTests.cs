@@ -231,6 +231,7 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
                 Json("""{"fullness":2}"""),
                 Json("{}"),
                 null,
+                [],
                 Cancel
             );
             yield return 2;

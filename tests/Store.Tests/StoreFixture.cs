@@ -89,6 +89,7 @@ public sealed class StoreFixture : IAsyncLifetime
                 Json("""{"finishedEdge":"2.6 m","fullness":2.2}"""),
                 Json("{}"),
                 null,
+                [],
                 Cancel
             )
         )!;

@@ -46,6 +46,7 @@ public class TogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
                     Json("{}"),
                     Json("{}"),
                     first.Piece,
+                    [],
                     Cancel
                 )
             )!;

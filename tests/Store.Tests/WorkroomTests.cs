@@ -78,13 +78,15 @@ public class WorkroomTests
         await using var room = await Room.OpenAsync();
         var project = Guid.CreateVersion7();
         await room.Projects.AddAsync(room.Seat, project, "Open day", null, "", Cancel);
-        (await room.Loads.IsDoneAsync(room.Seat, "demo", Cancel)).ShouldBeFalse();
+        (await room.Loads.StateAsync(room.Seat, "demo", Cancel)).ShouldBe((false, false));
 
-        await room.Loads.FinishAsync(room.Seat, "demo", Cancel);
-        await room.Loads.FinishAsync(room.Seat, "demo", Cancel);
+        await room.Loads.FinishAsync(room.Seat, "demo", [], Cancel);
+        await room.Loads.FinishAsync(room.Seat, "demo", [], Cancel);
 
-        (await room.Loads.IsDoneAsync(room.Seat, "demo", Cancel)).ShouldBeTrue();
-        (await room.Loads.IsDoneAsync(room.Seat, "other", Cancel)).ShouldBeFalse();
+        (await room.Loads.StateAsync(room.Seat, "demo", Cancel)).ShouldBe((true, false));
+        await room.Loads.RememberAsync(room.Seat, "demo", [room.Seat.Workroom], Cancel);
+        (await room.Loads.StateAsync(room.Seat, "demo", Cancel)).ShouldBe((true, true));
+        (await room.Loads.StateAsync(room.Seat, "other", Cancel)).ShouldBe((false, false));
         (await room.History.LookAsync(room.Seat, Cancel)).ShouldBe(new History(null, null));
         (await room.Projects.FindAsync(room.Seat, project, Cancel)).ShouldNotBeNull();
     }
@@ -110,6 +112,7 @@ public class WorkroomTests
                         Json("{}"),
                         Json("{}"),
                         null,
+                        [],
                         Cancel
                     )
                 )!

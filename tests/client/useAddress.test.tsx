@@ -14,7 +14,7 @@ const open = (first: string) =>
   }).result;
 
 test('every key that is typed is held at once, however fast they come', () => {
-  const at = open('/reckoner/any');
+  const at = open('/calculator/any');
 
   act(() => {
     for (const typed of ['2', '2.', '2.6', '2.6 m']) at.current.set('edge', typed);
@@ -25,7 +25,7 @@ test('every key that is typed is held at once, however fast they come', () => {
 });
 
 test('what is emptied is taken out, and nothing else', () => {
-  const at = open('/reckoner/any?edge=1+m&full=2');
+  const at = open('/calculator/any?edge=1+m&full=2');
   for (const nothing of ['', null, undefined]) {
     act(() => at.current.set('edge', '1 m'));
     act(() => at.current.set('edge', nothing));
@@ -36,9 +36,9 @@ test('what is emptied is taken out, and nothing else', () => {
 });
 
 test('another address that is opened, or gone back to, takes the place of what was typed', () => {
-  const at = open('/reckoner/any?edge=1+m');
+  const at = open('/calculator/any?edge=1+m');
   act(() => at.current.set('edge', '9 m'));
-  act(() => void at.current.go('/reckoner/any?edge=3+m'));
+  act(() => void at.current.go('/calculator/any?edge=3+m'));
   expect(at.current.address.get('edge')).toBe('3 m');
   act(() => void at.current.go(-1));
   expect(at.current.address.get('edge')).toBe('9 m');

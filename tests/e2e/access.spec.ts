@@ -5,27 +5,27 @@ import { barriers, expect, goTo, openWorking, settled, test } from './house';
 
 const views = [
   '/',
-  '/reckoner?finishedEdge=2.6+m&clothAtHand=3+m',
-  '/reckoner?finishedEdge=nonsense',
-  '/workroom',
+  '/calculator?finishedEdge=2.6+m&clothAtHand=3+m',
+  '/calculator?finishedEdge=nonsense',
+  '/settings',
   '/nowhere',
 ];
 const drawer = [
-  '/drawer/machine',
-  '/drawer/foot',
-  '/drawer/cloth',
-  '/drawer/chart?technique=pintucks',
-  '/drawer/ask?technique=couching&cordThickness=2.2+mm',
-  '/drawer/ask?technique=shirring&rowGap=nonsense',
-  '/drawer/rules',
+  '/supplies/machine',
+  '/supplies/foot',
+  '/supplies/cloth',
+  '/supplies/chart?technique=pintucks',
+  '/supplies/settings?technique=couching&cordThickness=2.2+mm',
+  '/supplies/settings?technique=shirring&rowGap=nonsense',
+  '/supplies/rules',
 ];
 const fullness = [
   '/swatches',
   '/swatches?text=nothing+is+like+this',
-  '/reckoner/gathering-foot?finishedEdge=2+m&clothAtHand=3+m',
-  '/reckoner/tucked-ruffle?finishedEdge=48+cm&fullness=4',
-  '/reckoner/shirring?relaxedWidth=30+cm&panelHeight=nonsense',
-  '/reckoner/which-way?finishedEdge=2.6+m',
+  '/calculator/gathering-foot?finishedEdge=2+m&clothAtHand=3+m',
+  '/calculator/tucked-ruffle?finishedEdge=48+cm&fullness=4',
+  '/calculator/shirring?relaxedWidth=30+cm&panelHeight=nonsense',
+  '/calculator/which-way?finishedEdge=2.6+m',
 ];
 /** The pages of one thing of each kind that is drawn in its own way. */
 async function things(page: Page) {
@@ -33,7 +33,7 @@ async function things(page: Page) {
     things: { id: string; kind: string }[];
   };
   return ['machine', 'foot', 'cloth'].map(
-    (kind) => `/drawer/thing/${drawer.things.find((t) => t.kind === kind)!.id}`,
+    (kind) => `/supplies/thing/${drawer.things.find((t) => t.kind === kind)!.id}`,
   );
 }
 
@@ -64,12 +64,12 @@ async function techniqueViews(page: Page) {
     const own = leaves.includes(name) ? [name] : [];
     for (const stage of [...stages.map((s) => s.name), 'machine'])
       all.push({
-        path: `/workings/${working!.id}/${stage}`,
+        path: `/parts/${working!.id}/${stage}`,
         has: [stage, ...(stage === 'plan' ? kinds : []), ...(/plan|cut|sew/.test(stage) ? own : [])].map(
           (what) => `${stage}: ${what}`,
         ),
       });
-    all.push({ path: `/reckoner/${name}`, has: ['reckoner'] });
+    all.push({ path: `/calculator/${name}`, has: ['reckoner'] });
   }
   return all;
 }

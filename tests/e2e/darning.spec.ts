@@ -49,7 +49,7 @@ test('a tear typed on its own drawing, blocks in their order, and a swatch that 
 });
 
 test('what it is decides what serves: along a seam it is not darned', async ({ page }) => {
-  await page.goto('/reckoner/darning?tearWidth=8+mm&tearLength=10+mm');
+  await page.goto('/calculator/darning?tearWidth=8+mm&tearLength=10+mm');
   const take = page.getByRole('region', { name: /^(You need|Results)$/ });
   await expect(take).toContainText('Darn it over a backing.');
   await page.getByRole('radio', { name: 'along a seam' }).check();

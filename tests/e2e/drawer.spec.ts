@@ -43,7 +43,7 @@ test('a first drawer: one machine and some feet, adjusted, unknown where it is u
 test('a foot is adjusted on its own drawing, by key and by pulling, and an undo takes it back', async ({
   page,
 }) => {
-  await page.goto('/drawer/foot');
+  await page.goto('/supplies/foot');
   await page.getByRole('link', { name: /hollow satin foot/ }).click();
   const opening = page.getByRole('slider', { name: 'Needle opening' });
   await expect(opening).toHaveAttribute('aria-valuetext', '8 mm');
@@ -63,7 +63,7 @@ test('a foot is adjusted on its own drawing, by key and by pulling, and an undo 
 });
 
 test('the chart says why by keyboard alone, and what was tried counts for more', async ({ page }) => {
-  await page.goto('/drawer/chart');
+  await page.goto('/supplies/chart');
   await page.getByLabel('Show').selectOption({ label: 'window machine: feet by needles' });
   await page.getByLabel(/^For/).selectOption({ label: 'pintucks with a twin needle' });
   const why = page.getByRole('complementary', { name: 'Why' });
@@ -75,14 +75,14 @@ test('the chart says why by keyboard alone, and what was tried counts for more',
   await expect(why).toContainText('twin needle 3/90');
   await expect(why).toContainText('the needle hits it');
 
-  await page.goto('/drawer/foot');
+  await page.goto('/supplies/foot');
   await page.getByRole('link', { name: /^open-toe foot/ }).click();
   const tried = page.getByRole('region', { name: 'Tested by you' });
   await tried.getByLabel('On the machine').selectOption({ label: 'window machine' });
   await tried.getByLabel('Width, mm').fill('3');
   await tried.getByRole('button', { name: 'Needle hits' }).click();
   await expect(tried).toContainText('hits window machine, 3 mm wide');
-  await page.goto('/drawer/ask?technique=bridged-seam');
+  await page.goto('/supplies/settings?technique=bridged-seam');
   await expect(page.getByRole('region', { name: 'The card' })).toContainText('hollow satin foot');
 });
 
@@ -123,7 +123,7 @@ test('set up in the working speaks of the chosen machine, and cutting lowers wha
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await page.getByRole('button', { name: 'Lock the cutting list' }).click();
   await expect(page.getByText('Cutting list locked.')).toBeVisible();
-  await page.goto('/drawer/cloth');
+  await page.goto('/supplies/cloth');
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('152.5 cm left');
   await page.getByRole('button', { name: /^Undo: cutting list/ }).click();
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
@@ -132,7 +132,7 @@ test('set up in the working speaks of the chosen machine, and cutting lowers wha
   await page.getByRole('button', { name: 'Lock the cutting list' }).click();
   await page.getByRole('button', { name: 'Unlock' }).click();
   await expect(page.getByText('has been added back')).toBeVisible();
-  await page.goto('/drawer/cloth');
+  await page.goto('/supplies/cloth');
   await expect(page.getByRole('link', { name: /blue-stripe ticking/ })).toContainText('3.1 m left');
 
   // The other tests find the valance as the demonstration has it.
@@ -144,7 +144,7 @@ test('set up in the working speaks of the chosen machine, and cutting lowers wha
 });
 
 test('a shelf goes out as a table and comes in again, with a report line by line', async ({ page }) => {
-  await page.goto('/drawer/cord');
+  await page.goto('/supplies/cord');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Export CSV' }).click(),
@@ -161,7 +161,7 @@ test('a shelf goes out as a table and comes in again, with a report line by line
 });
 
 test('ten measured stitches say what the machine’s dial really gives', async ({ page }) => {
-  await page.goto('/drawer/machine');
+  await page.goto('/supplies/machine');
   await page
     .getByRole('link', { name: /grandmother’s straight stitch/ })
     .first()

@@ -21,7 +21,7 @@ for (const name of edges) {
 
   test(`${name} on paper says what the plan says, and every step with its picture`, async ({ page }) => {
     await openWorking(page, name, 'Sew');
-    const id = /workings\/([^/]+)/.exec(page.url())![1]!;
+    const id = /parts\/([^/]+)/.exec(page.url())![1]!;
     const { ask } = (await (await page.request.get(`/api/workings/${id}`)).json()) as { ask: object };
     const plan = (await (
       await page.request.post(`/api/workings/${id}/reckon?units=metric&with=steps`, { data: ask })

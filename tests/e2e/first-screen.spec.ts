@@ -16,7 +16,7 @@ for (const [width, height] of [
       projects: { workings: { id: string; name: string }[] }[];
     };
     for (const { id, name } of bench.projects.flatMap((p) => p.workings)) {
-      await page.goto(`/workings/${id}/plan`);
+      await page.goto(`/parts/${id}/plan`);
       const drawing = page.locator('.first-drawing');
       await expect(drawing.locator('svg').first(), name).toBeVisible();
       const { y, height: tall } = (await drawing.boundingBox())!;

@@ -9,7 +9,7 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
   await (await field(page, 'Area height')).fill('20 cm');
   await page.keyboard.press('Tab');
   const take = page.getByRole('region', { name: 'Results' });
-  await expect(take).toContainText('30 cm × 20 cm');
+  await expect(take).toContainText('30 × 20 cm');
   const stitches = async () => Number(/(\d+), each/.exec((await take.textContent())!)![1]);
   await expect(take).toContainText('each 2 mm');
   const before = await stitches();
@@ -80,10 +80,10 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
 
 test('a leaf is filled with lines or with satin, and too much of it is said', async ({ page }) => {
   await page.goto(
-    '/reckoner/free-motion?kind=fill&shape=leaf&shapeWidth=120+mm&shapeHeight=70+mm&lineSpacing=2+mm',
+    '/calculator/free-motion?kind=fill&shape=leaf&shapeWidth=120+mm&shapeHeight=70+mm&lineSpacing=2+mm',
   );
   const take = page.getByRole('region', { name: 'Results' });
-  await expect(take).toContainText('12 cm × 70 mm');
+  await expect(take).toContainText('12 × 7 cm');
   await page.getByRole('textbox', { name: 'Line spacing' }).fill('0.3 mm');
   await expect(page.getByText(/stitches lie on a square millimetre/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Zigzag width' }).fill('9 mm');
@@ -98,7 +98,7 @@ test('letters and ladybirds: every stretch is a step with its picture, and the o
   await openWorking(page, 'Ladybirds on the gate banner', 'Sew');
   await page.getByText(/^Stretch 2 of \d+$/).click();
   await expect(page.locator('[data-picture="sewn"] .lit').filter({ visible: true }).first()).toBeVisible();
-  const id = /workings\/([^/]+)/.exec(page.url())![1]!;
+  const id = /parts\/([^/]+)/.exec(page.url())![1]!;
   const guide = await (await page.request.get(`/api/workings/${id}/guide?as=svg`)).text();
   expect(guide).toContain('start');
 

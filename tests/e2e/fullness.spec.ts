@@ -113,7 +113,7 @@ test('shirring: which row wants a new bobbin, and a panel that will not pass', a
 });
 
 test('which way: an edge, a purpose, the best first, and a working begun like that', async ({ page }) => {
-  await page.goto('/reckoner/which-way');
+  await page.goto('/calculator/which-way');
   await page.getByRole('textbox', { name: 'Finished length' }).fill('94 cm');
   const best = page.getByRole('listitem').filter({ hasText: 'Best choice' });
   await expect(best).toContainText('pulled threads');

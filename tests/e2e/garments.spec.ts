@@ -26,7 +26,7 @@ const toCut = (page: Page) => page.getByRole('region', { name: 'To cut' });
 
 /** All that stands on the printed sheet of a working, read as text. */
 async function paper(page: Page, id: string, stage = 'cut') {
-  await page.goto(`/workings/${id}/${stage}`);
+  await page.goto(`/parts/${id}/${stage}`);
   await expect(page.getByRole('button', { name: /^Print/ })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   const sheet = page.getByTestId('cut-sheet');
@@ -90,7 +90,7 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
     [middle, 'Top tier', '150 cm'],
     [lower, 'Middle tier', '2.25 m'],
   ] as const) {
-    await page.goto(`/workings/${from}/plan`);
+    await page.goto(`/parts/${from}/plan`);
     await page
       .getByLabel('Finished length from another part')
       .selectOption({ label: `${to}: lower edge, ${edge}` });
@@ -116,10 +116,10 @@ test('a skirt of three tiers: each takes its edge from the one above, and a chan
   expect(await paper(page, lower)).toContain('Hem the lower edge');
 
   // 1.2 m above makes 1.8, 2.7 and 4.05 m: three strips of 138 cm.
-  await page.goto(`/workings/${top}/plan`);
+  await page.goto(`/parts/${top}/plan`);
   await (await field(page, 'Finished length')).fill('1.2 m');
   await kept(page);
-  await page.goto(`/workings/${lower}/plan`);
+  await page.goto(`/parts/${lower}/plan`);
   await expect(page.getByText('Finished length: 2.7 m, the lower edge of Middle tier')).toBeVisible();
   await expect(toCut(page)).toContainText('138 × 24.5');
   // In the whole project: 4 strips of 23 cm and 3 of 24.5 are 165.5 cm.
@@ -137,7 +137,7 @@ test('two sleeve heads: 28.5 cm into 24 cm is understood as typed, and nothing i
     clothWeight: 98,
     count: 2,
   });
-  await page.goto(`/workings/${id}/plan`);
+  await page.goto(`/parts/${id}/plan`);
   await page.getByRole('textbox', { name: 'The longer edge' }).fill('28.5 cm into 24 cm');
   const told = page.getByRole('region', { name: 'Results' });
   // 28.5 less 24 is 45 mm, and 28.5 by 24 is 1.19.
@@ -173,9 +173,9 @@ test('a valance of ten metres that is sewn over twice: each pass has its check, 
     passes: 2,
     clothWeight: 140,
   });
-  await page.goto(`/workings/${id}/set-up`);
+  await page.goto(`/parts/${id}/set-up`);
   await expect(page.getByRole('region', { name: 'The card' })).toContainText('2, over the same line');
-  await page.goto(`/workings/${id}/sew`);
+  await page.goto(`/parts/${id}/sew`);
   const steps = page.locator('ol > li.sheet summary');
   await expect(steps.first()).toBeVisible();
   const titles = await steps.allInnerTexts();
@@ -199,7 +199,7 @@ test('two cuffs on the overlocker: every total is for both, every mark is for on
     differential: 2,
     clothWeight: 120,
   });
-  await page.goto(`/workings/${id}/plan`);
+  await page.goto(`/parts/${id}/plan`);
   await expect(toCut(page)).toBeVisible();
   const one = await toCut(page).innerText();
   await page.getByText('Quantity').click();
@@ -213,7 +213,7 @@ test('two cuffs on the overlocker: every total is for both, every mark is for on
   expect(sheet).toContain('2 strips, each');
   expect(sheet).toContain('The other one');
   // Nothing of it is sewn with a bobbin.
-  await page.goto(`/workings/${id}/set-up`);
+  await page.goto(`/parts/${id}/set-up`);
   await expect(page.getByRole('region', { name: 'The card' })).toContainText('Looper threads');
 });
 
@@ -239,14 +239,14 @@ test('a shirred bodice: one width in heading, step and paper, with the assurance
   });
   for (const to of ['metric', 'imperial'] as const) {
     await units(page, to);
-    await page.goto(`/workings/${id}/cut`);
+    await page.goto(`/parts/${id}/cut`);
     await expect(toCut(page)).toBeVisible();
     const width = (await toCut(page).innerText()).match(/([\d.½¼¾⅛⅜⅝⅞ /]+) ×/)![1]!.trim();
     const sheet = await paper(page, id);
     expect(sheet).toContain(`${width} ×`);
     expect(sheet).toMatch(new RegExp(`Cut ${width.replace('.', '\\.')} (cm|in) wide`));
     expect(sheet).not.toContain('Not too tight: cut');
-    await page.goto(`/workings/${id}/plan`);
+    await page.goto(`/parts/${id}/plan`);
     await expect(toCut(page)).toContainText(`${width} ×`);
   }
   await units(page, 'metric');

@@ -6,7 +6,7 @@ const leaf = `<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="80mm"
 test('a line is built with the keys, pulled by its dots with the mouse, and its stops follow', async ({
   page,
 }) => {
-  await page.goto('/reckoner/couching?cordDiameter=3+mm');
+  await page.goto('/calculator/couching?cordDiameter=3+mm');
   const comes = page.getByRole('region', { name: 'Results' });
   for (const part of ['straight', 'curve', 'corner', 'straight']) {
     const add = page.getByRole('button', { name: `Add a ${part}` });
@@ -113,7 +113,7 @@ test('on a telephone a finger sews round the root without counting', async ({ pa
 test('a leaf from a file: refused in a sentence, read at its size, made to land, taken out again', async ({
   page,
 }) => {
-  await page.goto('/reckoner/applique');
+  await page.goto('/calculator/applique');
   await page.getByRole('radio', { name: 'from a file' }).first().check();
   const chooser = page.locator('input[type=file]').first();
   const give = (text: string) =>
@@ -134,7 +134,7 @@ test('a leaf from a file: refused in a sentence, read at its size, made to land,
 test('a shape is typed on its drawing, and the star says what change makes its corners met', async ({
   page,
 }) => {
-  await page.goto('/reckoner/applique?made=shape&shape=star&shapeWidth=83+mm&shapeHeight=79+mm');
+  await page.goto('/calculator/applique?made=shape&shape=star&shapeWidth=83+mm&shapeHeight=79+mm');
   const fit = page.getByRole('region', { name: 'How the stitches meet the corners' });
   await expect(fit.getByRole('row')).toHaveCount(11);
   const make = fit.getByRole('button', { name: 'Make it so' });

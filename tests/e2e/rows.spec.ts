@@ -1,7 +1,7 @@
 import { beginWorking, expect, field, kept, openWorking, test } from './house';
 
 test('a stranger to the machine finds her four stitches by their look', async ({ page }) => {
-  await page.goto('/drawer/machine-stitch');
+  await page.goto('/supplies/machine-stitch');
   const looks = page.getByRole('group', { name: 'What does it look like?' });
   for (const [look, name, number] of [
     ['leaf', 'leaf stem', '23'],
@@ -23,7 +23,7 @@ test('a stranger to the machine finds her four stitches by their look', async ({
 test('a machine’s book is filled in minutes, and a picture drawn by keys is on its tile', async ({
   page,
 }) => {
-  await page.goto('/drawer/machine-stitch');
+  await page.goto('/supplies/machine-stitch');
   await page.getByRole('button', { name: 'Add stitches' }).click();
   await page.getByLabel('On the machine').selectOption('grandmother’s straight stitch');
   await page.getByRole('checkbox', { name: /scallop/ }).check();
@@ -74,7 +74,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   }
   await page.getByRole('textbox', { name: 'Row spacing' }).fill('14 mm');
   await expect(cut).toContainText('51, 14 mm apart');
-  await expect(cut).toContainText('40 cm × 60 cm');
+  await expect(cut).toContainText('40 × 60 cm');
   await page.locator('.row-list summary').first().click();
   await expect(page.locator('.row-list').first()).toContainText('leaf stem');
   const wants = /Needle thread([\d.]+ m)/.exec((await cut.textContent())!)![1]!;
@@ -92,7 +92,7 @@ test('a slanted field from nothing: stitches by their look, rows on whole repeat
   await page.emulateMedia({ media: 'print' });
   const sheet = (await page.getByTestId('cut-sheet').innerText()).replace(/\s+/g, ' ');
   expect(sheet).toContain(wants);
-  expect(sheet).toContain('40 cm × 60 cm');
+  expect(sheet).toContain('40 × 60 cm');
   // Row by row, as the plan lists it: on paper too.
   expect(sheet).toContain('Length to set');
   await page.emulateMedia({ media: 'screen' });
@@ -161,7 +161,7 @@ test('a scrap with several stitches is entered by number and Enter, and what it 
   await expect(
     page.getByRole('group', { name: 'Line 1: fern' }).getByLabel('Length of 10 repeats'),
   ).toHaveValue('78 mm');
-  await page.goto('/drawer/machine-stitch');
+  await page.goto('/supplies/machine-stitch');
   await page.getByRole('link', { name: /24 ?fern/ }).click();
   await expect(page.getByLabel('One repeat')).toHaveValue('7.8 mm');
 });
@@ -208,7 +208,7 @@ test('what was measured on the machine is said on the card and at the step, for 
   await page.setViewportSize({ width: 390, height: 844 });
   await openWorking(page, 'Beetroot on the pocket', 'Machine settings');
   await expect(page.getByText(/set [\d.]+ mm: your machine then sews [\d.]+ mm/).first()).toBeVisible();
-  await page.goto('/drawer/machine-stitch');
+  await page.goto('/supplies/machine-stitch');
   await expect(page.locator('.stitch-tile').first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });

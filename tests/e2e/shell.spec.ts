@@ -84,7 +84,7 @@ test('of many projects the bench draws what is looked at, paper all of them, and
 
 test('the reckoner saves nothing: its address holds the figures', async ({ page, context }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto('/reckoner');
+  await page.goto('/calculator');
   await page.getByRole('textbox', { name: 'Finished length' }).fill('102 3/8 in');
   await page.getByRole('radio', { name: 'closed loop' }).check();
   await expect(page.getByRole('region', { name: 'To cut' })).toContainText('strips, each');
@@ -98,13 +98,13 @@ test('the reckoner saves nothing: its address holds the figures', async ({ page,
 });
 
 test('the workroom: steps, units and a lamp-lit appearance that stays', async ({ page }) => {
-  await page.goto('/workroom');
+  await page.goto('/settings');
   await page.getByLabel('10 mm').click();
   await expect(page.getByLabel('10 mm')).toBeChecked();
   await kept(page);
   await openWorking(page, 'Valance over the seedling stall', 'Plan');
   await expect(page.getByText('117 × 32', { exact: true })).toBeVisible();
-  await page.goto('/workroom');
+  await page.goto('/settings');
   await page.getByLabel('5 mm', { exact: true }).click();
   await expect(page.getByLabel('5 mm', { exact: true })).toBeChecked();
   await page.getByLabel('dark', { exact: true }).check();
@@ -114,7 +114,7 @@ test('the workroom: steps, units and a lamp-lit appearance that stays', async ({
 });
 
 test('the page asks for its fonts and the scripts of its view at once', async ({ page, request }) => {
-  for (const path of ['/', '/workings/any/plan', '/swatches', '/drawer', '/reckoner', '/workroom']) {
+  for (const path of ['/', '/parts/any/plan', '/swatches', '/supplies', '/calculator', '/settings']) {
     const html = await (await request.get(path)).text();
     const named = [...html.matchAll(/(?:href|src)="(\/assets\/[^"]+)"/g)].map((m) => m[1]!);
     for (const one of named) expect((await request.get(one)).status(), one).toBe(200);
@@ -138,7 +138,7 @@ test('letters typed before the find dialog has come are in it', async ({ page })
     await held;
     await route.continue();
   });
-  await page.goto('/workroom');
+  await page.goto('/settings');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.keyboard.press('/');
   await page.keyboard.type('marigold');

@@ -64,7 +64,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
     for (let i = 0; i < 20 && !(await item.evaluate((e) => e === document.activeElement)); i++)
       await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
-    await expect(page).toHaveURL(/\/workings\/.*\/plan$/);
+    await expect(page).toHaveURL(/\/parts\/.*\/plan$/);
 
     const asked = fields.find((f) => f.name === first.field)!;
     const needed = fields.filter((f) => f.isNeeded && f.start === null && f.kind !== 'groups');
@@ -130,7 +130,7 @@ for (const units of ['metric', 'imperial']) {
         ? [piece.length.text, piece.depth.text].map((t) => t.split(' ').slice(0, -1).join(''))
         : plan.facts.map((f) => bare(f.text));
       for (const stage of technique.stages.filter((s) => s.name === 'plan' || s.name === 'cut')) {
-        await goTo(page, `/workings/${working.id}/${stage.name}`);
+        await goTo(page, `/parts/${working.id}/${stage.name}`);
         const region = page.getByRole('region', { name: /^(To cut|You need|Results)$/ });
         await expect(region).toBeVisible();
         for (const figure of figures) {
@@ -145,7 +145,7 @@ for (const units of ['metric', 'imperial']) {
           expect(shown, `${technique.name} ${fact.name}`).toContain(bare(fact.text));
         if (stage.name === 'cut') await onPaper(page, plan, figures, technique.name);
       }
-      await goTo(page, `/workings/${working.id}/sew`);
+      await goTo(page, `/parts/${working.id}/sew`);
       const steps = page.locator('ol > li.sheet');
       await expect(steps).toHaveCount(plan.steps.length);
       await onPaper(page, plan, figures, technique.name);
@@ -178,7 +178,7 @@ async function onPaper(page: Page, plan: Plan, figures: string[], name: string) 
 test('every step has its picture, with what matters lit up', async ({ page }) => {
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
-    await goTo(page, `/workings/${working.id}/sew`);
+    await goTo(page, `/parts/${working.id}/sew`);
     await expect(page.getByLabel('Name of this part')).toHaveValue(working.name);
     const steps = page.locator('ol > li.sheet');
     await expect(steps.first()).toBeVisible();
@@ -202,7 +202,7 @@ test('the swatch of every technique asks for its own readings, and says what it 
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
     // Loaded anew, so that nothing of the swatch before is still on its way.
-    await page.goto(`/workings/${working.id}/sample`);
+    await page.goto(`/parts/${working.id}/sample`);
     await expect(page.getByRole('region', { name: 'The swatch to cut' })).toBeVisible();
     const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
     const before = await swatches.count();

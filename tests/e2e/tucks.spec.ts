@@ -49,7 +49,7 @@ test('a bib from its first figure to the last ridge: learnt from scraps, cut, me
   await page.getByRole('link', { name: 'Continue to Sew' }).click();
   const [wide] = size.split(' × ');
   await expect(page.getByRole('listitem').filter({ hasText: 'Cut the panel' }).first()).toContainText(
-    `${wide} cm`,
+    `${wide} ×`,
   );
 
   // Half way: five tucks that came out narrow; the rest goes further apart, on the screen and in the next step.
@@ -77,7 +77,7 @@ test('the finished bib teaches with as many tucks as it has, and what is marked 
   await piece.getByLabel('Tucked').fill('20 cm');
   await piece.getByRole('button', { name: 'Save it' }).click();
   await expect(piece.getByText(/the next prediction knows it/)).toBeVisible();
-  const [, id] = /workings\/([^/]+)/.exec(page.url())!;
+  const [, id] = /parts\/([^/]+)/.exec(page.url())!;
   const swatches = (await (await page.request.get(`/api/workings/${id}/swatches`)).json()) as {
     note: string;
     features: Record<string, number>;
@@ -185,7 +185,7 @@ test.describe('by touch', () => {
     const entry = page.locator('.on-drawing').getByRole('textbox', { name: 'Finished width', exact: true });
     await expect(entry).toBeFocused();
     await entry.fill('30 cm');
-    await expect(page.locator('.in-sight')).toContainText(`1 × ${before + 10} × `);
+    await expect(page.locator('.in-sight')).toContainText(`${before + 10} × `);
     // A tap elsewhere ends it, and nothing of it is lost.
     await page.getByRole('heading', { level: 1 }).or(page.locator('h2').first()).first().tap();
     await expect(entry).toHaveCount(0);
@@ -199,7 +199,7 @@ test.describe('by touch', () => {
 test('groups are typed as they are said, and the reckoner is chosen by its look with the keys alone', async ({
   page,
 }) => {
-  await page.goto('/reckoner');
+  await page.goto('/calculator');
   const chooser = page.getByRole('button', { name: /Pulled threads|Tucks|Gather/ }).first();
   await chooser.focus();
   await page.keyboard.press('Enter');
@@ -207,7 +207,7 @@ test('groups are typed as they are said, and the reckoner is chosen by its look 
   await page.keyboard.type('Tu');
   await expect(page.getByRole('menuitem', { name: 'Tucks' })).toBeFocused();
   await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(/\/reckoner\/pintucks/);
+  await expect(page).toHaveURL(/\/calculator\/pintucks/);
 
   await (await field(page, 'Finished width')).fill('24 cm');
   const toCut = page.getByRole('region', { name: 'To cut' });

@@ -94,7 +94,7 @@ async function warm() {
       return began;
     }, path);
     waits.push((await shownAt(page)) - start);
-    await page.locator('nav a[href="/workroom"]').click();
+    await page.locator('nav a[href="/settings"]').click();
     // What was fetched is old by then, and is fetched again.
     await page.waitForTimeout(1500);
   }

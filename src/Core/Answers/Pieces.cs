@@ -65,10 +65,13 @@ public sealed record Piece(
         );
 
     /// <summary>Its number and size in words.</summary>
-    public string Says(Ruler ruler) => $"{Count} × {SizeSays(ruler)}";
+    public string Says(Ruler ruler) => Many(Count, SizeSays(ruler));
+
+    /// <summary>So many of one size in words.</summary>
+    public static string Many(int count, string size) => count == 1 ? size : $"{count} of {size}";
 
     /// <summary>Its size in words.</summary>
-    public string SizeSays(Ruler ruler) => $"{LengthSays(ruler)} × {DepthSays(ruler)}";
+    public string SizeSays(Ruler ruler) => Ruler.Size(LengthSays(ruler), DepthSays(ruler));
 
     /// <summary>Its length in words.</summary>
     public string LengthSays(Ruler ruler) => ruler.Write(Length, LengthKind);

@@ -74,6 +74,9 @@ public sealed record SewingStep(
     /// <summary>What is set on the machine for it, in words; empty when nothing is changed.</summary>
     public IReadOnlyList<string> Sets { get; init; } = [];
 
+    /// <summary>Of several pieces, each with what is told of it: a small table beside the drawing. Empty where there is one.</summary>
+    public IReadOnlyList<Fact> Table { get; init; } = [];
+
     /// <summary>Where the sewing stops within it, in their order; empty where it is sewn through.</summary>
     public IReadOnlyList<StepStop> Stops { get; init; } = [];
 

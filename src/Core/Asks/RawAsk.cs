@@ -90,6 +90,10 @@ public sealed class RawAsk
     public RawAsk Also(string field, string name) =>
         TryGet(field, out var value) ? With(name, value) : this;
 
+    /// <summary>The same ask with one field set as another ask says one of its own; as it is where that does not say it.</summary>
+    public RawAsk With(string field, RawAsk other, string from) =>
+        other.TryGet(from, out var value) ? With(field, value) : this;
+
     /// <summary>The same ask with one field set.</summary>
     public RawAsk With(string field, RawValue value) =>
         new(new Dictionary<string, RawValue>(values) { [field] = value });

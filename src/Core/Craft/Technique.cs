@@ -209,6 +209,12 @@ public sealed record SwatchOf
     /// <summary>What a swatch came to, in a figure; null while its readings are not complete.</summary>
     public required Func<SewnSwatch, Fact?> InShort { get; init; }
 
+    /// <summary>
+    /// What makes the plan of the example as small as a swatch, and like one that was sewn: fields of the plan. Null where what
+    /// the technique makes in small looks like a swatch anyway.
+    /// </summary>
+    public Func<SewnSwatch, RawAsk>? Shown { get; init; }
+
     /// <summary>What can be turned between two swatches; empty where nothing is learnt.</summary>
     public IReadOnlyList<Knob> Knobs { get; init; } = [];
 

@@ -95,6 +95,12 @@ public sealed record Cloth(
         500
     );
 
+    private static readonly FlagField UsualField = new(
+        UsualThings.FieldName,
+        "My usual fabric",
+        "A new part begins with it."
+    );
+
     private static readonly FlagField NapField = new(
         "nap",
         "One-way design or nap",
@@ -135,6 +141,7 @@ public sealed record Cloth(
                 Width,
                 LeftField,
                 NapField,
+                UsualField,
                 ColourOf,
                 Accent,
                 Pattern,

@@ -32,6 +32,12 @@ public sealed record Thread(string? Fibre, double? Tex, Colour? Colour, Length? 
         300
     );
 
+    private static readonly FlagField UsualField = new(
+        UsualThings.FieldName,
+        "My usual thread",
+        "A new part begins with it."
+    );
+
     private static readonly ColourField ColourOf = new("colour", "Colour", "");
 
     private static readonly LengthField LeftField = Long(
@@ -47,7 +53,7 @@ public sealed record Thread(string? Fibre, double? Tex, Colour? Colour, Length? 
             "thread",
             "threads",
             "Spools of ordinary thread: thickness, colour, how much is left.",
-            [FibreField, TexField, ColourOf, LeftField],
+            [UsualField, FibreField, TexField, ColourOf, LeftField],
             Starters.Threads,
             reader => new Thread(
                 reader.OptionalChoice(FibreField),

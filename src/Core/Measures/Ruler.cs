@@ -70,6 +70,42 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
     /// <summary>Writes a length that is cut.</summary>
     public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);
 
+    /// <summary>The two numbers of one size, such as 8 × 11 cm: both in the unit of the larger.</summary>
+    /// <param name="one">As it is written, with its unit.</param>
+    /// <param name="other">The other, likewise.</param>
+    public static string Size(string one, string other)
+    {
+        var ((a, unit), (b, otherUnit)) = (Parted(one), Parted(other));
+        if (unit != otherUnit)
+        {
+            var (most, times) = (unit, otherUnit) switch
+            {
+                ("mm", "cm") or ("cm", "mm") => ("cm", 0.1),
+                ("cm", "m") or ("m", "cm") => ("m", 0.01),
+                ("mm", "m") or ("m", "mm") => ("m", 0.001),
+                _ => ("", 0),
+            };
+            if (most.Length == 0)
+            {
+                return $"{one} × {other}";
+            }
+            (a, b) = unit == most ? (a, Written(b, times)) : (Written(a, times), b);
+            unit = most;
+        }
+        return $"{a} × {b} {unit}";
+    }
+
+    private static string Written(string figure, double times) =>
+        DecimalText.Write(
+            times * double.Parse(figure, System.Globalization.CultureInfo.InvariantCulture)
+        );
+
+    private static (string Figure, string Unit) Parted(string length)
+    {
+        var at = length.LastIndexOf(' ');
+        return at < 0 ? (length, "") : (length[..at], length[(at + 1)..]);
+    }
+
     /// <summary>
     /// A length as one begins with it in this system: a metric one as it is, in inches to an eighth, from an inch on to a
     /// quarter, from 3 in to a half and from a foot to a whole one. What is smaller than about 1/4 in stays as it is.

@@ -74,8 +74,8 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
                 ? new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch")
                 : new NextUp(
                     Stage.Sample,
-                    "Next: sew another test swatch (the last wasn’t right).",
-                    "a swatch that is right"
+                    "Next: sew another test swatch (the last was not good yet).",
+                    "a good swatch"
                 );
         }
         return cuts ? new NextUp(Stage.Cut, steps[0].Says, "") : Sewing(steps, done);

@@ -34,12 +34,18 @@ public sealed class BundleLoader(
     {
         var seat = new Seat(workroom.Id, "");
         var name = Path.GetFileNameWithoutExtension(path);
-        if (await loads.IsDoneAsync(seat, name, cancel))
+        var (isDone, isKnown) = await loads.StateAsync(seat, name, cancel);
+        if (isDone && isKnown)
         {
             return;
         }
         await using var file = File.OpenRead(path);
         var bundle = await Bundle.ReadAsync(file, cancel);
+        if (isDone)
+        {
+            await loads.RememberAsync(seat, name, bundle.Ids, cancel);
+            return;
+        }
         if (bundle.Drawer is { } drawer)
         {
             await AddAsync(seat, workroom.RulerFor(workroom.Units), drawer, cancel);
@@ -76,7 +82,7 @@ public sealed class BundleLoader(
                 cancel
             );
         }
-        await loads.FinishAsync(seat, name, cancel);
+        await loads.FinishAsync(seat, name, bundle.Ids, cancel);
     }
 
     private async Task AddAsync(
@@ -155,6 +161,7 @@ public sealed class BundleLoader(
                 working.Ask,
                 working.Cloth,
                 working.WayOf,
+                [],
                 cancel
             ) ?? throw new FormatException($"“{working.Name}” could not be added.");
         foreach (var swatch in working.Swatches ?? [])

@@ -158,7 +158,7 @@ public static class SwatchBookEndpoints
                 n =>
                     n switch
                     {
-                        "yes" => "right",
+                        "yes" => "good",
                         "no" => "not yet",
                         _ => n,
                     }

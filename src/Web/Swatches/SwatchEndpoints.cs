@@ -1,11 +1,13 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
 using Cloth = ZephyrReach.Web.Workings.Cloth;
 
@@ -120,6 +122,11 @@ public static class SwatchEndpoints
             .WithTags("Swatches")
             .ProducesValidationProblem();
         group
+            .MapGet("{id:guid}/drawing", DrawAsync)
+            .WithSummary("What a swatch looks like, in small: a drawing without figures.")
+            .Produces<JsonElement>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        group
             .MapPost("", AddAsync)
             .WithSummary("Adds a swatch.")
             .Produces<SwatchOut>(StatusCodes.Status201Created);
@@ -149,6 +156,17 @@ public static class SwatchEndpoints
             row => $"/api/swatches/{row.Id}",
             () => Problem.Field("workingId", "There is no such part.")
         );
+
+    private static async Task<IResult> DrawAsync(Here here, Guid id, SwatchStore store) =>
+        await store.FindAsync(here.Seat, id, here.Cancel) is { } swatch
+        && Core.Craft.Techniques.WorkingOf(swatch.Technique) is { } working
+            ? Results.Ok(
+                CraftJson.Of(
+                    SwatchPicture.Of(working, SwatchWords.Sewn(swatch, true), here.Ruler),
+                    here.Ruler
+                )
+            )
+            : Problem.NotFound("There is no such swatch.");
 
     private static async Task<IResult> AddAsync(Here here, SwatchIn swatch, SwatchStore store)
     {

@@ -84,6 +84,7 @@ public static class WorkingEndpoints
             StoredAsk.Spelled(known.Straight.Fields, ask, here.Ruler.Units),
             Json(working.Cloth ?? new Cloth(null, null, null, null))!.Value,
             wayOf?.Piece,
+            [.. UsualThings.Kinds.Intersect(known.Uses)],
             here.Cancel
         );
         return Workings.Added(

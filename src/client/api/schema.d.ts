@@ -725,6 +725,89 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The words of the craft, in the order of the alphabet. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WordOut"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/words/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture of a word, from what the program draws anyway. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WordPictureOut"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workroom": {
         parameters: {
             query?: never;
@@ -802,6 +885,60 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/api/example": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is there of the example: its projects, and how many of its supplies. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExampleRow"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Takes the example away, in one step; supplies that something else uses stay. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/projects": {
@@ -1135,6 +1272,54 @@ export interface paths {
                 400: components["responses"]["Refused"];
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/{id}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a swatch looks like, in small: a drawing without figures. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3274,6 +3459,11 @@ export interface components {
             things: components["schemas"]["ThingOut"][];
             tried: components["schemas"]["TriedOut"][];
         };
+        ExampleRow: {
+            projects: string[];
+            /** Format: int32 */
+            things: number;
+        };
         ExerciseOut: {
             name: string;
             title: string;
@@ -3519,6 +3709,15 @@ export interface components {
             question: string;
             /** @description What they tell, such as `What its dial really gives`. */
             title: string;
+        };
+        /** @description The picture of a step: a drawing of the plan, as it is at that moment. */
+        Moment: {
+            /** @description The name of the drawing. */
+            drawing: string;
+            /** @description The parts of it that matter now; the rest is drawn pale. */
+            lit: string[];
+            /** @description The parts that are not there yet. */
+            notYet?: null | string[];
         };
         NarrowedOut: {
             /** Format: int32 */
@@ -4060,6 +4259,15 @@ export interface components {
             isAdjustable: boolean;
             takes: string[];
             isAside: boolean;
+        };
+        WordOut: {
+            name: string;
+            says: string;
+            also: string[];
+        };
+        WordPictureOut: {
+            drawing: components["schemas"]["JsonElement"];
+            moment: null | components["schemas"]["Moment"];
         };
         WorkingIn: {
             /** Format: uuid */

@@ -159,6 +159,8 @@ export type Step = {
   minutes?: number;
   /** What is set on the machine for it, in words. */
   sets: string[];
+  /** Of several pieces, each with what is told of it; empty where there is one. */
+  table: Fact[];
   /** Where the sewing stops within it; empty where it is sewn through. */
   stops: Stop[];
   /** The form that takes the measure that is typed here, and in which field. */

@@ -52,13 +52,13 @@ function Finder({ begun, close }: Props) {
     close();
     void navigate(
       row.thing
-        ? `/drawer/thing/${row.thing}`
+        ? `/supplies/thing/${row.thing}`
         : row.kind === 'swatch'
           ? row.working
-            ? `/workings/${row.working}/sample`
+            ? `/parts/${row.working}/sample`
             : `/swatches?text=${encodeURIComponent(text.trim())}`
           : row.working
-            ? `/workings/${row.working}`
+            ? `/parts/${row.working}`
             : `/#${row.project}`,
     );
   };

@@ -2,6 +2,7 @@ import { Redo2, Search, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useOutletContext } from 'react-router';
 import { saysOfStep, useHistory, useTurn } from './history';
+import { openHelp } from './help';
 import { useKept } from './kept';
 import type { ShellContext } from './Shell';
 import { useChangeWorkroom, useUnits } from './workroom';
@@ -35,7 +36,7 @@ export function PageHead({ title, crumb }: { title: ReactNode; crumb?: ReactNode
         >
           <Redo2 size={19} aria-hidden />
         </Tool>
-        <Tool label="Search" run={() => shell.open('find')}>
+        <Tool label="Search" run={shell.find}>
           <Search size={19} aria-hidden />
         </Tool>
         <button
@@ -46,7 +47,7 @@ export function PageHead({ title, crumb }: { title: ReactNode; crumb?: ReactNode
         >
           {units === 'metric' ? 'cm' : 'in'} <kbd aria-hidden>u</kbd>
         </button>
-        <Tool label="Keyboard shortcuts" run={() => shell.open('keys')}>
+        <Tool label="Help" run={() => openHelp()}>
           <span aria-hidden className="font-bold">
             ?
           </span>

@@ -1,28 +1,32 @@
 import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { useTurn } from './history';
+import { onHelp, type HelpAt } from './help';
 import { useKeys } from './keys';
 import { lastWorking } from './lastWorking';
 import { later } from '../later';
 import { useNotice, notify } from './notice';
+import { SkipLinks, useAnnounced } from './reach';
+import { TourBox } from './tour';
 import { useChangeWorkroom, useUnits } from './workroom';
 
 const FindDialog = later(async () => (await import('./FindDialog')).FindDialog);
-const KeysDialog = later(async () => (await import('./KeysDialog')).KeysDialog);
+const HelpDialog = later(async () => (await import('./HelpDialog')).HelpDialog);
 
 const views = [
   { name: 'Projects', to: '/', dot: 'var(--clay)' },
-  { name: 'This part', to: '/workings', dot: 'var(--tacking)' },
+  { name: 'This part', to: '/parts', dot: 'var(--tacking)' },
   { name: 'Swatches', to: '/swatches', dot: 'var(--teal)' },
-  { name: 'Supplies', to: '/drawer', dot: 'var(--plum)' },
-  { name: 'Calculator', to: '/reckoner', dot: 'var(--indigo)' },
+  { name: 'Supplies', to: '/supplies', dot: 'var(--plum)' },
+  { name: 'Calculator', to: '/calculator', dot: 'var(--indigo)' },
   { name: 'Practice', to: '/practice', dot: 'var(--chalk)' },
-  { name: 'Settings', to: '/workroom', dot: 'var(--moss)' },
+  { name: 'Settings', to: '/settings', dot: 'var(--moss)' },
 ];
 
 /** What is round every view: the selvedge, the keys that work everywhere, and the line at the foot. */
 export function Shell() {
-  const [open, setOpen] = useState<'find' | 'keys' | null>(null);
+  const [isFinding, setFinding] = useState(false);
+  const [help, setHelp] = useState<HelpAt | null>(null);
   const navigate = useNavigate();
   const units = useUnits();
   const change = useChangeWorkroom();
@@ -34,9 +38,12 @@ export function Shell() {
     window.scrollTo(0, 0);
   }, [pathname]);
 
+  const announced = useAnnounced(pathname);
+  useEffect(() => onHelp(setHelp), []);
+
   useKeys([
-    { keys: ['?'], shown: '?', says: 'show this list', run: () => setOpen('keys') },
-    { keys: ['/', 'Ctrl+k'], shown: '/', says: 'search', run: () => setOpen('find') },
+    { keys: ['?'], shown: '?', says: 'help', run: () => setHelp({}) },
+    { keys: ['/', 'Ctrl+k'], shown: '/', says: 'search', run: () => setFinding(true) },
     {
       keys: ['u'],
       shown: 'u',
@@ -51,24 +58,22 @@ export function Shell() {
       run: () => void turn('redo'),
     },
     { keys: ['b'], shown: 'b', says: 'go to Projects', run: () => void navigate('/') },
-    { keys: ['d'], shown: 'd', says: 'go to Supplies', run: () => void navigate('/drawer') },
+    { keys: ['d'], shown: 'd', says: 'go to Supplies', run: () => void navigate('/supplies') },
     { keys: ['s'], shown: 's', says: 'go to Swatches', run: () => void navigate('/swatches') },
     {
       keys: ['a'],
       shown: 'a',
       says: 'find settings for a technique',
-      run: () => void navigate('/drawer/ask'),
+      run: () => void navigate('/supplies/settings'),
     },
   ]);
 
   return (
     <div className="shell">
-      <a
-        href="#page"
-        className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-paper focus:p-3"
-      >
-        Skip to content
-      </a>
+      <SkipLinks />
+      <p role="status" className="sr-only">
+        {announced}
+      </p>
       <nav className="selvedge" aria-label="Main menu">
         {views.map((view) => (
           <ViewLink key={view.name} {...view} pathname={pathname} />
@@ -80,11 +85,12 @@ export function Shell() {
         </p>
       </nav>
       <main className="page" id="page" tabIndex={-1}>
-        <Outlet context={{ open: setOpen } satisfies ShellContext} />
+        <Outlet context={{ find: () => setFinding(true) } satisfies ShellContext} />
       </main>
+      <TourBox />
       <NoticeLine />
-      {open === 'find' && <Finding close={() => setOpen(null)} />}
-      <Suspense>{open === 'keys' && <KeysDialog close={() => setOpen(null)} />}</Suspense>
+      {isFinding && <Finding close={() => setFinding(false)} />}
+      <Suspense>{help && <HelpDialog at={help} close={() => setHelp(null)} />}</Suspense>
     </div>
   );
 }
@@ -110,13 +116,13 @@ function Finding({ close }: { close: () => void }) {
   );
 }
 
-export type ShellContext = { open: (what: 'find' | 'keys') => void };
+export type ShellContext = { find: () => void };
 
 function ViewLink({ name, to, dot, pathname }: { name: string; to: string; dot: string; pathname: string }) {
   const isHere = to === '/' ? pathname === '/' : pathname.startsWith(to);
   const last = lastWorking();
   if (name === 'This part' && !isHere && !last) return null;
-  const target = name === 'This part' ? (isHere ? pathname : `/workings/${last}`) : to;
+  const target = name === 'This part' ? (isHere ? pathname : `/parts/${last}`) : to;
   return (
     <Link
       to={target}

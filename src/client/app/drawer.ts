@@ -11,6 +11,9 @@ import { useUnits } from './workroom';
 export type Thing = components['schemas']['ThingOut'];
 export type Tried = components['schemas']['TriedOut'];
 
+/** Whether a machine is the one she sews on. */
+export const isMine = (thing: Thing) => (thing.properties as { mine?: boolean }).mine === true;
+
 /** Everything in the drawer, and what was tried. */
 export function useDrawer() {
   const units = useUnits();

@@ -26,7 +26,7 @@ export const saysOfStep = (step: Step) =>
 const isHere = ({ of: id }: Step) => Boolean(id && location.pathname.includes(id));
 
 const pathTo = ({ kind, of: id }: Step) =>
-  id && (kind === 'working' ? `/workings/${id}` : kind === 'thing' ? `/drawer/thing/${id}` : '/');
+  id && (kind === 'working' ? `/parts/${id}` : kind === 'thing' ? `/supplies/thing/${id}` : '/');
 
 /** Undo and redo of the workroom's steps, whoever took them; one that was taken elsewhere leads there. */
 export function useTurn() {

@@ -1,7 +1,15 @@
 import { useEffect, useRef } from 'react';
+import { remember, remembered } from './remembered';
 
 /** One key of a view: what it is, what it does, and the doing. */
 export type Key = { keys: string[]; shown: string; says: string; run: () => void };
+
+const letters = 'letter-keys';
+
+/** Whether a key alone does something; without, all is reached by pressing what is on the screen. */
+export const lettersAreOn = () => remembered(letters) !== 'off';
+
+export const switchLetters = (on: boolean) => remember(letters, on ? null : 'off');
 
 const registered: Key[][] = [];
 
@@ -30,6 +38,7 @@ export function useKeys(keys: Key[]) {
       const name = nameOf(event);
       if (name === 'Escape' && isTyping(event.target)) (event.target as HTMLElement).blur();
       if (isTyping(event.target) || isPressing(event)) return;
+      if (name.length === 1 && !lettersAreOn()) return;
       const key = now.current.find((k) => k.keys.includes(name));
       if (key) {
         event.preventDefault();

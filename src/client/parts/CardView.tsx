@@ -87,7 +87,7 @@ export function CardSides({ card, use }: { card: CardAnswer; use?: (cure: Cure) 
               <li key={foot.rank}>
                 <b>
                   {foot.id ? (
-                    <Link to={`/drawer/thing/${foot.id}`}>{foot.name}</Link>
+                    <Link to={`/supplies/thing/${foot.id}`}>{foot.name}</Link>
                   ) : (
                     `To look for: ${foot.name}`
                   )}

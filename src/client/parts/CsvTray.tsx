@@ -54,7 +54,14 @@ export function CsvTray({ at, query = {}, one, many }: Props) {
   return (
     <div className="no-print min-w-0">
       <div className="flex flex-wrap items-center gap-1">
-        <a className="btn bare" href={`${at}?${new URLSearchParams({ ...query, units })}`} download>
+        <a
+          className="btn bare"
+          href={`${at}?${new URLSearchParams({ ...query, units })}`}
+          download
+          onClick={() =>
+            notify({ says: `${many[0]!.toUpperCase()}${many.slice(1)} exported: look among your downloads.` })
+          }
+        >
           <Download size={17} aria-hidden /> Export CSV
         </a>
         <label className="btn bare focus-within:outline-3 focus-within:outline-indigo" htmlFor={id}>

@@ -43,7 +43,7 @@ export function MeasureField(props: Props) {
   } = props;
   const id = useId();
   const says = error ?? (understood && tells(typed, understood.text) ? `= ${understood.text}` : hint);
-  const is = useAbout(id, about, says && `${id}-says`);
+  const is = useAbout(id, label, about, says && `${id}-says`);
   const nudge = async (steps: number) => {
     if (!typed.trim()) return;
     try {

@@ -38,7 +38,7 @@ export function NumberField({
 }: Props) {
   const id = useId();
   const says = error ?? hint;
-  const is = useAbout(id, about, says && `${id}-says`);
+  const is = useAbout(id, label, about, says && `${id}-says`);
   return (
     <div className={`field ${className ?? ''}`}>
       <Label id={id} button={is.button}>

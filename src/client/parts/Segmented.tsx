@@ -23,7 +23,7 @@ export function Segmented<T extends string>({
   className,
 }: Props<T>) {
   const id = useId();
-  const is = useAbout(id, about);
+  const is = useAbout(id, label, about);
   return (
     <fieldset
       className={`field ${className ?? ''}`}

@@ -43,8 +43,15 @@ export function TechniqueMenu({ children, titleOf = 'begin', choose, unsure }: P
           align="start"
           sideOffset={6}
           collisionPadding={12}
-          className="z-20 max-h-[min(40rem,var(--radix-dropdown-menu-content-available-height))] w-[min(54rem,94vw)] overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule"
+          className="z-20 max-h-[min(40rem,var(--radix-dropdown-menu-content-available-height))] w-[min(54rem,94vw)] goes-on overflow-y-auto rounded-lg bg-paper p-2 shadow-xl ring-1 ring-rule"
         >
+          <DropdownMenu.Item
+            {...byMouse}
+            className="mb-1 min-h-11 cursor-pointer rounded-md border border-dashed border-tacking px-3 py-2 outline-none data-highlighted:bg-ground"
+            onSelect={unsure}
+          >
+            <b>Not sure?</b> Compare the methods: fabric, time, evenness and equipment side by side.
+          </DropdownMenu.Item>
           {/* Columns of a box of limited height would go on sideways, where nothing scrolls: the box around them scrolls. */}
           <div className="sm:columns-2">
             {[...new Set(known.map((t) => t.kin))].map((kin) => (
@@ -71,16 +78,6 @@ export function TechniqueMenu({ children, titleOf = 'begin', choose, unsure }: P
                   ))}
               </DropdownMenu.Group>
             ))}
-            <DropdownMenu.Item
-              {...byMouse}
-              className="grid min-h-11 cursor-pointer break-inside-avoid rounded-md px-3 py-2 outline-none data-highlighted:bg-ground"
-              onSelect={unsure}
-            >
-              <b>Not sure? Compare the methods</b>
-              <span className="text-[0.9rem] text-soft">
-                Fabric, time, evenness and equipment side by side.
-              </span>
-            </DropdownMenu.Item>
           </div>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

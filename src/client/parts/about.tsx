@@ -1,13 +1,20 @@
 import { useState, type ReactNode } from 'react';
+import { WordLink } from './WordLink';
 
 /**
  * What a field means, in a line under it while it has the focus, and at a press on the small ? beside its label. The keyboard
  * reaches it by reaching the field, so that the ? is no stop of its own.
  * @param id The field's id, from which the others are made.
+ * @param label The field's own label.
  * @param about What it means; nothing is shown where that is empty.
  * @param others Ids of what else describes the field.
  */
-export function useAbout(id: string, about: string | undefined, ...others: (string | false | undefined)[]) {
+export function useAbout(
+  id: string,
+  label: string,
+  about: string | undefined,
+  ...others: (string | false | undefined)[]
+) {
   const [isOpen, setOpen] = useState(false);
   const line = `${id}-about`;
   return {
@@ -29,7 +36,7 @@ export function useAbout(id: string, about: string | undefined, ...others: (stri
     ),
     line: about && (
       <p id={line} className={`about no-print${isOpen ? ' is-open' : ''}`}>
-        {about}
+        {about} <WordLink within={`${label}. ${about}`} />
       </p>
     ),
   };

@@ -29,19 +29,22 @@ internal static class SewingSteps
 
     private static SewingStep Cut(Answer a)
     {
-        var sizes = string.Join(
-            ", ",
-            a.Cuts.Select(c => $"{c.Shape.Name} {a.Ruler.Cut(c.Width)} × {a.Ruler.Cut(c.Height)}")
-        );
+        List<Fact> sizes =
+        [
+            .. a.Cuts.Select(c => new Fact(
+                c.Shape.Name,
+                Ruler.Size(a.Ruler.Cut(c.Width), a.Ruler.Cut(c.Height))
+            )),
+        ];
         return new SewingStep(
             "cut",
             "Trace and cut",
             (
                 IsTurned(a)
-                    ? $"Cut each shape with {a.Ruler.Fine(a.Ask.Allowance)} to turn under: {sizes}."
-                    : $"Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its fabric, and cut it out along the line: {sizes}."
+                    ? $"Cut each shape with {a.Ruler.Fine(a.Ask.Allowance)} to turn under."
+                    : $"Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its fabric, and cut it out along the line."
             ) + " The grain of a shape lies as that of the base fabric.",
-            sizes,
+            sizes is [var only] ? only.Text : $"{sizes.Count} shapes",
             [
                 "What faces left on the paper faces right on the fabric.",
                 a.Rounds.Any(r => r.Hidden.Count > 0)
@@ -59,7 +62,10 @@ internal static class SewingSteps
             6 * a.Cuts.Count,
             ShapeDrawing.CutName,
             [.. a.Ask.Shapes.Select(ShapeDrawing.Part)]
-        );
+        ) with
+        {
+            Table = sizes.Count > 1 ? sizes : [],
+        };
     }
 
     private static SewingStep Turned(Answer a) =>
@@ -82,13 +88,13 @@ internal static class SewingSteps
         new SewingStep(
             "place",
             IsTurned(a) ? "Place and baste" : "Peel, place and fuse",
-            $"From beneath to above: {string.Join(", then ", a.Ask.Shapes.Select(s => s.Name))}. The paper at true size shows where each lies. "
+            "The paper at true size shows where each lies. "
                 + (
                     IsTurned(a)
                         ? "Baste or glue each down."
                         : "Peel the paper off, place, and fuse with a dry iron."
                 ),
-            string.Join(" → ", a.Ask.Shapes.Select(s => s.Name)),
+            a.Ask.Shapes is [var only] ? only.Name : "from beneath to above",
             ["No corner lifts.", "The base fabric lies flat beneath."],
             [],
             Safety.Iron
@@ -98,7 +104,13 @@ internal static class SewingSteps
             ShapeDrawing.Name,
             [.. a.Ask.Shapes.Select(ShapeDrawing.Part)],
             Later(a, 0)
-        );
+        ) with
+        {
+            Table =
+                a.Ask.Shapes.Count > 1
+                    ? [.. a.Ask.Shapes.Select((s, i) => new Fact(s.Name, $"{i + 1}"))]
+                    : [],
+        };
 
     private static SewingStep Backed(Answer a)
     {

@@ -335,7 +335,7 @@ internal sealed record BiasCut(
                 corner.Joins,
                 corner.Minutes,
                 ClothAtHand is not { } has || has >= corner.ClothLength,
-                $"a corner {Ruler.Cut(corner.ClothWidth)} × {Ruler.Cut(corner.ClothLength)}, no join"
+                $"a corner {Ruler.Size(Ruler.Cut(corner.ClothWidth), Ruler.Cut(corner.ClothLength))}, no join"
             );
         }
         if (HasTube)
@@ -348,7 +348,7 @@ internal sealed record BiasCut(
                 Tube.Minutes,
                 ClothAtHand is not { } enough || enough >= Tube.Along,
                 Tube.IsOblong
-                    ? $"an oblong {Ruler.Cut(Tube.Across)} × {Ruler.Cut(Tube.Along)}"
+                    ? $"an oblong {Ruler.Size(Ruler.Cut(Tube.Across), Ruler.Cut(Tube.Along))}"
                     : $"a square {Ruler.Cut(Tube.Side)} each way"
             );
         }

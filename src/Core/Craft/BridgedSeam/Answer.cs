@@ -303,7 +303,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Cut two strips of the same fabric",
-                $"{Ruler.Cut(Length.FromMillimetres(60) + Ask.Fold)} × {Ruler.Cut(Length.FromMillimetres(150))}"
+                Ruler.Size(
+                    Ruler.Cut(Length.FromMillimetres(60) + Ask.Fold),
+                    Ruler.Cut(Length.FromMillimetres(150))
+                )
             ),
             new("Press under", Ruler.Mark(Ask.Fold)),
             new("Sewn, the folds should stand apart by", Ruler.Fine(Ask.Gap)),

@@ -164,7 +164,7 @@ internal static class SewingSteps
             $"Wash out what lay under the gap, press from behind, and finish the outer edges and the ends: turn in what is over, about {a.Ruler.Mark(a.Ask.Outer)} at each side and {a.Ruler.Mark(a.Ask.End)} at each end.",
             a.Ruler.Mark(a.Ask.TotalWidth),
             [
-                $"It measures {a.Ruler.Mark(a.Ask.TotalWidth)} × {a.Ruler.Mark(a.Ask.SeamLength)}.",
+                $"It measures {Ruler.Size(a.Ruler.Mark(a.Ask.TotalWidth), a.Ruler.Mark(a.Ask.SeamLength))}.",
                 "No fold has come away from its stitches.",
             ],
             [],

@@ -25,7 +25,7 @@ internal static class SewingSteps
             "cut",
             "Cut front and back",
             $"Cut {(a.Together.Count == 1 ? "a front and a back" : $"{a.Together.Count} fronts and {a.Together.Count} backs")}, each {a.Pieces[0].SizeSays(a.Ruler)}, on the grain, and round the corners by {a.Ruler.Mark(a.Edge.LeastRadius)}.",
-            $"{a.Pieces.Sum(p => p.Count)} × {a.Pieces[0].SizeSays(a.Ruler)}",
+            Piece.Many(a.Pieces.Sum(p => p.Count), a.Pieces[0].SizeSays(a.Ruler)),
             [
                 "Laid on each other, front and back are alike.",
                 "The corners are round: no cord turns a square one.",

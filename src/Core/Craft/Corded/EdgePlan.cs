@@ -176,7 +176,7 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
     protected Summary InShort(string of) =>
         new(
             Edge.Pad is { } pad
-                ? $"{of} round {Ruler.Mark(pad.Width)} × {Ruler.Mark(pad.Height)}"
+                ? $"{of} round {Ruler.Size(Ruler.Mark(pad.Width), Ruler.Mark(pad.Height))}"
                 : $"{of} along {Ruler.Whole(Edge.Length)}",
             EdgeDrawing.Picture("in-short", "", Edge.Edge)
         );

@@ -185,13 +185,13 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             }
             List<Fact> facts =
             [
-                new("Total stitched length", $"{mark(Ask.AreaWidth)} × {mark(Ask.AreaLength)}"),
+                new("Darned area", Ruler.Size(mark(Ask.AreaWidth), mark(Ask.AreaLength))),
             ];
             if (Ask.IsProgrammed)
             {
                 facts.Add(new("Blocks", $"{Ask.Columns} × {Ask.Rows}"));
                 facts.Add(
-                    new("Each block", $"{Ruler.Fine(BlockWidth)} × {Ruler.Fine(BlockLength)}")
+                    new("Each block", Ruler.Size(Ruler.Fine(BlockWidth), Ruler.Fine(BlockLength)))
                 );
                 facts.Add(new("Set the width to", Ruler.Fine(SetWidth)));
                 facts.Add(
@@ -224,7 +224,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         [
             new(
                 "Fuse backing to a scrap",
-                $"{Ruler.Cut(BackingWidth)} × {Ruler.Cut(BackingLength)}"
+                Ruler.Size(Ruler.Cut(BackingWidth), Ruler.Cut(BackingLength))
             ),
             Ask.IsProgrammed
                 ? new("Set the foot to", Ruler.Fine(SetLength))
@@ -268,7 +268,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     public override Summary Summary =>
         new(
-            $"{Ruler.Mark(Ask.TearWidth)} × {Ruler.Mark(Ask.TearLength)}, "
+            $"{Ruler.Size(Ruler.Mark(Ask.TearWidth), Ruler.Mark(Ask.TearLength))}, "
                 + (
                     !Ask.What.IsDarned ? (Ask.What.IsSeam ? "sewn again" : "by hand")
                     : Ask.IsProgrammed ? Count(Blocks.Count, "block")

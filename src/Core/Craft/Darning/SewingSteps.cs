@@ -112,7 +112,7 @@ internal static class SewingSteps
                     "backing",
                     "A scrap behind",
                     $"Cut a scrap of the same fabric {size}, with its grain along the garment’s, and baste it to the wrong side.",
-                    $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+                    Ruler.Size(ruler.Cut(a.BackingWidth), ruler.Cut(a.BackingLength)),
                     ["It reaches beyond the tear all round.", "Its grain runs with the fabric’s."],
                     []
                 ).At(Place.Table, 3, DarnDrawing.Name, ["backing", "tear"], [.. sewn, "marks"]),
@@ -120,7 +120,7 @@ internal static class SewingSteps
                     "backing",
                     "Something that stretches behind",
                     $"Cut a scrap of thin knit {size}, and baste it to the wrong side with nothing pulled.",
-                    $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+                    Ruler.Size(ruler.Cut(a.BackingWidth), ruler.Cut(a.BackingLength)),
                     [
                         "It reaches beyond the tear all round.",
                         "It stretches the same way as the fabric.",
@@ -131,7 +131,7 @@ internal static class SewingSteps
                     "backing",
                     "Fuse the backing",
                     $"Cut interfacing {size}, and fuse it to the wrong side.",
-                    $"{ruler.Cut(a.BackingWidth)} × {ruler.Cut(a.BackingLength)}",
+                    Ruler.Size(ruler.Cut(a.BackingWidth), ruler.Cut(a.BackingLength)),
                     ["It reaches beyond the tear all round.", "It stays when a corner is lifted."],
                     [],
                     Safety.Iron
@@ -153,7 +153,7 @@ internal static class SewingSteps
             "marks",
             "Mark the corners",
             $"Chalk the four corners of {ruler.Mark(a.Ask.AreaWidth)} by {ruler.Mark(a.Ask.AreaLength)}: {ruler.Mark(a.Ask.Margin)} beyond the tear on every side.",
-            $"{ruler.Mark(a.Ask.AreaWidth)} × {ruler.Mark(a.Ask.AreaLength)}",
+            Ruler.Size(ruler.Mark(a.Ask.AreaWidth), ruler.Mark(a.Ask.AreaLength)),
             ["Every corner lies in sound fabric.", "The sides run with the grain."],
             []
         ).At(Place.Table, 2, DarnDrawing.Name, ["marks"], sewn);

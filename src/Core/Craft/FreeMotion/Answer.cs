@@ -214,7 +214,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             List<Fact> facts =
             [
-                new("Reaches", $"{Ruler.Mark(Reach.Width)} × {Ruler.Mark(Reach.Height)}"),
+                new("Reaches", Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))),
                 new(
                     "Line",
                     Long(Length) + (Jumps > 0 ? $", {Jumps} {(Jumps == 1 ? "jump" : "jumps")}" : "")
@@ -264,13 +264,16 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 facts.Add(
                     new(
                         "Shrinks to",
-                        $"{Ruler.Mark(Reach.Width * Across.Factor)} × {Ruler.Mark(Reach.Height * Along.Factor)}"
+                        Ruler.Size(
+                            Ruler.Mark(Reach.Width * Across.Factor),
+                            Ruler.Mark(Reach.Height * Along.Factor)
+                        )
                     )
                 );
                 facts.Add(
                     new(
                         "To finish at full size",
-                        $"begin with {Ruler.Cut(Reach.Width / Across.Factor)} × {Ruler.Cut(Reach.Height / Along.Factor)}"
+                        $"begin with {Ruler.Size(Ruler.Cut(Reach.Width / Across.Factor), Ruler.Cut(Reach.Height / Along.Factor))}"
                     )
                 );
             }
@@ -337,7 +340,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             Ask.Kind switch
             {
                 Fields.Meandered =>
-                    $"Meander over {Ruler.Mark(Reach.Width)} × {Ruler.Mark(Reach.Height)}",
+                    $"Meander over {Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))}",
                 Fields.Lettered => $"Letters, {Stitches} stitches",
                 Fields.Fill => $"A fill, {Stitches} stitches",
                 _ => $"{Long(Length)} of line, {Stitches} stitches",
@@ -362,7 +365,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 "Line",
                 Ruler.Sum($"{Ask.Line} × {Ask.Passes} = {Length}"),
                 Ask.Kind == Fields.Meandered
-                    ? $"{Ruler.Fine(Ask.Apart)} apart over {Ruler.Mark(Reach.Width)} × {Ruler.Mark(Reach.Height)}."
+                    ? $"{Ruler.Fine(Ask.Apart)} apart over {Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))}."
                     : ""
             ),
             new(

@@ -120,6 +120,13 @@ internal sealed record HandSwatch(
         {
             Readings = [LineRead, LoopRead, AlongRead, AcrossRead],
             Features = [PlannedField, MachineField],
+            Shown = swatch =>
+                RawAsk
+                    .Empty.With("kind", RawValue.Of("meander"))
+                    .With("width", RawValue.Of("10 cm"))
+                    .With("height", RawValue.Of("8 cm"))
+                    .With("lineSpacing", RawValue.Of("12 mm"))
+                    .With("stitchLength", swatch.Features, PlannedField.Name),
             Knobs =
             [
                 new("plannedStitch", "Stitch planned", "mm", 0.5, 2),
@@ -184,7 +191,7 @@ internal sealed record HandSwatch(
             if (Along is { } along && Across is { } across)
             {
                 lines.Add(
-                    $"The square drew in to {Ruler.Mark(across)} × {Ruler.Mark(along)}: the plan goes by it."
+                    $"The square drew in to {Ruler.Size(Ruler.Mark(across), Ruler.Mark(along))}: the plan goes by it."
                 );
             }
             return lines;

@@ -35,7 +35,7 @@ internal static class SewingSteps
             a.Ask.Kind == Fields.Meandered
                 ? $"Chalk the field, {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}. The way through it is on the paper at true size; after a while the eye needs it no more."
                 : $"Trace it from the paper with a pen that goes away: {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}.",
-            $"{a.Ruler.Mark(a.Reach.Width)} × {a.Ruler.Mark(a.Reach.Height)}",
+            Ruler.Size(a.Ruler.Mark(a.Reach.Width), a.Ruler.Mark(a.Reach.Height)),
             ["The pen was tried on a scrap: it goes away."],
             []
         ).At(Place.Table, 5, SewnDrawing.Name, ["outline"], sewn);

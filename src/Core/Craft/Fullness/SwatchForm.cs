@@ -4,6 +4,7 @@ using ZephyrReach.Core.Craft.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
+using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Core.Swatches.PullUp;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.SwatchAnswer>;
 
@@ -260,6 +261,7 @@ internal static class SwatchForm
                         Headline(fullness)
                     )
                     : null,
+            Shown = Shown,
             Knobs = family is null ? [] : PullUpLearnt.KnobsOf(family),
             Teaches =
             [
@@ -272,6 +274,19 @@ internal static class SwatchForm
             ],
             Sample = swatch => PullUpLearnt.Sample(family ?? PullUpFamily.GatheringFoot, swatch),
         };
+
+    /// <summary>Ten centimetres of it, as full as it came out.</summary>
+    private static RawAsk Shown(SewnSwatch swatch)
+    {
+        var fullness = Math.Clamp(swatch.Mean("flat") / swatch.Mean("gathered") ?? 1.8, 1.05, 4);
+        return RawAsk
+            .Empty.With("finishedEdge", RawValue.Of("10 cm"))
+            .With("finishedDepth", RawValue.Of("8 cm"))
+            .With("relaxedWidth", RawValue.Of("10 cm"))
+            .With("panelHeight", RawValue.Of("8 cm"))
+            .With("flatStretch", RawValue.Of($"{DecimalText.Write(10 * fullness)} cm into 10 cm"))
+            .With("fullness", RawValue.Of(fullness));
+    }
 
     /// <summary>A fullness as the figure that a swatch comes to, always with two places so that two can be compared.</summary>
     internal static string Headline(double fullness) =>

@@ -47,7 +47,7 @@ public sealed record SwatchPlan(
         [
             new(
                 "Cut a scrap of the same fabric",
-                $"{ruler.Cut(CutLength)} × {ruler.Cut(CutDepth)}"
+                Ruler.Size(ruler.Cut(CutLength), ruler.Cut(CutDepth))
             ),
             new("Mark two lines apart", ruler.Mark(MarkedFlat)),
             new(makes, ruler.Mark(GathersTo)),

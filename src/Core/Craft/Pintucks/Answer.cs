@@ -178,7 +178,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
                 new("Measure again after", $"{CheckAfter} tucks"),
                 new(
                     "Or tuck an oversize piece first",
-                    $"{Ruler.Cut(BlockWidth)} × {Ruler.Cut(BlockLength)}"
+                    Ruler.Size(Ruler.Cut(BlockWidth), Ruler.Cut(BlockLength))
                 ),
             ];
             if (ClearWidth is { } clear)
@@ -193,7 +193,10 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
         [
             new(
                 "Cut a scrap of the same fabric",
-                $"{Ruler.Cut(Length.FromMillimetres(160))} × {Ruler.Cut(Length.FromMillimetres(120))}"
+                Ruler.Size(
+                    Ruler.Cut(Length.FromMillimetres(160)),
+                    Ruler.Cut(Length.FromMillimetres(120))
+                )
             ),
             new("Mark two lines apart", Ruler.Mark(TuckSwatch.Between)),
             new(

@@ -18,7 +18,7 @@ internal static class SewingSteps
             "cut",
             "Cut the panel",
             $"Lock the cutting list {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
-            $"{ruler.Cut(a.Wide)} × {ruler.Cut(a.CutLength)}",
+            Ruler.Size(ruler.Cut(a.Wide), ruler.Cut(a.CutLength)),
             ["The edge is cut on the thread."],
             [
                 new(
@@ -27,7 +27,7 @@ internal static class SewingSteps
                 ),
                 new(
                     "tuck a block first",
-                    $"Cut {ruler.Cut(a.BlockWidth)} × {ruler.Cut(a.BlockLength)}, tuck it, and lay the pattern on it then. Forgiving; {ruler.Cut(a.BlockWidth - a.CutWidth)} more in width."
+                    $"Cut {Ruler.Size(ruler.Cut(a.BlockWidth), ruler.Cut(a.BlockLength))}, tuck it, and lay the pattern on it then. Forgiving; {ruler.Cut(a.BlockWidth - a.CutWidth)} more in width."
                 ),
             ]
         ).At(Place.Table, Pace.Cut(1), PanelDrawing.FlatName, ["cloth"], [.. sewn, "first"]);

@@ -132,6 +132,12 @@ internal sealed record TuckSwatch(
         {
             Readings = [Fields.Flat, Fields.Tucked],
             Against = Against.Name,
+            Shown = swatch =>
+                RawAsk
+                    .Empty.With("panelWidth", RawValue.Of("10 cm"))
+                    .With("panelLength", RawValue.Of("8 cm"))
+                    .With("tucks", RawValue.Of(5))
+                    .With("tucks", swatch.Features, TucksField.Name),
             Features =
             [
                 TucksField,

@@ -118,7 +118,10 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 facts.Add(
                     new(
                         "Front and back",
-                        $"{Ruler.Mark(cover.Width + 2 * Flange)} × {Ruler.Mark(cover.Height + 2 * Flange)}"
+                        Ruler.Size(
+                            Ruler.Mark(cover.Width + 2 * Flange),
+                            Ruler.Mark(cover.Height + 2 * Flange)
+                        )
                     )
                 );
             }

@@ -56,7 +56,7 @@ internal static class PipingPencil
             lines.Add(
                 new(
                     "Round and round",
-                    $"{whole(cut.Required)} of strip is {cut.Tube.Lines} lines of {fine(cut.Tube.Line)} on a piece {a.Ruler.Cut(cut.Tube.Across)} × {a.Ruler.Cut(cut.Tube.Along)}",
+                    $"{whole(cut.Required)} of strip is {cut.Tube.Lines} lines of {fine(cut.Tube.Line)} on a piece {Ruler.Size(a.Ruler.Cut(cut.Tube.Across), a.Ruler.Cut(cut.Tube.Along))}",
                     "Two seams take their allowances each way, and only whole strips count; what is cut is rounded up."
                         + (cut.Tube.IsOblong ? " A square would be wider than the fabric." : "")
                 )

@@ -303,13 +303,16 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         }
     }
 
-    public string TrimSays => $"{Ruler.Mark(Trimmed.Width)} × {Ruler.Mark(Trimmed.Height)}";
+    public string TrimSays => Ruler.Size(Ruler.Mark(Trimmed.Width), Ruler.Mark(Trimmed.Height));
 
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
                 "Cut a scrap of the same fabric",
-                $"{Ruler.Cut(Length.FromMillimetres(250))} × {Ruler.Cut(Length.FromMillimetres(130))}"
+                Ruler.Size(
+                    Ruler.Cut(Length.FromMillimetres(250)),
+                    Ruler.Cut(Length.FromMillimetres(130))
+                )
             ),
             new(
                 "Mark along and across",
@@ -325,7 +328,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
     public override Summary Summary =>
         new(
             Ask.IsBorder
-                ? $"{Count} rows round {Ruler.Mark(Ask.Width)} × {Ruler.Mark(Ask.Height)}"
+                ? $"{Count} rows round {Ruler.Size(Ruler.Mark(Ask.Width), Ruler.Mark(Ask.Height))}"
                 : $"{Count} rows at {DecimalText.Write(Ask.Angle)}°",
             RowsPicture.Of("in-short", "", Ask.IsBorder ? 0 : Ask.Angle, Ask.Pattern)
         );

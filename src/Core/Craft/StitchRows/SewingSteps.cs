@@ -26,8 +26,8 @@ internal static class SewingSteps
         new SewingStep(
             "cut",
             "Cut it oversize",
-            $"Cut {a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}, with the grain up. It is trimmed to {a.TrimSays} at the end.",
-            $"{a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}",
+            $"Cut {Ruler.Size(a.Ruler.Cut(a.CutWidth), a.Ruler.Cut(a.CutHeight))}, with the grain up. It is trimmed to {a.TrimSays} at the end.",
+            Ruler.Size(a.Ruler.Cut(a.CutWidth), a.Ruler.Cut(a.CutHeight)),
             ["It is pressed flat before it is cut, and the grain runs straight."],
             []
         ).At(
@@ -42,7 +42,7 @@ internal static class SewingSteps
         new SewingStep(
             "under",
             "Lay the stabiliser under",
-            $"Under the whole piece, {a.Ruler.Cut(a.CutWidth)} × {a.Ruler.Cut(a.CutHeight)}: pin or baste it along all edges.",
+            $"Under the whole piece, {Ruler.Size(a.Ruler.Cut(a.CutWidth), a.Ruler.Cut(a.CutHeight))}: pin or baste it along all edges.",
             "under the whole piece",
             ["It lies flat and reaches every edge."],
             [
@@ -62,7 +62,7 @@ internal static class SewingSteps
             ask.IsMarked ? "Draw every row"
                 : ask.IsBorder ? "Draw the outer row"
                 : "Draw the first row",
-            $"Draw the outline of the finished piece in the middle, {a.Ruler.Mark(a.Outline.Width)} × {a.Ruler.Mark(a.Outline.Height)}: stitching draws it in to {a.Ruler.Mark(ask.Width)} × {a.Ruler.Mark(ask.Height)}. Rows begin and end at it. "
+            $"Draw the outline of the finished piece in the middle, {Ruler.Size(a.Ruler.Mark(a.Outline.Width), a.Ruler.Mark(a.Outline.Height))}: stitching draws it in to {Ruler.Size(a.Ruler.Mark(ask.Width), a.Ruler.Mark(ask.Height))}. Rows begin and end at it. "
                 + (
                     ask.IsMarked
                         ? $"Draw {lines} lines{Turned(ask)} with what comes off again, {a.Ruler.Fine(a.MarkedGap)} apart on the fabric as it is cut: stitching draws them to {a.Ruler.Fine(ask.MeanGap)}."

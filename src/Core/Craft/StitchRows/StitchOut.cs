@@ -234,6 +234,10 @@ internal sealed record StitchOut(
         new()
         {
             Readings = [AlongBeforeRead, AlongAfterRead, AcrossBeforeRead, AcrossAfterRead],
+            Shown = _ =>
+                RawAsk
+                    .Empty.With("width", RawValue.Of("10 cm"))
+                    .With("height", RawValue.Of("8 cm")),
             Features =
             [
                 StabilisedFigure,

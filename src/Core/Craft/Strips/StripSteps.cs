@@ -60,7 +60,10 @@ internal static class StripSteps
             a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
             $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Layers > 1 ? $" in {a.Ask.Layers} layers," : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
                 + $"{(a.Ask.Along ? "along the selvedge" : "across the fabric, from selvedge to selvedge")}.",
-            $"{a.AllStrips} × {ruler.Cut(a.StripLength)} × {ruler.Cut(a.Ask.CutDepth)}",
+            Piece.Many(
+                a.AllStrips,
+                Ruler.Size(ruler.Cut(a.StripLength), ruler.Cut(a.Ask.CutDepth))
+            ),
             [
                 "The cut edge follows one thread of the fabric.",
                 "All strips lie the same way up, for nap and print.",

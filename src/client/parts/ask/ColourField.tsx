@@ -15,7 +15,7 @@ export function ColourField({
   error?: string;
 }) {
   const id = useId();
-  const is = useAbout(id, field.says);
+  const is = useAbout(id, field.label, field.says);
   return (
     <div className="field">
       <Label id={id} button={is.button}>

@@ -1,5 +1,6 @@
 import type { Ask, Cloth, Cure, Field } from '../../api/types';
 import { useDrawer, type Thing } from '../../app/drawer';
+import { notify } from '../../app/notice';
 import type { EditedWorking } from '../../app/useWorking';
 import { numberOf } from '../NumberField';
 import { ThingSelect } from '../ThingSelect';
@@ -35,6 +36,8 @@ export function useChoose(working: EditedWorking, fields: Field[]) {
     const known = fields.find((f) => f.name === field);
     if (known) {
       working.set(field, known.kind === 'number' ? (numberOf(value) ?? value) : value);
+      const says = known.choices?.find((c) => c.name === value)?.label ?? value;
+      notify({ says: `${known.label} set to ${says}.` });
       return;
     }
     const thing = drawer?.things.find((t) => t.id === value);

@@ -69,7 +69,7 @@ function Select({
   error?: string;
 }) {
   const id = useId();
-  const is = useAbout(id, field.says);
+  const is = useAbout(id, field.label, field.says);
   return (
     <div className="field">
       <Label id={id} button={is.button}>

@@ -45,7 +45,7 @@ export function LineParts({ field, ask, set, errors, units }: Props) {
     setChosen(at);
   };
   const id = useId();
-  const is = useAbout(id, field.says);
+  const is = useAbout(id, field.label, field.says);
   return (
     <fieldset
       className="field min-w-0 basis-full"

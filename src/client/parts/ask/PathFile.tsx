@@ -47,7 +47,7 @@ export function PathFile({ field, data, set, units, error }: Props) {
   const rescale = () =>
     void take(new Blob([`<svg xmlns="http://www.w3.org/2000/svg"><path d="${data}"/></svg>`]));
   const id = useId();
-  const is = useAbout(id, field.says);
+  const is = useAbout(id, field.label, field.says);
   return (
     <fieldset
       className="field min-w-0 basis-full"

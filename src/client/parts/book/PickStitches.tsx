@@ -33,7 +33,7 @@ export function PickStitches({ field, value, set, errors, units }: Props) {
     setChosen(row - 1);
   };
   const id = useId();
-  const is = useAbout(id, field.says);
+  const is = useAbout(id, field.label, field.says);
   return (
     <fieldset
       className="field min-w-0 basis-full"
@@ -133,7 +133,7 @@ export function PickStitches({ field, value, set, errors, units }: Props) {
           ) : (
             <p>
               The stitch library is empty. Put the machine’s stitches into the{' '}
-              <a href="/drawer/machine-stitch">drawer</a>, or type one here.
+              <a href="/supplies/machine-stitch">drawer</a>, or type one here.
             </p>
           )}
           <button

@@ -15,7 +15,7 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, unit
     <>
       <div className="mt-4 flex flex-wrap gap-2">
         {last ? (
-          <Link className="btn" to={`/workings/${working}/sew`}>
+          <Link className="btn" to={`/parts/${working}/sew`}>
             Continue to Sew
           </Link>
         ) : (

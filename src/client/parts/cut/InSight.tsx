@@ -19,7 +19,8 @@ export function InSight({ answer, isOld }: { answer: Plan | null; isOld: boolean
       <span className="fig text-2xl">
         {piece ? (
           <>
-            {piece.count} × <Measure text={size!.figures} /> {size!.unit}
+            {piece.count > 1 && `${piece.count} of `}
+            <Measure text={size!.figures} /> {size!.unit}
           </>
         ) : (
           <Measure text={fact!.text} />

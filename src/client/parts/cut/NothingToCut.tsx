@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 export function NothingToCut({ working }: { working: string }) {
   return (
     <p className="sheet">
-      Nothing to cut yet: <Link to={`/workings/${working}/plan`}>the plan</Link> is missing a measurement.
+      Nothing to cut yet: <Link to={`/parts/${working}/plan`}>the plan</Link> is missing a measurement.
     </p>
   );
 }

@@ -7,7 +7,7 @@ export function RunsShortHere({ name }: { name: string }) {
   const short = useShort().filter((thing) => thing.for.includes(name));
   return short.map((thing) => (
     <p key={thing.id} className="care no-print mt-3">
-      <Link to={`/drawer/thing/${thing.id}`}>{thing.name}</Link> not enough:{' '}
+      <Link to={`/supplies/thing/${thing.id}`}>{thing.name}</Link> not enough:{' '}
       <b>
         buy <Measure text={thing.buy} />
       </b>

@@ -8,6 +8,7 @@ import { DrawingView } from '../../drawing/DrawingView';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../Measure';
 import { isSetAt, SetOnCard } from '../SetOnCard';
+import { StepTable } from '../StepTable';
 import { StopList } from '../StopList';
 import { isAsked } from '../ask/asked';
 import { SinceCut, useSinceCut } from './SinceCut';
@@ -129,6 +130,7 @@ function StepOnPaper({ number, step, card }: { number: number; step: Step; card:
       <p>
         <Measure text={step.says} />
       </p>
+      <StepTable step={step} />
       <SetOnCard card={card} />
       {step.sets.length > 0 && (
         <p>

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { takeDraft, writeDraft } from '../../app/drafts';
 import type { Knob } from '../../api/types';
 import { NumberField, numberOf } from '../NumberField';
-import type { Features } from './features';
+import { Segmented } from '../Segmented';
+import { isSwitch, saysOfKnob, type Features } from './features';
 
 type Props = {
   swatch: string;
@@ -41,16 +42,28 @@ export function KnobFields({ swatch, knobs, features, changed, errors, keep }: P
           key={knob.name}
           className={`rounded-md ${changed.includes(knob.name) ? 'bg-chalk px-1.5 pb-1.5 [&_.label_*]:text-on-chalk [&_.label]:text-on-chalk' : ''}`}
         >
-          <NumberField
-            label={knob.label}
-            suffix={knob.unit || undefined}
-            className="w-[5.6rem]"
-            typed={typed[knob.name] ?? String(features[knob.name] ?? knob.usual)}
-            onType={(text) => put((now) => ({ ...now, [knob.name]: text }))}
-            error={errors[`features.${knob.name}`]?.join(' ')}
-            step={knob.step}
-            onLeave={() => void leave(knob.name)}
-          />
+          {isSwitch(knob) ? (
+            <Segmented
+              label={knob.label}
+              value={saysOfKnob(knob, features)}
+              choices={[
+                { name: 'yes', label: 'yes' },
+                { name: 'no', label: 'no' },
+              ]}
+              onChoose={(to) => void keep({ [knob.name]: to === 'yes' ? 1 : 0 })}
+            />
+          ) : (
+            <NumberField
+              label={knob.label}
+              suffix={knob.unit || undefined}
+              className="w-[5.6rem]"
+              typed={typed[knob.name] ?? String(features[knob.name] ?? knob.usual)}
+              onType={(text) => put((now) => ({ ...now, [knob.name]: text }))}
+              error={errors[`features.${knob.name}`]?.join(' ')}
+              step={knob.step}
+              onLeave={() => void leave(knob.name)}
+            />
+          )}
         </div>
       ))}
     </div>

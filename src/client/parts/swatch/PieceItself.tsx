@@ -8,6 +8,9 @@ import { useSwatches } from './useSwatches';
 
 const note = 'The piece itself.';
 
+/** Whether a swatch is the finished piece, measured. */
+export const isPieceItself = (swatch: { note: string }) => swatch.note === note;
+
 type Props = { working: EditedWorking; technique: Technique; reckoning: Reckoning<Answer>; units: Units };
 
 /** What the finished piece came to is the best swatch there is: its figures, and the next prediction learns from it. */
@@ -16,7 +19,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [wrong, setWrong] = useState('');
   const needed = technique.swatch.readings.filter((r) => r.isNeeded);
-  const known = swatches?.find((s) => s.note === note);
+  const known = swatches?.find(isPieceItself);
   const read = needed.map((r) => known?.readings[r.name]?.[0]?.text);
   const latest = (swatches?.at(-1)?.features ?? {}) as Features;
   const teach = async () => {

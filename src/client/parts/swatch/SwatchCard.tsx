@@ -2,14 +2,12 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Ask, Choice, Cloth, SwatchSays, Technique, Units } from '../../api/types';
 import { readDraft, takeDraft, writeDraft } from '../../app/drafts';
-import { lookOf } from '../../drawing/cloth';
-import { pinked } from '../../drawing/pinked';
-import { ClothPattern } from '../../drawing/ClothPattern';
+import { SwatchPicture } from '../../drawing/SwatchPicture';
 import { useReckoning } from '../../app/useReckoning';
 import { Findings } from '../Findings';
 import { inOrderOf } from '../inOrderOf';
 import { Segmented } from '../Segmented';
-import { changesOf, knobsFor, type Features } from './features';
+import { changesOf, knobsFor, saysOfKnob, type Features } from './features';
 import { KnobFields } from './KnobFields';
 import { Photographs } from './Photographs';
 import { Readings } from './Readings';
@@ -130,7 +128,14 @@ export function SwatchCard(props: Props) {
   );
   return (
     <li className="sheet grid min-w-0 gap-3" aria-label={name}>
-      <Header name={name} swatch={swatch} cloth={cloth} remove={remove} changes={changes} />
+      <Header
+        name={name}
+        swatch={swatch}
+        cloth={cloth}
+        remove={remove}
+        changes={changes}
+        photographs={props.photographs}
+      />
       {knobs.length > 0 && (
         <>
           <KnobFields
@@ -144,7 +149,7 @@ export function SwatchCard(props: Props) {
           {changed.length > 0 && (
             <p className="noted !py-0 text-sm">
               Changed since the last swatch:{' '}
-              {changed.map((k) => `${k.label.toLowerCase()} ${features[k.name] ?? k.usual}`).join(', ')}.
+              {changed.map((k) => `${k.label.toLowerCase()} ${saysOfKnob(k, features)}`).join(', ')}.
               {changed.length > 1 &&
                 ` You changed ${changed.length} things, so you won’t know which one made the difference.`}
             </p>
@@ -235,17 +240,12 @@ function Header({
   cloth,
   remove,
   changes,
-}: Pick<Props, 'swatch' | 'cloth' | 'remove'> & { name: string; changes: Choice[] }) {
+  photographs,
+}: Pick<Props, 'swatch' | 'cloth' | 'remove' | 'photographs'> & { name: string; changes: Choice[] }) {
   const changed = changes.find((c) => c.name === swatch.changed);
-  const id = `swatch-${swatch.id}`;
   return (
     <div className="flex items-center gap-3">
-      <svg width={44} height={44} aria-hidden className="shrink-0">
-        <defs>
-          <ClothPattern id={id} look={lookOf(cloth)} repeat={11} />
-        </defs>
-        <path d={pinked(44, 8)} fill={`url(#${id})`} stroke="var(--cloth-edge)" strokeWidth={0.8} />
-      </svg>
+      <SwatchPicture swatch={swatch} cloth={cloth} photograph={photographs[0]} size={72} />
       <div className="min-w-0">
         <h3 className="fig text-xl">{name}</h3>
         {swatch.simulated && (

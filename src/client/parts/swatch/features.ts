@@ -42,6 +42,15 @@ export const knobsFor = ({ fields, swatch }: Technique, ask: Ask) =>
     return !field || isAsked(field, ask, fields);
   });
 
+/** Whether a knob is one of what is or is not, kept as 0 or 1. */
+export const isSwitch = (knob: Knob) => knob.unit === '0 or 1';
+
+/** What a knob stands at, in words. */
+export const saysOfKnob = (knob: Knob, features: Features) => {
+  const at = features[knob.name] ?? knob.usual;
+  return isSwitch(knob) ? (at ? 'yes' : 'no') : String(at);
+};
+
 /** The settings that differ, each with what it was and what it is. */
 export function changesOf(now: Features, before: Features | undefined, knobs: Knob[]) {
   if (!before) return [];

@@ -33,7 +33,7 @@ export function TakenFrom({ working, technique, reckoning }: Props) {
             <Measure text={reckoning.understood[field.name]?.text ?? ''} />
           </b>
           , the {from?.edges.find((e) => e.key === link.edge)?.name ?? 'edge'} of{' '}
-          {from ? <Link to={`/workings/${from.id}`}>{from.name}</Link> : 'a deleted part'}
+          {from ? <Link to={`/parts/${from.id}`}>{from.name}</Link> : 'a deleted part'}
         </span>
         <button
           type="button"

@@ -56,7 +56,7 @@ export function Ways({
           {ways.map((way) => (
             <tr key={way.id} className={`border-t border-rule align-top ${way.isAside ? 'text-soft' : ''}`}>
               <th scope="row" className="py-2 pr-4 text-left">
-                {way.id === here ? way.name : <Link to={`/workings/${way.id}`}>{way.name}</Link>}
+                {way.id === here ? way.name : <Link to={`/parts/${way.id}`}>{way.name}</Link>}
                 <span className="block text-sm font-normal text-soft">{way.technique}</span>
               </th>
               <td className="py-2 pr-4 whitespace-nowrap">

@@ -13,7 +13,7 @@ const pictures: Record<string, number[]> = {
 /** The schools of rows, each with a picture; what follows from the chosen one is said below. */
 export const RowsChoice: FieldLeaf = ({ field, ask, set }) => {
   const id = useId();
-  const is = useAbout(id, field.says);
+  const is = useAbout(id, field.label, field.says);
   const choices = field.choices ?? [];
   const value = String(ask[field.name] ?? '');
   return (

@@ -32,12 +32,12 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
   const begin = async (name: string) => {
     const id = await beginWorking(queries, project, name, units);
     await queries.invalidateQueries();
-    await navigate(`/workings/${id}/plan`, { state: { begun: true } });
+    await navigate(`/parts/${id}/plan`, { state: { begun: true } });
   };
   return (
     <TechniqueMenu
       choose={(name) => void begin(name)}
-      unsure={() => void navigate(`/reckoner/which-way?project=${project}`)}
+      unsure={() => void navigate(`/calculator/which-way?project=${project}`)}
     >
       <button
         type="button"

@@ -5,7 +5,11 @@ import { PageHead } from '../../app/PageHead';
 import { NewProject } from './NewProject';
 import { ProjectSheet } from './ProjectSheet';
 import { RunsShort } from './RunsShort';
+import { useExample, useRemoveExample } from '../../app/example';
+import { useTour } from '../../app/tour';
 import { useBench } from './useBench';
+import { Welcome } from './Welcome';
+import { WhichMachine } from './WhichMachine';
 
 /** The projects in hand, each with what is next and what it waits for. */
 export function Bench() {
@@ -14,7 +18,23 @@ export function Bench() {
   const opener = useRef<HTMLButtonElement>(null);
   const { hash } = useLocation();
   const { bench, projects, more } = useBench(hash.slice(1));
-  const loaded = bench.isSuccess;
+  const example = useExample();
+  const removeExample = useRemoveExample();
+  const tour = useTour();
+  const loaded = bench.isSuccess && example;
+  const isExample = (id: string) => Boolean(example?.projects.includes(id));
+  // Until there is something of her own.
+  const isNew = projects.every((p) => isExample(p.id));
+  const plan = (label: string, quiet: boolean) => (
+    <button
+      ref={opener}
+      type="button"
+      className={`btn justify-self-start ${quiet ? 'quiet' : ''}`}
+      onClick={() => setBeginning(true)}
+    >
+      {label}
+    </button>
+  );
   const isLate = useBackups()?.isLate;
   const isHere = projects.some((p) => p.id === hash.slice(1));
   useEffect(() => {
@@ -31,28 +51,14 @@ export function Bench() {
           </p>
         )}
         {bench.isPending && <p className="p-8 text-soft">Loading…</p>}
-        {loaded && projects.length === 0 && !isBeginning && (
-          <section className="tacked max-w-2xl">
-            <h2 className="fig mb-1 text-2xl">No projects yet</h2>
-            <p className="mb-4 text-soft">
-              A project is something you are making. Each frill, row of tucks or mend in it is a part, and
-              Zephyr Reach plans that part with you: fabric, machine settings, test swatch, cutting, sewing.
-            </p>
-            <button ref={opener} type="button" className="btn" onClick={() => setBeginning(true)}>
-              New project
-            </button>
-          </section>
+        {loaded && isNew && !isBeginning && (
+          <Welcome
+            plan={plan('Plan something', false)}
+            tour={example.projects.length > 0 ? () => void tour() : undefined}
+          />
         )}
-        {projects.length > 0 && !isBeginning && (
-          <button
-            ref={opener}
-            type="button"
-            className="btn quiet justify-self-start"
-            onClick={() => setBeginning(true)}
-          >
-            New project
-          </button>
-        )}
+        {loaded && !isNew && !isBeginning && plan('New project', true)}
+        {loaded && !isNew && <WhichMachine />}
         {isBeginning && (
           <NewProject
             close={(id) => {
@@ -65,13 +71,26 @@ export function Bench() {
         )}
         {isLate && (
           <p className="care">
-            <b>There has been no backup for three days.</b> <Link to="/workroom">Export everything</Link> into
+            <b>There has been no backup for three days.</b> <Link to="/settings">Export everything</Link> into
             a file in the meantime, and see whether the disk has room.
           </p>
         )}
         <RunsShort />
+        {example && example.projects.length > 0 && (
+          <p className="no-print -mb-2 flex flex-wrap items-center gap-x-4 text-soft">
+            Projects marked <b className="example">example</b> show how it works.
+            <button type="button" className="btn bare" onClick={() => void removeExample()}>
+              Remove the example
+            </button>
+          </p>
+        )}
         {projects.map((project) => (
-          <ProjectSheet key={project.id} project={project} isNew={project.id === begun} />
+          <ProjectSheet
+            key={project.id}
+            project={project}
+            isNew={project.id === begun}
+            isExample={isExample(project.id)}
+          />
         ))}
         {more && (
           <p ref={more} className="p-8 text-soft">

@@ -14,11 +14,16 @@ import { type Project, useProject } from './useProject';
 import { ProjectTotal } from './ProjectTotal';
 import { WorkingRow } from './WorkingRow';
 
-/**
- * A project with its workings, and what is next for each.
- * @param isNew Whether it was begun just now: what is next is to begin a working in it.
- */
-export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boolean }) {
+type Props = {
+  project: Project;
+  /** Whether it was begun just now: what is next is to begin a working in it. */
+  isNew?: boolean;
+  /** Whether it came with the program. */
+  isExample?: boolean;
+};
+
+/** A project with its workings, and what is next for each. */
+export function ProjectSheet({ project, isNew, isExample }: Props) {
   const queries = useQueryClient();
   const turn = useTurn();
   const { name, wantedBy, notes, errors, change } = useProject(project);
@@ -46,6 +51,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
             onChange={(e) => change({ name: e.target.value })}
           />
         </h2>
+        {isExample && <span className="example">example</span>}
         <label className="order-1 flex basis-full items-center gap-2 text-soft sm:order-none sm:basis-auto">
           <span
             className={
@@ -60,6 +66,7 @@ export function ProjectSheet({ project, isNew }: { project: Project; isNew?: boo
           className="grid h-11 w-11 place-items-center rounded-lg text-inherit"
           href={`/api/archive?project=${project.id}`}
           download
+          onClick={() => notify({ says: `“${project.name}” exported: look among your downloads.` })}
           aria-label={`Export ${project.name} as a file`}
           title="Export as a file"
         >

@@ -45,7 +45,7 @@ function Lines({ project, name }: { project: string; name: string }) {
           {total.lines.map((line) => (
             <tr key={line.kind + (line.thing ?? line.name)} className="border-t border-rule align-top">
               <th scope="row" className="py-1.5 pr-4 text-left">
-                {line.thing ? <Link to={`/drawer/thing/${line.thing}`}>{line.name}</Link> : line.name}
+                {line.thing ? <Link to={`/supplies/thing/${line.thing}`}>{line.name}</Link> : line.name}
                 {line.name !== line.kind && (
                   <span className="block text-sm font-normal text-soft">{line.kind}</span>
                 )}

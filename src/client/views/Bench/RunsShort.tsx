@@ -12,7 +12,7 @@ export function RunsShort() {
       <ul className="mt-1 grid gap-2">
         {short.map((thing) => (
           <li key={thing.id}>
-            <Link to={`/drawer/thing/${thing.id}`}>{thing.name}</Link>:{' '}
+            <Link to={`/supplies/thing/${thing.id}`}>{thing.name}</Link>:{' '}
             <b>
               buy <Measure text={thing.buy} />
             </b>

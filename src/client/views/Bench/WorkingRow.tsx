@@ -31,7 +31,7 @@ export function WorkingRow({ working, around }: { working: Row; around: Row[] })
       {joined.length > 0 && <Thread />}
       <Link
         className="grid min-w-0 flex-1 grid-cols-[72px_minmax(0,1fr)] items-center gap-x-4 gap-y-1 rounded-md text-inherit no-underline md:grid-cols-[110px_minmax(0,1fr)_170px]"
-        to={`/workings/${working.id}/${working.nextStage}`}
+        to={`/parts/${working.id}/${working.nextStage}`}
       >
         {working.picture ? (
           <Portrait drawing={working.picture as unknown as Drawing} cloth={working.cloth as Cloth} />

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { ThingKind } from '../../api/types';
-import { useDrawer, useDrawerChanges } from '../../app/drawer';
+import { isMine, useDrawer, useDrawerChanges } from '../../app/drawer';
+import { notify } from '../../app/notice';
 import { StitchStrip } from '../../drawing/StitchStrip';
 import { pictureOf, stitchKind } from '../../parts/book/StitchShelf';
 
@@ -13,22 +14,29 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
   const [isBusy, setBusy] = useState(false);
   // What belongs to another thing is put in with its name: a stitch with its machine.
   const owner = kind.fields.find((f) => f.names);
-  const owners = useDrawer().data?.things.filter((t) => t.kind === owner?.names) ?? [];
+  const things = useDrawer().data?.things ?? [];
+  const owners = things.filter((t) => t.kind === owner?.names);
+  // The first machine that she puts in is the one she sews on.
+  const isHers = kind.name === 'machine' && !things.some(isMine);
   const [of, setOf] = useState<string>();
   const whose = of ?? owners[0]?.name;
   const put = async (names: string[]) => {
     setBusy(true);
     let last = '';
-    for (const name of names) {
+    for (const [i, name] of names.entries()) {
       const starter = kind.starters.find((s) => s.name === name);
       last = await add(kind.name, name, {
         ...((starter?.properties ?? {}) as Record<string, unknown>),
         ...(owner && whose ? { [owner.name]: whose } : {}),
+        ...(isHers && i === 0 ? { mine: true } : {}),
       });
     }
     setBusy(false);
+    notify({
+      says: `${names.length === 1 ? `“${names[0]}”` : `${names.length} ${kind.plural}`} added to your supplies.`,
+    });
     close();
-    if (names.length === 1) void navigate(`/drawer/thing/${last}`);
+    if (names.length === 1) void navigate(`/supplies/thing/${last}`);
   };
   return (
     <section className="tacked max-w-4xl" aria-label={`Add ${kind.plural}`}>

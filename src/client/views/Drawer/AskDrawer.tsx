@@ -90,7 +90,7 @@ export function AskDrawer() {
       {drawer?.things.length === 0 && (
         <p className="noted mb-3">
           Your supplies are empty, so this card says what to look for.{' '}
-          <Link to="/drawer/machine">Put your machine in</Link>, and it speaks of your own dials and feet.
+          <Link to="/supplies/machine">Put your machine in</Link>, and it speaks of your own dials and feet.
         </p>
       )}
       {card.answer && isHeld && (

@@ -92,7 +92,11 @@ export function Chart() {
           </p>
           <Link
             className="btn"
-            to={technique && chart.down.length > 0 ? `/drawer/ask?technique=${technique}` : '/drawer/machine'}
+            to={
+              technique && chart.down.length > 0
+                ? `/supplies/settings?technique=${technique}`
+                : '/supplies/machine'
+            }
           >
             {technique && chart.down.length > 0 ? 'Machine settings finder' : 'Put a machine in'}
           </Link>
@@ -263,8 +267,8 @@ function Reasons({
           <Sign cell={cell} /> {{ yes: 'OK', 'yes-but': 'OK, with care', no: 'No' }[cell.v]}
         </p>
         <p className="mt-1">
-          <Link to={`/drawer/thing/${down.id}`}>{down.name}</Link> with{' '}
-          <Link to={`/drawer/thing/${across.id}`}>{across.name}</Link>
+          <Link to={`/supplies/thing/${down.id}`}>{down.name}</Link> with{' '}
+          <Link to={`/supplies/thing/${across.id}`}>{across.name}</Link>
         </p>
       </div>
       {cell.tried && (

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { ThingKind } from '../../api/types';
 import { useDrawer, useKinds, type Thing } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
@@ -17,7 +17,8 @@ export function Drawer() {
   const drawer = useDrawer().data;
   const kinds = useKinds().data;
   const kind = kinds?.find((k) => k.name === asked) ?? kinds?.[0];
-  const [isAdding, setAdding] = useState(false);
+  const [query] = useSearchParams();
+  const [isAdding, setAdding] = useState(query.has('add'));
   const things = drawer?.things.filter((t) => t.kind === kind?.name) ?? [];
   return (
     <>
@@ -27,7 +28,7 @@ export function Drawer() {
         {kinds?.map((k) => (
           <Link
             key={k.name}
-            to={`/drawer/${k.name}`}
+            to={`/supplies/${k.name}`}
             aria-current={k === kind ? 'page' : undefined}
             className="shelf"
             onClick={() => setAdding(false)}
@@ -84,10 +85,10 @@ export function Drawer() {
 /** The rooms of the drawer, one line above them all. */
 export function DrawerRooms({ here }: { here: 'things' | 'chart' | 'ask' | 'rules' }) {
   const rooms = [
-    { name: 'things', to: '/drawer', says: 'My supplies' },
-    { name: 'chart', to: '/drawer/chart', says: 'Compatibility' },
-    { name: 'ask', to: '/drawer/ask', says: 'Machine settings finder' },
-    { name: 'rules', to: '/drawer/rules', says: 'Compatibility rules' },
+    { name: 'things', to: '/supplies', says: 'My supplies' },
+    { name: 'chart', to: '/supplies/chart', says: 'Compatibility' },
+    { name: 'ask', to: '/supplies/settings', says: 'Machine settings finder' },
+    { name: 'rules', to: '/supplies/rules', says: 'Compatibility rules' },
   ] as const;
   return (
     <nav aria-label="In your supplies" className="no-print rooms">
@@ -106,7 +107,7 @@ function Tile({ thing, kind }: { thing: Thing; kind: ThingKind }) {
   return (
     <li>
       <Link
-        to={`/drawer/thing/${thing.id}`}
+        to={`/supplies/thing/${thing.id}`}
         className="sheet grid h-full min-h-28 grid-cols-[112px_minmax(0,1fr)] items-center gap-4 text-inherit no-underline"
       >
         <span aria-hidden className="grid place-items-center overflow-hidden">

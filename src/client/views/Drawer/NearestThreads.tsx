@@ -21,7 +21,7 @@ export function NearestThreads({ cloth }: { cloth: Thing }) {
               <rect width={44} height={28} rx={4} fill={cloth.properties.colour as unknown as string} />
               <path d="M4 14H40" stroke={thread.colour} strokeWidth={5} strokeDasharray="9 3" />
             </svg>
-            <Link to={`/drawer/thing/${thread.id}`}>{thread.name}</Link>
+            <Link to={`/supplies/thing/${thread.id}`}>{thread.name}</Link>
             <b className="text-sm">{thread.seen}</b>
           </li>
         ))}

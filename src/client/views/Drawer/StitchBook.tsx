@@ -6,7 +6,7 @@ export function StitchBook() {
   return (
     <StitchShelf
       tile={(t) => (
-        <Link to={`/drawer/thing/${t.id}`} className="stitch-tile">
+        <Link to={`/supplies/thing/${t.id}`} className="stitch-tile">
           <StitchFace stitch={t} />
         </Link>
       )}

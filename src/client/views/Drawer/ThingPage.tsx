@@ -29,7 +29,7 @@ export function ThingPage() {
       <div className="tacked mx-auto mt-16 max-w-lg">
         <h1 className="text-2xl">This item was deleted</h1>
         <p className="my-3">It was deleted, perhaps on another device. Undo brings it back.</p>
-        <Link className="btn" to="/drawer">
+        <Link className="btn" to="/supplies">
           Back to Supplies
         </Link>
       </div>
@@ -68,7 +68,7 @@ function Opened({
             onChange={(e) => e.target.value.trim() && edited.rename(e.target.value)}
           />
         }
-        crumb={<Link to={`/drawer/${kind.name}`}>{kind.plural}</Link>}
+        crumb={<Link to={`/supplies/${kind.name}`}>{kind.plural}</Link>}
       />
       <DrawerRooms here="things" />
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
@@ -151,7 +151,7 @@ function Opened({
           <button
             type="button"
             className="btn quiet justify-self-start"
-            onClick={() => void remove(thing).then(() => navigate(`/drawer/${kind.name}`))}
+            onClick={() => void remove(thing).then(() => navigate(`/supplies/${kind.name}`))}
           >
             <Trash2 size={17} aria-hidden /> Delete from supplies
           </button>

@@ -24,7 +24,7 @@ export function ThingPicture({ thing }: { thing: Thing }) {
         />
       );
     case 'machine':
-      return <Dial thing={thing} />;
+      return <MachineView thing={thing} />;
     case 'needle':
       return <NeedleView size={number(thing, 'size')} twin={mm(thing, 'twinSpacing') ?? 0} />;
     case 'cloth':
@@ -47,6 +47,48 @@ export function ThingPicture({ thing }: { thing: Thing }) {
         </svg>
       );
   }
+}
+
+/** A machine from the front: its own dials on the head, its plate with the opening, the lift of its foot. */
+function MachineView({ thing }: { thing: Thing }) {
+  const opening = mm(thing, 'plateOpening') ?? 5;
+  const widest = mm(thing, 'widestStitch');
+  const longest = mm(thing, 'longestStitch');
+  const low = number(thing, 'lowestTension') ?? 0;
+  const high = number(thing, 'highestTension') ?? 9;
+  const normal = number(thing, 'normalTension');
+  const dial = (x: number, text: string, under: string, turn: number) => (
+    <g transform={`translate(${x} 25)`}>
+      <circle r={11} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.3} />
+      <path d="M0 -5V-11" transform={`rotate(${turn})`} stroke="var(--ink)" strokeWidth={2.4} />
+      <text y={4} textAnchor="middle" fontSize={9.5} fontWeight={700} fill="var(--ink)">
+        {text}
+      </text>
+      <text y={21} textAnchor="middle" fontSize={7.5} fill="var(--ink)">
+        {under}
+      </text>
+    </g>
+  );
+  const share = normal === undefined ? 0 : (normal - low) / Math.max(1, high - low);
+  const lift = Math.min(12, mm(thing, 'presserLift') ?? 6);
+  return (
+    <svg viewBox="0 0 128 100" className="w-full" aria-hidden>
+      <path
+        d="M6 88V20Q6 6 20 6H112Q122 6 122 16V88H90V52H34V60H18V88Z"
+        fill="var(--metal)"
+        stroke="var(--ink)"
+        strokeWidth={1.4}
+        strokeLinejoin="round"
+      />
+      {dial(24, normal === undefined ? '?' : String(normal), 'tension', -130 + 260 * share)}
+      {longest !== undefined && dial(62, String(longest), 'length', 130)}
+      {widest !== undefined && dial(98, String(widest), 'width', 130)}
+      <path d="M26 60V78" stroke="var(--ink)" strokeWidth={1.6} />
+      <path d={`M20 ${86 - lift * 0.8}h12`} stroke="var(--ink)" strokeWidth={2.4} />
+      <path d="M2 88H126V96H2Z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.3} />
+      <path d={`M${26 - opening} 91.5h${2 * opening}`} stroke="var(--ink)" strokeWidth={2.6} />
+    </svg>
+  );
 }
 
 /** The tension dial with its normal: where this machine sews an ordinary seam. */

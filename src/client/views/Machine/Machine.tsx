@@ -10,7 +10,9 @@ import { ChangedSinceCut } from '../../parts/cut/SinceCut';
 import { HalfWay } from '../../parts/HalfWay';
 import { Measure } from '../../parts/Measure';
 import { isSetAt, SetOnCard } from '../../parts/SetOnCard';
-import { allTicked, StepChecks, StepFacts } from '../Working/StepChecks';
+import { StepTable } from '../../parts/StepTable';
+import { progressAt, saysOfNext } from '../../app/steps';
+import { StepChecks, StepFacts } from '../Working/StepChecks';
 import { StopByStop } from './StopByStop';
 import { useAwake } from './useAwake';
 
@@ -32,23 +34,11 @@ export function Machine() {
 
   const go = (place: number) => {
     if (!steps || place < 0) return;
-    // Going on says that all is checked: one press for both.
-    const keys = step && place > at ? step.checks.map((_, i) => `${step.key}:${i}`) : [];
-    working.change({
-      progress: {
-        ...working.progress,
-        checked: [...new Set([...(working.progress.checked ?? []), ...keys])],
-        at: Math.min(place, steps.length),
-        step: steps[Math.min(place, steps.length - 1)]!.key,
-        // Back into a step that is sewn from stop to stop it is its last stop.
-        stop: place < at ? Math.max(0, steps[place]!.stops.length - 1) : 0,
-        ticked: 0,
-      },
-    });
+    working.change({ progress: progressAt(working.progress, steps, place) });
   };
   const next = () => {
     if (!step) return;
-    if (isDone) void navigate(`/workings/${id}/keep`);
+    if (isDone) void navigate(`/parts/${id}/keep`);
     else go(at + 1);
   };
   // From stop to stop the same keys go on within the step.
@@ -75,14 +65,14 @@ export function Machine() {
       <main className="grid min-h-dvh place-items-center p-8 text-center">
         <p className="text-xl">
           {row ? 'A measurement is missing in the plan.' : 'Opening…'}{' '}
-          <Link to={`/workings/${id}`}>Back to the part</Link>
+          <Link to={`/parts/${id}`}>Back to the part</Link>
         </p>
       </main>
     );
   }
   const head = (
     <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <Link className="btn quiet" to={`/workings/${id}/sew`}>
+      <Link className="btn quiet" to={`/parts/${id}/sew`}>
         Close
       </Link>
       <p className="min-w-0 flex-1 truncate font-semibold">{working.name}</p>
@@ -132,6 +122,7 @@ export function Machine() {
             <p className="max-w-[34em] text-[clamp(1.15rem,2.2vw,1.6rem)] leading-snug">
               <Measure text={step.says} />
             </p>
+            <StepTable step={step} big />
             <StepFacts step={step} card={card} big />
             {isSetAt(step, steps) && <SetOnCard card={card} />}
             {step.caution && <p className="care max-w-[44em] text-[1.05rem]">{step.caution.says}</p>}
@@ -161,7 +152,7 @@ export function Machine() {
           </div>
         </section>
       )}
-      <footer className="grid grid-cols-[1fr_2fr] gap-3">
+      <footer className="sticky bottom-0 -mx-4 grid grid-cols-[1fr_2fr] gap-3 bg-ground px-4 py-2">
         <button
           type="button"
           className="btn quiet min-h-16 text-xl"
@@ -171,13 +162,12 @@ export function Machine() {
           Previous
         </button>
         {isDone ? (
-          <Link className="btn min-h-16 text-center text-xl" to={`/workings/${id}/keep`}>
+          <Link className="btn min-h-16 text-center text-xl" to={`/parts/${id}/keep`}>
             Note how it turned out
           </Link>
         ) : (
           <button type="button" className="btn min-h-16 text-xl" onClick={next}>
-            {!allTicked(step, working.progress) && 'Tick all and go on: '}
-            {at === steps.length - 1 ? 'Done' : `Next: ${steps[at + 1]?.title ?? ''}`}
+            {saysOfNext(working.progress, steps, at)}
           </button>
         )}
       </footer>

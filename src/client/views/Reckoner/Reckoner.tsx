@@ -28,8 +28,8 @@ export function Reckoner() {
       <div className="no-print mt-2">
         <TechniqueMenu
           titleOf="short"
-          choose={(chosen) => void navigate(`/reckoner/${chosen}`)}
-          unsure={() => void navigate('/reckoner/which-way')}
+          choose={(chosen) => void navigate(`/calculator/${chosen}`)}
+          unsure={() => void navigate('/calculator/which-way')}
         >
           <button type="button" className="btn quiet" disabled={!techniques}>
             {listed && (

@@ -224,7 +224,7 @@ function Take({
     const begin = async () => {
       const id = await beginWorking(queries, project, way.technique, units, known, wayOf ? { wayOf } : {});
       await queries.invalidateQueries();
-      await navigate(`/workings/${id}/plan`);
+      await navigate(`/parts/${id}/plan`);
     };
     return (
       <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin()}>
@@ -236,7 +236,7 @@ function Take({
     Object.entries(known).flatMap(([k, v]) => (v === undefined ? [] : [[k, String(v)]])),
   );
   return (
-    <Link className={`btn ${isFirst ? '' : 'quiet'}`} to={`/reckoner/${way.technique}?${query}`}>
+    <Link className={`btn ${isFirst ? '' : 'quiet'}`} to={`/calculator/${way.technique}?${query}`}>
       Calculate this one
     </Link>
   );

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { api, value } from '../../api/http';
+import type { Cloth } from '../../api/types';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
 import { rowsOf } from './facts';
-import { SwatchPicture } from './SwatchTile';
+import { SwatchPicture } from '../../drawing/SwatchPicture';
 
 type Props = { ids: string[]; take: (id: string) => void; clear: () => void };
 
@@ -51,7 +52,12 @@ export function Beside({ ids, take, clear }: Props) {
               {laid.map((s) => (
                 <th key={s.swatch.id} scope="col" className="min-w-40 py-2 text-left align-bottom">
                   <span className="flex items-end gap-2">
-                    <SwatchPicture book={s} size={64} />
+                    <SwatchPicture
+                      swatch={s.swatch}
+                      cloth={s.swatch.cloth as Cloth}
+                      photograph={s.photographs[0]}
+                      size={64}
+                    />
                     <button
                       type="button"
                       className="grid size-11 place-items-center rounded-lg"

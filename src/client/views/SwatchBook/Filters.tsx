@@ -2,7 +2,15 @@ import { useId } from 'react';
 import type { components } from '../../api/schema';
 
 type Facets = components['schemas']['BookFacets'];
-type Facet = components['schemas']['FacetOut'];
+
+const choices: { name: string; label: string; any: string; of: keyof Facets }[] = [
+  { name: 'technique', label: 'Technique', any: 'all techniques', of: 'techniques' },
+  { name: 'cloth', label: 'Fabric', any: 'all fabrics', of: 'cloths' },
+  { name: 'foot', label: 'Foot', any: 'any foot', of: 'feet' },
+  { name: 'machine', label: 'Machine', any: 'any machine', of: 'machines' },
+  { name: 'year', label: 'Year', any: 'all years', of: 'years' },
+  { name: 'verdict', label: 'Result', any: 'all results', of: 'verdicts' },
+];
 
 type Props = {
   facets: Facets;
@@ -16,8 +24,8 @@ type Props = {
 export function Filters({ facets, filter, set, clear }: Props) {
   const id = useId();
   return (
-    <search className="no-print flex flex-wrap items-end gap-x-4 gap-y-2" aria-label="Filter the swatches">
-      <label className="field flex-1 basis-52" htmlFor={id}>
+    <search className="no-print filters" aria-label="Filter the swatches">
+      <label className="field" htmlFor={id}>
         Words
         <input
           id={id}
@@ -28,81 +36,29 @@ export function Filters({ facets, filter, set, clear }: Props) {
           onChange={(e) => set('text', e.target.value)}
         />
       </label>
-      <Choose
-        label="Technique"
-        any="all techniques"
-        facets={facets.techniques}
-        name="technique"
-        filter={filter}
-        set={set}
-      />
-      <Choose
-        label="Fabric"
-        any="all fabrics"
-        facets={facets.cloths}
-        name="cloth"
-        filter={filter}
-        set={set}
-      />
-      <Choose label="Foot" any="any foot" facets={facets.feet} name="foot" filter={filter} set={set} />
-      <Choose
-        label="Machine"
-        any="any machine"
-        facets={facets.machines}
-        name="machine"
-        filter={filter}
-        set={set}
-      />
-      <Choose label="Year" any="all years" facets={facets.years} name="year" filter={filter} set={set} />
-      <Choose
-        label="Result"
-        any="all results"
-        facets={facets.verdicts}
-        name="verdict"
-        filter={filter}
-        set={set}
-      />
+      {choices.map(({ name, label, any, of }) => (
+        <div key={name} className="field">
+          <label htmlFor={`${id}-${name}`}>{label}</label>
+          <select
+            id={`${id}-${name}`}
+            className="entry"
+            value={filter[name] ?? ''}
+            onChange={(e) => set(name, e.target.value)}
+          >
+            <option value="">{any}</option>
+            {facets[of].map((f) => (
+              <option key={f.name} value={f.name}>
+                {f.label} ({f.count})
+              </option>
+            ))}
+          </select>
+        </div>
+      ))}
       {clear && (
-        <button type="button" className="btn bare" onClick={clear}>
+        <button type="button" className="btn bare justify-self-start" onClick={clear}>
           Clear filters
         </button>
       )}
     </search>
-  );
-}
-
-function Choose({
-  label,
-  any,
-  facets,
-  name,
-  filter,
-  set,
-}: {
-  label: string;
-  any: string;
-  facets: Facet[];
-  name: string;
-  filter: Record<string, string>;
-  set: Props['set'];
-}) {
-  const id = useId();
-  return (
-    <div className="field flex-1 basis-36">
-      <label htmlFor={id}>{label}</label>
-      <select
-        id={id}
-        className="entry"
-        value={filter[name] ?? ''}
-        onChange={(e) => set(name, e.target.value)}
-      >
-        <option value="">{any}</option>
-        {facets.map((f) => (
-          <option key={f.name} value={f.name}>
-            {f.label} ({f.count})
-          </option>
-        ))}
-      </select>
-    </div>
   );
 }

@@ -144,5 +144,5 @@ export function SwatchBook() {
 /** Where a swatch is worked on: in its working, or by itself. */
 function pathOf(swatches: { swatch: { id: string; workingId: string | null } }[], id: string) {
   const working = swatches.find((s) => s.swatch.id === id)?.swatch.workingId;
-  return working ? `/workings/${working}/sample` : `/swatches/${id}`;
+  return working ? `/parts/${working}/sample` : `/swatches/${id}`;
 }

@@ -1,9 +1,6 @@
-import { useId } from 'react';
 import { Link } from 'react-router';
 import type { Cloth } from '../../api/types';
-import { lookOf } from '../../drawing/cloth';
-import { pinked } from '../../drawing/pinked';
-import { ClothPattern } from '../../drawing/ClothPattern';
+import { SwatchPicture } from '../../drawing/SwatchPicture';
 import { inShort, verdicts, type BookSwatch } from './facts';
 
 type Props = { book: BookSwatch; isBeside: boolean; lay: () => void };
@@ -11,11 +8,11 @@ type Props = { book: BookSwatch; isBeside: boolean; lay: () => void };
 /** A swatch in the book: what it became, of which cloth, and how it was set. */
 export function SwatchTile({ book, isBeside, lay }: Props) {
   const { swatch } = book;
-  const to = swatch.workingId ? `/workings/${swatch.workingId}/sample` : `/swatches/${swatch.id}`;
+  const to = swatch.workingId ? `/parts/${swatch.workingId}/sample` : `/swatches/${swatch.id}`;
   const name = `${book.techniqueTitle || 'swatch'}${book.headline ? `, ${book.headline.text}` : ''}${book.clothName ? `, ${book.clothName}` : ''}`;
   return (
     <li className="sheet grid min-w-0 grid-cols-[auto_minmax(0,1fr)] items-start gap-x-4 gap-y-1 !py-3 sm:grid-cols-[auto_minmax(0,1fr)_8.5rem]">
-      <SwatchPicture book={book} />
+      <SwatchPicture swatch={swatch} cloth={swatch.cloth as Cloth} photograph={book.photographs[0]} />
       <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-0.5">
         <Link
           to={to}
@@ -56,34 +53,5 @@ export function SwatchTile({ book, isBeside, lay }: Props) {
         </label>
       </div>
     </li>
-  );
-}
-
-/** Its first photograph, or its cloth with pinked edges. */
-export function SwatchPicture({ book, size = 84 }: { book: BookSwatch; size?: number }) {
-  const id = useId();
-  const photograph = book.photographs[0];
-  if (photograph)
-    return (
-      <img
-        className="shrink-0 rounded-md object-cover"
-        style={{ width: size, height: size }}
-        src={`/api/photographs/${photograph}/picture?small=true`}
-        alt=""
-        loading="lazy"
-      />
-    );
-  return (
-    <svg width={size} height={size} className="shrink-0" aria-hidden>
-      <defs>
-        <ClothPattern id={id} look={lookOf(book.swatch.cloth as Cloth)} repeat={14} />
-      </defs>
-      <path
-        d={pinked(size, Math.round(size / 6))}
-        fill={`url(#${id})`}
-        stroke="var(--cloth-edge)"
-        strokeWidth={0.8}
-      />
-    </svg>
   );
 }

@@ -2,7 +2,7 @@ import type { components } from '../../api/schema';
 
 export type BookSwatch = components['schemas']['BookSwatch'];
 
-export const verdicts: Record<string, string> = { yes: 'right', nearly: 'nearly', no: 'not yet' };
+export const verdicts: Record<string, string> = { yes: 'good', nearly: 'nearly', no: 'not yet' };
 
 /** A swatch in a few words of what was set. */
 export function inShort({ swatch, set }: BookSwatch): string {

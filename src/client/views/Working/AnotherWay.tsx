@@ -18,7 +18,7 @@ export function AnotherWay({ working }: { working: EditedWorking }) {
       cloth: working.cloth,
     });
     await queries.invalidateQueries();
-    await navigate(`/workings/${id}/plan`);
+    await navigate(`/parts/${id}/plan`);
   };
   const known = new URLSearchParams({ project: row.projectId, wayOf: row.piece });
   // The question takes what it knows of it.
@@ -28,7 +28,7 @@ export function AnotherWay({ working }: { working: EditedWorking }) {
   return (
     <TechniqueMenu
       choose={(name) => void begin(name)}
-      unsure={() => void navigate(`/reckoner/which-way?${known}`)}
+      unsure={() => void navigate(`/calculator/which-way?${known}`)}
     >
       <button type="button" className="btn quiet">
         Compare another technique <ChevronDown size={18} aria-hidden />

@@ -9,7 +9,10 @@ import { fieldsWithout, useDraft } from '../../app/useDraft';
 import { Measure } from '../../parts/Measure';
 import { Segmented } from '../../parts/Segmented';
 import { inOrderOf } from '../../parts/inOrderOf';
-import { PieceItself } from '../../parts/swatch/PieceItself';
+import { DrawingView } from '../../drawing/DrawingView';
+import { SwatchPicture } from '../../drawing/SwatchPicture';
+import { useWidth } from '../../drawing/useWidth';
+import { isPieceItself, PieceItself } from '../../parts/swatch/PieceItself';
 import { setOf } from '../../parts/swatch/set';
 import { useSwatches } from '../../parts/swatch/useSwatches';
 import type { StageProps } from './stage';
@@ -37,6 +40,9 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
   const settings = setOf(card, technique, working.ask);
   const { swatches } = useSwatches(working.id, units);
   const row = kept.data;
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const drawing = reckoning.answer?.drawings?.[0];
+  const finished = swatches?.find(isPieceItself);
   const { draft, change } = useDraft<Parts>(`${working.id}.keep`, {
     isReady: !kept.isPending,
     save: async (sent) => {
@@ -66,6 +72,23 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
   return (
     <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       <section className="tacked grid min-w-0 content-start gap-4 self-start">
+        <div className="flex flex-wrap items-start gap-x-8 gap-y-4" ref={ref}>
+          {drawing && (
+            <DrawingView
+              drawing={drawing}
+              cloth={working.cloth}
+              units={units}
+              width={finished ? Math.min(width, Math.max(280, width - 240)) : width}
+              maxHeight={180}
+            />
+          )}
+          {finished && (
+            <figure>
+              <figcaption className="mb-1 font-bold">Finished, as measured</figcaption>
+              <SwatchPicture swatch={finished} cloth={working.cloth} size={160} />
+            </figure>
+          )}
+        </div>
         <h2 className="text-soft">How did it turn out?</h2>
         <label className="field">
           In a sentence, with measurements
@@ -135,8 +158,8 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
           </dl>
         </section>
         <p className="noted">
-          {swatches?.length ?? 0} {swatches?.length === 1 ? 'swatch rests' : 'swatches rest'} with this
-          working{technique.swatch.learns ? ', and teach the next' : ''}.
+          {swatches?.length ?? 0} {swatches?.length === 1 ? 'swatch belongs' : 'swatches belong'} to this part
+          {technique.swatch.learns ? ', and teach the next' : ''}.
         </p>
         {technique.swatch.learns && (
           <PieceItself working={working} technique={technique} reckoning={reckoning} units={units} />

@@ -90,7 +90,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
               <RunsShortHere name={working.name} />
               <Stops card={card.answer} use={choose} />
               <div className="no-print mt-4 flex flex-wrap gap-2">
-                <Link className="btn" to={`/workings/${working.id}/set-up`}>
+                <Link className="btn" to={`/parts/${working.id}/set-up`}>
                   Set up the machine
                 </Link>
               </div>
@@ -110,7 +110,9 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
               technique={technique}
               ask={working.ask}
               units={units}
-              use={working.set}
+              use={(field, value) =>
+                value === '' ? working.set(field, '') : choose({ field, value: String(value) })
+              }
             />
           </Suspense>
         </aside>

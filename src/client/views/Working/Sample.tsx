@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useChoose } from '../../parts/ask/FromDrawer';
 import { newId } from '../../api/id';
 import type { Fact, Plan } from '../../api/types';
 import { useCard } from '../../app/useCard';
@@ -28,6 +29,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const keepsFoot = technique.uses.includes('foot');
   const learnt = usePlot(learns ? working : null, x).data?.learnt;
   const photographs = usePhotographs(working.id);
+  const choose = useChoose(working, technique.fields);
   const card = useCard(working, technique.name, units, reckoning.answer).answer;
   if (!swatches) return <p className="text-soft">Opening…</p>;
   const settings = setOf(card, technique, working.ask, knobs);
@@ -107,7 +109,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
             change={change}
             remove={remove}
             next={i === swatches.length - 1 ? (name) => void addSwatch(name) : undefined}
-            take={canTake ? working.set : undefined}
+            take={canTake ? (field, value) => choose({ field, value: String(value) }) : undefined}
             point={learnt?.points.find((p) => p.id === swatch.id)}
             predicted={answer?.expected?.mid}
             photographs={photographs[swatch.id] ?? []}
@@ -136,7 +138,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
       </ol>
       {isRight && next && (
         <p>
-          <Link className="btn" to={`/workings/${working.id}/${next.name}`}>
+          <Link className="btn" to={`/parts/${working.id}/${next.name}`}>
             Good: continue to {next.title.toLowerCase()}
           </Link>
         </p>

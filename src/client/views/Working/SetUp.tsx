@@ -59,7 +59,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
           ))}
           <Link
             className="text-sm font-semibold underline underline-offset-4"
-            to={`/drawer/chart?technique=${technique.name}`}
+            to={`/supplies/chart?technique=${technique.name}`}
           >
             See what fits for this technique
           </Link>
@@ -67,7 +67,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
         {card.answer && <CardSides card={card.answer} use={choose} />}
         <CautionsAt stage="set-up" answer={reckoning.answer} />
         <div className="flex flex-wrap gap-3">
-          <Link className="btn" to={`/workings/${working.id}/sample`}>
+          <Link className="btn" to={`/parts/${working.id}/sample`}>
             Sew a swatch
           </Link>
           <button type="button" className="btn quiet" onClick={() => print()}>
@@ -107,7 +107,7 @@ function OwnMachine({ errors }: { errors: Record<string, string> }) {
     <>
       <p className="text-sm text-soft">
         Dials differ. Say what yours shows when it sews an ordinary seam, or{' '}
-        <Link to="/drawer/machine">add your machine to Supplies</Link>.
+        <Link to="/supplies/machine">add your machine to Supplies</Link>.
       </p>
       <div className="flex gap-4">
         <NumberField

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Plan } from '../../api/types';
 import { useCard } from '../../app/useCard';
+import { progressAt, saysOfNext } from '../../app/steps';
 import { Measure } from '../../parts/Measure';
 import { isSetAt, SetOnCard } from '../../parts/SetOnCard';
 import { StepPicture } from '../../drawing/StepPicture';
@@ -13,6 +14,7 @@ import { StopList } from '../../parts/StopList';
 import { leavesOf } from '../../techniques/leaves';
 import { CautionsAt } from './CautionsAt';
 import type { StageProps } from './stage';
+import { StepTable } from '../../parts/StepTable';
 import { StepChecks, StepFacts } from './StepChecks';
 
 /** Sew: the steps in their order with their checks; the step that is reached is open. */
@@ -23,12 +25,12 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
   if (!steps) {
     return (
       <p className="sheet">
-        The steps come with the plan:{' '}
-        <Link to={`/workings/${working.id}/plan`}>a measurement is missing.</Link>
+        The steps come with the plan: <Link to={`/parts/${working.id}/plan`}>a measurement is missing.</Link>
       </p>
     );
   }
   const at = Math.min(working.progress.at ?? 0, steps.length);
+  const go = (place: number) => working.change({ progress: progressAt(working.progress, steps, place) });
   return (
     <>
       <div className="no-print grid gap-6 lg:grid-cols-[minmax(0,1fr)_300px]">
@@ -57,6 +59,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                       cloth={working.cloth}
                       units={units}
                     />
+                    <StepTable step={step} />
                     <StepFacts step={step} card={card} />
                     {step.stops.length > 0 && (
                       <details>
@@ -83,15 +86,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
                     />
                     {step.measure && <HalfWay measure={step.measure} working={working} units={units} />}
                     {step.caution && <p className="care">{step.caution.says}</p>}
-                    <button
-                      type="button"
-                      className="btn quiet justify-self-start"
-                      onClick={() =>
-                        working.change({
-                          progress: { ...working.progress, at: i + 1, step: steps[i + 1]?.key ?? step.key },
-                        })
-                      }
-                    >
+                    <button type="button" className="btn quiet justify-self-start" onClick={() => go(i + 1)}>
                       Mark as done
                     </button>
                   </div>
@@ -100,7 +95,7 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             ))}
           </ol>
         </div>
-        <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <aside className="order-first grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:order-none lg:top-4 lg:self-start">
           <section className="tacked">
             <h2 className="text-soft">Up next</h2>
             <p className="fig mb-1 text-[1.9rem]">
@@ -111,22 +106,16 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             </p>
             <div className="flex flex-wrap gap-2">
               {at < steps.length ? (
-                <Link className="btn" to={`/workings/${working.id}/machine`}>
+                <Link className="btn" to={`/parts/${working.id}/machine`}>
                   Open step-by-step view
                 </Link>
               ) : (
-                <Link className="btn" to={`/workings/${working.id}/keep`}>
+                <Link className="btn" to={`/parts/${working.id}/keep`}>
                   Save and finish
                 </Link>
               )}
               {at > 0 && (
-                <button
-                  type="button"
-                  className="btn quiet"
-                  onClick={() =>
-                    working.change({ progress: { ...working.progress, at: 0, step: steps[0]!.key } })
-                  }
-                >
+                <button type="button" className="btn quiet" onClick={() => go(0)}>
                   Start again
                 </button>
               )}
@@ -146,6 +135,16 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
           <CautionsAt stage="sew" answer={reckoning.answer} />
         </aside>
       </div>
+      {at < steps.length && (
+        <div className="step-bar no-print">
+          <button type="button" className="btn quiet" disabled={at === 0} onClick={() => go(at - 1)}>
+            Previous
+          </button>
+          <button type="button" className="btn" onClick={() => go(at + 1)}>
+            {saysOfNext(working.progress, steps, at)}
+          </button>
+        </div>
+      )}
       <WorkSheet answer={reckoning.answer as Plan} working={working} technique={technique} units={units}>
         {Sheet && <Sheet answer={reckoning.answer!} ask={working.ask} />}
       </WorkSheet>

@@ -9,7 +9,7 @@ export function StageThread({ id, now, stages }: { id: string; now: string; stag
       {stages.map((stage, i) => (
         <Link
           key={stage.name}
-          to={`/workings/${id}/${stage.name}`}
+          to={`/parts/${id}/${stage.name}`}
           title={`Done when ${stage.ends}`}
           aria-current={stage.name === now ? 'step' : undefined}
           data-done={i < place ? '' : undefined}

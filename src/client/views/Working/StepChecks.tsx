@@ -56,8 +56,3 @@ function trueOn(step: Step, card?: CardAnswer | null) {
     .filter((l) => step.sets.some((s) => s.includes(`${l.key} ${l.figure}`)))
     .map((l) => `${l.key}: ${l.dial}`);
 }
-
-/** Whether every check of a step is ticked. */
-export function allTicked(step: Step, progress: Progress) {
-  return step.checks.every((_, i) => progress.checked?.includes(`${step.key}:${i}`));
-}

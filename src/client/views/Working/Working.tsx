@@ -143,17 +143,17 @@ function useStageKeys(id: string, projectId: string, stages: Technique['stages']
   const go = (by: number) => {
     const place = here.findIndex((w) => w.id === id);
     const next = here[(place + by + here.length) % here.length];
-    if (next) void navigate(`/workings/${next.id}`);
+    if (next) void navigate(`/parts/${next.id}`);
   };
   useKeys([
     ...stages.map((stage, i) => ({
       keys: [`${i + 1}`],
       shown: `${i + 1}`,
       says: stage.title,
-      run: () => void navigate(`/workings/${id}/${stage.name}`),
+      run: () => void navigate(`/parts/${id}/${stage.name}`),
     })),
     { keys: ['['], shown: '[', says: 'previous part', run: () => go(-1) },
     { keys: [']'], shown: ']', says: 'next part', run: () => go(1) },
-    { keys: ['m'], shown: 'm', says: 'sewing machine', run: () => void navigate(`/workings/${id}/machine`) },
+    { keys: ['m'], shown: 'm', says: 'sewing machine', run: () => void navigate(`/parts/${id}/machine`) },
   ]);
 }

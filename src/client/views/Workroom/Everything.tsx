@@ -90,7 +90,12 @@ export function Everything() {
         </p>
       </div>
       <div className="flex flex-wrap items-center gap-2">
-        <a className="btn" href="/api/archive" download>
+        <a
+          className="btn"
+          href="/api/archive"
+          download
+          onClick={() => notify({ says: 'Everything exported: look among your downloads.' })}
+        >
           <Download size={17} aria-hidden /> Export everything
         </a>
         <label className="btn quiet focus-within:outline-3 focus-within:outline-indigo" htmlFor={id}>

@@ -1,0 +1,58 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Terms;
+
+/// <summary>A drawing, and what of it matters; null where all of it does.</summary>
+public sealed record TermPicture(Drawing Drawing, Moment? Moment);
+
+/// <summary>A word of the craft, with a picture from what the program draws anyway.</summary>
+/// <param name="Name">As it stands on the screens, beginning with a small letter.</param>
+/// <param name="Says">What it means, in a sentence or two.</param>
+/// <param name="Draw">Draws it, in the units of a ruler.</param>
+public sealed record Term(string Name, string Says, Func<Ruler, TermPicture> Draw)
+{
+    /// <summary>Other words that find it.</summary>
+    public IReadOnlyList<string> Also { get; init; } = [];
+
+    /// <summary>What a technique makes, in small.</summary>
+    public static Func<Ruler, TermPicture> Made(string technique) =>
+        _ => new(Of(technique).Mark, null);
+
+    /// <summary>A drawing of the example that a technique has.</summary>
+    public static Func<Ruler, TermPicture> Planned(string technique, string drawing) =>
+        ruler => new(Drawn(technique, ruler, drawing), null);
+
+    /// <summary>A step of the example that a technique has, with what matters at it.</summary>
+    public static Func<Ruler, TermPicture> Step(string technique, string key) =>
+        ruler =>
+        {
+            var moment = Example(technique, ruler).Steps(ruler).First(s => s.Key == key).Picture;
+            return new(Drawn(technique, ruler, moment.Drawing), moment);
+        };
+
+    /// <summary>A usual thing of those that can be owned.</summary>
+    public static Func<Ruler, TermPicture> Owned(string kind, string starter) =>
+        ruler =>
+        {
+            var known = ThingKinds.Named(kind)!;
+            var thing = known.Read(
+                new AskReader(known.Starters.First(s => s.Name == starter).Properties, ruler)
+            );
+            return new(known.Draw!(thing), null);
+        };
+
+    private static Working Of(string technique) => Techniques.WorkingOf(technique)!;
+
+    private static Reckoning Example(string technique, Ruler ruler)
+    {
+        var form = Of(technique).Straight;
+        return form.Reckon(form.Example, ruler).Answer!;
+    }
+
+    private static Drawing Drawn(string technique, Ruler ruler, string drawing) =>
+        Example(technique, ruler).Drawings(ruler).First(d => d.Name == drawing);
+}

@@ -1,0 +1,119 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, value } from '../api/http';
+import type { Drawing, Step } from '../api/types';
+import { useUnits } from './workroom';
+
+/** What help is opened at: a word of the craft, or what this screen is for. */
+export type HelpAt = { word?: string };
+
+let opener: (at: HelpAt) => void = () => {};
+
+/** Says who opens help: what stands round every view. */
+export const onHelp = (open: (at: HelpAt) => void) => {
+  opener = open;
+};
+
+export const openHelp = (at: HelpAt = {}) => opener(at);
+
+/** The words of the craft, in the order of the alphabet. */
+export const useWords = () =>
+  useQuery({
+    queryKey: ['words'],
+    staleTime: Infinity,
+    queryFn: () => value(api.GET('/api/words')),
+  }).data;
+
+/** The picture of a word, and what of it matters. */
+export function useWordPicture(name: string, isWanted: boolean) {
+  const units = useUnits();
+  return useQuery({
+    queryKey: ['words', name, units],
+    staleTime: Infinity,
+    enabled: isWanted,
+    queryFn: async () =>
+      (await value(
+        api.GET('/api/words/{name}', { params: { path: { name }, query: { units } as never } }),
+      )) as unknown as { drawing: Drawing; moment: Step['picture'] },
+  }).data;
+}
+
+/** What each screen is for; the first that its address begins with. */
+const screens = [
+  {
+    at: /^\/$/,
+    head: 'Projects',
+    says: 'Everything you are making. Each project has parts: a frill, a row of tucks, a mend. The beads show how far a part has come; press it to go on where you left it.',
+  },
+  {
+    at: /^\/parts\/[^/]+\/set-up/,
+    head: 'Machine settings',
+    says: 'How to set your machine for this part: foot, needle, thread, tension, stitch. Every line gives its reason. Choose your own things on the right, and the lines follow.',
+  },
+  {
+    at: /^\/parts\/[^/]+\/sample/,
+    head: 'Test swatch',
+    says: 'Sew a small piece with these settings, measure it, and type in what you read. The plan then uses what your fabric and machine really do.',
+  },
+  {
+    at: /^\/parts\/[^/]+\/cut/,
+    head: 'Cut',
+    says: 'What to cut, to the marking step. Lock the list when you have cut: if the plan changes later, you are told what that means for what is on the table.',
+  },
+  {
+    at: /^\/parts\/[^/]+\/sew/,
+    head: 'Sew',
+    says: 'One step after another, each with its picture. Tick what is done; At the machine shows one step at a time, large.',
+  },
+  {
+    at: /^\/parts\/[^/]+\/keep/,
+    head: 'Finish',
+    says: 'Write down what you set and how it came out. It is found again the next time you sew something like it.',
+  },
+  {
+    at: /^\/parts\//,
+    head: 'Plan',
+    says: 'Type what you want to sew, on the drawing or in its box. What to cut, the warnings and the settings follow with every key.',
+  },
+  {
+    at: /^\/swatches/,
+    head: 'Swatches',
+    says: 'Every test swatch you sewed, by technique and fabric. Two can be laid side by side, and a chart shows what a setting does.',
+  },
+  {
+    at: /^\/supplies\/chart/,
+    head: 'Compatibility',
+    says: 'Which foot works with which needle on your machine, and why not where it does not.',
+  },
+  {
+    at: /^\/supplies\/settings/,
+    head: 'Machine settings finder',
+    says: 'Settings for a technique and a fabric, without a plan.',
+  },
+  {
+    at: /^\/supplies/,
+    head: 'Supplies',
+    says: 'Your machines, feet, needles, threads and fabrics. What you enter here decides what the settings name, and what is left is counted down as you cut.',
+  },
+  {
+    at: /^\/calculator\/which-way/,
+    head: 'Compare the methods',
+    says: 'The methods that give the same result, side by side: fabric, time, evenness, equipment.',
+  },
+  {
+    at: /^\/calculator/,
+    head: 'Calculator',
+    says: 'A sum without a project: type what you know, and read what follows. Nothing is saved until you make a part of it.',
+  },
+  {
+    at: /^\/practice/,
+    head: 'Practice',
+    says: 'A simulated machine under your fingers or mouse: keep an even pace, follow a line, stop on a point.',
+  },
+  {
+    at: /^\/settings/,
+    head: 'Settings and backup',
+    says: 'Units, rounding, light or dark. Everything can be exported into one file, and imported again.',
+  },
+];
+
+export const screenAt = (pathname: string) => screens.find((s) => s.at.test(pathname));
