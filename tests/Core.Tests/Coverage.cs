@@ -6,7 +6,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Holds predictions against simulated benches, whose truth is known.</summary>
 internal static class Coverage
 {
-    /// <summary>The part of benches whose next piece lies in the predicted band of nine in ten.</summary>
+    /// <summary>The part of benches whose next piece lies in the predicted band of 9 times out of 10.</summary>
     /// <param name="family">How the fullness is made.</param>
     /// <param name="swatches">How many are sewn first, each as was advised.</param>
     /// <param name="benches">How many machines are drawn.</param>

@@ -37,6 +37,10 @@ async function things(page: Page) {
   );
 }
 
+/** What things were called before; one plain word stands for each now. */
+const oldWords =
+  /\b(workings?|bench|drawer|reckon\w*|workroom|cloths?|pairs? of needles|tuck foot|(pleating|folding) attachment|stitch book|swatch book|schools?|findings?|take it|take back|do again|kept|nine in ten|even chance|laid aside|scraps?|frozen)\b/gi;
+
 test.describe.configure({ mode: 'parallel' });
 
 type Described = { fields: { kind: string; fields?: { kind: string }[] }[]; stages: { name: string }[] };
@@ -160,6 +164,8 @@ async function expectNarrow(page: Page, path: string) {
     client: document.documentElement.clientWidth,
   }));
   expect(scroll, path).toBeLessThanOrEqual(client);
+  const said = await page.locator('body').innerText();
+  expect(said.match(oldWords) ?? [], `${path} says what is called otherwise now`).toEqual([]);
 }
 
 test('what is touched is large enough, and twice the size still fits', async ({ page }) => {

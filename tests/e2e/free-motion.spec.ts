@@ -46,7 +46,7 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
   await swatch.getByLabel('Ten stitches on the line').fill('30 mm; 31 mm; 29 mm');
   await swatch.getByLabel('Ten stitches in the loop').fill('20 mm');
   await swatch.getByLabel('Ten stitches in the loop').press('Enter');
-  await expect(swatch).toContainText('your hands kept 30 mm a second');
+  await expect(swatch).toContainText('your hands moved 30 mm a second');
   await expect(swatch).toContainText('run the machine at 900');
   await expect(swatch).toContainText('In the loop they are shorter');
   await swatch.getByRole('radio', { name: 'good', exact: true }).click();

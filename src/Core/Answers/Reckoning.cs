@@ -61,7 +61,7 @@ public sealed record Summary(string Text, Drawing Picture);
 /// <param name="Step">From tick to tick.</param>
 /// <param name="Wanted">The figure that is wanted; null where nothing is.</param>
 /// <param name="Low">Nineteen in twenty lie above.</param>
-/// <param name="Mid">The even chance.</param>
+/// <param name="Mid">As often more as less.</param>
 /// <param name="High">Nineteen in twenty lie below.</param>
 /// <param name="RestsOn">What that rests on, in a sentence.</param>
 public sealed record Expected(
@@ -87,7 +87,7 @@ public abstract record WorkPlan : Reckoning
     [
         Figure<WorkPlan>.Table(
             "pieces",
-            "What is cut, or taken from a scrap.",
+            "What is cut, or found on a swatch.",
             p => p.Pieces,
             Figure<Piece>.Text(
                 "key",
@@ -147,7 +147,7 @@ public abstract record WorkPlan : Reckoning
                 Figure<Expected>.Ratio("step", "From tick to tick.", e => e.Step),
                 Figure<Expected>.Ratio("wanted", "The number that is wanted.", e => e.Wanted),
                 Figure<Expected>.Ratio("low", "19 times out of 20 lie above.", e => e.Low),
-                Figure<Expected>.Ratio("mid", "The even chance.", e => e.Mid),
+                Figure<Expected>.Ratio("mid", "As often more as less.", e => e.Mid),
                 Figure<Expected>.Ratio("high", "19 times out of 20 lie below.", e => e.High),
                 Figure<Expected>.Text("restsOn", "What it rests on.", e => e.RestsOn),
             ],

@@ -23,7 +23,7 @@ internal static class Safety
     public static Caution Iron { get; } =
         new(
             "iron",
-            "Mind the steam on your fingers, and try the heat on a scrap: synthetics melt."
+            "Mind the steam on your fingers, and try the heat on a spare piece: synthetics melt."
         );
 
     public static Caution Knife { get; } =

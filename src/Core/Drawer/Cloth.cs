@@ -129,7 +129,7 @@ public sealed record Cloth(
     public static ThingKind Described { get; } =
         new(
             "cloth",
-            "cloth",
+            "fabric",
             "fabrics",
             "What is on the shelf: weight, width, how much is left.",
             [

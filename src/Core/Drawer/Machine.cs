@@ -165,7 +165,11 @@ public sealed record Machine(
         "Bobbin",
         "How it is loaded.",
         new Choice("drop-in", "drop-in", "From above; the thread must lie in its slot."),
-        new Choice("front-case", "in a case", "A case of its own, which can be kept twice."),
+        new Choice(
+            "front-case",
+            "in a case",
+            "A case of its own: have two of them, one for each thread."
+        ),
         new Choice("none", "none", "Loopers instead.")
     );
 

@@ -87,7 +87,7 @@ public sealed record OpenDrawer(
                     new FieldError(
                         kind,
                         Refusal.Unusable,
-                        $"There is no such {kind} in your supplies."
+                        $"There is no such {ThingKinds.Named(kind)!.Title} in your supplies."
                     )
                 )
                 : (owned, null);

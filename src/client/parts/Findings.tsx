@@ -8,7 +8,7 @@ import { Measure } from './Measure';
 export function Findings({ findings, use }: { findings: Finding[]; use?: (cure: Cure) => void }) {
   if (findings.length === 0) return null;
   return (
-    <ul className="grid gap-2" aria-label="Findings">
+    <ul className="grid gap-2" aria-label="Notes and warnings">
       {findings.map((finding) => (
         <li key={finding.code} className={finding.severity === 'note' ? 'noted' : finding.severity}>
           {finding.severity === 'note' ? (

@@ -25,7 +25,7 @@ const byMouse = { onPointerMove: unlessAtRest, onPointerLeave: unlessAtRest };
 type Props = {
   /** What opens it: a button. */
   children: ReactNode;
-  /** What one is called here; what beginning it is called where nothing is said. */
+  /** What one is called here; what beginning it is called where nothing is entered. */
   titleOf?: 'begin' | 'short';
   choose: (technique: string) => void;
   /** Where somebody goes who does not know yet. */

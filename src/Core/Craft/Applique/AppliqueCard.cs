@@ -72,13 +72,13 @@ internal static class AppliqueCard
                     ),
                     _ => new(
                         "blanket",
-                        "Straight along the edge, a bite into the shape.",
+                        "Straight along the edge, one stitch sideways into the shape.",
                         ask.Wants.StitchLength ?? Mm(2.8),
                         "2.5 to 3 mm; a tenth more or less lands a stitch in the corner.",
                         "",
                         ask.Wants.StitchWidth ?? Mm(2.5),
                         Mm(2),
-                        "2 to 3.5 mm: the bite has to hold the shape."
+                        "2 to 3.5 mm: the sideways stitch has to hold the shape."
                     ),
                 },
             Tension = ask => ask.Wants.School == Satin ? -1 : -0.5,
@@ -91,7 +91,7 @@ internal static class AppliqueCard
             Stabiliser = ForDense,
             Position = new(
                 "at the side, straight part just outside the edge",
-                "The bite goes into the shape."
+                "The sideways stitch goes into the shape."
             ),
             Presser = new(
                 "needle stop down",

@@ -16,7 +16,7 @@ internal static class AppliqueTechnique
     private static Caution Fumes =>
         new(
             "adhesive",
-            "Fusible and spray adhesives: ventilate, keep them from heat and from the machine’s vents, and try the iron on a scrap.",
+            "Fusible and spray adhesives: ventilate, keep them from heat and from the machine’s vents, and try the iron on a spare piece.",
             Stage.Cut,
             Stage.Sew
         );
@@ -115,7 +115,7 @@ internal static class AppliqueTechnique
                 First = new(
                     "shapeWidth",
                     "How large is the shape?",
-                    "Choose one, build it, or take it from a file. It is drawn here with every stitch as you type."
+                    "Choose one, build it, or read it from a file. It is drawn here with every stitch as you type."
                 ),
                 Uses = ["foot", "thread", "stabiliser"],
                 Cautions = Hazards,

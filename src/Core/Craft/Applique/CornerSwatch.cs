@@ -20,7 +20,7 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
         new(
             "tenRepeats",
             "Ten stitches",
-            "From the first bite to the eleventh, along the edge.",
+            "From the first sideways stitch to the eleventh, along the edge.",
             Length.FromMillimetres(300)
         )
         {

@@ -95,7 +95,7 @@ internal static class Fields
         Fine(
             "repeat",
             "Stitch length",
-            "From bite to bite, as you would like it; 2.8 mm, satin 0.35 mm, a turned edge 1.5 mm where you do not say.",
+            "From one sideways stitch to the next, as you would like it; 2.8 mm, satin 0.35 mm, a turned edge 1.5 mm where you do not say.",
             0.2,
             12
         );

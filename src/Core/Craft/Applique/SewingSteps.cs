@@ -23,7 +23,7 @@ internal static class SewingSteps
     private static string Runs(Answer a) =>
         IsZigzag(a)
             ? "The needle’s right swing falls just outside the edge, and its left into the shape, which lies to the left of the needle."
-            : "The straight part runs just outside the edge, and the bite goes into the shape, which lies to the left of the needle.";
+            : "The straight part runs just outside the edge, and the sideways stitch goes into the shape, which lies to the left of the needle.";
 
     private static bool IsTurned(Answer a) => a.Ask.Stitch == Fields.Turned;
 
@@ -139,8 +139,8 @@ internal static class SewingSteps
                 $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. {Runs(a)}",
                 $"{a.Ruler.Fine(a.BestRepeat)} long, {a.Ruler.Fine(a.Bite)} wide",
                 [
-                    $"On a scrap ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
-                    "The bite goes into the shape; else mirror the stitch.",
+                    $"On a swatch ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
+                    "The sideways stitch goes into the shape; else mirror the stitch.",
                 ],
                 [],
                 Safety.Needle
@@ -247,10 +247,10 @@ internal static class SewingSteps
                 ? $"This stitch lands exactly in the corner: nudge the last by handwheel if it does not. Needle down in it, lift, {turn}"
                     + (
                         a.Ask.Stitch == Fields.Blanket
-                            ? ", one bite straight into the point, and on."
+                            ? ", one stitch straight into the point, and on."
                             : ", and on."
                     )
-            : $"Stop in the inside corner, needle down in the shape. Lift, {turn}, one bite into the corner, and on.";
+            : $"Stop in the inside corner, needle down in the shape. Lift, {turn}, one stitch into the corner, and on.";
     }
 
     private static SewingStep Finished(Answer a) =>

@@ -97,7 +97,7 @@ internal static class BiasFields
         LengthField.Fine(
             "stepUp",
             "Round strip width up to",
-            "Their width is rounded up to it: a millimetre, or what your tape marks, where nothing is said.",
+            "Their width is rounded up to it: a millimetre, or what your tape marks, where nothing is entered.",
             0.1,
             20
         ) with

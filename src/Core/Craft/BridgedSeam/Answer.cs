@@ -40,13 +40,17 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             a => a.OuterPanelCut
         ),
         F.Marked("panelLength", "seamLength + 2 · endAllowance.", a => a.PanelLength),
-        F.Fine("stitchWidth", "gap + 2 · bite, rounded up to the dial’s step.", a => a.StitchWidth),
+        F.Fine(
+            "stitchWidth",
+            "gap + 2 · catch, rounded up to the dial’s step.",
+            a => a.StitchWidth
+        ),
         F.Fine("sewnWidth", "How wide the stitch is that is sewn.", a => a.SewnWidth),
         F.Fine("setWidth", "What to set for that, by what stitches came to.", a => a.SetWidth),
         F.Fine("setAcross", "The same, as a swatch keeps it.", a => a.SetWidth),
         F.Fine(
             "widestGap",
-            "maxStitchWidth − 2 · bite; 0 where the machine makes none.",
+            "maxStitchWidth − 2 · catch; 0 where the machine makes none.",
             a => a.WidestGap
         ),
         F.Length(

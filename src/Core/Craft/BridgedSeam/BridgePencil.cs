@@ -38,7 +38,7 @@ internal static class BridgePencil
                 ruler.Sum(
                     $"{ask.Gap:fine} + 2 × {ask.Bite:fine}, to the next {ask.WidthStep:fine} = {a.StitchWidth:fine}"
                 ),
-                "At its widest it has to bite both folds."
+                "At its widest it has to catch both folds."
             ),
             .. ask.Measured.Count > 0
                 ?

@@ -133,8 +133,8 @@ internal sealed record BridgeSwatch(
                 lines.Add(
                     bites <= Length.Zero ? "It misses the folds: wider, or a narrower gap."
                     : Bite is { } wanted && bites < wanted * 0.8
-                        ? $"It bites {Ruler.Fine(bites)} into each fold, less than {Ruler.Fine(wanted)}: make it wider."
-                    : $"It bites {Ruler.Fine(bites)} into each fold."
+                        ? $"It catches {Ruler.Fine(bites)} into each fold, less than {Ruler.Fine(wanted)}: make it wider."
+                    : $"It catches {Ruler.Fine(bites)} into each fold."
                 );
             }
             if (lines.Count == 0)

@@ -44,7 +44,7 @@ internal static class BridgedSeamCard
                     "",
                     width,
                     width,
-                    "The gap and two bites: it has to bite both folds at its widest."
+                    "The gap and two bites: it has to catch both folds at its widest."
                 );
             },
             TensionBecause = "Tighter, it would pull the folds together.",
@@ -61,9 +61,9 @@ internal static class BridgedSeamCard
             Presser = new("needle stop down", "Stop and see that both folds still touch the bar."),
             Preparation = new(
                 "press the folds firmly, over a card",
-                "A firm fold gives the stitch something to bite."
+                "A firm fold gives the stitch something to catch."
             ),
-            Checks = ["Both folds touch the bar.", "The stitch bites both folds."],
+            Checks = ["Both folds touch the bar.", "The stitch catches both folds."],
             Alternatives =
             [
                 new("a cord down the middle", "The stitch goes over it; firmer and fuller."),
@@ -80,7 +80,7 @@ internal static class BridgedSeamCard
                     Try(
                         "wider",
                         "Make the stitch half a millimetre wider.",
-                        "It has to bite both folds."
+                        "It has to catch both folds."
                     ),
                     Try("narrower-gap", "Take a thinner spacer.", "The machine is at its widest."),
                     Try("slower", "Sew slower and stop more often.", "A fold drifted off the bar.")

@@ -203,7 +203,7 @@ internal static class Fields
         LengthField.Mm(
             "leader",
             "Leader before the fabric",
-            "So far before the folds it begins, on a scrap of stabiliser, with both threads held.",
+            "So far before the folds it begins, on a small piece of stabiliser, with both threads held.",
             0,
             100,
             20

@@ -34,7 +34,7 @@ internal static class Noticed
                 "no-stitch-reaches",
                 Severity.Care,
                 best.Reach > Length.Zero
-                    ? $"None of the stitches bites far enough: {best.Stitch.Called} reaches {a.Ruler.Fine(best.Reach)} into each fold."
+                    ? $"None of the stitches reaches far enough: {best.Stitch.Called} reaches {a.Ruler.Fine(best.Reach)} into each fold."
                     : $"None of the stitches reaches across {a.Ruler.Fine(ask.Gap)}.",
                 $"{a.Ruler.Fine(ask.Bite)} into each fold is wanted.",
                 $"Set one to {a.Ruler.Fine(a.StitchWidth)}, if it goes so wide; or sew a zigzag, as it is drawn here."

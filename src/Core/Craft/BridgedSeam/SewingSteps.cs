@@ -124,11 +124,11 @@ internal static class SewingSteps
         new SewingStep(
             "first",
             a.Ask.Bridges == 1 ? "Sew the bridge" : "Sew the first bridge",
-            $"Begin {a.Ruler.Mark(a.Ask.Leader)} before the folds, on a scrap of wash-away, with both threads under and behind the foot and held. Feed both folds along the bar, slowly; stop every hand’s width and look.",
+            $"Begin {a.Ruler.Mark(a.Ask.Leader)} before the folds, on a small piece of wash-away, with both threads under and behind the foot and held. Feed both folds along the bar, slowly; stop every hand’s width and look.",
             $"held from {a.Ruler.Mark(a.Ask.Leader)} before",
             [
                 "Both folds still touch the bar.",
-                "The stitch bites both folds.",
+                "The stitch catches both folds.",
                 $"The gap measures {a.Ruler.Fine(a.Ask.Gap)} at both ends and in the middle.",
             ],
             []

@@ -13,7 +13,7 @@ internal sealed record TurnedAnswer : Reckoning
         F.Length(
             "gap",
             LengthKind.Fine,
-            "The widest gap that the stitch bites across.",
+            "The widest gap that the stitch catches across.",
             a => a.Gap
         ),
         F.Length("totalWidth", LengthKind.Marked, "The finished width.", a => a.Total),

@@ -148,7 +148,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
 
     public override IReadOnlyList<Fact> Scrap =>
         [
-            new("Sew", $"{Ruler.Mark(Sample)} of trim between two scraps, round one corner"),
+            new("Sew", $"{Ruler.Mark(Sample)} of trim between two small pieces, round one corner"),
             new(
                 "First line of stitching",
                 Ruler.Fine(Lines[0].Gives ?? Lines[0].Wanted) + " from the cord"

@@ -6,7 +6,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.CordTrim.EasedS
 
 namespace ZephyrReach.Core.Craft.CordTrim;
 
-/// <summary>What trim on a scrap says: whether it was stretched or pushed, and whether the flange is hidden.</summary>
+/// <summary>What trim on a swatch shows: whether it was stretched or pushed, and whether the flange is hidden.</summary>
 /// <param name="Used">Of the trim, lying loose.</param>
 /// <param name="Sewn">Of the edge.</param>
 /// <param name="Gap">From the cord to the last line of stitches; null where it was not read.</param>
@@ -55,7 +55,7 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
     public static Form Form { get; } =
         new(
             SwatchOf.FormName,
-            "What trim on a scrap says",
+            "What trim on a swatch shows",
             [UsedRead, SewnRead, GapRead, Looks.Seen, Looks.Tried],
             Told,
             RawAsk.Of(

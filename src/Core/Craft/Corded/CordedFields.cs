@@ -110,7 +110,7 @@ internal static class CordedFields
             .Mm(
                 "cornerRadius",
                 "Corner radius",
-                "The radius; as tight as this cord takes where nothing is said.",
+                "The radius; as tight as this cord takes where nothing is entered.",
                 0,
                 1000
             )

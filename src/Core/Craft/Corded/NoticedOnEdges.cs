@@ -70,7 +70,7 @@ internal static class NoticedOnEdges
                 "by-the-edge",
                 Severity.Note,
                 "With a zipper foot nothing holds the cord.",
-                "It is kept against the foot by hand, so it takes longer, and wanders at bends.",
+                "It is held against the foot by hand, so it takes longer, and wanders at bends.",
                 "Baste the cord into its covering first, and sew each line a thread nearer by eye."
             );
             yield break;

@@ -158,7 +158,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 Piece.Rectangle(
                     "backing",
                     1,
-                    "backing (from scrap)",
+                    "backing (from a remnant)",
                     BackingWidth,
                     BackingLength
                 ) with
@@ -223,7 +223,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Fuse backing to a scrap",
+                "Fuse backing to a small piece",
                 Ruler.Size(Ruler.Cut(BackingWidth), Ruler.Cut(BackingLength))
             ),
             Ask.IsProgrammed

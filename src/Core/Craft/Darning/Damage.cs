@@ -62,7 +62,7 @@ internal sealed record Damage(
             "strained",
             "large, or under strain",
             "knee, seat, elbow",
-            "Patch it, or darn with a scrap behind.",
+            "Patch it, or darn with a piece of fabric behind.",
             "A darn alone tears out again at its edge where the fabric is pulled.",
             "Do not darn it over interfacing alone."
         ) with

@@ -16,7 +16,7 @@ internal static class ProgrammedDarningCard
                 "interfacing behind",
                 "A hole or a thin place away from seams."
             ),
-            new(Damage.Scrap, "a scrap behind", "Where it strains."),
+            new(Damage.Scrap, "a piece of fabric behind", "Where it strains."),
             new(Damage.Stretching, "something that stretches behind", "In a knit.")
         );
 
@@ -24,7 +24,7 @@ internal static class ProgrammedDarningCard
         ask.Wants.School switch
         {
             Damage.Scrap => new(
-                "a scrap of the same fabric behind, larger than the tear",
+                "a piece of the same fabric behind, larger than the tear",
                 "Where it strains it carries what the tear no longer does; interfacing alone tears out."
             ),
             Damage.Stretching => new(

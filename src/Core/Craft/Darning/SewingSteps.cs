@@ -110,8 +110,8 @@ internal static class SewingSteps
             {
                 Damage.Scrap => new SewingStep(
                     "backing",
-                    "A scrap behind",
-                    $"Cut a scrap of the same fabric {size}, with its grain along the garment’s, and baste it to the wrong side.",
+                    "A piece of fabric behind",
+                    $"Cut a piece of the same fabric {size}, with its grain along the garment’s, and baste it to the wrong side.",
                     Ruler.Size(ruler.Cut(a.BackingWidth), ruler.Cut(a.BackingLength)),
                     ["It reaches beyond the tear all round.", "Its grain runs with the fabric’s."],
                     []
@@ -119,7 +119,7 @@ internal static class SewingSteps
                 Damage.Stretching => new SewingStep(
                     "backing",
                     "Something that stretches behind",
-                    $"Cut a scrap of thin knit {size}, and baste it to the wrong side with nothing pulled.",
+                    $"Cut a piece of thin knit {size}, and baste it to the wrong side with nothing pulled.",
                     Ruler.Size(ruler.Cut(a.BackingWidth), ruler.Cut(a.BackingLength)),
                     [
                         "It reaches beyond the tear all round.",

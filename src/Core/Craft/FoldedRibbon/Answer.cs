@@ -149,7 +149,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Take a scrap of the fabric and of ribbon",
+                "Take a piece of the fabric and of ribbon",
                 Ruler.Write(10 * Advance * Math.Sqrt(2) + 2 * Ask.Tail, LengthKind.Amount)
             ),
             new("Lay so many folds", "10"),

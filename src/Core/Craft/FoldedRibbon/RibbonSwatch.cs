@@ -63,7 +63,7 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     public static Form Form { get; } =
         new(
             SwatchOf.FormName,
-            "What ten folds on a scrap say",
+            "What ten folds on a swatch show",
             [SetField, TenRead, WideRead, Looks.Seen, Looks.Tried],
             Told,
             RawAsk.Of(

@@ -61,7 +61,7 @@ internal static class SewingSteps
                     )
                     + ", and the presser is lifted at every fold.",
                 $"{a.StitchesPerLeg} stitches",
-                ["On a scrap ten folds reach " + a.Ruler.Mark(10 * a.Advance) + "."],
+                ["On a swatch ten folds reach " + a.Ruler.Mark(10 * a.Advance) + "."],
                 [],
                 Safety.Needle
             ).At(Place.Machine, 3, RibbonDrawing.NearName, ["legs", "catches"])

@@ -86,7 +86,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         F.Length(
             "flatWidth",
             LengthKind.Cut,
-            "How wide a field to begin with, so that it comes to the width that is said.",
+            "How wide a field to begin with, so that it comes to the width that is entered.",
             a => a.ElasticLength(a.Reach.Width / a.Across.Factor)
         ),
         F.Length(

@@ -54,7 +54,7 @@ internal static class Fields
         Mm(
             "lineSpacing",
             "Line spacing",
-            "From line to line: 8 mm in a meander, 1 mm in a fill, where nothing is said.",
+            "From line to line: 8 mm in a meander, 1 mm in a fill, where nothing is entered.",
             0.2,
             200
         ) with

@@ -168,7 +168,7 @@ internal sealed record HandSwatch(
             var keep = Math.Round(Machine * Factor / 10) * 10;
             List<string> lines =
             [
-                $"At {DecimalText.Write(Machine, 0)} a minute your hands kept {DecimalText.Write(Hand, 1)} mm a second.",
+                $"At {DecimalText.Write(Machine, 0)} a minute your hands moved {DecimalText.Write(Hand, 1)} mm a second.",
                 Math.Abs(Factor - 1) <= Even / 2 ? "That is the stitch that was planned."
                 : Factor > 1
                     ? $"Stitches came out longer than planned: run the machine at {DecimalText.Write(keep, 0)}, or move more slowly."

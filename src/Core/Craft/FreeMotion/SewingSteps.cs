@@ -36,7 +36,7 @@ internal static class SewingSteps
                 ? $"Chalk the field, {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}. The way through it is on the paper at true size; after a while the eye needs it no more."
                 : $"Trace it from the paper with a pen that goes away: {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}.",
             Ruler.Size(a.Ruler.Mark(a.Reach.Width), a.Ruler.Mark(a.Reach.Height)),
-            ["The pen was tried on a scrap: it goes away."],
+            ["The pen was tried on a spare piece: it goes away."],
             []
         ).At(Place.Table, 5, SewnDrawing.Name, ["outline"], sewn);
 

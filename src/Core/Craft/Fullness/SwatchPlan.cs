@@ -23,8 +23,8 @@ public sealed record SwatchPlan(
     public static IReadOnlyList<Figure> Told { get; } =
     [
         F.Marked("markedFlat", "Between the two marks, flat.", p => p.MarkedFlat),
-        F.Cut("cutLength", "Length of the scrap.", p => p.CutLength),
-        F.Cut("cutDepth", "Depth of the scrap.", p => p.CutDepth),
+        F.Cut("cutLength", "Length of the swatch.", p => p.CutLength),
+        F.Cut("cutDepth", "Depth of the swatch.", p => p.CutDepth),
         F.Marked("gathersTo", "Between the marks once it is as full as planned.", p => p.GathersTo),
     ];
 
@@ -46,7 +46,7 @@ public sealed record SwatchPlan(
     public IReadOnlyList<Fact> Scrap(Ruler ruler, string makes) =>
         [
             new(
-                "Cut a scrap of the same fabric",
+                "Cut a piece of the same fabric",
                 Ruler.Size(ruler.Cut(CutLength), ruler.Cut(CutDepth))
             ),
             new("Mark two lines apart", ruler.Mark(MarkedFlat)),

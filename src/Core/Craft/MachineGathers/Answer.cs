@@ -161,7 +161,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
             ),
             .. StripPencil
                 .Of(Strips, ruler)
-                .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Cloth"),
+                .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Fabric"),
             Kind.Knife
                 ? new(
                     "Each looper",

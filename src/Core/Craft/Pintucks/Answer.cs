@@ -31,7 +31,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
                     "19 times out of 20 draw more.",
                     l => l.Low
                 ),
-                Figure<Swatches.Learning.Likely>.Ratio("mid", "The even chance.", l => l.Mid),
+                Figure<Swatches.Learning.Likely>.Ratio("mid", "As often more as less.", l => l.Mid),
                 Figure<Swatches.Learning.Likely>.Ratio(
                     "high",
                     "19 times out of 20 draw less.",
@@ -192,7 +192,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Cut a scrap of the same fabric",
+                "Cut a piece of the same fabric",
                 Ruler.Size(
                     Ruler.Cut(Length.FromMillimetres(160)),
                     Ruler.Cut(Length.FromMillimetres(120))

@@ -224,7 +224,7 @@ internal static class Noticed
                 Severity.Note,
                 "How much a tuck takes up is not measured yet.",
                 learnt.RestsOn,
-                "Sew five tucks on a scrap: the first swatch already narrows it a good deal."
+                "Sew five tucks on a test swatch: the first swatch already narrows it a good deal."
             );
         }
         foreach (var (sample, i) in learnt.All.Select((s, i) => (s, i)).Where(s => !s.s.Teaches))

@@ -93,7 +93,7 @@ internal static class TuckSamples
         new(
             "samples",
             "Samples",
-            "Scraps that were tucked and measured.",
+            "Swatches that were tucked and measured.",
             [
                 Needles,
                 Cloth,

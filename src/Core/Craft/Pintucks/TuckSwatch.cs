@@ -8,7 +8,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Pintucks.TuckSw
 
 namespace ZephyrReach.Core.Craft.Pintucks;
 
-/// <summary>What a tucked scrap says: what each tuck took up, and what that makes of the panel.</summary>
+/// <summary>What a tucked swatch shows: what each tuck took up, and what that makes of the panel.</summary>
 /// <param name="FlatMean">Between the marks before sewing.</param>
 /// <param name="TuckedMean">After.</param>
 /// <param name="Tucks">Between the marks.</param>
@@ -93,7 +93,7 @@ internal sealed record TuckSwatch(
     public static Form Form { get; } =
         new(
             SwatchOf.FormName,
-            "What a tucked scrap says",
+            "What a tucked swatch shows",
             [
                 Fields.Flat,
                 Fields.Tucked,

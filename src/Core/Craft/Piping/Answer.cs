@@ -149,10 +149,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
                 "Cut",
                 $"a bias strip {Ruler.Mark(Ask.Covering.Width)} wide, {Ruler.Mark(Sample)} long"
             ),
-            new(
-                "Wrap",
-                $"{Ruler.Mark(Sample)} of the cord, sew all three lines on a scrap of the piece"
-            ),
+            new("Wrap", $"{Ruler.Mark(Sample)} of the cord, sew all three lines on a test swatch"),
             new("The flange should be", Ruler.Fine(Flange)),
             new(
                 "The lines",

@@ -51,7 +51,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         ),
         F.Amount("needleThread", "Ordinary thread on top.", a => a.NeedleThread),
         F.Marked("restLow", "The narrowest that it is likely to be at rest.", a => a.RestLow),
-        F.Marked("restMid", "Its width at rest, even chance.", a => a.RestMid),
+        F.Marked("restMid", "Its width at rest: as often more as less.", a => a.RestMid),
         F.Marked("restHigh", "The widest that it is likely to be at rest.", a => a.RestHigh),
         F.Cut(
             "sureWidth",

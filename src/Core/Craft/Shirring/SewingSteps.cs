@@ -69,7 +69,7 @@ internal static class SewingSteps
             a.Pieces[0].Says(ruler),
             [
                 "The first line follows one thread of the fabric.",
-                "The chalk comes out: tried on a scrap.",
+                "The chalk comes out: tried on a spare piece.",
             ],
             [
                 new(

@@ -265,11 +265,11 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
                         "stitchLength",
                         Millimetres(Length.Max(dial, Length.FromMillimetres(0.2)))
                     ),
-                    new Fact("dialledLength", Millimetres(dial)),
+                    new Fact("dialledLength", Ruler.Fine(dial)),
                 ]
                 : Array.Empty<Fact>(),
             .. Ask.Pattern.All(s => s.Name is not null)
-                ? [new Fact("dialledWidth", Millimetres(Widest))]
+                ? [new Fact("dialledWidth", Ruler.Fine(Widest))]
                 : Array.Empty<Fact>(),
         ];
 
@@ -308,7 +308,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
     public override IReadOnlyList<Fact> Scrap =>
         [
             new(
-                "Cut a scrap of the same fabric",
+                "Cut a piece of the same fabric",
                 Ruler.Size(
                     Ruler.Cut(Length.FromMillimetres(250)),
                     Ruler.Cut(Length.FromMillimetres(130))

@@ -75,7 +75,7 @@ internal static class Noticed
                 Severity.Care,
                 $"Rows {a.Ruler.Fine(gap)} apart run into each other.",
                 $"Half of each of two rows is {a.Ruler.Fine(a.Widest)} wide.",
-                "Set them further apart; or let them overlap on purpose, and try it on a scrap."
+                "Set them further apart; or let them overlap on purpose, and try it on a test swatch."
             );
         }
         if (!ask.Stabilised && ask.Pattern.FirstOrDefault(s => s.IsDense) is { } dense)

@@ -101,7 +101,7 @@ internal static class SewingSteps
                     ? set
                     : $"{a.Ruler.Fine(first.Stitch.Width)} wide",
                 [
-                    "On a scrap of the same layers ten repeats measure ten times one.",
+                    "On a swatch of the same layers ten repeats measure ten times one.",
                     "The handwheel was turned through one whole swing.",
                 ],
                 [],

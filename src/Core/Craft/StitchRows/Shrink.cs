@@ -88,7 +88,7 @@ internal static class ShrinkSamples
         new(
             "samples",
             "Samples",
-            "Scraps with rows on them, measured both ways.",
+            "Swatches with rows on them, measured both ways.",
             [
                 Stabilised,
                 Width,

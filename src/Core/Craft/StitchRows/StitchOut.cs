@@ -42,7 +42,7 @@ internal sealed record StitchLine(
         Wide is { } real && Width is { } set && set > Measures.Length.Zero ? real / set : null;
 }
 
-/// <summary>What a scrap with rows of stitches says: how far it drew in, what each stitch really is, and what held the cloth flat.</summary>
+/// <summary>What a swatch with rows of stitches shows: how far it drew in, what each stitch really is, and what held the cloth flat.</summary>
 internal sealed record StitchOut(
     Length? AlongBefore,
     Length? AlongAfter,
@@ -172,7 +172,7 @@ internal sealed record StitchOut(
     public static Form Form { get; } =
         new(
             SwatchOf.FormName,
-            "What a scrap with rows of stitches says",
+            "What a swatch with rows of stitches shows",
             [
                 .. new[]
                 {

@@ -106,8 +106,8 @@ internal static class PulledSteps
             [
                 "One full stitch turned by hand: the needle clears everything.",
                 a.Ask.Rows.IsOverThreads
-                    ? "On a scrap the threads slide under the zigzag."
-                    : "A row on a scrap pulls up easily by its bobbin thread.",
+                    ? "On a test swatch the threads slide under the zigzag."
+                    : "A row on a test swatch pulls up easily by its bobbin thread.",
             ],
             [],
             Safety.Needle

@@ -24,7 +24,7 @@ internal static class SinceCut
         Compare("Strips", $"{then.StripCount}", $"{now.StripCount}");
         Compare("Strip length", ruler.Cut(then.StripLength), ruler.Cut(now.StripLength));
         Compare("Strip depth", ruler.Cut(then.Ask.CutDepth), ruler.Cut(now.Ask.CutDepth));
-        Compare("Cloth", ruler.Cut(then.ClothToBuy), ruler.Cut(now.ClothToBuy));
+        Compare("Fabric", ruler.Cut(then.ClothToBuy), ruler.Cut(now.ClothToBuy));
         Compare(
             "Mark on the strip every",
             ruler.Mark(then.SegmentFlat),

@@ -86,11 +86,11 @@ internal static class StripPencil
         lines.Add(
             ask.Along
                 ? new(
-                    "Cloth",
+                    "Fabric",
                     $"{ruler.Cut(a.ClothToBuy)}; {M(ask.ClothWidth)} ÷ {M(ask.CutDepth)}: {a.StripsAcross} strips would lie side by side"
                 )
                 : new(
-                    "Cloth",
+                    "Fabric",
                     ruler.Sum(
                         $"{OnCloth.Rows(a.AllStrips, a.StripsBeside)} × {ask.CutDepth:cut} = {a.ClothToBuy:cut}"
                     ),

@@ -141,7 +141,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
             ),
             .. StripPencil
                 .Of(Strips, ruler)
-                .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Cloth"),
+                .Where(l => l.Title is "Strips" or "Strip length" or "Depth" or "Fabric"),
         ];
     }
 

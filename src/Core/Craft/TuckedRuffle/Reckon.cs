@@ -148,7 +148,7 @@ internal static class Reckon
                 Severity.Note,
                 $"Should the attachment fold a tenth deeper, {ruler.Mark(missing)} of strip would be missing.",
                 "Attachments come to within 5 to 10 % of what they are set to, and nothing can be pulled to fit.",
-                $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a scrap and say what they took."
+                $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a test swatch and enter what they took."
             )
             {
                 Cure =

@@ -40,7 +40,7 @@ internal static class SewingSteps
                 ruler.Fine(a.Ask.Depth),
                 [
                     "One full fold turned by hand: arm and needle clear everything.",
-                    $"Ten folds on a scrap measure {ruler.Fine(10 * a.Ask.Spacing)}, and take up {ruler.Fine(10 * (a.Ask.Spacing + 2 * a.Ask.Depth))} of what was flat: less is too shallow, more too deep.",
+                    $"Ten folds on a swatch measure {ruler.Fine(10 * a.Ask.Spacing)}, and take up {ruler.Fine(10 * (a.Ask.Spacing + 2 * a.Ask.Depth))} of what was flat: less is too shallow, more too deep.",
                 ],
                 [],
                 Safety.Needle

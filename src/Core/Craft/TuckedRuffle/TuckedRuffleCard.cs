@@ -12,7 +12,7 @@ internal static class TuckedRuffleCard
         {
             Name = "tucked-ruffle",
             Title = "pleated ruffle",
-            Says = "An arm pushes a bite of fabric under the needle every so many stitches.",
+            Says = "An arm pushes a small pleat under the needle every so many stitches.",
             Fields = [Wants.EveryField, Wants.StitchLengthField],
             Feet =
             [

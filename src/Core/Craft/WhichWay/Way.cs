@@ -1,5 +1,8 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.WhichWay.Way>;
 
 namespace ZephyrReach.Core.Craft.WhichWay;
@@ -45,8 +48,36 @@ internal sealed record Way(
 );
 
 /// <summary>The ways side by side, the best for the purpose first.</summary>
-internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways) : Reckoning
+/// <param name="Fullness">That is wanted of each.</param>
+internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways, double Fullness) : Reckoning
 {
+    /// <summary>Ten centimetres of the edge made each way, all to one scale.</summary>
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [
+            .. Ways.Select(w =>
+                SwatchPicture.Of(
+                    Techniques.WorkingOf(w.Technique)!,
+                    new SewnSwatch(
+                        new Dictionary<string, IReadOnlyList<double>>
+                        {
+                            ["flat"] = [100 * Fullness],
+                            ["gathered"] = [100],
+                        },
+                        w.Scheme.Length > 0
+                            ? RawAsk.Empty.With("rows", RawValue.Of(w.Scheme))
+                            : RawAsk.Empty,
+                        new Dictionary<string, string>(),
+                        true,
+                        true
+                    ),
+                    ruler
+                ) with
+                {
+                    Name = w.Technique + w.Scheme,
+                }
+            ),
+        ];
+
     public static IReadOnlyList<Figure> Told { get; } =
     [
         Figure<WhichWayAnswer>.Table(

@@ -91,11 +91,14 @@ internal static class WhichWayQuestion
             .Select(w => w with { Has = w.NeedsKey == "" ? null : has?.Contains(w.NeedsKey) })
             .ToList();
         var (least, quickest) = (known.Min(w => w.Cloth), known.Min(w => w.Minutes));
-        return new WhichWayAnswer([
-            .. known
-                .Select(w => Judged(w, purpose, least, quickest))
-                .OrderByDescending(w => w.Score),
-        ])
+        return new WhichWayAnswer(
+            [
+                .. known
+                    .Select(w => Judged(w, purpose, least, quickest))
+                    .OrderByDescending(w => w.Score),
+            ],
+            fullness
+        )
         {
             Findings = [],
         };

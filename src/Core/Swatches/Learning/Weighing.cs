@@ -31,7 +31,7 @@ internal static class Weighing
     /// <summary>Whether it was never sewn.</summary>
     public static bool IsSimulated(AskReader sample) => sample.Flag(SimulatedField);
 
-    /// <summary>Whether it is of the very cloth and foot, and whether it is learnt from; yes to both where nothing is said.</summary>
+    /// <summary>Whether it is of the very cloth and foot, and whether it is learnt from; yes to both where nothing is entered.</summary>
     public static (bool Same, bool Counts) Read(AskReader sample) =>
         (sample.OptionalFlag(SameField) ?? true, sample.OptionalFlag(CountsField) ?? true);
 

@@ -67,7 +67,7 @@ public sealed record PullUpReading(
             r => (object)r.Prediction,
             [
                 Figure<Prediction>.Ratio("low", "19 times out of 20 are fuller.", p => p.Low),
-                Figure<Prediction>.Ratio("mid", "The even chance.", p => p.Mid),
+                Figure<Prediction>.Ratio("mid", "As often more as less.", p => p.Mid),
                 Figure<Prediction>.Ratio("high", "19 times out of 20 are less full.", p => p.High),
             ]
         ),

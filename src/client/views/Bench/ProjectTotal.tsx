@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, value } from '../../api/http';
+import { useKinds } from '../../app/drawer';
 import { useUnits } from '../../app/workroom';
 import { Measure } from '../../parts/Measure';
 import { inDays } from '../../app/dates';
@@ -21,6 +22,7 @@ export function ProjectTotal({ project, name }: { project: string; name: string 
 
 function Lines({ project, name }: { project: string; name: string }) {
   const units = useUnits();
+  const kinds = useKinds().data;
   const total = useQuery({
     queryKey: ['bench', 'total', project, units],
     queryFn: () =>
@@ -47,7 +49,9 @@ function Lines({ project, name }: { project: string; name: string }) {
               <th scope="row" className="py-1.5 pr-4 text-left">
                 {line.thing ? <Link to={`/supplies/thing/${line.thing}`}>{line.name}</Link> : line.name}
                 {line.name !== line.kind && (
-                  <span className="block text-sm font-normal text-soft">{line.kind}</span>
+                  <span className="block text-sm font-normal text-soft">
+                    {kinds?.find((k) => k.name === line.kind)?.title ?? line.kind}
+                  </span>
                 )}
               </th>
               <td className="py-1.5 pr-4 whitespace-nowrap">

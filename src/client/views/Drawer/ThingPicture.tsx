@@ -57,15 +57,12 @@ function MachineView({ thing }: { thing: Thing }) {
   const low = number(thing, 'lowestTension') ?? 0;
   const high = number(thing, 'highestTension') ?? 9;
   const normal = number(thing, 'normalTension');
-  const dial = (x: number, text: string, under: string, turn: number) => (
-    <g transform={`translate(${x} 25)`}>
-      <circle r={11} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.3} />
-      <path d="M0 -5V-11" transform={`rotate(${turn})`} stroke="var(--ink)" strokeWidth={2.4} />
-      <text y={4} textAnchor="middle" fontSize={9.5} fontWeight={700} fill="var(--ink)">
+  const dial = (x: number, text: string, turn: number) => (
+    <g transform={`translate(${x} 29)`}>
+      <circle r={15} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.3} />
+      <path d="M0 -9V-15" transform={`rotate(${turn})`} stroke="var(--ink)" strokeWidth={2.4} />
+      <text y={4.5} textAnchor="middle" fontSize={12.5} fontWeight={700} fill="var(--ink)">
         {text}
-      </text>
-      <text y={21} textAnchor="middle" fontSize={7.5} fill="var(--ink)">
-        {under}
       </text>
     </g>
   );
@@ -80,9 +77,9 @@ function MachineView({ thing }: { thing: Thing }) {
         strokeWidth={1.4}
         strokeLinejoin="round"
       />
-      {dial(24, normal === undefined ? '?' : String(normal), 'tension', -130 + 260 * share)}
-      {longest !== undefined && dial(62, String(longest), 'length', 130)}
-      {widest !== undefined && dial(98, String(widest), 'width', 130)}
+      {dial(24, normal === undefined ? '?' : String(normal), -130 + 260 * share)}
+      {longest !== undefined && dial(62, String(longest), 130)}
+      {widest !== undefined && dial(98, String(widest), 130)}
       <path d="M26 60V78" stroke="var(--ink)" strokeWidth={1.6} />
       <path d={`M20 ${86 - lift * 0.8}h12`} stroke="var(--ink)" strokeWidth={2.4} />
       <path d="M2 88H126V96H2Z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.3} />

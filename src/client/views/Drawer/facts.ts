@@ -21,8 +21,10 @@ export function factsOf(thing: Thing, kind: ThingKind | undefined): string {
     const field = kind?.fields.find((f) => f.name === name);
     const value = thing.properties[name] as unknown;
     if (!field || value === undefined || value === null) return [];
-    if (field.kind === 'choice')
-      return [field.choices?.find((c) => c.name === value)?.label ?? String(value)];
+    if (field.kind === 'choice') {
+      const label = field.choices?.find((c) => c.name === value)?.label ?? String(value);
+      return [name === 'feedDogs' ? `feed dogs ${label}` : label];
+    }
     const length = thing.understood[name];
     if (length)
       return length.mm === 0

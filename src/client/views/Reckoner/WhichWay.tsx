@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, value } from '../../api/http';
-import type { Answer, Ask, Field, Length } from '../../api/types';
+import type { Answer, Ask, Drawing, Field, Length } from '../../api/types';
 import { useAddress } from '../../app/address';
 import { useDrawer } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
@@ -10,6 +10,7 @@ import { askIn } from '../../app/askIn';
 import { useReckoning } from '../../app/useReckoning';
 import { startOf, useTechniques } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
+import { Portrait } from '../../drawing/Portrait';
 import { Measure } from '../../parts/Measure';
 import { Findings } from '../../parts/Findings';
 import { Segmented } from '../../parts/Segmented';
@@ -34,6 +35,8 @@ type Way = {
   tensionSteps?: number;
 };
 
+const example = { metric: '2.6 m', imperial: '102 in' };
+
 /** Which way of making an edge fuller suits it: the ways side by side, the best for the purpose first. */
 export function WhichWay() {
   const units = useUnits();
@@ -52,19 +55,22 @@ export function WhichWay() {
   }).data;
   const drawer = useDrawer().data;
   const has = useMemo(() => (drawer?.things.length ? owned(drawer.things) : undefined), [drawer]);
+  // Until a length is typed one is worked, so that the ways are seen side by side at once.
+  const isExample = !address.has('finishedEdge');
   const ask = useMemo<Ask>(
     () => ({
       // What a plan begins with, so that a way takes the cloth here that it takes there.
       ...(described ? { ...startOf(described), ...askIn(described, address) } : {}),
+      ...(isExample ? { finishedEdge: example[units] } : {}),
       ...(has ? { has } : {}),
     }),
-    [described, address, has],
+    [described, address, has, isExample, units],
   );
   const reckoning = useReckoning<Answer & { ways: Way[] }>(
     described && drawer ? 'reckon/which-way' : null,
     ask,
     units,
-    'understood',
+    'understood,drawings',
   );
   const fields = useAskFields({
     fields: described?.fields ?? [],
@@ -77,12 +83,14 @@ export function WhichWay() {
   const purposes = fields.choices('purpose');
   return (
     <>
-      <PageHead title="Which way?" crumb="one edge, the ways compared; nothing is saved" />
+      <PageHead
+        title="Compare the methods"
+        crumb="one edge, each method with what it takes; nothing is saved"
+      />
       <div className="mt-4 grid gap-5">
         <div className="flex flex-wrap gap-x-4 gap-y-2">
           {fields.measure('finishedEdge', {
             className: 'flex-1 basis-44',
-            placeholder: units === 'metric' ? '2.6 m' : '102 1/2 in',
           })}
           {fields.number('fullness', { className: 'w-24' })}
           {fields.measure('finishedDepth', { className: 'w-28' })}
@@ -90,6 +98,12 @@ export function WhichWay() {
           {fields.measure('clothWidth', { className: 'w-32' })}
           {fields.either('closed')}
         </div>
+        {isExample && (
+          <p className="noted">
+            An example: a valance {example[units]} long. Type the length of your own edge, and everything
+            follows.
+          </p>
+        )}
         <Segmented
           label="Most important"
           value={String(ask.purpose)}
@@ -138,6 +152,7 @@ function Ways({
           <li key={way.technique + way.scheme} className={i === 0 ? 'tacked' : 'sheet'}>
             <div className="grid items-start gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_auto]">
               <div className="min-w-0">
+                <MadeSo drawing={answer.drawings?.find((d) => d.name === way.technique + way.scheme)} />
                 {i === 0 && <p className="text-[0.84rem] font-semibold text-soft">Best choice</p>}
                 <h2 className={`name ${i === 0 ? '!text-[1.5rem]' : '!text-[1.15rem]'}`}>{way.title}</h2>
                 <p className="text-[0.95rem]">{way.why}</p>
@@ -176,6 +191,17 @@ function Ways({
         ))}
       </ol>
     </div>
+  );
+}
+
+/** Ten centimetres of the edge made one way; all ways are drawn to one scale. */
+function MadeSo({ drawing }: { drawing?: Drawing }) {
+  return (
+    drawing && (
+      <div className="float-right ml-3 [&_svg]:overflow-visible" style={{ width: drawing.width * 1.1 }}>
+        <Portrait drawing={drawing} />
+      </div>
+    )
   );
 }
 

@@ -95,8 +95,8 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
             ))}
           </ol>
         </div>
-        <aside className="order-first grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:order-none lg:top-4 lg:self-start">
-          <section className="tacked">
+        <aside className="contents min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:grid lg:self-start">
+          <section className="tacked order-first lg:order-none">
             <h2 className="text-soft">Up next</h2>
             <p className="fig mb-1 text-[1.9rem]">
               {at < steps.length ? steps[at]!.title : 'All steps are done'}

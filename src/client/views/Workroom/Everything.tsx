@@ -85,8 +85,8 @@ export function Everything() {
       <div>
         <h2>Export and import</h2>
         <p className="max-w-prose text-soft">
-          Projects, swatches with their photographs, your supplies, what was cut and kept: to put by, or to
-          take to another machine. A project goes out by itself from the bench.
+          Projects, swatches with their photographs, your supplies, what was cut and how it turned out: to put
+          aside, or to move to another computer. One project alone is exported from Projects.
         </p>
       </div>
       <div className="flex flex-wrap items-center gap-2">
@@ -211,7 +211,7 @@ function Backups() {
   return (
     <p className={isLate ? 'care' : 'text-soft'}>
       {!folder
-        ? 'The database is not this program’s own: its backups are made where it is kept.'
+        ? 'The database is not this program’s own: its backups are made where it runs.'
         : last
           ? `Last backup: ${onDay(last, units)}`
           : 'No backup has been made yet'}
