@@ -11,6 +11,7 @@ import { workingQuery } from './app/working';
 import { workroomQuery } from './app/workroom';
 import { Lost } from './app/Lost';
 import { moved } from './app/moved';
+import { fetchWords } from './app/help';
 import { fetchLater } from './later';
 import { notify } from './app/notice';
 import { Shell } from './app/Shell';
@@ -105,6 +106,7 @@ const router = createBrowserRouter([
 const fetchAhead = () => {
   Object.values(views).forEach((view) => void view());
   fetchLater();
+  void fetchWords();
 };
 addEventListener('load', () => setTimeout(fetchAhead, 3000));
 

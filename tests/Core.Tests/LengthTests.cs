@@ -176,4 +176,13 @@ public class LengthTests
     [InlineData(24.001, 25)]
     public void Counts_are_guarded_against_the_last_bits(double x, double up) =>
         Rounding.CountUp(x).ShouldBe(up);
+
+    [Theory]
+    [InlineData("80 mm", "11 cm", "8 × 11 cm")]
+    [InlineData("1.2 m", "31.5 cm", "120 × 31.5 cm")]
+    [InlineData("45 mm", "65 mm", "45 × 65 mm")]
+    [InlineData("12.5 mm", "2.005 m", "1.25 × 200.5 cm")]
+    [InlineData("4 1/4 in", "6 in", "4 1/4 × 6 in")]
+    public void The_two_numbers_of_a_size_carry_one_unit(string one, string other, string size) =>
+        Ruler.Size(one, other).ShouldBe(size);
 }

@@ -88,7 +88,7 @@ test('at the foot of a narrow screen stands what is cut, or what is set where no
     depth: { mm: 315, text: '31.5 cm' },
   };
   const { container, rerender } = render(<InSight answer={plan({ pieces: [piece] })} isOld={false} />);
-  expect(container.textContent).toBe('strips5 × 117 × 31.5 cm');
+  expect(container.textContent).toBe('strips5 of 117 × 31.5 cm');
 
   rerender(<InSight answer={plan({ facts: [{ name: 'Set the foot to', text: '25 mm' }] })} isOld={false} />);
   expect(container.textContent).toBe('Set the foot to25 mm');

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { expect, test, vi } from 'vitest';
 import type { Drawing, Progress, Step } from '../../src/client/api/types';
 import { StopByStop } from '../../src/client/views/Machine/StopByStop';
-import { allTicked, StepChecks, StepFacts } from '../../src/client/views/Working/StepChecks';
+import { StepChecks, StepFacts } from '../../src/client/views/Working/StepChecks';
+import { allTicked } from '../../src/client/app/steps';
 import { StopList } from '../../src/client/parts/StopList';
 
 const stop = (stitches: number, turn: number, says: string) => ({

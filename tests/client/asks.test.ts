@@ -59,6 +59,6 @@ test('two figures share their unit where they have one', () => {
   const of = (length: string, depth?: string) =>
     sizeOf({ length: { mm: 0, text: length }, depth: depth ? { mm: 0, text: depth } : undefined });
   expect(of('117 cm', '31.5 cm')).toEqual({ figures: '117 × 31.5', unit: 'cm' });
-  expect(of('1.2 m', '31.5 cm')).toEqual({ figures: '1.2 m × 31.5 cm', unit: '' });
+  expect(of('1.2 m', '31.5 cm')).toEqual({ figures: '120 × 31.5', unit: 'cm' });
   expect(of('46 1/2 in')).toEqual({ figures: '46 1/2 in', unit: '' });
 });

@@ -143,7 +143,7 @@ export async function beginWorking(
   address = '',
 ) {
   await page.goto(`${address}/`);
-  await page.getByRole('button', { name: 'New project' }).click();
+  await page.getByRole('button', { name: /^(New project|Plan something)$/ }).click();
   await page.getByLabel('What are you making?').fill(project);
   await page.getByRole('button', { name: 'Create', exact: true }).click();
   await page.getByRole('region', { name: project }).getByRole('button', { name: 'Add a part' }).click();

@@ -17,13 +17,16 @@ test('from an empty house to a printed cut list and a kept frill, with the keybo
     throw new Error(`The keyboard does not reach ${name}.`);
   };
   await page.goto(house.address);
-  await expect(page.getByText('No projects yet')).toBeVisible();
-  await tabTo('New project');
+  await expect(page.getByRole('heading', { name: 'From an idea to a sewn piece' })).toBeVisible();
+  await tabTo('Plan something');
   await press('Enter');
   await page.keyboard.type('Awning');
   await press('Enter');
   await expect(page.getByRole('button', { name: 'Add a part' })).toBeFocused();
   await press('Enter');
+  // Who does not know yet finds the comparison first.
+  await expect(page.getByRole('menuitem', { name: /^Not sure/ })).toBeFocused();
+  await press('ArrowDown');
   await expect(page.getByRole('menuitem', { name: 'Gathering with basting threads' })).toBeFocused();
   await press('Enter');
 

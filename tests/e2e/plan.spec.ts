@@ -100,7 +100,7 @@ test('nothing typed is lost: on the bench as it is left, in what is kept while t
 
 test('a project that was just begun can be renamed letter by letter', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New project' }).click();
+  await page.getByRole('button', { name: /^(New project|Plan something)$/ }).click();
   await page.keyboard.type('Bunting');
   await page.keyboard.press('Enter');
   const sheet = page.getByRole('region', { name: 'Bunting' });

@@ -53,6 +53,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
   page,
 }) => {
   test.setTimeout(180_000);
+  const pressed = new Set<string>();
   for (const { begin, first, fields, stages } of await techniques(page)) {
     await goTo(page, '/');
     const trigger = page.getByRole('button', { name: 'Add a part' }).first();
@@ -95,10 +96,13 @@ test('every technique is begun from the bench with the keys alone, and asks for 
     }).toPass();
     await kept(page);
 
-    // Each of its stages is a key away, and there are no others.
+    // It has its stages and no others. Each is a key away: pressed for each row of stages that there is.
     await expect(page.getByRole('navigation', { name: 'Stages' }).getByRole('link')).toHaveCount(
       stages.length,
     );
+    const row = stages.map((s) => s.name).join();
+    if (pressed.has(row)) continue;
+    pressed.add(row);
     await page.locator('body').click({ position: { x: 2, y: 2 } });
     for (const [i, stage] of stages.entries()) {
       await page.keyboard.press(`${i + 1}`);

@@ -76,7 +76,48 @@ public sealed record Expected(
     double Mid,
     double High,
     string RestsOn
-);
+)
+{
+    /// <summary>What the piece, cut as it is told, likely becomes; null where what is learnt is no size of it.</summary>
+    public Becoming? Becomes { get; init; }
+}
+
+/// <summary>What a piece becomes that is gathered or tucked: as it is cut, and where its edge then likely lies.</summary>
+/// <param name="Flat">Between its seams as it is cut, in mm.</param>
+/// <param name="Wanted">As it is wanted.</param>
+/// <param name="Low">Nineteen in twenty are longer.</param>
+/// <param name="Mid">As often longer as shorter.</param>
+/// <param name="High">Nineteen in twenty are shorter.</param>
+/// <param name="FlatSays">As it is cut, in words.</param>
+/// <param name="Says">What it becomes, in words.</param>
+public sealed record Becoming(
+    double Flat,
+    double Wanted,
+    double Low,
+    double Mid,
+    double High,
+    string FlatSays,
+    string Says
+)
+{
+    public static Becoming Of(
+        Ruler ruler,
+        Length flat,
+        Length wanted,
+        Length low,
+        Length mid,
+        Length high
+    ) =>
+        new(
+            flat.Millimetres,
+            wanted.Millimetres,
+            low.Millimetres,
+            mid.Millimetres,
+            high.Millimetres,
+            ruler.Whole(flat),
+            $"about {ruler.Whole(mid)}, 9 times out of 10 {ruler.Whole(low)} to {ruler.Whole(high)}"
+        );
+}
 
 /// <summary>What is planned for a piece: the answer of a technique's straight form.</summary>
 /// <remarks>Whatever the technique, the same screens show it, the same list keeps it, and the same comparison holds a later plan against what was cut.</remarks>

@@ -8,4 +8,8 @@ public static class UsualThings
 
     /// <summary>Of which kinds of things one is the usual one. A machine is “mine”, and taken where it can do the work.</summary>
     public static IReadOnlyList<string> Kinds { get; } = ["thread", "cloth"];
+
+    /// <summary>Of which kinds a part of a technique begins with the usual one: fabric always, else what it uses.</summary>
+    public static IEnumerable<string> For(IReadOnlyList<string> uses) =>
+        Kinds.Where(k => k == "cloth" || uses.Contains(k));
 }

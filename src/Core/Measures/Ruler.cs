@@ -70,35 +70,34 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
     /// <summary>Writes a length that is cut.</summary>
     public string Cut(Length length) => LengthText.Write(length, LengthKind.Cut, this);
 
-    /// <summary>The two numbers of one size, such as 8 × 11 cm: both in the unit of the larger.</summary>
+    /// <summary>The two numbers of one size, such as 8 × 11 cm: in the unit that both are written in, else in centimetres.</summary>
     /// <param name="one">As it is written, with its unit.</param>
     /// <param name="other">The other, likewise.</param>
     public static string Size(string one, string other)
     {
         var ((a, unit), (b, otherUnit)) = (Parted(one), Parted(other));
-        if (unit != otherUnit)
-        {
-            var (most, times) = (unit, otherUnit) switch
-            {
-                ("mm", "cm") or ("cm", "mm") => ("cm", 0.1),
-                ("cm", "m") or ("m", "cm") => ("m", 0.01),
-                ("mm", "m") or ("m", "mm") => ("m", 0.001),
-                _ => ("", 0),
-            };
-            if (most.Length == 0)
-            {
-                return $"{one} × {other}";
-            }
-            (a, b) = unit == most ? (a, Written(b, times)) : (Written(a, times), b);
-            unit = most;
-        }
-        return $"{a} × {b} {unit}";
+        return unit == otherUnit ? $"{a} × {b} {unit}"
+            : InCentimetres(a, unit) is { } wide && InCentimetres(b, otherUnit) is { } high
+                ? $"{wide} × {high} cm"
+            : $"{one} × {other}";
     }
 
-    private static string Written(string figure, double times) =>
-        DecimalText.Write(
-            times * double.Parse(figure, System.Globalization.CultureInfo.InvariantCulture)
-        );
+    private static string? InCentimetres(string figure, string unit)
+    {
+        return unit switch
+        {
+            "mm" => Times(0.1),
+            "cm" => figure,
+            "m" => Times(100),
+            _ => null,
+        };
+
+        string Times(double many) =>
+            DecimalText.Write(
+                many * double.Parse(figure, System.Globalization.CultureInfo.InvariantCulture),
+                3
+            );
+    }
 
     private static (string Figure, string Unit) Parted(string length)
     {

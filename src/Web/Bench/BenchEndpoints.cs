@@ -1,6 +1,7 @@
 using System.Text.Json;
 using ZephyrReach.Core;
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Order;
@@ -25,6 +26,7 @@ namespace ZephyrReach.Web.Bench;
 /// <param name="IsAside">Whether another way was chosen.</param>
 /// <param name="Joined">The edges that it takes from other pieces.</param>
 /// <param name="Edges">The edges that another piece can take.</param>
+/// <param name="ChangedBySwatches">What its swatches changed of what is cut or set; null where they changed nothing.</param>
 /// <param name="SinceCut">What the plan that changed since it was cut means for what was cut; null where it did not change.</param>
 public sealed record BenchWorking(
     Guid Id,
@@ -46,6 +48,7 @@ public sealed record BenchWorking(
     IReadOnlyList<BenchJoin> Joined,
     IReadOnlyList<BenchEdge> Edges,
     Finding? SinceCut,
+    Fact? ChangedBySwatches,
     int Version
 );
 
@@ -215,6 +218,15 @@ public static class BenchEndpoints
                 kept is null && facts.Cut.TryGetValue(row.Id, out var then)
                     ? plans.SinceCut(row, then)
                     : null,
+            ChangedBySwatches =
+                kept is null && plan is not null
+                    ? ChangedBySwatches.Of(
+                        known.Straight,
+                        plan,
+                        plans.Complete(row, AskJson.Read(row.Ask)),
+                        ruler
+                    )
+                    : null,
             Summary = count > 1 ? $"{count} × {summary!.Text}" : summary?.Text ?? "",
             Picture = summary is null ? null : CraftJson.Of(summary.Picture, ruler),
             Next = next.Says,
@@ -247,6 +259,7 @@ public static class BenchEndpoints
             row.IsAside,
             [.. row.Taken.Select(t => new BenchJoin(t.Field, t.Working, t.Edge))],
             [],
+            null,
             null,
             row.Stamp.Version
         );

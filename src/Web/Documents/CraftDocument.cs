@@ -59,7 +59,7 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
             ["units"] = Query("units", "metric or imperial; else the workroom's own."),
             ["with"] = Query(
                 "with",
-                "Any of working, drawings, steps, understood, separated by commas."
+                "Any of working, drawings, steps, understood, swatches, separated by commas."
             ),
         };
         components.Responses = new Dictionary<string, IOpenApiResponse>

@@ -2,6 +2,7 @@ using System.Collections;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
@@ -19,6 +20,7 @@ public enum With
     Drawings = 2,
     Steps = 4,
     Understood = 8,
+    Swatches = 16,
 }
 
 /// <summary>An answer with what is needed to write it.</summary>
@@ -37,7 +39,7 @@ public static class AnswerJson
     private static readonly JsonEncodedText Mm = JsonEncodedText.Encode("mm");
     private static readonly JsonEncodedText Text = JsonEncodedText.Encode("text");
 
-    /// <summary>What comes along: <c>?with=working,drawings,steps,understood</c>.</summary>
+    /// <summary>What comes along: <c>?with=working,drawings,steps,understood,swatches</c>.</summary>
     /// <exception cref="RefusedException">Something else is asked for.</exception>
     public static With WithOf(HttpRequest request) =>
         request.Query["with"] is not { Count: > 0 } said
@@ -55,10 +57,11 @@ public static class AnswerJson
                         "drawings" => With.Drawings,
                         "steps" => With.Steps,
                         "understood" => With.Understood,
+                        "swatches" => With.Swatches,
                         _ => throw new RefusedException(
                             Problem.Field(
                                 "with",
-                                "with takes working, drawings, steps and understood, separated by commas."
+                                "with takes working, drawings, steps, understood and swatches, separated by commas."
                             )
                         ),
                     }
@@ -99,6 +102,14 @@ public static class AnswerJson
         {
             Part("steps", answer.Steps(ruler));
             Part("cautions", answer.Cautions);
+        }
+        if (
+            with.HasFlag(With.Swatches)
+            && answer is WorkPlan plan
+            && ChangedBySwatches.Of(form, plan, ask, ruler) is { } changed
+        )
+        {
+            Part("changedBySwatches", changed);
         }
         json.WriteEndObject();
 

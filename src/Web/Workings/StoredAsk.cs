@@ -31,7 +31,7 @@ public static class StoredAsk
     }
 
     /// <summary>The field that takes what swatches say.</summary>
-    public const string Samples = "samples";
+    public const string Samples = ChangedBySwatches.Samples;
 
     /// <summary>The ask with every bare figure's unit written out, so that turning the units round changes no length.</summary>
     public static JsonElement Spelled(

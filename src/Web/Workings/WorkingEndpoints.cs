@@ -84,7 +84,7 @@ public static class WorkingEndpoints
             StoredAsk.Spelled(known.Straight.Fields, ask, here.Ruler.Units),
             Json(working.Cloth ?? new Cloth(null, null, null, null))!.Value,
             wayOf?.Piece,
-            [.. UsualThings.Kinds.Intersect(known.Uses)],
+            wayOf is null ? [.. UsualThings.For(known.Uses)] : [],
             here.Cancel
         );
         return Workings.Added(

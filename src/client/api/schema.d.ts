@@ -3346,6 +3346,7 @@ export interface components {
             joined: components["schemas"]["BenchJoin"][];
             edges: components["schemas"]["BenchEdge"][];
             sinceCut: null | components["schemas"]["Finding"];
+            changedBySwatches: null | components["schemas"]["Fact"];
             /** Format: int32 */
             version: number;
         };
@@ -4393,7 +4394,7 @@ export interface components {
     parameters: {
         /** @description metric or imperial; else the workroom's own. */
         units: string;
-        /** @description Any of working, drawings, steps, understood, separated by commas. */
+        /** @description Any of working, drawings, steps, understood, swatches, separated by commas. */
         with: string;
     };
     requestBodies: never;

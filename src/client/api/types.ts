@@ -210,6 +210,8 @@ export type Plan = Answer & {
   facts: Fact[];
   scrap: Fact[];
   needs: { kind: string; amount: Length; until: Stage }[];
+  /** What swatches changed of what is cut or set; missing where they changed nothing. */
+  changedBySwatches?: Fact;
   /** What is likely by what swatches taught; missing where nothing is learnt. */
   expected?: Likely & {
     title: string;
@@ -220,6 +222,8 @@ export type Plan = Answer & {
     step: number;
     wanted?: number;
     restsOn: string;
+    /** What the piece, cut as it is told, likely becomes; in mm. */
+    becomes?: Likely & { flat: number; wanted: number; flatSays: string; says: string };
   };
 };
 

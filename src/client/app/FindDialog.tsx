@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, value } from '../api/http';
+import { DialogBox } from './DialogBox';
 
 const kinds: Record<string, string> = {
   project: 'project',
@@ -18,20 +18,16 @@ type Props = {
 };
 
 /** Finds anything by its words; arrows choose, enter goes there. */
-export function FindDialog({ begun, close }: Props) {
+export function FindDialog({ back, ...finder }: Props & { back: Element | null }) {
   return (
-    <Dialog.Root open onOpenChange={(isOpen) => !isOpen && close()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="tacked fixed top-[12vh] left-1/2 z-30 max-h-[76vh] w-[min(36rem,94vw)] -translate-x-1/2 overflow-auto"
-        >
-          <Dialog.Title className="mb-2 text-lg font-bold">Search</Dialog.Title>
-          <Finder begun={begun} close={close} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogBox
+      title="Search"
+      className="top-[12vh] max-h-[76vh] w-[min(36rem,94vw)] overflow-auto"
+      close={finder.close}
+      back={back}
+    >
+      <Finder {...finder} />
+    </DialogBox>
   );
 }
 

@@ -1,8 +1,9 @@
-import { Dialog, Tabs } from 'radix-ui';
+import { Tabs } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
+import { DialogBox } from './DialogBox';
 import { DrawingView } from '../drawing/DrawingView';
-import { screenAt, useWordPicture, useWords, type HelpAt } from './help';
+import { fetchWords, screenAt, useWordPicture, useWords, type HelpAt } from './help';
 import { keysNow, lettersAreOn, switchLetters } from './keys';
 import { useTour } from './tour';
 import { useExample } from './example';
@@ -11,36 +12,28 @@ import { useUnits } from './workroom';
 /** What this screen is for, the words of the craft with their pictures, and the keys. */
 export function HelpDialog({ at, close }: { at: HelpAt; close: () => void }) {
   return (
-    <Dialog.Root open onOpenChange={(isOpen) => !isOpen && close()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="tacked fixed top-1/2 left-1/2 z-50 flex h-[min(44rem,88vh)] w-[min(46rem,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col"
-        >
-          <div className="relative flex items-start justify-between gap-4">
-            <Dialog.Title className="text-xl font-bold">Help</Dialog.Title>
-            <Dialog.Close className="btn quiet">Close</Dialog.Close>
-          </div>
-          <Tabs.Root defaultValue={at.word ? 'words' : 'screen'} className="flex min-h-0 flex-1 flex-col">
-            <Tabs.List className="rooms shrink-0" aria-label="Help">
-              <Tabs.Trigger value="screen">This screen</Tabs.Trigger>
-              <Tabs.Trigger value="words">Words</Tabs.Trigger>
-              <Tabs.Trigger value="keys">Keyboard shortcuts</Tabs.Trigger>
-            </Tabs.List>
-            <Tabs.Content value="screen" className="min-h-0 flex-1 overflow-auto">
-              <ThisScreen close={close} />
-            </Tabs.Content>
-            <Tabs.Content value="words" className="min-h-0 flex-1 overflow-auto">
-              <Words begun={at.word ?? ''} />
-            </Tabs.Content>
-            <Tabs.Content value="keys" className="min-h-0 flex-1 overflow-auto">
-              <Keys />
-            </Tabs.Content>
-          </Tabs.Root>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogBox
+      title="Help"
+      className="top-1/2 flex h-[min(44rem,88vh)] w-[min(46rem,94vw)] -translate-y-1/2 flex-col"
+      close={close}
+    >
+      <Tabs.Root defaultValue={at.word ? 'words' : 'screen'} className="flex min-h-0 flex-1 flex-col">
+        <Tabs.List className="rooms shrink-0" aria-label="Help">
+          <Tabs.Trigger value="screen">This screen</Tabs.Trigger>
+          <Tabs.Trigger value="words">Words</Tabs.Trigger>
+          <Tabs.Trigger value="keys">Keyboard shortcuts</Tabs.Trigger>
+        </Tabs.List>
+        <Tabs.Content value="screen" className="min-h-0 flex-1 overflow-auto">
+          <ThisScreen close={close} />
+        </Tabs.Content>
+        <Tabs.Content value="words" className="min-h-0 flex-1 overflow-auto">
+          <Words begun={at.word ?? ''} />
+        </Tabs.Content>
+        <Tabs.Content value="keys" className="min-h-0 flex-1 overflow-auto">
+          <Keys />
+        </Tabs.Content>
+      </Tabs.Root>
+    </DialogBox>
   );
 }
 
@@ -73,7 +66,8 @@ function ThisScreen({ close }: { close: () => void }) {
 }
 
 function Words({ begun }: { begun: string }) {
-  const words = useWords() ?? [];
+  const words = useWords();
+  useEffect(() => void fetchWords(), []);
   const [text, setText] = useState(begun);
   const wanted = text.trim().toLowerCase();
   const shown = words.filter((w) =>

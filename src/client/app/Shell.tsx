@@ -98,6 +98,7 @@ export function Shell() {
 /** The find dialog; what is typed before it has come goes into it. */
 function Finding({ close }: { close: () => void }) {
   const [early, setEarly] = useState('');
+  const [back] = useState(() => document.activeElement);
   return (
     <Suspense
       fallback={
@@ -111,7 +112,7 @@ function Finding({ close }: { close: () => void }) {
         />
       }
     >
-      <FindDialog begun={early} close={close} />
+      <FindDialog begun={early} close={close} back={back} />
     </Suspense>
   );
 }

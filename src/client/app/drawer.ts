@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ifMatch, value } from '../api/http';
 import { newId } from '../api/id';
 import type { components } from '../api/schema';
-import type { CardTechnique, ThingKind } from '../api/types';
+import type { CardTechnique, ThingKind, Units } from '../api/types';
 import { useTurn } from './history';
 import { keeping } from './kept';
 import { notify } from './notice';
@@ -14,14 +14,18 @@ export type Tried = components['schemas']['TriedOut'];
 /** Whether a machine is the one she sews on. */
 export const isMine = (thing: Thing) => (thing.properties as { mine?: boolean }).mine === true;
 
+/** Whether a thing is what she sews with unless she says otherwise. */
+export const isUsual = (thing: Thing) => (thing.properties as { usual?: boolean }).usual === true;
+
 /** Everything in the drawer, and what was tried. */
+export const drawerQuery = (units: Units) => ({
+  queryKey: ['drawer', units],
+  queryFn: () => value(api.GET('/api/drawer', { params: { query: { units } as never } })),
+});
+
 export function useDrawer() {
   const units = useUnits();
-  return useQuery({
-    queryKey: ['drawer', units],
-    placeholderData: (last) => last,
-    queryFn: () => value(api.GET('/api/drawer', { params: { query: { units } as never } })),
-  });
+  return useQuery({ ...drawerQuery(units), placeholderData: (last) => last });
 }
 
 /** The kinds of things, what can be said of each, and usual ones to begin from. */

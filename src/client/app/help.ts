@@ -1,5 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
+import { useSyncExternalStore } from 'react';
 import { api, value } from '../api/http';
+import type { components } from '../api/schema';
 import type { Drawing, Step } from '../api/types';
 import { useUnits } from './workroom';
 
@@ -15,13 +17,31 @@ export const onHelp = (open: (at: HelpAt) => void) => {
 
 export const openHelp = (at: HelpAt = {}) => opener(at);
 
-/** The words of the craft, in the order of the alphabet. */
+type Word = components['schemas']['WordOut'];
+
+let words: Word[] = [];
+let asked: Promise<void> | undefined;
+const listeners = new Set<() => void>();
+
+/** Asks for the words of the craft, once: they are always the same. */
+export const fetchWords = () =>
+  (asked ??= value(api.GET('/api/words')).then(
+    (all) => {
+      words = all;
+      listeners.forEach((l) => l());
+    },
+    () => (asked = undefined),
+  ));
+
+/** The words of the craft, in the order of the alphabet; none until they were fetched. */
 export const useWords = () =>
-  useQuery({
-    queryKey: ['words'],
-    staleTime: Infinity,
-    queryFn: () => value(api.GET('/api/words')),
-  }).data;
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => words,
+  );
 
 /** The picture of a word, and what of it matters. */
 export function useWordPicture(name: string, isWanted: boolean) {

@@ -59,12 +59,15 @@ function set(next: Tour | null) {
 export function useTour() {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const frills = useTechniques().data?.find((t) => t.name === 'pulled-gathers')?.title;
+  // A frill is what most have sewn before.
+  const frills = useTechniques().data?.filter((t) => t.kin === 'fullness');
   return async () => {
     const { projects } = await queries.fetchQuery(exampleQuery);
     for (const project of projects) {
       const bench = await value(api.GET('/api/bench', { params: { query: { project } } }));
-      const frill = bench.projects[0]?.workings.find((w) => w.technique === frills && !w.isAside);
+      const frill = bench.projects[0]?.workings.find(
+        (w) => !w.isAside && frills?.some((t) => t.title === w.technique),
+      );
       if (!frill) continue;
       set({ part: frill.id, step: 0 });
       await navigate(`/parts/${frill.id}/${steps[0]!.stage}`);

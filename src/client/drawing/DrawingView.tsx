@@ -43,11 +43,20 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
   // While a figure is typed on it the drawing keeps its scale, so that nothing jumps under the hand; then it settles.
   const settled = useRef<number | undefined>(undefined);
   const [isHeld, setHeld] = useState(false);
+  // The keys go on from the figure that was typed into.
+  const opener = useRef<HTMLElement | SVGElement | null>(null);
+  const close = () => {
+    setOpen(null);
+    setTimeout(() => opener.current?.focus());
+  };
   const frame = frameOf(drawing, width, maxHeight, open || isHeld ? settled.current : undefined);
   if (!open && !isHeld) settled.current = frame?.scale;
   const edit: Edit | undefined = ask && {
     ...ask,
-    open: (field, box) => setOpen({ field, ...box }),
+    open: (field, box) => {
+      opener.current = document.activeElement as HTMLElement | null;
+      setOpen({ field, ...box });
+    },
     hold: setHeld,
   };
   const shapes = frame
@@ -104,9 +113,9 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
           }}
           onFocus={(e) => e.target instanceof HTMLInputElement && e.target.select()}
           onBlur={(e) => e.currentTarget.contains(e.relatedTarget) || setOpen(null)}
-          onKeyDown={(e) => e.key === 'Escape' && setOpen(null)}
+          onKeyDown={(e) => e.key === 'Escape' && close()}
         >
-          {ask.field(open.field, () => setOpen(null))}
+          {ask.field(open.field, close)}
         </div>
       )}
       {frame && ask && <Wrong drawing={drawing} ask={ask} except={open?.field} />}

@@ -3,7 +3,6 @@ import { openHelp, useWords } from '../app/help';
 /** Leads to the picture of the word of the craft that is named in a text; nothing where none is. */
 export function WordLink({ within }: { within: string }) {
   const words = useWords();
-  if (!Array.isArray(words)) return null;
   const text = within.toLowerCase();
   const found = words
     .filter((w) => new RegExp(`(^|[^a-zà-ÿ])${w.name}(s|es)?([^a-zà-ÿ]|$)`).test(text))

@@ -116,7 +116,18 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
 
     public override Summary Summary => InShort.Of(Edge, Likely.Mid, Ruler);
 
-    public override Expected? Expected => new PullUpLearnt(Ask.Reading).Expected;
+    public override Expected? Expected =>
+        new PullUpLearnt(Ask.Reading).Expected with
+        {
+            Becomes = Becoming.Of(
+                Ruler,
+                CutLength,
+                Edge,
+                CutLength / Likely.High,
+                CutLength / Likely.Mid,
+                CutLength / Likely.Low
+            ),
+        };
 
     public override IReadOnlyList<Fact> Facts =>
         [

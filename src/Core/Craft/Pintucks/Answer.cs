@@ -149,7 +149,27 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     public double Minutes =>
         Ask.Tucks * (Pace.Sewn(CutLength, Length.FromMillimetres(2.2)) + (Ask.IsTwin ? 0.5 : 1.5));
 
-    public override Expected? Expected => Ask.IsLearnt ? Ask.Learnt!.Expected : null;
+    public override Expected? Expected =>
+        Ask.IsLearnt && Ask.Learnt!.Expected is { } likely
+            ? likely with
+            {
+                Becomes = Becomes,
+            }
+            : null;
+
+    /// <summary>The panel between its seams, and how far its width likely lies from what is wanted.</summary>
+    private Becoming Becomes
+    {
+        get
+        {
+            var (flat, beyond) = (
+                Wide - 2 * Ask.SeamAllowance,
+                Ask.Learnt!.Quantile(0.95) * WidthSpread
+            );
+            var mid = flat - ExtraWidth;
+            return Becoming.Of(Ruler, flat, Ask.PanelWidth, mid - beyond, mid, mid + beyond);
+        }
+    }
 
     public override IReadOnlyList<Piece> Pieces =>
         [

@@ -259,7 +259,20 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
 
     public override Summary Summary => InShort.Of(Ask.RelaxedWidth, Ask.Fullness, Ruler);
 
-    public override Expected? Expected => new PullUpLearnt(Ask.Reading).Expected;
+    public override Expected? Expected =>
+        new PullUpLearnt(Ask.Reading).Expected is { } likely
+            ? likely with
+            {
+                Becomes = Becoming.Of(
+                    Ruler,
+                    CutFlat,
+                    Ask.RelaxedWidth,
+                    CutFlat / likely.High,
+                    CutFlat / likely.Mid,
+                    CutFlat / likely.Low
+                ),
+            }
+            : null;
 
     public override IReadOnlyList<Fact> Facts
     {

@@ -61,7 +61,7 @@ export function lookOf({ name, properties }: Thing): Cloth {
 }
 
 /** What a thing says, by the fields that take it from there. */
-function told({ kind, properties }: Thing, fields: Field[]): Ask {
+export function told({ kind, properties }: Thing, fields: Field[]): Ask {
   const of = properties as Record<string, unknown>;
   return Object.fromEntries(
     fields.flatMap((f) => {

@@ -1,4 +1,5 @@
 import { onDay } from '../../app/dates';
+import { useRef } from 'react';
 import { Link } from 'react-router';
 import type { Plan, Units } from '../../api/types';
 import { Measure } from '../Measure';
@@ -9,17 +10,22 @@ type Props = { working: string; cuts: CutLists; isOff: boolean; units: Units };
 
 /** Freezes what is cut, and says what was frozen. */
 export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, units }: Props) {
+  // The button that locked it is gone then: the keys go on from what stands in its place.
+  const on = useRef<HTMLAnchorElement>(null);
+  const off = useRef<HTMLButtonElement>(null);
+  const lock = () => freeze().then(() => setTimeout(() => on.current?.focus()));
+  const unlock = (id: string) => takeBack(id).then(() => setTimeout(() => off.current?.focus(), 300));
   const last = lists?.[0];
   const count = (last?.swatches as unknown[] | undefined)?.length ?? 0;
   return (
     <>
       <div className="mt-4 flex flex-wrap gap-2">
         {last ? (
-          <Link className="btn" to={`/parts/${working}/sew`}>
+          <Link ref={on} className="btn" to={`/parts/${working}/sew`}>
             Continue to Sew
           </Link>
         ) : (
-          <button type="button" className="btn" disabled={isOff} onClick={() => void freeze()}>
+          <button ref={off} type="button" className="btn" disabled={isOff} onClick={() => void lock()}>
             Lock the cutting list
           </button>
         )}
@@ -35,7 +41,7 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, unit
             <Measure text={asCut(last.answer as Plan)} />
           </b>
           , based on {count} {count === 1 ? 'swatch' : 'swatches'}.
-          <button type="button" className="btn bare" onClick={() => void takeBack(last.id)}>
+          <button type="button" className="btn bare" onClick={() => void unlock(last.id)}>
             Unlock
           </button>
           <button type="button" className="btn bare" onClick={() => void freeze()}>

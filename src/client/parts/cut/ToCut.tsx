@@ -59,6 +59,14 @@ export function ToCut({ answer, technique, isOld, use, children }: Props) {
           </div>
         ))}
       </dl>
+      {answer.changedBySwatches && (
+        <p className="noted mt-3 text-[0.95rem]">
+          Changed by your swatches: {answer.changedBySwatches.name.toLowerCase()}{' '}
+          <b>
+            <Measure text={answer.changedBySwatches.text} />
+          </b>
+        </p>
+      )}
       <div className="mt-4">
         <Findings findings={answer.findings} use={use} />
       </div>
@@ -95,10 +103,15 @@ export function sizeOf({ length, depth }: { length: Length; depth?: Length }) {
   if (!depth) return { figures: length.text, unit: '' };
   const [a, unitA] = split(length.text);
   const [b, unitB] = split(depth.text);
-  return unitA === unitB && !length.text.includes('yd')
-    ? { figures: `${a} × ${b}`, unit: unitA }
-    : { figures: `${length.text} × ${depth.text}`, unit: '' };
+  if (unitA === unitB && !length.text.includes('yd')) return { figures: `${a} × ${b}`, unit: unitA };
+  const [inA, inB] = [centimetres[unitA], centimetres[unitB]];
+  if (!inA || !inB) return { figures: `${length.text} × ${depth.text}`, unit: '' };
+  const said = (figure: string, times: number) => String(Math.round(Number(figure) * times * 1000) / 1000);
+  return { figures: `${said(a, inA)} × ${said(b, inB)}`, unit: 'cm' };
 }
+
+/** In each. */
+const centimetres: Record<string, number> = { mm: 0.1, cm: 1, m: 100 };
 
 function split(text: string): [string, string] {
   const place = text.lastIndexOf(' ');

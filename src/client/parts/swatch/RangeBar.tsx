@@ -1,8 +1,9 @@
-import type { Likely } from '../../api/types';
+import type { Likely, Plan } from '../../api/types';
+import { Becomes } from './Becomes';
 import { ends, said, scaleOf, type Quantity } from './scale';
 
 type Props = {
-  expected: Quantity & Likely & { restsOn: string };
+  expected: Quantity & NonNullable<Plan['expected']>;
   /** The same before the last swatch, or before any. */
   before?: Likely;
   /** What was measured, to be seen against it. */
@@ -31,6 +32,7 @@ export function RangeBar({ expected, before, measured = [] }: Props) {
           </span>
         </p>
       </div>
+      {expected.becomes && <Becomes becomes={expected.becomes} />}
       <div className="relative mt-3 h-9" aria-hidden>
         <div className="absolute inset-x-0 top-[15px] h-[5px] rounded bg-rule" />
         {before && (

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { Field, Length } from '../../api/types';
+import { Label, useAbout } from '../about';
 import { Measure } from '../Measure';
 
 type Props = {
@@ -18,10 +19,13 @@ type Props = {
 /** Readings of one kind, entered with full hands: number, enter, number, enter. Several are parted by a semicolon. */
 export function Readings({ field, text, error, stats, waits, type, keep }: Props) {
   const id = useId();
+  const is = useAbout(id, field.label, field.says, `${id}-says`);
   const count = text.split(';').filter((t) => t.trim()).length;
   return (
     <div className="field" data-reading>
-      <label htmlFor={id}>{field.label}</label>
+      <Label id={id} button={is.button}>
+        {field.label}
+      </Label>
       <input
         id={id}
         className="entry"
@@ -30,10 +34,9 @@ export function Readings({ field, text, error, stats, waits, type, keep }: Props
         // eslint-disable-next-line jsx-a11y/no-autofocus
         autoFocus={waits}
         value={text}
-        title={field.says}
         placeholder={field.isNeeded ? '' : 'optional'}
         aria-invalid={Boolean(error)}
-        aria-describedby={`${id}-says`}
+        aria-describedby={is.describedBy}
         onChange={(e) => type(e.target.value)}
         onBlur={keep}
         onKeyDown={(e) => {
@@ -60,6 +63,7 @@ export function Readings({ field, text, error, stats, waits, type, keep }: Props
             ''
           ))}
       </p>
+      {is.line}
     </div>
   );
 }

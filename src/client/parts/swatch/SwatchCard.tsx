@@ -299,7 +299,6 @@ function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (li
             <button
               key={look.name}
               type="button"
-              title={look.follows}
               aria-pressed={on}
               className={`min-h-11 rounded-full px-3.5 text-[0.9rem] font-semibold shadow-[inset_0_0_0_1px_var(--rule)] ${on ? 'bg-ink text-paper' : 'bg-ground text-ink'}`}
               onClick={() => see(on ? seen.filter((s) => s !== look.name) : [...seen, look.name])}
@@ -309,6 +308,13 @@ function Looks({ looks, seen, see }: { looks: Choice[]; seen: string[]; see: (li
           );
         })}
       </div>
+      {looks
+        .filter((look) => seen.includes(look.name) && look.follows)
+        .map((look) => (
+          <p key={look.name} className="mt-1 text-[0.88rem] text-soft">
+            {look.label}: {look.follows}
+          </p>
+        ))}
     </fieldset>
   );
 }

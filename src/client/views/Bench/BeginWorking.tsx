@@ -5,7 +5,9 @@ import { useNavigate } from 'react-router';
 import { api, value } from '../../api/http';
 import { newId } from '../../api/id';
 import type { Units } from '../../api/types';
+import { drawerQuery, isUsual } from '../../app/drawer';
 import { keeping } from '../../app/kept';
+import { lookOf, told } from '../../parts/ask/FromDrawer';
 import { startOf, techniqueQuery, useTechniques } from '../../app/useTechnique';
 import { useUnits } from '../../app/workroom';
 import { TechniqueMenu } from '../../parts/TechniqueMenu';
@@ -64,6 +66,12 @@ export async function beginWorking(
   const technique = await queries.fetchQuery(techniqueQuery(name, units));
   const fields = technique.fields.map((f) => f.name);
   const id = newId();
+  // What she sews with unless she says otherwise; another way of a piece is of what the first is.
+  const { things } = await queries.fetchQuery(drawerQuery(units));
+  const usual = like.wayOf
+    ? []
+    : things.filter((t) => isUsual(t) && (t.kind === 'cloth' || technique.uses.includes(t.kind)));
+  const cloth = usual.find((t) => t.kind === 'cloth');
   await keeping(
     value(
       api.POST('/api/workings', {
@@ -74,9 +82,10 @@ export async function beginWorking(
           name: `New: ${technique.title}`,
           ask: {
             ...startOf(technique),
+            ...Object.assign({}, ...usual.map((t) => told(t, technique.fields))),
             ...Object.fromEntries(Object.entries(known).filter(([f]) => fields.includes(f))),
           },
-          cloth: like.cloth ?? null,
+          cloth: like.cloth ?? (cloth ? lookOf(cloth) : null),
           wayOf: like.wayOf ?? null,
         } as never,
       }),

@@ -6,17 +6,17 @@ import { Portrait } from '../../drawing/Portrait';
 
 const lines = [
   {
-    of: 'pulled-gathers',
+    of: 'fullness',
     head: 'Say what you want to sew.',
     says: 'A frill 2.6 m long, fifteen tucks, a mended elbow: type it as you would say it.',
   },
   {
-    of: 'stitch-rows',
+    of: 'rows',
     head: 'See what to cut and how to set your machine.',
     says: 'How much fabric, which foot, needle, tension and stitch, each with its reason.',
   },
   {
-    of: 'pintucks',
+    of: 'tucks',
     head: 'Sew one test swatch and measure it.',
     says: 'Two measurements later the plan fits your fabric, your machine and your hands.',
   },
@@ -32,7 +32,7 @@ export function Welcome({ plan, tour }: { plan: ReactNode; tour?: () => void }) 
       </h2>
       <ol className="grid gap-x-6 gap-y-3 lg:grid-cols-3">
         {lines.map(({ of, head, says }) => {
-          const mark = known?.find((t) => t.name === of)?.mark as Drawing | undefined;
+          const mark = known?.find((t) => t.kin === of)?.mark as Drawing | undefined;
           return (
             <li key={of} className="grid grid-cols-[64px_minmax(0,1fr)] items-start gap-3">
               <span className="pt-1">{mark && <Portrait drawing={mark} />}</span>

@@ -51,6 +51,13 @@ export function WorkingRow({ working, around }: { working: Row; around: Row[] })
                 <Measure text={working.summary} />
               </>
             )}
+            {working.changedBySwatches && (
+              <>
+                {' · swatches changed '}
+                {working.changedBySwatches.name.toLowerCase()}{' '}
+                <Measure text={working.changedBySwatches.text} />
+              </>
+            )}
             {working.isAside && ' · not chosen'}
             {joined.length > 0 && ` · sewn to “${joined.map((w) => w.name).join('” and “')}”`}
             {working.waitsFor && (

@@ -47,7 +47,7 @@ export function Plan({ working, technique, reckoning, units }: StageProps) {
   return (
     <>
       <div className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
-        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
+        <div className="relative z-1 grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
           <DrawnFirst
             answer={answer}
             cloth={working.cloth}

@@ -59,11 +59,20 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const isRight = swatches.at(-1)?.verdict === 'yes';
   const next = after(technique, 'sample');
   const canTake = technique.either.slice(1).every((f) => working.ask[f] === undefined);
+  const changed = answer?.changedBySwatches;
   const own = learnt?.points.filter((p) => swatches.some((s) => s.id === p.id) && p.counts);
   return (
     <div className="grid gap-6">
       {answer && (
         <Scrap facts={answer.scrap} add={swatches.length > 0 ? () => void addSwatch() : undefined} />
+      )}
+      {changed && (
+        <p className="noted" aria-live="polite">
+          What your swatches changed in the plan: {changed.name.toLowerCase()}{' '}
+          <b>
+            <Measure text={changed.text} />
+          </b>
+        </p>
       )}
       {learnt && answer?.expected && (
         <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">

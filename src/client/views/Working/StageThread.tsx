@@ -11,6 +11,7 @@ export function StageThread({ id, now, stages }: { id: string; now: string; stag
           key={stage.name}
           to={`/parts/${id}/${stage.name}`}
           title={`Done when ${stage.ends}`}
+          aria-description={`Done when ${stage.ends}`}
           aria-current={stage.name === now ? 'step' : undefined}
           data-done={i < place ? '' : undefined}
         >

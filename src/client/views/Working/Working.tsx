@@ -66,7 +66,7 @@ function Staged({ working }: { working: ReturnType<typeof useWorking> }) {
     `workings/${id}/reckon`,
     working.ask,
     units,
-    'working,drawings,steps,understood',
+    'working,drawings,steps,understood,swatches',
     `${learnt} ${working.restsOn}`,
   );
   const project = useQuery({
