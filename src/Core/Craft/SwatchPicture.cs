@@ -12,6 +12,10 @@ public static class SwatchPicture
     /// <summary>Draws a swatch, without figures; what its technique makes in small where no plan is as small as that.</summary>
     public static Drawing Of(Working working, SewnSwatch swatch, Ruler ruler)
     {
+        if (working.Swatch.Drawn is { } drawn)
+        {
+            return drawn(swatch);
+        }
         if (working.Swatch.Shown is not { } shown)
         {
             return working.Mark;

@@ -209,6 +209,9 @@ public sealed record SwatchOf
     /// <summary>What a swatch came to, in a figure; null while its readings are not complete.</summary>
     public required Func<SewnSwatch, Fact?> InShort { get; init; }
 
+    /// <summary>Draws one as it came out; null where the plan of the example shows it.</summary>
+    public Func<SewnSwatch, Drawing>? Drawn { get; init; }
+
     /// <summary>
     /// What makes the plan of the example as small as a swatch, and like one that was sewn: fields of the plan. Null where what
     /// the technique makes in small looks like a swatch anyway.

@@ -261,6 +261,7 @@ internal static class SwatchForm
                         Headline(fullness)
                     )
                     : null,
+            Drawn = swatch => InShort.Mark("", FullnessOf(swatch), 7),
             Shown = Shown,
             Knobs = family is null ? [] : PullUpLearnt.KnobsOf(family),
             Teaches =
@@ -275,16 +276,18 @@ internal static class SwatchForm
             Sample = swatch => PullUpLearnt.Sample(family ?? PullUpFamily.GatheringFoot, swatch),
         };
 
+    private static double FullnessOf(SewnSwatch swatch) =>
+        Math.Clamp(swatch.Mean("flat") / swatch.Mean("gathered") ?? 1.8, 1.05, 4);
+
     /// <summary>Ten centimetres of it, as full as it came out.</summary>
     private static RawAsk Shown(SewnSwatch swatch)
     {
-        var fullness = Math.Clamp(swatch.Mean("flat") / swatch.Mean("gathered") ?? 1.8, 1.05, 4);
+        var fullness = FullnessOf(swatch);
         return RawAsk
             .Empty.With("finishedEdge", RawValue.Of("10 cm"))
             .With("finishedDepth", RawValue.Of("8 cm"))
             .With("relaxedWidth", RawValue.Of("10 cm"))
             .With("panelHeight", RawValue.Of("8 cm"))
-            .With("flatStretch", RawValue.Of($"{DecimalText.Write(10 * fullness)} cm into 10 cm"))
             .With("fullness", RawValue.Of(fullness));
     }
 

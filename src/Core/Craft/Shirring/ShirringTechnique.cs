@@ -95,6 +95,7 @@ public static class ShirringTechnique
                 Cautions = Hazards.All,
                 Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up") with
                 {
+                    Drawn = null,
                     Features = [.. PullUpFields.Features, PullUpFields.ElasticIn],
                     Knobs = PullUpLearnt.KnobsOf(PullUpFamily.ElasticInLooper),
                     Teaches = [PullUpLearnt.Of(PullUpFamily.Elastic.Name, PullUpFields.ElasticOf)],

@@ -88,7 +88,7 @@ public static class TuckedRuffleTechnique
                 ],
                 Quality = new("quite even, in small folds", false),
                 Cautions = Safety.Gathers,
-                Swatch = SwatchForm.Measured(sewn: "Folded"),
+                Swatch = SwatchForm.Measured(sewn: "Folded") with { Drawn = null },
                 Compare = (then, now, ruler) =>
                     SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
             },
