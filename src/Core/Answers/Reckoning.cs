@@ -83,41 +83,12 @@ public sealed record Expected(
 }
 
 /// <summary>What a piece becomes that is gathered or tucked: as it is cut, and where its edge then likely lies.</summary>
-/// <param name="Flat">Between its seams as it is cut, in mm.</param>
+/// <param name="Flat">Between its seams as it is cut.</param>
 /// <param name="Wanted">As it is wanted.</param>
-/// <param name="Low">Nineteen in twenty are longer.</param>
+/// <param name="Low">19 times out of 20 it is longer.</param>
 /// <param name="Mid">As often longer as shorter.</param>
-/// <param name="High">Nineteen in twenty are shorter.</param>
-/// <param name="FlatSays">As it is cut, in words.</param>
-/// <param name="Says">What it becomes, in words.</param>
-public sealed record Becoming(
-    double Flat,
-    double Wanted,
-    double Low,
-    double Mid,
-    double High,
-    string FlatSays,
-    string Says
-)
-{
-    public static Becoming Of(
-        Ruler ruler,
-        Length flat,
-        Length wanted,
-        Length low,
-        Length mid,
-        Length high
-    ) =>
-        new(
-            flat.Millimetres,
-            wanted.Millimetres,
-            low.Millimetres,
-            mid.Millimetres,
-            high.Millimetres,
-            ruler.Whole(flat),
-            $"about {ruler.Whole(mid)}, 9 times out of 10 {ruler.Whole(low)} to {ruler.Whole(high)}"
-        );
-}
+/// <param name="High">19 times out of 20 it is shorter.</param>
+public sealed record Becoming(Length Flat, Length Wanted, Length Low, Length Mid, Length High);
 
 /// <summary>What is planned for a piece: the answer of a technique's straight form.</summary>
 /// <remarks>Whatever the technique, the same screens show it, the same list keeps it, and the same comparison holds a later plan against what was cut.</remarks>
@@ -191,10 +162,26 @@ public abstract record WorkPlan : Reckoning
                 Figure<Expected>.Ratio("mid", "As often more as less.", e => e.Mid),
                 Figure<Expected>.Ratio("high", "19 times out of 20 lie below.", e => e.High),
                 Figure<Expected>.Text("restsOn", "What it rests on.", e => e.RestsOn),
+                Figure<Expected>.Group(
+                    "becomes",
+                    "What the piece, cut as it is told, likely becomes.",
+                    e => e.Becomes,
+                    [
+                        Told("flat", "Between its seams as it is cut.", b => b.Flat),
+                        Told("wanted", "As it is wanted.", b => b.Wanted),
+                        Told("low", "19 times out of 20 it is longer.", b => b.Low),
+                        Told("mid", "As often longer as shorter.", b => b.Mid),
+                        Told("high", "19 times out of 20 it is shorter.", b => b.High),
+                    ],
+                    false
+                ),
             ],
             false
         ),
     ];
+
+    private static Figure Told(string name, string says, Func<Becoming, Length> of) =>
+        Figure<Becoming>.Length(name, LengthKind.Whole, says, b => of(b));
 
     /// <summary>What lengths in words are written against.</summary>
     public required Ruler Ruler { get; init; }

@@ -222,8 +222,8 @@ export type Plan = Answer & {
     step: number;
     wanted?: number;
     restsOn: string;
-    /** What the piece, cut as it is told, likely becomes; in mm. */
-    becomes?: Likely & { flat: number; wanted: number; flatSays: string; says: string };
+    /** What the piece, cut as it is told, likely becomes. */
+    becomes?: Record<'flat' | 'wanted' | 'low' | 'mid' | 'high', Length>;
   };
 };
 

@@ -119,8 +119,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     public override Expected? Expected =>
         new PullUpLearnt(Ask.Reading).Expected with
         {
-            Becomes = Becoming.Of(
-                Ruler,
+            Becomes = new Becoming(
                 CutLength,
                 Edge,
                 CutLength / Likely.High,

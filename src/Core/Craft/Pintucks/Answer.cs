@@ -167,7 +167,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
                 Ask.Learnt!.Quantile(0.95) * WidthSpread
             );
             var mid = flat - ExtraWidth;
-            return Becoming.Of(Ruler, flat, Ask.PanelWidth, mid - beyond, mid, mid + beyond);
+            return new Becoming(flat, Ask.PanelWidth, mid - beyond, mid, mid + beyond);
         }
     }
 

@@ -263,8 +263,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         new PullUpLearnt(Ask.Reading).Expected is { } likely
             ? likely with
             {
-                Becomes = Becoming.Of(
-                    Ruler,
+                Becomes = new Becoming(
                     CutFlat,
                     Ask.RelaxedWidth,
                     CutFlat / likely.High,

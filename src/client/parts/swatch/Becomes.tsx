@@ -1,17 +1,14 @@
-import type { Plan } from '../../api/types';
+import type { Length, Plan } from '../../api/types';
 import { Measure } from '../Measure';
 
 type Becoming = NonNullable<NonNullable<Plan['expected']>['becomes']>;
 
 /** The piece as it is cut and as it then likely is, to one scale; where its edge may lie is shaded. */
-export function Becomes({
-  becomes: { flat, wanted, low, mid, high, flatSays, says },
-}: {
-  becomes: Becoming;
-}) {
+export function Becomes({ becomes }: { becomes: Becoming }) {
+  const { flat, wanted, low, mid, high } = becomes;
   const width = 320;
-  const most = Math.max(flat, high, wanted);
-  const at = (mm: number) => (Math.max(0, mm) / most) * (width - 4) + 2;
+  const most = Math.max(flat.mm, high.mm, wanted.mm);
+  const at = ({ mm }: Length) => (Math.max(0, mm) / most) * (width - 4) + 2;
   const folds = Math.max(2, Math.round(at(mid) / 14));
   return (
     <figure className="mb-1">
@@ -38,7 +35,8 @@ export function Becomes({
         <path d={`M${at(wanted)} 33v44`} stroke="var(--moss)" strokeWidth={2} strokeDasharray="4 3" />
       </svg>
       <figcaption className="text-[0.92rem]">
-        <Measure text={flatSays} /> flat becomes <Measure text={says} />.
+        <Measure text={flat.text} /> flat becomes about <Measure text={mid.text} />, 9 times out of 10{' '}
+        <Measure text={low.text} /> to <Measure text={high.text} />.
       </figcaption>
     </figure>
   );
