@@ -12,6 +12,17 @@ public sealed class LoadStore(Database database)
 {
     private const string Brought = "(select unnest(ids) from loads where workroom_id = $1)";
 
+    /// <summary>What goes with an example, in their order: what hangs on projects goes with them.</summary>
+    private static readonly string[] Goes =
+    [
+        "projects t where true",
+        "practices t where true",
+        """
+            things t where not exists (select 1 from workings w where w.workroom_id = $1 and w.uses::text like '%' || t.id || '%')
+                and not exists (select 1 from swatches s where s.workroom_id = $1 and s.uses::text like '%' || t.id || '%')
+            """,
+    ];
+
     /// <summary>Whether a bundle was read in to its end, and it is known what it brought.</summary>
     public async Task<(bool IsDone, bool IsKnown)> StateAsync(
         Seat seat,
@@ -98,20 +109,10 @@ public sealed class LoadStore(Database database)
                     "select set_config('zr.says', 'example removed', true), hold_workroom($1)",
                     seat.Workroom
                 );
-                foreach (
-                    var gone in new[]
-                    {
-                        "projects t where true",
-                        "practices t where true",
-                        """
-                            things t where not exists (select 1 from workings w where w.workroom_id = $1 and w.uses::text like '%' || t.id || '%')
-                                and not exists (select 1 from swatches s where s.workroom_id = $1 and s.uses::text like '%' || t.id || '%')
-                            """,
-                    }
-                )
+                foreach (var rows in Goes)
                 {
                     await one.RunAsync(
-                        $"delete from {gone} and t.workroom_id = $1 and t.id in {Brought}",
+                        $"delete from {rows} and t.workroom_id = $1 and t.id in {Brought}",
                         seat.Workroom
                     );
                 }

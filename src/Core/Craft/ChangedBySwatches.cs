@@ -63,7 +63,9 @@ public static class ChangedBySwatches
         {
             get
             {
-                var unit = Is.LastIndexOf(' ') is > 0 and var at ? Is[at..] : "";
+                // Inches keep theirs: without it a fraction is no length any more.
+                var unit =
+                    Is.LastIndexOf(' ') is > 0 and var at && Is[at..] is not " in" ? Is[at..] : "";
                 return new(
                     Name,
                     unit.Length > 0 && Was.EndsWith(unit, StringComparison.Ordinal)

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useSyncExternalStore } from 'react';
 import { api, value } from '../api/http';
 import type { components } from '../api/schema';
 import type { Drawing, Step } from '../api/types';
+import { storeOf } from './store';
 import { useUnits } from './workroom';
 
 /** What help is opened at: a word of the craft, or what this screen is for. */
@@ -19,29 +19,15 @@ export const openHelp = (at: HelpAt = {}) => opener(at);
 
 type Word = components['schemas']['WordOut'];
 
-let words: Word[] = [];
+const words = storeOf<Word[]>([]);
 let asked: Promise<void> | undefined;
-const listeners = new Set<() => void>();
 
 /** Asks for the words of the craft, once: they are always the same. */
 export const fetchWords = () =>
-  (asked ??= value(api.GET('/api/words')).then(
-    (all) => {
-      words = all;
-      listeners.forEach((l) => l());
-    },
-    () => (asked = undefined),
-  ));
+  (asked ??= value(api.GET('/api/words')).then(words.set, () => (asked = undefined)));
 
 /** The words of the craft, in the order of the alphabet; none until they were fetched. */
-export const useWords = () =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => words,
-  );
+export const useWords = words.useNow;
 
 /** The picture of a word, and what of it matters. */
 export function useWordPicture(name: string, isWanted: boolean) {

@@ -1,22 +1,22 @@
-import { useSyncExternalStore } from 'react';
+import { storeOf } from './store';
 
 /** Whether all that was typed is on disk. */
 export type Kept = { state: 'kept' | 'keeping' | 'waiting'; says: string };
 
-let now: Kept = { state: 'kept', says: 'Saved' };
+const now = storeOf<Kept>({ state: 'kept', says: 'Saved' });
 let running = 0;
 const typed = new Set<string>();
 const waiting = new Map<string, string>();
-const listeners = new Set<() => void>();
 
 function tell() {
   const [reason] = waiting.values();
-  now = reason
-    ? { state: 'waiting', says: reason }
-    : running > 0 || typed.size > 0
-      ? { state: 'keeping', says: 'Saving…' }
-      : { state: 'kept', says: 'Saved' };
-  listeners.forEach((l) => l());
+  now.set(
+    reason
+      ? { state: 'waiting', says: reason }
+      : running > 0 || typed.size > 0
+        ? { state: 'keeping', says: 'Saving…' }
+        : { state: 'kept', says: 'Saved' },
+  );
 }
 
 /** Counts a save as running until it ends. */
@@ -61,26 +61,18 @@ const longest = 5000;
 export async function keepNow() {
   atOnce.forEach((keep) => keep());
   const end = Date.now() + longest;
-  while (now.state === 'keeping' && Date.now() < end) {
+  while (now.get().state === 'keeping' && Date.now() < end) {
     await new Promise<void>((resolve) => {
       const done = () => {
-        listeners.delete(done);
+        stop();
         clearTimeout(timer);
         resolve();
       };
       const timer = setTimeout(done, longest);
-      listeners.add(done);
+      const stop = now.subscribe(done);
     });
   }
 }
 
 /** The kept sign. */
-export function useKept(): Kept {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => now,
-  );
-}
+export const useKept = now.useNow;

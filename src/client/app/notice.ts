@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { storeOf } from './store';
 
 /** One line at the foot of the page: what was done, with a way back, or where to see it. */
 export type Notice = {
@@ -7,25 +7,15 @@ export type Notice = {
   leads?: { label: string; to: string };
 };
 
-let shown: Notice | null = null;
+const shown = storeOf<Notice | null>(null);
 let timer: ReturnType<typeof setTimeout> | undefined;
-const listeners = new Set<() => void>();
 
 /** Shows a line; it goes after a while, or when the next one comes. */
 export function notify(notice: Notice | null) {
-  shown = notice;
   clearTimeout(timer);
   if (notice) timer = setTimeout(() => notify(null), 12_000);
-  listeners.forEach((l) => l());
+  shown.set(notice);
 }
 
 /** The line that is shown. */
-export function useNotice(): Notice | null {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => shown,
-  );
-}
+export const useNotice = shown.useNow;

@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { api, value } from '../api/http';
 import { exampleQuery } from './example';
+import { storeOf } from './store';
 import { useTechniques } from './useTechnique';
 
 /** What a stage of the example shows, and the part of the screen it is about. */
@@ -47,13 +48,7 @@ const steps = [
 
 type Tour = { part: string; step: number };
 
-let tour: Tour | null = null;
-const listeners = new Set<() => void>();
-
-function set(next: Tour | null) {
-  tour = next;
-  listeners.forEach((l) => l());
-}
+const tour = storeOf<Tour | null>(null);
 
 /** Begins the tour: the stages of a frill of the example, one after another. */
 export function useTour() {
@@ -69,7 +64,7 @@ export function useTour() {
         (w) => !w.isAside && frills?.some((t) => t.title === w.technique),
       );
       if (!frill) continue;
-      set({ part: frill.id, step: 0 });
+      tour.set({ part: frill.id, step: 0 });
       await navigate(`/parts/${frill.id}/${steps[0]!.stage}`);
       return;
     }
@@ -79,19 +74,13 @@ export function useTour() {
 /** The tour, beside what it shows; it can be left at any point. */
 export function TourBox() {
   const navigate = useNavigate();
-  const now = useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => tour,
-  );
+  const now = tour.useNow();
   const step = now && steps[now.step];
   useEffect(() => (step ? pointedAt(step.at) : undefined), [step]);
   if (!now || !step) return null;
   const go = (to: number) => {
     const next = steps[to];
-    set(next ? { ...now, step: to } : null);
+    tour.set(next ? { ...now, step: to } : null);
     void navigate(next ? `/parts/${now.part}/${next.stage}` : '/');
   };
   const isLast = now.step === steps.length - 1;
@@ -112,7 +101,7 @@ export function TourBox() {
           </button>
         )}
         {!isLast && (
-          <button type="button" className="btn bare" onClick={() => set(null)}>
+          <button type="button" className="btn bare" onClick={() => tour.set(null)}>
             Leave
           </button>
         )}
