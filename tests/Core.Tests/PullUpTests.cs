@@ -304,7 +304,7 @@ public class PullUpTests
             );
 
         var odd = form.Reckon(Ask(good, good, Sample(181), Sample(90)), Ruler.Metric).Answer!;
-        odd.Findings.ShouldContain(f => f.Code == "odd-sample" && f.Says.StartsWith("Sample 4"));
+        odd.Findings.ShouldContain(f => f.Code == "odd-sample" && f.Says.StartsWith("Swatch 4"));
         Captured.From(odd)["evidence"].ShouldBe(4);
 
         var refused = form.Reckon(Ask(good, Sample(-1)), Ruler.Metric);

@@ -83,9 +83,10 @@ public class TrimTests
                         ask.With("clothWidth", RawValue.Of(cloth))
                             .With("count", RawValue.Of((double)count))
                     );
-                    var area = plan.Pieces.Sum(p =>
-                        p.Count * p.Length.Millimetres * p.Depth.Millimetres
-                    );
+                    // As they are cut: to the marking step.
+                    double Cut(Length length) =>
+                        Rounding.Nearest(length, Ruler.Metric.Marking).Millimetres;
+                    var area = plan.Pieces.Sum(p => p.Count * Cut(p.Length) * Cut(p.Depth));
                     var told = Captured.From(plan)["clothLength"];
                     return plan.Pieces.Sum(p => p.Count) == 2 * count
                         && (

@@ -114,7 +114,7 @@ public partial class WordsTests
         """
             \b(workings?|bench|drawer|reckon\w*|workroom|cloths?|pairs?\ of\ needles|tuck\ foot|foot\ with\ grooves
             |(pleating|folding)\ attachment|stitch\ book|schools?|swatch\ book|take\ it|take\ back|do\ again|kept
-            |nine\ in\ ten|even\ chance|laid\ aside|scraps?|not\ said|is\ said|frozen|frost|bites?)\b
+            |nine\ in\ ten|even\ chance|lock\ the\ cutting\ list|the\ card|laid\ aside|scraps?|not\ said|is\ said|frozen|frost|bites?)\b
             """,
         RegexOptions.IgnoreCase | RegexOptions.IgnorePatternWhitespace
     )]

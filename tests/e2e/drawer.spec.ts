@@ -83,7 +83,7 @@ test('the chart says why by keyboard alone, and what was tried counts for more',
   await tried.getByRole('button', { name: 'Needle hits' }).click();
   await expect(tried).toContainText('hits window machine, 3 mm wide');
   await page.goto('/supplies/settings?technique=bridged-seam');
-  await expect(page.getByRole('region', { name: 'The card' })).toContainText('hollow satin foot');
+  await expect(page.getByRole('region', { name: 'Machine settings' })).toContainText('hollow satin foot');
 });
 
 test('ask the drawer: what to set on each machine, or plainly why not, and the address holds the question', async ({
@@ -94,7 +94,7 @@ test('ask the drawer: what to set on each machine, or plainly why not, and the a
   await page.keyboard.press('a');
   await page.getByLabel('Technique').selectOption({ label: 'couched cord' });
   await page.getByLabel('Cord', { exact: true }).fill('2.2 mm');
-  const card = page.getByRole('region', { name: 'The card' });
+  const card = page.getByRole('region', { name: 'Machine settings' });
   await expect(card).toContainText('cording foot');
   await expect(card).toContainText('4.5 mm');
   await expect(card).toContainText('dial 3');
@@ -112,7 +112,7 @@ test('set up in the working speaks of the chosen machine, and cutting lowers wha
   page,
 }) => {
   await openWorking(page, 'Valance over the seedling stall', 'Machine settings');
-  const card = page.getByRole('region', { name: 'The card' });
+  const card = page.getByRole('region', { name: 'Machine settings' });
   await expect(card).toContainText('on the window machine');
   await page.getByLabel('Machine', { exact: true }).selectOption({ label: 'grandmother’s straight stitch' });
   await expect(card).toContainText('one mark looser than normal');

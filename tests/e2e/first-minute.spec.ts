@@ -72,8 +72,11 @@ test('help: what a screen is for, a word with its picture, and keys that can be 
 });
 
 test('the keys are at the first field in three presses, and come back to where they were', async ({
-  page,
+  browser,
 }) => {
+  // A house of its own: what is locked here is cut nowhere else.
+  const house = await openHouse();
+  const page = await browser.newPage({ baseURL: house.address, viewport: { width: 1280, height: 800 } });
   await openWorking(page, 'Frill round the tea table', 'Plan');
   await expect(page).toHaveTitle('Frill round the tea table: Plan · Zephyr Reach');
   await page.goto(page.url());
@@ -101,7 +104,7 @@ test('the keys are at the first field in three presses, and come back to where t
   // A list that is locked leads on; unlocked it is where it was.
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   const lock = page.getByRole('button', { name: 'Lock the cutting list' });
-  const unlock = page.getByRole('button', { name: 'Unlock' });
+  const unlock = page.getByRole('button', { name: 'Unlock', exact: true });
   await expect(lock.or(unlock)).toBeVisible();
   await kept(page);
   if (await unlock.isVisible()) await unlock.click();
@@ -110,6 +113,8 @@ test('the keys are at the first field in three presses, and come back to where t
   await expect(page.getByRole('link', { name: 'Continue to Sew' })).toBeFocused();
   await unlock.click();
   await expect(lock).toBeFocused();
+  await page.close();
+  house.stop();
 });
 
 test('addresses of before lead to where things are now', async ({ page }) => {
@@ -121,13 +126,24 @@ test('addresses of before lead to where things are now', async ({ page }) => {
   await expect(page).toHaveURL(/\/settings$/);
 });
 
-test('a new part begins with the usual thread and fabric, and what a press set is said', async ({ page }) => {
+test('a new part begins with the usual thread and fabric', async ({ browser }) => {
+  // A house of its own: what is used up here is short nowhere else.
+  const house = await openHouse();
+  const page = await browser.newPage({ baseURL: house.address });
   await page.goto('/supplies/cloth');
   await page.getByRole('link', { name: /beetroot gingham/ }).click();
   await page.getByLabel('My usual fabric').selectOption('yes');
   await kept(page);
-  await beginWorking(page, 'A frill of the usual', 'Gathering with a gathering foot', 'Finished length');
+  await beginWorking(
+    page,
+    'A frill of the usual',
+    'Gathering with a gathering foot',
+    'Finished length',
+    house.address,
+  );
   await expect(page.locator('summary').filter({ hasText: 'Fabric' })).toContainText('beetroot gingham');
   await page.getByRole('textbox', { name: 'Finished length' }).first().fill('1 m');
   await expect(page.getByRole('region', { name: 'To cut' })).toBeVisible();
+  await page.close();
+  house.stop();
 });

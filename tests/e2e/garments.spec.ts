@@ -174,7 +174,7 @@ test('a valance of ten metres that is sewn over twice: each pass has its check, 
     clothWeight: 140,
   });
   await page.goto(`/parts/${id}/set-up`);
-  await expect(page.getByRole('region', { name: 'The card' })).toContainText('2, over the same line');
+  await expect(page.getByRole('region', { name: 'Machine settings' })).toContainText('2, over the same line');
   await page.goto(`/parts/${id}/sew`);
   const steps = page.locator('ol > li.sheet summary');
   await expect(steps.first()).toBeVisible();
@@ -214,7 +214,7 @@ test('two cuffs on the overlocker: every total is for both, every mark is for on
   expect(sheet).toContain('The other one');
   // Nothing of it is sewn with a bobbin.
   await page.goto(`/parts/${id}/set-up`);
-  await expect(page.getByRole('region', { name: 'The card' })).toContainText('Looper threads');
+  await expect(page.getByRole('region', { name: 'Machine settings' })).toContainText('Looper threads');
 });
 
 test('a shirred bodice: one width in heading, step and paper, with the assurance that was asked for', async ({

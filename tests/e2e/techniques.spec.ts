@@ -42,6 +42,18 @@ async function workings(page: Page) {
 
 const glyphs = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' };
 
+/** The two figures of a size as they stand beside one unit: where one is in mm and the other in cm, both are in cm. */
+function sizeOf({ length, depth }: Plan['pieces'][number]) {
+  const said = [length.text, depth.text].map(
+    (t) => [t.split(' ').slice(0, -1).join(''), t.split(' ').at(-1)!] as const,
+  );
+  const times: Record<string, number> = { mm: 0.1, cm: 1, m: 100 };
+  const [[, one], [, other]] = said as [(typeof said)[0], (typeof said)[0]];
+  return one !== other && times[one] && times[other]
+    ? said.map(([figure, unit]) => String(Math.round(Number(figure) * times[unit]! * 1000) / 1000))
+    : said.map(([figure]) => figure);
+}
+
 /** A text without its blanks, and with its fractions written out however the screen sets them. */
 const bare = (text: string | null) =>
   Object.entries(glyphs).reduce(
@@ -130,9 +142,7 @@ for (const units of ['metric', 'imperial']) {
       ).json()) as Plan;
       const [piece] = plan.pieces;
       // Of a piece that is there nothing is cut: then what it comes to is held in its stead.
-      const figures = piece
-        ? [piece.length.text, piece.depth.text].map((t) => t.split(' ').slice(0, -1).join(''))
-        : plan.facts.map((f) => bare(f.text));
+      const figures = piece ? sizeOf(piece) : plan.facts.map((f) => bare(f.text));
       for (const stage of technique.stages.filter((s) => s.name === 'plan' || s.name === 'cut')) {
         await goTo(page, `/parts/${working.id}/${stage.name}`);
         const region = page.getByRole('region', { name: /^(To cut|You need|Results)$/ });

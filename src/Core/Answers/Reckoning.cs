@@ -127,7 +127,11 @@ public abstract record WorkPlan : Reckoning
             Figure<Piece>.Flag("onFold", "Whether it is cut on a fold.", p => p.OnFold)
         ),
         Facts_("facts", "The other numbers in words.", p => p.Facts),
-        Facts_("card", "What the card is told beside the ask, by its fields.", p => p.ForCard),
+        Facts_(
+            "card",
+            "What the settings are told beside the ask, by their fields.",
+            p => p.ForCard
+        ),
         Facts_("scrap", "The swatch: what to cut and mark, and what it comes to.", p => p.Scrap),
         Figure<WorkPlan>.Count("count", "How many pieces alike.", p => p.Together.Count),
         Figure<WorkPlan>.Table(

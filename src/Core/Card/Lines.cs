@@ -282,7 +282,7 @@ internal static class Lines
                 : technique.Twin && ask.Wants.Pair is not null
                     ? $"The twin needle that is planned. {cloth}"
                 : technique.Twin
-                    ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest pair that stands in a groove of {Say.Mm(groove)}." : "A twin needle that suits the groove.")} {cloth}"
+                    ? $"{(pick.Foot?.Is.GrooveWidth is { } groove ? $"The widest twin needle whose ridge stands in a groove of {Say.Mm(groove)}." : "A twin needle that suits the groove.")} {cloth}"
                 : $"{cloth} {PointReason(needle.Is.Point)}"
         );
     }

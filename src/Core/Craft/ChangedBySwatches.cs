@@ -11,7 +11,7 @@ public static class ChangedBySwatches
     public const string Samples = "samples";
 
     /// <summary>
-    /// The size to cut that is another than without swatches, such as <c>84 → 81 cm</c>; else the first figure that is another.
+    /// The size to cut that is another than without swatches, such as <c>84 → 81 cm</c>; else what is set otherwise.
     /// Null where there are no swatches, or where they changed nothing.
     /// </summary>
     /// <param name="plan">The answer to the ask.</param>
@@ -34,7 +34,11 @@ public static class ChangedBySwatches
                     new Pair(p.Second.Name, p.First.DepthSays(ruler), p.Second.DepthSays(ruler)),
                 }
             )
-            .Concat(before.Facts.Join(plan.Facts, f => f.Name, f => f.Name, Told))
+            .Concat(
+                before
+                    .Facts.Where(f => f.Name.StartsWith("Set the", StringComparison.Ordinal))
+                    .Join(plan.Facts, f => f.Name, f => f.Name, Told)
+            )
             .FirstOrDefault(p => p.Was != p.Is)
             ?.Says;
     }

@@ -7,7 +7,7 @@ import { Measure } from './Measure';
 export function CardView({ card, heading }: { card: CardAnswer; heading: string }) {
   const wheel = card.lines.find((l) => l.key === 'hand-wheel');
   return (
-    <section className="tacked min-w-0 settings-card" aria-label="The card">
+    <section className="tacked min-w-0 settings-card" aria-label="Machine settings">
       <h2 className="text-soft">{heading}</h2>
       {!card.isPossible && (
         <div className="mt-2 grid gap-3">

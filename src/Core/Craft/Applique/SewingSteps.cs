@@ -117,7 +117,7 @@ internal static class SewingSteps
         return new SewingStep(
             "behind",
             "Stabiliser behind",
-            $"Lay stabiliser behind the base fabric, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round{(a.Ask.Stitch == Fields.Satin ? ", firm or two layers: satin is dense" : "")}. Which kind, the card says.",
+            $"Lay stabiliser behind the base fabric, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round{(a.Ask.Stitch == Fields.Satin ? ", firm or two layers: satin is dense" : "")}. Which kind, Machine settings says.",
             $"{a.Ruler.Mark(Backing.Beyond)} beyond",
             ["It reaches beyond every shape."],
             []

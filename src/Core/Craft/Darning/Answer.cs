@@ -424,7 +424,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 Severity.Care,
                 "The stitches reach beyond the backing.",
                 $"They go {Ruler.Mark(Ask.Margin)} beyond the tear, and the backing {Ruler.Mark(Ask.BackingMargin)}.",
-                $"Lock the cutting list {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
+                $"Cut it {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
             );
         }
         if (Ask.IsProgrammed && Ask.Rows > 1)

@@ -89,7 +89,7 @@ internal static class SewingSteps
         new(
             "set-up",
             "Set the machine",
-            $"Set everything on the card, as on the last swatch: {a.Ask.Reading.Planned.Says(a.Kind.Family.Knobs)}.",
+            $"Set everything as Machine settings says, and as on the last swatch: {a.Ask.Reading.Planned.Says(a.Kind.Family.Knobs)}.",
             "handwheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",

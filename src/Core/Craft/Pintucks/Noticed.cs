@@ -151,7 +151,7 @@ internal static class Noticed
                 Severity.Stop,
                 $"A twin needle {a.Ruler.Fine(ask.NeedleSpacing)} apart does not pass this machine, its plate or the foot.",
                 "With the blades and a little air there is no room for both: one of them strikes metal.",
-                "Take a closer pair, or fold the tucks."
+                "Use a narrower twin needle, or fold the tucks."
             );
         }
         if (ask.IsTwin && ask.Base <= Length.Zero)
@@ -161,7 +161,7 @@ internal static class Noticed
                 Severity.Stop,
                 $"Two layers of {a.Ruler.Fine(ask.ClothThickness)} fill the {a.Ruler.Fine(ask.NeedleSpacing)} between the needles.",
                 "Nothing is left to be drawn into a ridge.",
-                "A wider pair, thinner fabric, or folded tucks."
+                "A wider twin needle, thinner fabric, or folded tucks."
             );
         }
         if (ask.GrooveStep is { } step && ask.Grooves is { } grooves && step > grooves / 2)
@@ -193,7 +193,7 @@ internal static class Noticed
                     ? $"Both needles clear a stitch of {a.Ruler.Fine(clear)} only."
                     : "Both needles clear straight stitches at the most.",
                 "Wider, one of them strikes the foot or the plate.",
-                "A closer pair, or the open stitch with a single needle afterwards."
+                "A narrower twin needle, or the open stitch with a single needle afterwards."
             );
         }
     }
@@ -232,9 +232,9 @@ internal static class Noticed
             yield return new Finding(
                 "teaches-nothing",
                 Severity.Note,
-                $"Sample {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of fabric between the needles.",
+                $"Swatch {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of fabric between the needles.",
                 "Under 0.3 mm what a ruler reads says nothing of the draw.",
-                "A wider pair, or thinner fabric; this one is not used."
+                "A wider twin needle, or thinner fabric; this one is not used."
             );
         }
         foreach (var (sample, i) in learnt.Samples.Select((s, i) => (s, i)))
@@ -243,8 +243,8 @@ internal static class Noticed
             {
                 yield return Learnt.Odd(
                     sample.Deviations,
-                    $"Sample {i + 1} drew {DecimalText.Write(sample.Value)}, and the others say {DecimalText.Write(sample.Expected)}.",
-                    "Counted the tucks? Another pair? It counts until you leave it out."
+                    $"Swatch {i + 1} drew {DecimalText.Write(sample.Value)}, and the others say {DecimalText.Write(sample.Expected)}.",
+                    "Were the tucks counted right, and was it the same twin needle? It counts until you leave it out."
                 );
             }
         }

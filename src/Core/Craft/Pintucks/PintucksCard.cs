@@ -114,7 +114,7 @@ internal static class PintucksCard
                     ),
                     Try(
                         "wider-pair",
-                        "Take the next wider pair that fits the groove.",
+                        "Use the next wider twin needle that fits the groove.",
                         "More fabric between the needles."
                     ),
                     Try("cord", "Lay a cord under it.", "It fills the ridge.")

@@ -17,7 +17,7 @@ internal static class SewingSteps
         yield return new SewingStep(
             "cut",
             "Cut the panel",
-            $"Lock the cutting list {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
+            $"Cut it {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
             Ruler.Size(ruler.Cut(a.Wide), ruler.Cut(a.CutLength)),
             ["The edge is cut on the thread."],
             [
@@ -65,7 +65,7 @@ internal static class SewingSteps
                                 ? "; lead the cord up through the plate, under the groove."
                                 : "."
                         ),
-                    $"pair {a.Ruler.Fine(ask.NeedleSpacing)}",
+                    $"{a.Ruler.Fine(ask.NeedleSpacing)} apart",
                     [
                         "Turn the wheel by hand once round: neither needle touches foot or plate.",
                         "The threads run apart from each other all the way.",

@@ -213,7 +213,7 @@ internal sealed record TuckSwatch(
             if (ForPanel is { } over && Math.Abs(over.Millimetres) >= 0.5)
             {
                 lines.Add(
-                    $"Over {DecimalText.Write(InPanel!.Value, 0)} tucks the panel would come out {Ruler.Fine(Length.Between(over, Length.Zero))} {(over > Length.Zero ? "narrower" : "wider")} than was expected; the plan learns it."
+                    $"Over {DecimalText.Write(InPanel!.Value, 0)} tucks the panel would come out {Ruler.Mark(Length.Between(over, Length.Zero))} {(over > Length.Zero ? "narrower" : "wider")} than was expected; the plan learns it."
                 );
             }
             return lines;

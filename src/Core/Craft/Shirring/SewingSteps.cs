@@ -120,7 +120,7 @@ internal static class SewingSteps
         new(
             "set-up",
             "Set the machine",
-            $"Set everything on the card, as on the last swatch: {a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)}. Ordinary thread on top.",
+            $"Set everything as Machine settings says, and as on the last swatch: {a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)}. Ordinary thread on top.",
             "handwheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",

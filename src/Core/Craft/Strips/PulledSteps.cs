@@ -100,8 +100,8 @@ internal static class PulledSteps
             "set-up",
             "Set the machine",
             a.Ask.Rows.IsOverThreads
-                ? "Set everything on the card: a zigzag, tension normal. Draw out long threads from needle and bobbin before the first stitch."
-                : "Set everything on the card: a long straight stitch, tension a step below normal, strong thread on the bobbin.",
+                ? "Set everything as Machine settings says: a zigzag, tension normal. Draw out long threads from needle and bobbin before the first stitch."
+                : "Set everything as Machine settings says: a long straight stitch, tension a step below normal, strong thread on the bobbin.",
             "handwheel",
             [
                 "One full stitch turned by hand: the needle clears everything.",

@@ -93,22 +93,33 @@ internal static class StripSteps
             Safety.Iron
         );
 
+    /// <summary>As deep as it is cut: up to the cutting step.</summary>
+    private static Length DepthCut(StripPlan a, Ruler ruler) =>
+        Rounding.Up(a.Ask.CutDepth, ruler.Cutting);
+
+    /// <summary>What is turned up for the hem: all that the finished depth and the seam leave.</summary>
+    private static Length Turned(StripPlan a, Ruler ruler) =>
+        DepthCut(a, ruler) - a.Ask.FinishedDepth - a.Ask.SeamAllowance;
+
     private static SewingStep LowerEdge(StripPlan a, Ruler ruler) =>
         a.Ask.Doubled
             ? new(
                 "fold",
                 "Fold it lengthwise",
                 "Fold the strip along its length, wrong sides together, press, and baste the raw edges together.",
-                ruler.Mark(a.Ask.CutDepth / 2),
-                ["Both raw edges lie exactly on each other."],
+                ruler.Mark(DepthCut(a, ruler) / 2),
+                [
+                    "Both raw edges lie exactly on each other.",
+                    $"The seam will run {ruler.Mark(a.Ask.FinishedDepth)} from the fold.",
+                ],
                 [],
                 Safety.Iron
             )
             : new(
                 "hem",
                 "Hem the lower edge",
-                $"Turn up {ruler.Mark(a.Ask.HemAllowance / 2)} twice, so that no raw edge is left, press and stitch while the strip is still flat.",
-                $"2 × {ruler.Mark(a.Ask.HemAllowance / 2)}",
+                $"Turn up {ruler.Mark(Turned(a, ruler) / 2)} twice, so that no raw edge is left, press and stitch while the strip is still flat.",
+                $"2 × {ruler.Mark(Turned(a, ruler) / 2)}",
                 [
                     $"From the raw edge to the hem it measures {ruler.Mark(a.Ask.FinishedDepth + a.Ask.SeamAllowance)}.",
                 ],

@@ -170,7 +170,7 @@ public sealed record PullUpReading(
             {
                 yield return Learnt.Odd(
                     odd.Deviations,
-                    $"Sample {i + 1} came to {DecimalText.Write(odd.Sample.Fullness)}, and the others say {DecimalText.Write(odd.Expected)}.",
+                    $"Swatch {i + 1} came to {DecimalText.Write(odd.Sample.Fullness)}, and the others say {DecimalText.Write(odd.Expected)}.",
                     "Measured twice? Another fabric? It counts until you leave it out."
                 );
             }

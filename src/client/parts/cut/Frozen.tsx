@@ -1,5 +1,5 @@
 import { onDay } from '../../app/dates';
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Plan, Units } from '../../api/types';
 import { Measure } from '../Measure';
@@ -13,9 +13,22 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, unit
   // The button that locked it is gone then: the keys go on from what stands in its place.
   const on = useRef<HTMLAnchorElement>(null);
   const off = useRef<HTMLButtonElement>(null);
-  const lock = () => freeze().then(() => setTimeout(() => on.current?.focus()));
-  const unlock = (id: string) => takeBack(id).then(() => setTimeout(() => off.current?.focus(), 300));
   const last = lists?.[0];
+  const isLocked = Boolean(last);
+  const pressed = useRef(false);
+  useEffect(() => {
+    if (!pressed.current) return;
+    pressed.current = false;
+    (isLocked ? on : off).current?.focus();
+  }, [isLocked]);
+  const lock = () => {
+    pressed.current = true;
+    void freeze();
+  };
+  const unlock = (id: string) => {
+    pressed.current = true;
+    void takeBack(id);
+  };
   const count = (last?.swatches as unknown[] | undefined)?.length ?? 0;
   return (
     <>
@@ -25,7 +38,7 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, unit
             Continue to Sew
           </Link>
         ) : (
-          <button ref={off} type="button" className="btn" disabled={isOff} onClick={() => void lock()}>
+          <button ref={off} type="button" className="btn" disabled={isOff} onClick={lock}>
             Lock the cutting list
           </button>
         )}
@@ -41,7 +54,7 @@ export function Frozen({ working, cuts: { lists, freeze, takeBack }, isOff, unit
             <Measure text={asCut(last.answer as Plan)} />
           </b>
           , based on {count} {count === 1 ? 'swatch' : 'swatches'}.
-          <button type="button" className="btn bare" onClick={() => void unlock(last.id)}>
+          <button type="button" className="btn bare" onClick={() => unlock(last.id)}>
             Unlock
           </button>
           <button type="button" className="btn bare" onClick={() => void freeze()}>

@@ -20,10 +20,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
   return (
     <div className="stacked-in-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       {card.answer ? (
-        <CardView
-          card={card.answer}
-          heading={`The card: ${card.answer.title}, on the ${card.answer.machine}`}
-        />
+        <CardView card={card.answer} heading={`${card.answer.title}, on the ${card.answer.machine}`} />
       ) : (
         <p className="text-soft">{card.unreachable ?? 'Opening…'}</p>
       )}
@@ -51,7 +48,7 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
               label={capital(kind)}
               none={
                 kind === 'foot' || kind === 'needle' || kind === 'stabiliser'
-                  ? 'that the card names'
+                  ? 'as the settings say'
                   : undefined
               }
               className=""
