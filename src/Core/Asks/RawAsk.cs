@@ -87,8 +87,7 @@ public sealed class RawAsk
     public bool TryGet(string field, out RawValue value) => values.TryGetValue(field, out value);
 
     /// <summary>The same ask, which says one of its fields under another name too; as it is where it does not say it.</summary>
-    public RawAsk Also(string field, string name) =>
-        TryGet(field, out var value) ? With(name, value) : this;
+    public RawAsk Also(string field, string name) => With(name, this, field);
 
     /// <summary>The same ask with one field set as another ask says one of its own; as it is where that does not say it.</summary>
     public RawAsk With(string field, RawAsk other, string from) =>

@@ -150,7 +150,7 @@ function Keys() {
       </label>
       <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2">
         {keysNow().map((key) => (
-          <div key={key.shown} className={`contents ${isOn || key.shown.includes(' ') ? '' : 'off'}`}>
+          <div key={key.shown} className={`contents ${isOn || key.shown.includes(' ') ? '' : 'text-soft'}`}>
             <dt>
               {key.shown.split(' ').map((part) => (
                 <kbd key={part} className="mr-1 !text-sm">

@@ -1,7 +1,7 @@
 import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { useTurn } from './history';
-import { onHelp, type HelpAt } from './help';
+import { closeHelp, openHelp, useHelp } from './help';
 import { useKeys } from './keys';
 import { lastWorking } from './lastWorking';
 import { later } from '../later';
@@ -26,7 +26,7 @@ const views = [
 /** What is round every view: the selvedge, the keys that work everywhere, and the line at the foot. */
 export function Shell() {
   const [isFinding, setFinding] = useState(false);
-  const [help, setHelp] = useState<HelpAt | null>(null);
+  const help = useHelp();
   const navigate = useNavigate();
   const units = useUnits();
   const change = useChangeWorkroom();
@@ -39,10 +39,9 @@ export function Shell() {
   }, [pathname]);
 
   const announced = useAnnounced(pathname);
-  useEffect(() => onHelp(setHelp), []);
 
   useKeys([
-    { keys: ['?'], shown: '?', says: 'help', run: () => setHelp({}) },
+    { keys: ['?'], shown: '?', says: 'help', run: () => openHelp() },
     { keys: ['/', 'Ctrl+k'], shown: '/', says: 'search', run: () => setFinding(true) },
     {
       keys: ['u'],
@@ -90,7 +89,7 @@ export function Shell() {
       <TourBox />
       <NoticeLine />
       {isFinding && <Finding close={() => setFinding(false)} />}
-      <Suspense>{help && <HelpDialog at={help} close={() => setHelp(null)} />}</Suspense>
+      <Suspense>{help && <HelpDialog at={help} close={closeHelp} />}</Suspense>
     </div>
   );
 }

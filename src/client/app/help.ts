@@ -8,23 +8,30 @@ import { useUnits } from './workroom';
 /** What help is opened at: a word of the craft, or what this screen is for. */
 export type HelpAt = { word?: string };
 
-let opener: (at: HelpAt) => void = () => {};
+const help = storeOf<HelpAt | null>(null);
 
-/** Says who opens help: what stands round every view. */
-export const onHelp = (open: (at: HelpAt) => void) => {
-  opener = open;
+export const openHelp = (at: HelpAt = {}) => help.set(at);
+export const closeHelp = () => help.set(null);
+
+/** What help is open at; null while it is closed. */
+export const useHelp = help.useNow;
+
+type Word = components['schemas']['WordOut'] & {
+  /** Where a text names it, in small letters. */
+  named: RegExp;
 };
 
-export const openHelp = (at: HelpAt = {}) => opener(at);
-
-type Word = components['schemas']['WordOut'];
+const namedIn = (name: string) => new RegExp(`(^|[^a-zà-ÿ])${name}(s|es)?([^a-zà-ÿ]|$)`);
 
 const words = storeOf<Word[]>([]);
 let asked: Promise<void> | undefined;
 
 /** Asks for the words of the craft, once: they are always the same. */
 export const fetchWords = () =>
-  (asked ??= value(api.GET('/api/words')).then(words.set, () => (asked = undefined)));
+  (asked ??= value(api.GET('/api/words')).then(
+    (all) => words.set(all.map((w) => ({ ...w, named: namedIn(w.name) }))),
+    () => (asked = undefined),
+  ));
 
 /** The words of the craft, in the order of the alphabet; none until they were fetched. */
 export const useWords = words.useNow;

@@ -5,7 +5,7 @@ import type { Cloth, Drawing } from '../api/types';
 import { lookOf } from './cloth';
 import { ClothPattern } from './ClothPattern';
 import { pinked } from './pinked';
-import { ShapeView } from './ShapeView';
+import { InSmall } from './Portrait';
 
 type Props = {
   swatch: { id: string; version: number };
@@ -58,24 +58,7 @@ export function SwatchPicture({ swatch, cloth, photograph, size = 84 }: Props) {
             viewBox={`0 0 ${drawing.width} ${drawing.height}`}
             preserveAspectRatio="xMidYMid slice"
           >
-            {drawing.shapes.map((shape, i) => (
-              <ShapeView
-                key={i}
-                shape={shape}
-                frame={{
-                  scale: 1,
-                  left: 0,
-                  top: 0,
-                  width: drawing.width,
-                  height: drawing.height,
-                  drawnWidth: drawing.width,
-                  drawnHeight: drawing.height,
-                  besides: false,
-                }}
-                fill={id}
-                look={look}
-              />
-            ))}
+            <InSmall drawing={drawing} fill={id} look={look} />
           </svg>
         )}
       </g>

@@ -1,12 +1,14 @@
+import { useMemo } from 'react';
 import { openHelp, useWords } from '../app/help';
 
 /** Leads to the picture of the word of the craft that is named in a text; nothing where none is. */
 export function WordLink({ within }: { within: string }) {
   const words = useWords();
-  const text = within.toLowerCase();
-  const found = words
-    .filter((w) => new RegExp(`(^|[^a-zà-ÿ])${w.name}(s|es)?([^a-zà-ÿ]|$)`).test(text))
-    .sort((a, b) => b.name.length - a.name.length)[0];
+  // Of each field at every key, so that it is looked for once.
+  const found = useMemo(() => {
+    const text = within.toLowerCase();
+    return words.filter((w) => w.named.test(text)).sort((a, b) => b.name.length - a.name.length)[0];
+  }, [words, within]);
   if (!found) return null;
   return (
     <button

@@ -24,14 +24,15 @@ public sealed record Term(string Name, string Says, Func<Ruler, TermPicture> Dra
 
     /// <summary>A drawing of the example that a technique has.</summary>
     public static Func<Ruler, TermPicture> Planned(string technique, string drawing) =>
-        ruler => new(Drawn(technique, ruler, drawing), null);
+        ruler => new(Drawn(Example(technique, ruler), ruler, drawing), null);
 
     /// <summary>A step of the example that a technique has, with what matters at it.</summary>
     public static Func<Ruler, TermPicture> Step(string technique, string key) =>
         ruler =>
         {
-            var moment = Example(technique, ruler).Steps(ruler).First(s => s.Key == key).Picture;
-            return new(Drawn(technique, ruler, moment.Drawing), moment);
+            var example = Example(technique, ruler);
+            var moment = example.Steps(ruler).First(s => s.Key == key).Picture;
+            return new(Drawn(example, ruler, moment.Drawing), moment);
         };
 
     /// <summary>A usual thing of those that can be owned.</summary>
@@ -53,6 +54,6 @@ public sealed record Term(string Name, string Says, Func<Ruler, TermPicture> Dra
         return form.Reckon(form.Example, ruler).Answer!;
     }
 
-    private static Drawing Drawn(string technique, Ruler ruler, string drawing) =>
-        Example(technique, ruler).Drawings(ruler).First(d => d.Name == drawing);
+    private static Drawing Drawn(Reckoning example, Ruler ruler, string drawing) =>
+        example.Drawings(ruler).First(d => d.Name == drawing);
 }
