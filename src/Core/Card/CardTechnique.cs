@@ -56,6 +56,12 @@ public sealed record CardTechnique
     /// <summary>Respected ways to do it, of which one is chosen; null when there is but one.</summary>
     public ChoiceField? School { get; init; }
 
+    /// <summary>The same as the piece has it, by the way that is chosen; null where nothing but figures changes.</summary>
+    public Func<CardAsk, CardTechnique>? As { get; init; }
+
+    /// <summary>What is made ready for work that is no machine's; then the card is this and nothing else.</summary>
+    public IReadOnlyList<CardLine> ByHand { get; init; } = [];
+
     /// <summary>Feet that serve, the best first.</summary>
     public required IReadOnlyList<FootChoice> Feet { get; init; }
 

@@ -14,8 +14,27 @@ namespace ZephyrReach.Core.Card;
 public static class CardWriter
 {
     /// <summary>Writes a card.</summary>
-    public static SettingsCard Write(CardTechnique technique, CardAsk ask)
+    public static SettingsCard Write(CardTechnique any, CardAsk ask)
     {
+        var technique = any.As?.Invoke(ask) ?? any;
+        if (technique.ByHand is [_, ..] hand)
+        {
+            return new SettingsCard(
+                technique.Name,
+                technique.Title,
+                "",
+                true,
+                hand,
+                [],
+                [],
+                technique.Alternatives,
+                technique.Checks,
+                []
+            )
+            {
+                Findings = [],
+            };
+        }
         var plan = technique.Stitch(ask);
         var machine = ask.Machine.Is;
         List<Finding> findings = [];

@@ -63,17 +63,21 @@ internal static class Lines
                 )
             );
         }
-        lines.Add(
-            new(
-                "needle-position",
-                "Needle position",
-                technique.Position.Figure,
-                technique.Position.Figure != "middle" && machine.NeedlePositions <= 1
-                    ? "move the foot instead"
-                    : "",
-                technique.Position.Because
-            )
-        );
+        // An overlocker's needles stand where they stand.
+        if (!technique.NeedsOverlocker)
+        {
+            lines.Add(
+                new(
+                    "needle-position",
+                    "Needle position",
+                    technique.Position.Figure,
+                    technique.Position.Figure != "middle" && machine.NeedlePositions <= 1
+                        ? "move the foot instead"
+                        : "",
+                    technique.Position.Because
+                )
+            );
+        }
         lines.Add(
             new(
                 "needle-tension",

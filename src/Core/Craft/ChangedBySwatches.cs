@@ -69,7 +69,9 @@ public static class ChangedBySwatches
             {
                 // Inches keep theirs: without it a fraction is no length any more.
                 var unit =
-                    Is.LastIndexOf(' ') is > 0 and var at && Is[at..] is not " in" ? Is[at..] : "";
+                    Is.LastIndexOf(' ') is > 0 and var at && Is[at..] is " mm" or " cm" or " m"
+                        ? Is[at..]
+                        : "";
                 return new(
                     Name,
                     unit.Length > 0 && Was.EndsWith(unit, StringComparison.Ordinal)

@@ -107,7 +107,8 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
 
     /// <summary>
     /// A length as one begins with it in this system: a metric one as it is, in inches to an eighth, from an inch on to a
-    /// quarter, from 3 in to a half and from a foot to a whole one. What is smaller than about 1/4 in stays as it is.
+    /// quarter, from 3 in to a half, from a foot to a whole one and
+    /// from 200 in to a yard. What is smaller than about 1/4 in stays as it is.
     /// </summary>
     public Length Said(Length length)
     {
@@ -122,7 +123,8 @@ public sealed record Ruler(UnitSystem Units, Length Cutting, Length Marking)
                         < 1 => 1 / 8d,
                         < 3 => 1 / 4d,
                         < 12 => 1 / 2d,
-                        _ => 1,
+                        < 200 => 1,
+                        _ => 36,
                     }
                 )
             );

@@ -17,7 +17,7 @@ namespace ZephyrReach.Core.Measures;
 public readonly struct SumText(int literalLength, int formattedCount)
 {
     /// <summary>As fine as anything is ever written; a sum that does not come out then is about right, and says so.</summary>
-    private const int Finest = 3;
+    private const int Finest = 4;
 
     private readonly List<Part> parts = new(formattedCount * 2 + literalLength / 40 + 1);
 
@@ -167,10 +167,17 @@ public readonly struct SumText(int literalLength, int formattedCount)
                     )
                     : (rounded, Rounding.Up(length, ruler.Cutting).Millimetres, 0);
             }
-            if (
-                kind == LengthKind.Fine
-                || (fineness == Finest && ruler.Units == UnitSystem.Imperial)
-            )
+            if (kind != LengthKind.Fine && fineness >= 3 && ruler.Units == UnitSystem.Imperial)
+            {
+                // Finer than any fraction that is used.
+                var inches = DecimalText.Write(length.Inches, fineness);
+                return (
+                    $"{inches} in",
+                    Measures.Length.FromInches(Read(inches)).Millimetres,
+                    25.4 * Math.Pow(10, -fineness)
+                );
+            }
+            if (kind == LengthKind.Fine)
             {
                 var of = fineness < 2 ? 0.01 : 0.0001;
                 return (
@@ -205,7 +212,7 @@ public readonly struct SumText(int literalLength, int formattedCount)
                 ? fineness switch
                 {
                     0 => ruler.Marking,
-                    _ => Measures.Length.FromMillimetres(Math.Pow(10, -fineness)),
+                    _ => Measures.Length.FromMillimetres(Math.Pow(10, -Math.Min(fineness, 3))),
                 }
                 : Measures.Length.Min(
                     ruler.Marking,

@@ -22,6 +22,7 @@ public sealed class PlanFeed(
     internal static readonly string[] Bounds =
     [
         "machine.widestStitch",
+        "machine.longestStitch",
         "machine.plateOpening",
         "foot.opening",
         "needle.size",

@@ -33,6 +33,8 @@ export function startOf({
   return Object.fromEntries(
     fields
       .filter((f) => f.start !== undefined && f.start !== null && !either.slice(1).includes(f.name))
+      // Which needle is in the machine is chosen there, and never typed unasked.
+      .filter((f) => f.from !== 'needle.size')
       .map((f) => [f.name, f.start]),
   );
 }

@@ -13,12 +13,15 @@ export function Dimension({
   edit?: Edit;
 }) {
   const s = frame.scale;
-  const text = shape.note ? `${shape.text} ${shape.note}` : shape.text;
-  const wide = text.length * 7 + 14;
+  const noted = shape.note ? `${shape.text} ${shape.note}` : shape.text;
+  // Along a low drawing there is no room for more than the figure.
+  const text = shape.side === 'right' && widthOf(noted) > frame.height ? shape.text : noted;
+  const wide = widthOf(text);
   if (shape.side === 'right') {
     const x = Math.max(shape.from[0], shape.to[0]) * s + 16;
     const [y1, y2] = [shape.from[1] * s, shape.to[1] * s];
-    const middle = (y1 + y2) / 2;
+    // What is longer than its line does not reach into the title.
+    const middle = Math.max((y1 + y2) / 2, wide / 2 - frame.top);
     // In the line where it fits, else beside it.
     const fits = y2 - y1 > wide;
     const beside = fits ? x : x + 13;
@@ -86,6 +89,9 @@ export function Dimension({
     </g>
   );
 }
+
+/** About how wide a text of a drawing is, in pixels, with a little air. */
+const widthOf = (text: string) => text.length * 7 + 14;
 
 /** What makes a stated figure one that is typed into: by a press, or by Enter. */
 function typedInto(field: string, edit: Edit | undefined, box: Box) {

@@ -1,8 +1,9 @@
 import { useId, useRef, useState, type ReactNode } from 'react';
-import type { Cloth, Drawing, Point, Shape, Units } from '../api/types';
+import type { Cloth, Drawing, Units } from '../api/types';
 import { lookOf } from './cloth';
 import { ClothPattern } from './ClothPattern';
 import { RulerStrip } from './RulerStrip';
+import { readable } from './readable';
 import { ShapeView, type Box, type Edit, type Frame } from './ShapeView';
 
 /** CSS pixels of one millimetre at true size. */
@@ -63,6 +64,7 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
     ? readable(
         drawing.shapes.filter((s) => !moment?.notYet?.includes(s.part)),
         frame.scale,
+        Boolean(ask),
       )
     : [];
   return (
@@ -135,20 +137,6 @@ function Wrong({ drawing, ask, except }: { drawing: Drawing; ask: AskOnDrawing; 
     ));
 }
 
-/** Without the numbers that would stand on each other at this scale: of a crowd the first is read, and then the next that has room. */
-function readable(shapes: Shape[], scale: number): Shape[] {
-  let last: Point | undefined;
-  return shapes.filter((s) => {
-    // Where the needle stands is seen from near.
-    if (s.kind === 'line' && s.meaning === 'needle')
-      return Math.hypot(s.to[0] - s.from[0], s.to[1] - s.from[1]) * scale >= 6;
-    if (s.kind !== 'words' || !s.isNumber) return true;
-    if (last && Math.hypot(s.at[0] - last[0], s.at[1] - last[1]) * scale < 22) return false;
-    last = s.at;
-    return true;
-  });
-}
-
 /** The fields that a drawing states, each typed into where it stands. */
 function statedOn(drawing: Drawing): Set<string> {
   return new Set(
@@ -218,9 +206,9 @@ function frameOf(drawing: Drawing, width: number, maxHeight: number, held?: numb
   const beside = drawing.shapes.find((s) => s.kind === 'dimension' && s.side === 'left');
   const left = drawing.isCloseUp ? 34 : beside?.kind === 'dimension' ? beside.text.length * 7 + 26 : 0;
   const right = labels.length ? (besides ? 250 : 6) : has('right') ? 38 : 6;
-  const top = has('above') ? 30 : 12;
+  const top = has('above') ? 34 : 12;
   const scale = held ?? Math.min((width - left - right) / drawing.width, maxHeight / drawing.height);
-  const below = drawing.isCloseUp ? 6 : (has('below') ? 30 : 4) + 24;
+  const below = (has('below') ? 30 : 4) + (drawing.isCloseUp ? 2 : 24);
   return {
     scale,
     left,

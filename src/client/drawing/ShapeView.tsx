@@ -3,6 +3,7 @@ import type { Point, Shape } from '../api/types';
 import { lookOf, type ClothLook } from './cloth';
 import { Dimension } from './Dimension';
 import { Gathered } from './Gathered';
+import { beginOf } from './readable';
 import { PlateView } from './PlateView';
 import { PullDot } from './PullDot';
 import { StitchRow } from './StitchRow';
@@ -195,10 +196,7 @@ function PathLabel({
   scale: number;
   look: ClothLook;
 }) {
-  const [x = 0, y = 0] = shape.path
-    .slice(1)
-    .split(/[ ,A-Z]+/)
-    .map(Number);
+  const [x, y] = beginOf(shape.path);
   return (
     <text transform={`scale(${1 / scale})`} x={x * scale + 6} y={y * scale + 16} {...onCloth(look)}>
       {shape.label}

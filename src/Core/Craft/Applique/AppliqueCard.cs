@@ -11,12 +11,44 @@ internal static class AppliqueCard
     private const string Satin = "satin";
     private const string Turned = "turned";
 
+    private static readonly string[] WithSwing =
+    [
+        "A stitch lands in the corner.",
+        "The right swing falls just outside the edge.",
+        "The base fabric lies flat.",
+    ];
+
     public static CardTechnique Technique { get; } =
         new()
         {
             Name = "applique",
             Title = "appliqué",
             Says = "A fabric shape sewn onto a background round its edge.",
+            As = ask =>
+                ask.Wants.School switch
+                {
+                    Satin => Technique! with
+                    {
+                        Position = new(
+                            "at the side, its right swing just outside the edge",
+                            "The whole width lies on the shape, and covers its raw edge."
+                        ),
+                        Checks = WithSwing,
+                    },
+                    Turned => Technique! with
+                    {
+                        Position = new(
+                            "at the side, its right swing just outside the fold",
+                            "One swing catches the fold, the other falls beside it."
+                        ),
+                        Preparation = new(
+                            "press the edge under over a card, place, baste",
+                            "A sharp fold is all that is seen of it."
+                        ),
+                        Checks = WithSwing,
+                    },
+                    _ => Technique!,
+                },
             Fields = [Wants.StitchLengthField, Wants.StitchWidthField],
             School = Wants.SchoolField(
                 new Choice("blanket", "blanket stitch", "Fused raw edge: soft and quick."),

@@ -9,6 +9,9 @@ internal static class Noticed
     /// <summary>A shape that is narrower than this many bites is all stitches.</summary>
     private const double Bites = 3;
 
+    /// <summary>Nearer than this a hand leads a stitch to where it should fall, and cuts no shape more exactly.</summary>
+    private static readonly Length Steered = Length.FromMillimetres(0.5);
+
     public static IEnumerable<Finding> In(Answer a)
     {
         var ask = a.Ask;
@@ -26,11 +29,12 @@ internal static class Noticed
         {
             yield return new(
                 "misses-corner",
-                Severity.Care,
+                a.Miss < Steered ? Severity.Note : Severity.Care,
                 $"No stitch length near {a.Ruler.Fine(ask.Repeat)} lands in every corner: {a.Ruler.Fine(a.BestRepeat)} misses by {a.Ruler.Fine(a.Miss)}.",
                 "A corner without a stitch frays first, and is seen first.",
-                a.Change is { } change
-                    ? $"To make {a.Ruler.Fine(a.BestRepeat)} land everywhere, {change.Says}. Or turn the last two stitches of a side by hand."
+                a.Change is { } change && change.Is.Furthest >= Steered
+                        ? $"To make {a.Ruler.Fine(a.BestRepeat)} land everywhere, {change.Says}. Or turn the last two stitches of a side by hand."
+                    : a.Miss < Steered ? "Turn the last two stitches of a side by hand."
                     : "Let it differ by more, or turn the last two stitches of a side by hand."
             );
         }

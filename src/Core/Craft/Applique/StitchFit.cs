@@ -22,7 +22,7 @@ internal static class StitchFit
     }
 
     /// <summary>
-    /// Of the repeats in p ± range by step the one whose greatest miss is least; of two that miss alike the one nearer to p.
+    /// Of the repeats in p ± range by step the one whose greatest miss is least; of two that miss alike the one nearer to p. A stitch of 0.4 mm or less stays as it is wanted.
     /// </summary>
     public static Length Best(
         IReadOnlyList<Length> lengths,
@@ -32,6 +32,11 @@ internal static class StitchFit
         double factor
     )
     {
+        // Of stitches so short one always lands; another would only be denser or more open than it should be.
+        if (wanted <= 2 * LeastChange.Met)
+        {
+            return wanted;
+        }
         var reach = (int)Rounding.CountDown(range / step);
         var best = wanted;
         var least = double.MaxValue;

@@ -124,7 +124,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             ];
             if (Cloth > Length.Zero)
             {
-                facts.Add(new("Fabric needed for strips", Ruler.Cut(Cloth)));
+                facts.Add(new("Fabric needed", Ruler.Cut(Cloth)));
             }
             if (Edge.Edge.IsClosed)
             {
@@ -250,7 +250,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         {
             yield break;
         }
-        var reach = Edge.ZipLength!.Value.Millimetres / 2;
+        var reach = ZipLength!.Value.Millimetres / 2;
         var beside = -Edge.Edge.Outside * (Covered.Millimetres / 2 + 3);
         yield return new ClothLine(
             LineMeaning.StitchRemoved,

@@ -78,13 +78,24 @@ internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
     /// <summary>Where the zip is sewn in; null where there is none.</summary>
     public EdgeSide? ZipSide => Edge.ZipSide;
 
+    /// <summary>As zips are sold, in whole centimetres or half inches: not over what its side leaves it; null where there is none.</summary>
+    public Length? ZipLength =>
+        Edge.ZipLength is { } length
+            ? Rounding.Down(
+                length,
+                Ruler.Units == UnitSystem.Metric
+                    ? Length.FromMillimetres(10)
+                    : Length.FromInches(0.5)
+            )
+            : null;
+
     /// <summary>The same with how long it is, in words.</summary>
     public string ZipSays =>
-        $"On {Called(ZipSide!)}, a zip of {Ruler.Mark(Edge.ZipLength!.Value)}: the side less what is sewn up at its ends, both alike";
+        $"On {Called(ZipSide!)}, a zip of {Ruler.Mark(ZipLength!.Value)}: the side less what is sewn up at its ends, both alike";
 
     /// <summary>The zip among the facts of a plan; nothing where there is none.</summary>
     protected IEnumerable<Fact> ZipFacts =>
-        Edge.ZipLength is { } length ? [new("Zip", $"{Ruler.Mark(length)}, on {OpeningName}")] : [];
+        ZipLength is { } length ? [new("Zip", $"{Ruler.Mark(length)}, on {OpeningName}")] : [];
 
     /// <summary>Where the cover is turned and filled, in words.</summary>
     public string OpeningName => ZipSide is { } side ? Called(side) : SideName;

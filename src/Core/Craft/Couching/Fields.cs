@@ -93,6 +93,7 @@ internal static class Fields
     public static NumberField NeedleSize { get; } =
         new("needleSize", "Needle", "Its size, in hundredths of a mm.", 60, 120, 90, false)
         {
+            From = "needle.size",
             Unit = "NM",
             Step = 10,
         };

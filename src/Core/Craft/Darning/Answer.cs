@@ -196,7 +196,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 facts.Add(new("Set the width to", Ruler.Fine(SetWidth)));
                 facts.Add(
                     Ask.ByLever
-                        ? new("Length", "yes")
+                        ? new("Length", "by the lever")
                         : new("Set the foot to", Ruler.Fine(SetLength))
                 );
             }

@@ -31,11 +31,20 @@ internal static class DarningTechnique
             Kin = Kin.Mending,
             Says =
                 "A hole or a thin place is closed with lines of stitches over something behind it.",
-            Cards = [ProgrammedDarningCard.Technique, FreeDarningCard.Technique],
+            Cards =
+            [
+                ProgrammedDarningCard.Technique,
+                FreeDarningCard.Technique,
+                UndarnedCards.Seam,
+            ],
             CardFor = ask =>
-                Text(ask, Fields.Method) == Fields.FreeMotion || DamageOf(ask).IsOpen
-                    ? FreeDarningCard.Technique
-                    : ProgrammedDarningCard.Technique,
+                DamageOf(ask) is { IsDarned: false } other
+                    ? other.IsSeam
+                        ? UndarnedCards.Seam
+                        : UndarnedCards.Hand
+                    : Text(ask, Fields.Method) == Fields.FreeMotion || DamageOf(ask).IsOpen
+                        ? FreeDarningCard.Technique
+                        : ProgrammedDarningCard.Technique,
             ToldToCard = ask => ask.With("school", RawValue.Of(DamageOf(ask).Behind)),
             Working = new()
             {

@@ -40,6 +40,14 @@ internal static class FreeDarningCard
             Above = new("fine, in the fabric's colour", "The nearest colour disappears.", 10, 30),
             Below = new("the same", "Both sides lie open.", 10, 30),
             School = ProgrammedDarningCard.Behind,
+            // A point that cuts a loop begins the next ladder.
+            As = ask =>
+                ask.Wants.School == Damage.Stretching
+                    ? Technique! with
+                    {
+                        Point = Needle.Stretch,
+                    }
+                    : Technique!,
             Stabiliser = ProgrammedDarningCard.Backing,
             Presser = new("foot down although it hovers", "That is what puts the tension on."),
             Speed = new(

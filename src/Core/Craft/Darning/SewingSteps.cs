@@ -49,7 +49,10 @@ internal static class SewingSteps
             ["It runs along the old line.", "Both ends lie over old stitches and are locked."],
             [],
             Safety.Needle
-        ).At(Place.Machine, 2, DarnDrawing.Name, ["tear"]);
+        ).At(Place.Machine, 2, DarnDrawing.Name, ["tear"]) with
+        {
+            Sets = ["length 2.5 mm"],
+        };
         yield return new SewingStep(
             "press",
             "Press",
@@ -169,14 +172,14 @@ internal static class SewingSteps
         yield return (
             new SewingStep(
                 "set-up",
-                "Set the foot",
+                a.Ask.ByLever ? "Set the width" : "Set the foot",
                 set
                     + (
                         a.StopsEarly
                             ? $" Half of its width is enough: stop it when {a.Ruler.Fine(a.BlockWidth)} are covered."
                             : $" Set the width to {a.Ruler.Fine(a.SetWidth)}."
                     ),
-                a.Ask.ByLever ? "yes" : a.Ruler.Fine(a.SetLength),
+                a.Ruler.Fine(a.Ask.ByLever ? a.SetWidth : a.SetLength),
                 [
                     a.Ask.ByLever
                         ? "The lever answers when it is tapped."
@@ -185,7 +188,10 @@ internal static class SewingSteps
                 ],
                 [
                     new("foot with a slide", "It measures the length by itself."),
-                    new("yes", "As long as you let it; the eye does the measuring."),
+                    new(
+                        "lever tapped by hand",
+                        "As long as you let it; the eye does the measuring."
+                    ),
                 ],
                 Safety.Needle
             ).At(Place.Machine, 3, DarnDrawing.Name, ["marks"], sewn)

@@ -65,7 +65,7 @@ internal static class FinePipingTechnique
                         "Fabric for the strips",
                         [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
                     ),
-                    new(Asking.Folded, "From a offcut", BiasFields.OfRemnant),
+                    new(Asking.Folded, "From an offcut", BiasFields.OfRemnant),
                     new(
                         Asking.Folded,
                         "Flange, corners and stitch",

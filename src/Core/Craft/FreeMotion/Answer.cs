@@ -428,6 +428,10 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }.Noticing(Noticed.In);
     }
 
+    /// <summary>A stretch of line that is sewn: metres are amounts, a stroke of a letter is not a tenth of one.</summary>
+    internal string Sewn(Length length) =>
+        length < Length.FromMillimetres(500) ? Ruler.Mark(length) : Long(length);
+
     internal string Long(Length length) => Ruler.Write(length, LengthKind.Amount);
 
     internal static string Number(double value, int places) => DecimalText.Write(value, places);

@@ -190,9 +190,9 @@ internal static class Fields
         );
 
     public static NumberField MachineSpeed { get; } =
-        new("machineSpeed", "Machine", "As fast as it is run for this.", 50, 2000, 600, false)
+        new("machineSpeed", "Machine speed", "As fast as it is run for this.", 50, 2000, 600, false)
         {
-            Unit = "a min",
+            Unit = "stitches/min",
             Step = 50,
         };
 
@@ -206,14 +206,14 @@ internal static class Fields
             IsNeeded: false
         )
         {
-            Unit = "a min",
+            Unit = "stitches/min",
             From = "machine.fastest",
         };
 
     public static NumberField HandSpeed { get; } =
         new(
             "handSpeed",
-            "Hands",
+            "Hand speed",
             "How fast the fabric is moved. Enter any two of stitch length, machine speed and hand speed.",
             0.5,
             400,

@@ -129,7 +129,7 @@ internal static class SewingSteps
                     sewn.Count == 1 ? "Sew it"
                         : all.Count > 1 ? $"The other {all.Count} stretches"
                         : $"Stretch {i + 1} of {a.Ask.Stretches.Count}",
-                    $"{(i == 0 ? "" : "Lift the foot, jump, foot down, tie on. ")}{a.Long(length)} of line, {stitches} stitches of {a.Ruler.Fine(a.Ask.Tempo.Stitch)}: the machine even, the hands at {Answer.Number(a.Ask.Tempo.Hand, 0)} mm a second."
+                    $"{(i == 0 ? "" : "Lift the foot, jump, foot down, tie on. ")}{a.Sewn(length)} of line, {stitches} stitches of {a.Ruler.Fine(a.Ask.Tempo.Stitch)}: the machine even, the hands at {Answer.Number(a.Ask.Tempo.Hand, 0)} mm a second."
                         + (a.Ask.Passes > 1 ? $" Sew over it {a.Ask.Passes} times." : "")
                         + " Tie off with three stitches on the spot.",
                     $"{stitches} stitches",

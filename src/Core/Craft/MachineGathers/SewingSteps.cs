@@ -137,7 +137,9 @@ internal static class SewingSteps
                                 : "Foot up, slide the flat layer into the slot above it, foot down. Watch that it stays home against its guide, not the needle. "
                         )
                 : "Sew along the seam line. Guide, never pull. "
-            ) + "Stop at the first mark with the needle down and measure what it became.",
+            )
+                + (a.Kind.Knife ? KnifeRuns(a.Ask.Piece.SeamAllowance, ruler) : "")
+                + "Stop at the first mark with the needle down and measure what it became.",
             ruler.Mark(a.Ask.Piece.FinishedEdge / 3),
             [
                 $"The first third measures about {ruler.Mark(a.CutLength / 3 / a.Ask.Reading.Prediction.Mid)}, and {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)} at the least.",
@@ -145,6 +147,15 @@ internal static class SewingSteps
             ],
             []
         );
+
+    /// <summary>From the left needle to the knife, of a seam of four threads.</summary>
+    private static readonly Length Trimmed = Length.FromMillimetres(7);
+
+    /// <summary>Where the knife runs, and what falls: the seam lies where it was planned, and its edge beside the stitch.</summary>
+    private static string KnifeRuns(Length seam, Ruler ruler) =>
+        seam > Trimmed
+            ? $"The left needle runs on the seam line, {ruler.Mark(seam)} from the raw edge, so the knife takes off about {ruler.Mark(seam - Trimmed)}. "
+            : "The knife runs along the raw edge, and takes off no more than its fringe. ";
 
     private static SewingStep Rest(Answer a, Ruler ruler) =>
         new(

@@ -45,7 +45,11 @@ internal static class PintucksTechnique
             Short = "Tucks",
             Kin = Kin.Tucks,
             Says = "Fine parallel ridges with a twin needle, or folds that are sewn down.",
-            Cards = [PintucksCard.Technique],
+            Cards = [PintucksCard.Technique, FoldedTucksCard.Technique],
+            CardFor = ask =>
+                ask.TryGet(Fields.Kind.Name, out var kind) && kind.Text == Fields.Folded
+                    ? FoldedTucksCard.Technique
+                    : PintucksCard.Technique,
             ToldToCard = ask =>
                 ask.TryGet(Fields.Corded.Name, out var corded) && corded.Flag == true
                     ? ask.With("school", RawValue.Of("corded"))

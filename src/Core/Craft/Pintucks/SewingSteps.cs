@@ -95,6 +95,9 @@ internal static class SewingSteps
         }
     }
 
+    /// <summary>What stands on the panel once a tuck is sewn.</summary>
+    private static string Called(Ask ask) => ask.IsTwin ? "ridge" : "fold";
+
     private static IEnumerable<SewingStep> Tucks(Answer a, Ruler ruler)
     {
         var ask = a.Ask;
@@ -108,7 +111,10 @@ internal static class SewingSteps
             ask.IsTwin ? "on the line" : a.Ruler.Fine(ask.Depth),
             [ask.IsTwin ? "The ridge stands, and runs straight." : "The fold lies on the line."],
             []
-        ).At(Place.Machine, each, PanelDrawing.FlatName, ["first"], Parts(ask, 0));
+        ).At(Place.Machine, each, PanelDrawing.FlatName, ["first"], Parts(ask, 0)) with
+        {
+            Sets = ask.IsTwin ? [] : ["straight stitch, 2 to 2.5 mm"],
+        };
 
         var checks = SewingOrder.Checks(ask);
         var done = 1;
@@ -135,7 +141,7 @@ internal static class SewingSteps
                 new SewingStep(
                     $"measure-{i + 1}",
                     i == 0 ? "Measure and adjust the spacing" : "Measure once more",
-                    $"Press what is sewn, and measure from the first ridge to the last, middle to middle: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: {(ask.IsLed ? "the grooves space the rest." : "the rest is spaced again by it.")}",
+                    $"Press what is sewn, and measure from the first {Called(ask)} to the last, {(ask.IsTwin ? "middle to middle" : "fold to fold")}: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: {(ask.IsLed ? "the grooves space the rest." : "the rest is spaced again by it.")}",
                     ruler.Mark(span),
                     ["It lies flat, and is not pulled."],
                     [],
@@ -152,7 +158,7 @@ internal static class SewingSteps
                 Measure = new(
                     "respace",
                     Fields.Measured.Name,
-                    "From the first ridge to the last, what is it?"
+                    $"From the first {Called(ask)} to the last, what is it?"
                 )
                 {
                     Into = Fields.Course.Name,
@@ -213,7 +219,7 @@ internal static class SewingSteps
             [
                 "All rows run the same way, or every other one the other where the fabric drags.",
                 !ask.IsTwin ? "Each fold lies on its line."
-                : isRespaced ? "Each is sewn on its marked line."
+                : isRespaced || ask.GrooveStep is null ? "Each is sewn on its marked line."
                 : "The last ridge stays in its groove from end to end.",
             ],
             []
@@ -265,8 +271,8 @@ internal static class SewingSteps
             ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance),
             [
                 ask.Tucks % 2 == 1
-                    ? "The middle ridge lies in the middle."
-                    : "The middle of the ridges lies in the middle.",
+                    ? $"The middle {Called(ask)} lies in the middle."
+                    : $"The middle of the {Called(ask)}s lies in the middle.",
             ],
             []
         ).At(Place.Table, 3, PanelDrawing.FinishedName, ["cloth"]);

@@ -53,7 +53,7 @@ internal static class PipingCard
                     new CardLine(
                         "passes",
                         "Lines",
-                        "1 mm, then ½ mm, then close to the cord",
+                        "three, each nearer to the cord",
                         "",
                         "Wrap, apply, close: each hides the last."
                     ),

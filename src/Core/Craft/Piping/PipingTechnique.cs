@@ -60,7 +60,7 @@ internal static class PipingTechnique
                         "Fabric for the strips",
                         [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
                     ),
-                    new(Asking.Folded, "From a offcut", BiasFields.OfRemnant),
+                    new(Asking.Folded, "From an offcut", BiasFields.OfRemnant),
                     new(
                         Asking.Folded,
                         "Cord, flange and corners",

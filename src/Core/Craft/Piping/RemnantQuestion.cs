@@ -32,7 +32,7 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
     public static Form Form { get; } =
         new(
             "remnant",
-            "How much piping a offcut gives",
+            "How much piping an offcut gives",
             [
                 Fields.CordDiameter,
                 CordedFields.Thickness,

@@ -16,7 +16,13 @@ internal static class OverThreadsCard
             Title = "gathering over a cord (zigzag)",
             Says =
                 "A wide zigzag over two threads that are pulled: no stitch is pulled, so nothing snaps.",
-            Fields = [Wants.StitchWidthField, Wants.TailField, Wants.CordField],
+            Fields =
+            [
+                Wants.StitchLengthField,
+                Wants.StitchWidthField,
+                Wants.TailField,
+                Wants.CordField,
+            ],
             Feet =
             [
                 AllPurpose("Wide enough for the zigzag, and flat."),
@@ -30,7 +36,7 @@ internal static class OverThreadsCard
                 new(
                     "zigzag",
                     "It bridges the two drawn-out threads without catching them.",
-                    Mm(4),
+                    ask.Wants.StitchLength ?? Mm(4.5),
                     "Long enough to slide over the threads.",
                     "",
                     Length.Max(
@@ -45,7 +51,11 @@ internal static class OverThreadsCard
                 "draw both threads out to the flat length",
                 "They lie along the line and are fixed at one end before the other is pulled."
             ),
-            More = PulledCard.Tails,
+            More = ask =>
+                PulledCard.Tails(
+                    ask,
+                    "One end is fixed; at the other there is enough to wind round a finger and pull."
+                ),
             Checks =
             [
                 "The needle falls clear of the threads on both sides.",

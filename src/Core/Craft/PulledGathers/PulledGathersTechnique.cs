@@ -21,7 +21,7 @@ public static class PulledGathersTechnique
             Cards = [PulledGathersCard.Technique, OverThreadsCard.Technique],
             CardFor = ask =>
                 IsOverThreads(ask) ? OverThreadsCard.Technique : PulledGathersCard.Technique,
-            // The zigzag's width is the card's stitch width, and its length is the card's own.
+            // The zigzag's width is the card's stitch width.
             ToldToCard = ask =>
                 IsOverThreads(ask) && ask.TryGet(StripFields.ZigzagWidth.Name, out var width)
                     ? ask.With(Wants.StitchWidthField.Name, width)
@@ -79,6 +79,7 @@ public static class PulledGathersTechnique
                         "endAllowance",
                         "rowGap",
                         "stitchLength",
+                        "longestStitch",
                         "zigzagWidth",
                         "tail",
                         "bobbinCapacity",

@@ -58,13 +58,12 @@ internal static class PulledCard
                 Contrast: true,
                 Strong: true
             ),
-            PressureBecause = "One flat layer, nothing to ease.",
             Speed = new("medium, steady", "Straight, even rows matter more than speed."),
             Preparation = new(
                 "press, mark both edges in equal parts",
                 "Marks that meet are what spreads the gathers evenly."
             ),
-            More = Tails,
+            More = ask => Tails(ask),
             HasRows = true,
             Checks =
             [
@@ -89,15 +88,14 @@ internal static class PulledCard
             Looks = PulledLooks.Looks,
         };
 
-    internal static IEnumerable<CardLine> Tails(CardAsk ask)
+    /// <summary>The tails, and how such a machine pulls.</summary>
+    /// <param name="because">Why they are so long.</param>
+    internal static IEnumerable<CardLine> Tails(
+        CardAsk ask,
+        string because = "Long enough to wind round a finger at both ends, and never back-stitched."
+    )
     {
-        yield return new(
-            "tails",
-            "Tails",
-            ask.Ruler.Mark(ask.Wants.Tail ?? Mm(100)),
-            "",
-            "Long enough to wind round a finger at both ends, and never back-stitched."
-        );
+        yield return new("tails", "Tails", ask.Ruler.Mark(ask.Wants.Tail ?? Mm(100)), "", because);
         if (ask.Machine.Is.LongestStitch is { } longest && longest < Mm(4))
         {
             yield return new(

@@ -167,7 +167,7 @@ internal static class PulledSteps
             )
                 + (
                     a.Ask.IsStretch
-                        ? "Let it be fullest towards the top, a little more at the back than at the front, and flat at the notches. Measure from mark to mark."
+                        ? "Spread it so that the last finger’s width before each notch stays flat, and what is over lies towards the top. Measure from mark to mark."
                         : "Spread the gathers and measure from mark to mark."
                 ),
             ruler.Mark(a.SegmentGathered),
@@ -202,7 +202,7 @@ internal static class PulledSteps
         new(
             "pin",
             "Match the marks and pin",
-            $"Lay it on {a.Ask.Together.ToEdge("the plain edge")}, right sides together, mark on mark, pins or clips at right angles to the edge; then spread the gathers between them.",
+            $"Lay it on {a.Ask.Together.ToEdge("the plain edge")}, right sides together, mark on mark, pins or clips at right angles to the edge; then spread {(a.Ask.IsStretch ? "the ease between them: a little more of it at the back than at the front" : "the gathers between them")}.",
             $"{(a.Ask.Closed ? a.Segments : a.Segments + 1)} marks",
             [
                 $"Every mark meets its twin, {ruler.Mark(a.SegmentGathered)} apart.",

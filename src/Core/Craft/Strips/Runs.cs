@@ -11,7 +11,7 @@ internal static class Runs
     public static int MarksPerRun(StripPlan a)
     {
         var marks = 1;
-        while (marks * 2 < a.Segments && a.SegmentFlat * (marks * 2) <= LongestRun)
+        while (marks * 2 <= a.Segments && a.SegmentFlat * (marks * 2) <= LongestRun)
         {
             marks *= 2;
         }

@@ -91,7 +91,10 @@ public sealed record StripAsk(
             reader.Choice(StripFields.Cut) == 1,
             RowScheme.All[Math.Max(0, rows)],
             reader.Length(StripFields.RowGap),
-            reader.Length(StripFields.StitchLength),
+            Length.Min(
+                reader.Length(StripFields.StitchLength),
+                reader.OptionalLength(StripFields.LongestStitch) ?? StripFields.StitchLength.Most
+            ),
             reader.Length(StripFields.ClothThickness),
             reader.Length(StripFields.PlainThickness),
             reader.Length(StripFields.Tail),

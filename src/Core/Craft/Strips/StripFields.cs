@@ -161,6 +161,15 @@ public static class StripFields
             LengthKind.Fine
         );
 
+    /// <summary>Rows are sewn no longer than that.</summary>
+    public static LengthField LongestStitch { get; } =
+        LengthField
+            .Fine("longestStitch", "Longest stitch", "That the machine makes.", 1, 12)
+            .Optional() with
+        {
+            From = "machine.longestStitch",
+        };
+
     public static LengthField ClothThickness { get; } =
         Thickness(
             "clothThickness",
@@ -278,6 +287,7 @@ public static class StripFields
         Rows,
         RowGap,
         StitchLength,
+        LongestStitch,
         ClothThickness,
         PlainThickness,
         Tail,

@@ -58,7 +58,7 @@ internal static class StripSteps
         new(
             "cut",
             a.AllStrips == 1 ? "Cut the strip" : "Cut the strips",
-            $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Layers > 1 ? $" in {a.Ask.Layers} layers," : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
+            $"Cut {a.AllStrips} {(a.AllStrips == 1 ? "strip" : "strips, each")}{(a.Ask.Layers > 1 ? $" ({a.AllStrips / a.Ask.Layers} for each of the {a.Ask.Layers} layers)" : "")}{(a.Ask.Together.Count > 1 && a.StripCount > 1 ? $" of {a.StripCount} for each piece," : "")} {ruler.Cut(a.StripLength)} long and {ruler.Cut(a.Ask.CutDepth)} deep, "
                 + $"{(a.Ask.Along ? "along the selvedge" : "across the fabric, from selvedge to selvedge")}.",
             Piece.Many(
                 a.AllStrips,

@@ -81,7 +81,7 @@ internal static class FoldsDrawing
                 Side.Below,
                 S + 2 * p,
                 LengthKind.Fine,
-                "flat, per fold"
+                "flat, per pleat"
             )
         );
         return new Drawing(

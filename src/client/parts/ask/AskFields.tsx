@@ -140,7 +140,9 @@ function useShown(props: Props) {
       );
     switch (is.kind) {
       case 'number':
-        return is.choices?.length ? shown.words(name) : shown.number(name, { className: 'min-w-24' });
+        return is.choices?.length
+          ? shown.words(name)
+          : shown.number(name, { className: 'min-w-24', placeholder: placeholder(is) });
       case 'flag':
         return shown.either(name);
       case 'choice':
@@ -195,18 +197,20 @@ function useShown(props: Props) {
       default:
         return shown.measure(name, {
           className: technique.first.field === name ? 'min-w-36' : 'min-w-28',
-          placeholder: is.isNeeded ? undefined : placeholder(is),
+          placeholder: placeholder(is),
         });
     }
   };
 }
 
-const placeholder = (field: Field) => field.usual ?? 'not entered';
+const placeholder = (field: Field) => (field.isNeeded ? undefined : (field.usual ?? 'not entered'));
 
 /** What a folded field says of itself, in a word or two; nothing where it is as usual and says little. */
 function summary(field: Field | undefined, ask: Ask, fields: Field[]) {
   const is = field && ask[field.name];
   if (!field || is === undefined || is === false || !isAsked(field, ask, fields)) return null;
+  // It is seen on the drawing; its number says nothing.
+  if (field.kind === 'colour') return null;
   const label = field.label.toLowerCase();
   if (field.kind === 'flag') return !field.yes || field.yes === 'yes' ? label : `${label} ${field.yes}`;
   const text = field.choices?.find((c) => c.name === String(is))?.label ?? String(is);

@@ -58,7 +58,7 @@ export function useAskFields({ fields, ask, set, reckoning, units }: Given) {
         {...more}
       />
     ),
-    number: (name: string, more?: { hint?: string; className?: string }) => (
+    number: (name: string, more?: { hint?: string; className?: string; placeholder?: string }) => (
       <NumberField
         key={name}
         label={field(name).label}

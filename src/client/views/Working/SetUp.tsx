@@ -20,7 +20,12 @@ export function SetUp({ working, technique, reckoning, units }: StageProps) {
   return (
     <div className="stacked-in-print grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       {card.answer ? (
-        <CardView card={card.answer} heading={`${card.answer.title}, on the ${card.answer.machine}`} />
+        <CardView
+          card={card.answer}
+          heading={
+            card.answer.machine ? `${card.answer.title}, on the ${card.answer.machine}` : card.answer.title
+          }
+        />
       ) : (
         <p className="text-soft">{card.unreachable ?? 'Opening…'}</p>
       )}

@@ -38,8 +38,7 @@ export function StepFacts({ step, card, big }: { step: Step; card?: CardAnswer |
   const words = [
     step.place && places[step.place],
     step.minutes !== undefined && `about ${step.minutes} min`,
-    ...step.sets,
-    ...trueOn(step, card),
+    ...step.sets.map((set) => set + trueOn(set, card)),
   ].filter(Boolean);
   if (words.length === 0) return null;
   return (
@@ -49,10 +48,10 @@ export function StepFacts({ step, card, big }: { step: Step; card?: CardAnswer |
   );
 }
 
-/** Of what a step sets, what this machine's dials really give, where that was measured. */
-function trueOn(step: Step, card?: CardAnswer | null) {
-  return (card?.lines ?? [])
-    .filter((l) => ['length', 'width'].includes(l.key) && l.dial.startsWith('set '))
-    .filter((l) => step.sets.some((s) => s.includes(`${l.key} ${l.figure}`)))
-    .map((l) => `${l.key}: ${l.dial}`);
+/** What this machine's dial is set to for it, where that was measured. */
+function trueOn(set: string, card?: CardAnswer | null) {
+  const line = card?.lines.find(
+    (l) => ['length', 'width'].includes(l.key) && l.dial.startsWith('set ') && set === `${l.key} ${l.figure}`,
+  );
+  return line ? ` (${line.dial})` : '';
 }
