@@ -4,6 +4,7 @@ import type { Drawing, Shape } from '../../src/client/api/types';
 import { DrawingView } from '../../src/client/drawing/DrawingView';
 import { StepPicture } from '../../src/client/drawing/StepPicture';
 import { Portrait } from '../../src/client/drawing/Portrait';
+import { readable } from '../../src/client/drawing/readable';
 
 const shape = (more: object) => ({ part: '', label: '', ...more }) as unknown as Shape;
 
@@ -158,4 +159,26 @@ test('a portrait is the drawing without figures, in the fabric that it is of', (
   expect(container.querySelector('svg')!.getAttribute('viewBox')).toBe('0 0 200 100');
   expect(container.innerHTML).toContain('#123456');
   expect(container.querySelector('text')).toBeNull();
+});
+
+test('no number stands on another, on the name of a line or on a dot that is pulled', () => {
+  const number = (x: number, y: number, text: string) =>
+    shape({ kind: 'words', at: [x, y], text, isNumber: true });
+  const shapes = [
+    number(0, 0, '1'),
+    number(5, 0, '2'),
+    number(40, 0, '3'),
+    // Far from the one before it, and on the first.
+    number(1, 1, '4'),
+    shape({ kind: 'path', path: 'M38 -8L60 0', label: 'row', width: 0 }),
+    shape({ kind: 'dot', at: [80, 0], field: 'x' }),
+    number(82, 0, '5'),
+  ];
+  const said = (scale: number, isPulled: boolean) =>
+    readable(shapes, scale, isPulled).flatMap((s) =>
+      s.kind === 'words' ? [s.text] : s.kind === 'path' && s.label ? [s.label] : [],
+    );
+  expect(said(1, false)).toEqual(['1', '3', '5']);
+  expect(said(1, true)).toEqual(['1', '3']);
+  expect(said(20, true)).toEqual(['1', '2', '3', '4', 'row', '5']);
 });

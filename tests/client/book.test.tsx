@@ -147,7 +147,7 @@ test('a step says what this machine really gives for what it sets, and nothing w
     ],
   } as CardAnswer;
   const { rerender, container } = render(<StepFacts step={step} card={card} />);
-  expect(container.textContent).toContain('length: set 2.9 mm: this machine gives 2.99 mm there');
+  expect(container.textContent).toContain('length 3 mm (set 2.9 mm: this machine gives 2.99 mm there)');
   // The card speaks of another width, so nothing is said of this one.
   expect(container.textContent).not.toContain('5.2');
   expect(container.textContent).not.toContain('set 4');

@@ -51,7 +51,7 @@ internal static class StripSteps
             yield return new SewingStep(
                 "join",
                 "Join the halves, draw the lines",
-                $"Sew two straight sides together, right sides facing, with {ruler.Fine(cut.Join)} allowance, and press the seam open. On the slanted piece draw lines {ruler.Mark(cut.Width)} apart, along the slant.",
+                $"Sew two straight sides together, right sides facing, with {ruler.Mark(cut.Join)} allowance, and press the seam open. On the slanted piece draw lines {ruler.Mark(cut.Width)} apart, along the slant.",
                 $"lines {ruler.Mark(cut.Width)} apart",
                 [
                     "It is a slanted piece with two long bias edges.",
@@ -63,7 +63,7 @@ internal static class StripSteps
             yield return new SewingStep(
                 "tube",
                 "Sew the tube, cut it round",
-                $"Bring the other two straight sides together, one line further on, so that the first line meets the second; sew with {ruler.Fine(cut.Join)} allowance. Then cut along the line, round and round: {ruler.Whole(cut.Required)}.",
+                $"Bring the other two straight sides together, one line further on, so that the first line meets the second; sew with {ruler.Mark(cut.Join)} allowance. Then cut along the line, round and round: {ruler.Whole(cut.Required)}.",
                 ruler.Whole(cut.Required),
                 [
                     "One strip’s width stands out at either end of the seam.",
@@ -87,7 +87,7 @@ internal static class StripSteps
         yield return new SewingStep(
             "join",
             "Join the strips",
-            $"Lay two ends at a right angle, right sides facing, and sew across on the slant with {ruler.Fine(cut.Join)} allowance: {joins} {(joins == 1 ? "join" : "joins")}. Press them open and cut the corners off.",
+            $"Lay two ends at a right angle, right sides facing, and sew across on the slant with {ruler.Mark(cut.Join)} allowance: {joins} {(joins == 1 ? "join" : "joins")}. Press them open and cut the corners off.",
             joins == 1 ? "1 join" : $"{joins} joins",
             [
                 $"Joined they measure {ruler.Whole(cut.Required)} or more.",

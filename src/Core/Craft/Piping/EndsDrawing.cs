@@ -33,7 +33,7 @@ internal static class EndsDrawing
         return new Drawing(
             Name,
             "Where the ends meet",
-            $"Both ends of the covering are opened, cut to {a.Ruler.Fine(a.Ask.Cut.Join)} past each other and sewn on the slant; the ends of the cord are cut so that they butt, and sewn together by hand.",
+            $"Both ends of the covering are opened, cut to {a.Ruler.Mark(a.Ask.Cut.Join)} past each other and sewn on the slant; the ends of the cord are cut so that they butt, and sewn together by hand.",
             long_,
             wide,
             [

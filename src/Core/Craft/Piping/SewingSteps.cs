@@ -117,7 +117,7 @@ internal static class SewingSteps
         new SewingStep(
             "ends",
             "Bring the ends together",
-            $"Open both ends of the covering for {a.Ruler.Mark(a.Ask.Overlap)}. Cut one on the slant and turn it in by {a.Ruler.Fine(a.Ask.Cut.Join)}, or sew both together on the slant. Cut the cord so that its ends butt, and sew them together with a few stitches by hand. Wrap it again, and sew over the gap.",
+            $"Open both ends of the covering for {a.Ruler.Mark(a.Ask.Overlap)}. Cut one on the slant and turn it in by {a.Ruler.Mark(a.Ask.Cut.Join)}, or sew both together on the slant. Cut the cord so that its ends butt, and sew them together with a few stitches by hand. Wrap it again, and sew over the gap.",
             "ends butted",
             [
                 "The cord is nowhere thicker.",

@@ -142,7 +142,7 @@ function useShown(props: Props) {
       case 'number':
         return is.choices?.length
           ? shown.words(name)
-          : shown.number(name, { className: 'min-w-24', placeholder: placeholder(is) });
+          : shown.number(name, { className: 'min-w-28', placeholder: placeholder(is) });
       case 'flag':
         return shown.either(name);
       case 'choice':

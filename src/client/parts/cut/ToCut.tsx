@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Cure, Length, Plan, Technique } from '../../api/types';
 import { Findings } from '../Findings';
+import { Facts } from '../Facts';
 import { Measure } from '../Measure';
 
 type Props = {
@@ -49,16 +50,7 @@ export function ToCut({ answer, technique, isOld, use, children }: Props) {
           </div>
         );
       })}
-      <dl className="facts">
-        {answer.facts.map((fact) => (
-          <div key={fact.name} className="contents">
-            <dt>{fact.name}</dt>
-            <dd>
-              <Measure text={fact.text} />
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <Facts of={answer.facts} />
       {answer.changedBySwatches && (
         <p className="noted mt-3 text-[0.95rem]">
           Changed by your swatches: {answer.changedBySwatches.name.toLowerCase()}{' '}

@@ -15,6 +15,7 @@ import { SwatchLines, type LineSays } from './SwatchLines';
 import { SwatchVerdict } from './SwatchVerdict';
 import type { PlotPoint } from './usePlot';
 import type { Swatch, SwatchChange } from './useSwatches';
+import { Facts } from '../Facts';
 
 type Props = {
   number: number;
@@ -353,20 +354,7 @@ function Settings({ swatch, before, card = {} }: Pick<Props, 'swatch' | 'before'
   return (
     <details className="text-sm" open={moved.length > 0 || undefined}>
       <summary className="flex min-h-11 items-center text-soft">Settings used</summary>
-      <dl className="facts">
-        {inOrderOf(card, set).map(([name, figure]) => (
-          <div key={name} className="contents">
-            <dt>{name}</dt>
-            <dd>
-              {moved.includes(name) ? (
-                <mark className="rounded bg-chalk px-1 text-on-chalk">{figure}</mark>
-              ) : (
-                figure
-              )}
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <Facts of={inOrderOf(card, set).map(([name, text]) => ({ name, text: text ?? '' }))} moved={moved} />
       {moved.length > 1 && (
         <p className="noted mt-2">
           You changed {moved.length} things since the last swatch, so you won’t know which one made the

@@ -1,4 +1,5 @@
 import type { Exercise, Score } from './usePractice';
+import { Facts } from '../../parts/Facts';
 
 type Props = { exercise: Exercise; score: Score; again: () => void; next?: () => void };
 
@@ -29,14 +30,7 @@ export function Verdict({ exercise, score, again, next }: Props) {
         <span className="fig text-[2.6rem]">{Math.round(score.points)}</span>
         <span className="text-soft">of 100</span>
       </p>
-      <dl className="facts">
-        {facts.map(([name, text]) => (
-          <div key={name} className="contents">
-            <dt>{name}</dt>
-            <dd>{text}</dd>
-          </div>
-        ))}
-      </dl>
+      <Facts of={facts.map(([name, text]) => ({ name, text }))} />
       <div className="care mt-3">
         <b className="block">One thing to try next</b>
         {score.next}

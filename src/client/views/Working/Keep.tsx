@@ -6,7 +6,6 @@ import { api, ifMatch, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
 import { useCard } from '../../app/useCard';
 import { fieldsWithout, useDraft } from '../../app/useDraft';
-import { Measure } from '../../parts/Measure';
 import { Segmented } from '../../parts/Segmented';
 import { inOrderOf } from '../../parts/inOrderOf';
 import { DrawingView } from '../../drawing/DrawingView';
@@ -16,6 +15,7 @@ import { isPieceItself, PieceItself } from '../../parts/swatch/PieceItself';
 import { setOf } from '../../parts/swatch/set';
 import { useSwatches } from '../../parts/swatch/useSwatches';
 import type { StageProps } from './stage';
+import { Facts } from '../../parts/Facts';
 
 type Parts = { cameOut?: string; verdict?: string; note?: string };
 
@@ -144,18 +144,12 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
       <aside className="grid content-start gap-4">
         <section className="sheet">
           <h2>Settings used</h2>
-          <dl className="facts mt-2">
-            {inOrderOf(settings, (row?.settings as Record<string, string> | undefined) ?? settings).map(
-              ([name, figure]) => (
-                <div key={name} className="contents">
-                  <dt>{name}</dt>
-                  <dd>
-                    <Measure text={figure ?? ''} />
-                  </dd>
-                </div>
-              ),
+          <Facts
+            className="mt-2"
+            of={inOrderOf(settings, (row?.settings as Record<string, string> | undefined) ?? settings).map(
+              ([name, figure]) => ({ name, text: figure ?? '' }),
             )}
-          </dl>
+          />
         </section>
         <p className="noted">
           {swatches?.length ?? 0} {swatches?.length === 1 ? 'swatch belongs' : 'swatches belong'} to this part
