@@ -15,15 +15,15 @@ test('a meander from nothing to Keep by keyboard: the field typed, the stitches 
   const before = await stitches();
 
   // Hands that are twice as quick make half the stitches, each twice as long: on the drawing and in every figure.
-  await page.getByRole('textbox', { name: /^Hands/ }).fill('40');
+  await page.getByRole('textbox', { name: /^Hand speed/ }).fill('40');
   await expect(take).toContainText('each 4 mm');
   expect(Math.abs((await stitches()) * 2 - before)).toBeLessThanOrEqual(1);
-  await page.getByRole('textbox', { name: /^Hands/ }).fill('60');
+  await page.getByRole('textbox', { name: /^Hand speed/ }).fill('60');
   await expect(page.getByText('Stitches of 6 mm bend the needle.')).toBeVisible();
   // Of the three only two can be said.
   await page.getByRole('textbox', { name: 'Stitch length', exact: true }).fill('2 mm');
   await expect(page.getByText(/Say two of the three/)).toBeVisible();
-  await page.getByRole('textbox', { name: /^Hands/ }).fill('');
+  await page.getByRole('textbox', { name: /^Hand speed/ }).fill('');
   await expect(take).toContainText('each 2 mm');
   await kept(page);
 

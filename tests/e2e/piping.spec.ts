@@ -24,7 +24,7 @@ test('kneeler pads: the pad typed on its drawing, both ways to cut side by side,
   await expect(oneByOne.getByRole('button')).toBeDisabled();
 
   // A remnant of her own: the longest pieces first, as many as it takes.
-  await page.getByText('From a offcut', { exact: true }).click();
+  await page.getByText('From an offcut', { exact: true }).click();
   await page.getByRole('textbox', { name: 'Offcut width' }).fill('90 cm');
   await page.getByRole('textbox', { name: 'Offcut length' }).fill('70 cm');
   await expect(ways).toContainText('no fabric');

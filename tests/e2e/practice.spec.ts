@@ -166,7 +166,7 @@ test('the pace that hands keep goes into a plan with one press, and practice fit
   const offered = page.getByRole('region', { name: 'From your practice' });
   await expect(offered).toContainText(`${pace.hand} mm a second`);
   await offered.getByRole('button', { name: 'Plan with it' }).click();
-  await expect(page.getByRole('textbox', { name: /^Hands/ })).toHaveValue(String(pace.hand));
+  await expect(page.getByRole('textbox', { name: /^Hand speed/ })).toHaveValue(String(pace.hand));
   await expect(page.getByRole('region', { name: 'Results' })).toContainText(`${pace.hand} mm a second`);
   await kept(page);
 

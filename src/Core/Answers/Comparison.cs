@@ -34,16 +34,14 @@ public sealed record Comparison(
 
     private static Finding Verdict(bool isShort) =>
         isShort
-            ? new Finding(
+            ? Finding.Stop(
                 "cut-too-short",
-                Severity.Stop,
                 "What you cut is smaller than the plan now needs.",
                 "Fabric that is cut does not grow.",
                 "Go back to the plan it was cut by, or cut the pieces again."
             )
-            : new Finding(
+            : Finding.Note(
                 "cut-serves",
-                Severity.Note,
                 "What you cut is still big enough.",
                 "It is at least as long and as deep as the plan now asks for.",
                 "Trim what is over, by the new numbers."

@@ -50,18 +50,21 @@ public sealed record StepStop(int Stitches, string Needle, double Turn, string S
 /// <param name="Says">What to do, with its figures.</param>
 /// <param name="Big">The figure that has to be readable from afar, or empty.</param>
 /// <param name="Checks">What to make sure of before the next step.</param>
-/// <param name="Schools">Respected ways to do it, of which one is chosen; empty when there is but one.</param>
 /// <param name="Caution">A hazard of this step, when there is one.</param>
+/// <param name="Schools">Respected ways to do it, of which one is chosen; null when there is but one.</param>
 public sealed record SewingStep(
     string Key,
     string Title,
     string Says,
     string Big,
     IReadOnlyList<string> Checks,
-    IReadOnlyList<School> Schools,
-    Caution? Caution = null
+    Caution? Caution = null,
+    IReadOnlyList<School>? Schools = null
 )
 {
+    /// <summary>Respected ways to do it, of which one is chosen; empty when there is but one.</summary>
+    public IReadOnlyList<School> Schools { get; init; } = Schools ?? [];
+
     /// <summary>What it looks like.</summary>
     public Moment Picture { get; init; } = new("", []);
 
@@ -82,6 +85,9 @@ public sealed record SewingStep(
 
     /// <summary>The measure that is typed here, when there is one.</summary>
     public StepMeasure? Measure { get; init; }
+
+    /// <summary>The step with what is set on the machine for it, each in a few words.</summary>
+    public SewingStep Setting(IReadOnlyList<string> sets) => this with { Sets = sets };
 
     /// <summary>The step with its place, its time and its picture.</summary>
     public SewingStep At(

@@ -94,8 +94,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
                 others == 1 ? "The other one" : $"The other {others}",
                 $"Sew {(others == 1 ? "the other one" : $"the other {others}")} just the same, from {(forAll == 1 ? "the second step" : $"“{one[forAll].Title}”")} on: the same settings, the same thread.",
                 others == 1 ? "1 more" : $"{others} more",
-                [$"Laid on each other, all {Count} measure the same."],
-                []
+                [$"Laid on each other, all {Count} measure the same."]
             ).At(
                 Place.Machine,
                 others * one.Skip(forAll).Sum(s => s.Minutes),

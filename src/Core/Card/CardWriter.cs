@@ -49,9 +49,8 @@ public static class CardWriter
         if (pick.Width < wanted)
         {
             findings.Add(
-                new Finding(
+                Finding.Care(
                     "narrower",
-                    Severity.Care,
                     $"{pick.Foot?.Name ?? "The plate"} lets a stitch of {Say.Mm(pick.Width)} through, and {Say.Mm(wanted)} would be better.",
                     plan.WidthBecause,
                     "Keep to the narrower stitch here, or find a foot with a wider opening."
@@ -131,9 +130,8 @@ public static class CardWriter
         {
             return
             [
-                new Finding(
+                Finding.Stop(
                     "wrong-machine",
-                    Severity.Stop,
                     technique.NeedsOverlocker
                         ? $"{machine.Name} isn’t an overlocker."
                         : $"{machine.Name} is an overlocker.",
@@ -209,9 +207,8 @@ public static class CardWriter
         if (length != wanted)
         {
             findings.Add(
-                new Finding(
+                Finding.Care(
                     length < wanted ? "stitch-beyond-machine" : "stitch-below-machine",
-                    Severity.Care,
                     $"A stitch of {Say.Mm(wanted)} would be right, and this machine makes {Say.Mm(length)} at {(length < wanted ? "most" : "least")}.",
                     plan.LengthBecause,
                     length < wanted
@@ -230,9 +227,8 @@ public static class CardWriter
             return plan.WidthWanted;
         }
         findings.Add(
-            new Finding(
+            Finding.Care(
                 "narrower",
-                Severity.Care,
                 $"{Say.Mm(plan.WidthWanted)} wide would be better; this machine makes {Say.Mm(widest)} at most.",
                 plan.WidthBecause,
                 "Keep to its widest stitch."

@@ -235,9 +235,8 @@ internal static class Lines
         var reached = ask.Machine.Is.Dial.Reachable(wanted);
         if (Math.Abs(reached - wanted) > 1e-9)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "dial-end",
-                Severity.Note,
                 $"The dial ends at {DecimalText.Write(ask.Machine.Is.Dial.At(wanted)!.Value)}: {StepText(wanted)} cannot be reached.",
                 technique.TensionBecause,
                 "Sew at its end, and see what the swatch says."
@@ -245,9 +244,8 @@ internal static class Lines
         }
         if (ask.Grams > technique.MostGrams)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "thick-cloth",
-                Severity.Care,
                 $"{ask.Cloth!.Name} is {DecimalText.Write(ask.Grams.Value, 0)} g/m²: thick fabric hardly gathers this way.",
                 "The plate or the elastic has to bend it, and its weight pulls it flat again.",
                 "Take a lighter fabric, or gather by pulled threads."

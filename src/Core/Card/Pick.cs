@@ -133,37 +133,29 @@ internal sealed record Pick(
     {
         if (ask.Foot is { } foot && PlaceOf(Technique, foot.Is.Kind) < 0)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "foot-for-another",
-                Severity.Care,
                 $"{foot.Name} is not a foot for this.",
                 $"What serves here: {string.Join(", ", Technique.Feet.SelectMany(f => f.Kinds).Distinct().Select(FootKinds.Label))}. {Technique.Feet[0].Because}",
                 Rather?.Foot is { } other
                     ? $"Take {other.Name}."
-                    : $"No foot of your supplies serves; look for a {FootKinds.Label(Technique.Feet[0].Kinds[0])} foot."
-            )
-            {
-                Cure = Rather?.Foot is { Id.Length: > 0 } cure ? new Cure("foot", cure.Id) : null,
-            };
+                    : $"No foot of your supplies serves; look for a {FootKinds.Label(Technique.Feet[0].Kinds[0])} foot.",
+                Rather?.Foot is { Id.Length: > 0 } cure ? new Cure("foot", cure.Id) : null
+            );
         }
         if (ask.Needle is { } needle && needle.Is.IsTwin != Technique.Twin)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "needle-for-another",
-                Severity.Stop,
                 Technique.Twin
                     ? $"{needle.Name} is one needle, and this is sewn with a twin needle."
                     : $"{needle.Name} is a twin needle, and this is sewn with one needle.",
                 Technique.Twin
                     ? "Two lines of stitching side by side pull the ridge up between them."
                     : "A twin needle would sew two lines, and strike where there is room for one needle.",
-                Rather is { } other ? $"Take {other.Needle.Name}." : "Take another needle."
-            )
-            {
-                Cure = Rather?.Needle is { Id.Length: > 0 } cure
-                    ? new Cure("needle", cure.Id)
-                    : null,
-            };
+                Rather is { } other ? $"Take {other.Needle.Name}." : "Take another needle.",
+                Rather?.Needle is { Id.Length: > 0 } cure ? new Cure("needle", cure.Id) : null
+            );
         }
     }
 

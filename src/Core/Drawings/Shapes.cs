@@ -9,6 +9,9 @@ public abstract record Shape
 
     /// <summary>The part of the piece that it belongs to, such as <c>rows</c>; a step lights parts up by their names.</summary>
     public string Part { get; init; } = "";
+
+    /// <summary>The same as a part of the piece.</summary>
+    public Shape In(string part) => this with { Part = part };
 }
 
 /// <summary>What a piece of cloth in a drawing is.</summary>
@@ -152,6 +155,58 @@ public sealed record Dimension(
     string Field = ""
 ) : Shape
 {
+    /// <summary>A distance along the page, above what is drawn.</summary>
+    /// <param name="from">Its left end.</param>
+    /// <param name="to">Its right end.</param>
+    /// <param name="at">How far down the edge is that it belongs to.</param>
+    /// <param name="states">What it states; null for from where to where it goes.</param>
+    public static Dimension Above(
+        Length from,
+        Length to,
+        Length at,
+        LengthKind kind,
+        string note = "",
+        string field = "",
+        Length? states = null
+    ) => new(new(from, at), new(to, at), Side.Above, states ?? to - from, kind, note, field);
+
+    /// <summary>The same below it.</summary>
+    public static Dimension Below(
+        Length from,
+        Length to,
+        Length at,
+        LengthKind kind,
+        string note = "",
+        string field = "",
+        Length? states = null
+    ) => Above(from, to, at, kind, note, field, states) with { Side = Side.Below };
+
+    /// <summary>A distance down the page, at the right of what is drawn.</summary>
+    /// <param name="from">Its upper end.</param>
+    /// <param name="to">Its lower end.</param>
+    /// <param name="at">How far to the right the edge is that it belongs to.</param>
+    /// <param name="states">What it states; null for from where to where it goes.</param>
+    public static Dimension Right(
+        Length from,
+        Length to,
+        Length at,
+        LengthKind kind,
+        string note = "",
+        string field = "",
+        Length? states = null
+    ) => new(new(at, from), new(at, to), Side.Right, states ?? to - from, kind, note, field);
+
+    /// <summary>The same at its left.</summary>
+    public static Dimension Left(
+        Length from,
+        Length to,
+        Length at,
+        LengthKind kind,
+        string note = "",
+        string field = "",
+        Length? states = null
+    ) => Right(from, to, at, kind, note, field, states) with { Side = Side.Left };
+
     /// <summary>How wide a piece is and how high, below it and at its right; typed where fields are named.</summary>
     public static IEnumerable<Dimension> Of(
         Length width,
@@ -162,16 +217,8 @@ public sealed record Dimension(
         string down = ""
     ) =>
         [
-            new(
-                new(Length.Zero, height),
-                new(width, height),
-                Side.Below,
-                width,
-                kind,
-                note,
-                across
-            ),
-            new(new(width, Length.Zero), new(width, height), Side.Right, height, kind, note, down),
+            Below(Length.Zero, width, height, kind, note, across),
+            Right(Length.Zero, height, width, kind, note, down),
         ];
 }
 

@@ -35,6 +35,33 @@ public sealed record Finding(
     /// <summary>What the remedy changes; null where it names no figure, or where a hand has to do it.</summary>
     public Cure? Cure { get; init; }
 
+    /// <summary>Worth knowing.</summary>
+    public static Finding Note(
+        string code,
+        string says,
+        string because,
+        string remedy,
+        Cure? cure = null
+    ) => new(code, Severity.Note, says, because, remedy) { Cure = cure };
+
+    /// <summary>It will work, if this is taken care of.</summary>
+    public static Finding Care(
+        string code,
+        string says,
+        string because,
+        string remedy,
+        Cure? cure = null
+    ) => new(code, Severity.Care, says, because, remedy) { Cure = cure };
+
+    /// <summary>Sewn like this it will fail or do harm.</summary>
+    public static Finding Stop(
+        string code,
+        string says,
+        string because,
+        string remedy,
+        Cure? cure = null
+    ) => new(code, Severity.Stop, says, because, remedy) { Cure = cure };
+
     /// <summary>What was noticed with the gravest first; of those alike in the order in which they were noticed.</summary>
     public static IReadOnlyList<Finding> GravestFirst(IReadOnlyList<Finding> noticed) =>
         noticed.Count > 1 ? [.. noticed.OrderByDescending(f => f.Severity)] : noticed;

@@ -46,8 +46,8 @@ public abstract class FitRule
     public virtual string Wants(Combination c) => "";
 
     protected Finding Stop(string says, string because, string remedy) =>
-        new(Code, Severity.Stop, says, because, remedy);
+        Finding.Stop(Code, says, because, remedy);
 
     protected Finding Care(string says, string because, string remedy) =>
-        new(Code, Severity.Care, says, because, remedy);
+        Finding.Care(Code, says, because, remedy);
 }

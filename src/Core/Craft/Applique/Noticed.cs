@@ -17,9 +17,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (a.Bite > ask.MaxStitchWidth)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "too-wide",
-                Severity.Stop,
                 $"A bite of {a.Ruler.Fine(a.Bite)} is wanted, and the machine makes {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "It cannot swing so far.",
                 $"Make the bite {a.Ruler.Fine(ask.MaxStitchWidth)} or less."
@@ -40,9 +39,8 @@ internal static class Noticed
         }
         if (ask.Stitch == Fields.Satin && ask.Repeat > Length.FromMillimetres(0.8))
         {
-            yield return new(
+            yield return Finding.Care(
                 "satin-open",
-                Severity.Care,
                 $"A satin stitch of {a.Ruler.Fine(ask.Repeat)} leaves the edge bare between its threads.",
                 "The threads have to lie side by side.",
                 "Set it to 0.35 mm, with 0.05 mm to differ by."
@@ -50,9 +48,8 @@ internal static class Noticed
         }
         if (ask.Stitch == Fields.Blanket && ask.Repeat < Length.FromMillimetres(1.2))
         {
-            yield return new(
+            yield return Finding.Note(
                 "blanket-close",
-                Severity.Note,
                 $"Bites {a.Ruler.Fine(ask.Repeat)} apart stiffen the edge.",
                 "An open stitch is what keeps it soft.",
                 "2.5 to 3 mm is usual; or take the satin stitch."
@@ -70,9 +67,8 @@ internal static class Noticed
             var cut in a.Cuts.Where(c => Length.Min(c.Width, c.Height) < Bites * a.Bite).Take(1)
         )
         {
-            yield return new(
+            yield return Finding.Care(
                 "shape-small",
-                Severity.Care,
                 $"The {cut.Shape.Name} is only {a.Ruler.Fine(Length.Min(cut.Width, cut.Height))} across, and the bites are {a.Ruler.Fine(a.Bite)}.",
                 "From both sides they cover it.",
                 $"Make the bite {a.Ruler.Fine(Length.Max(Length.FromMillimetres(1), Length.Min(cut.Width, cut.Height) / Bites))} or less, or the shape larger."
@@ -84,9 +80,8 @@ internal static class Noticed
             )
         )
         {
-            yield return new(
+            yield return Finding.Care(
                 "all-hidden",
-                Severity.Care,
                 $"The {shape.Name} lies wholly under another shape.",
                 "Nothing of it is seen, and nothing holds it.",
                 "Move it out, or change the order."
@@ -94,9 +89,8 @@ internal static class Noticed
         }
         if (a.Rounds.Any(r => r.Hidden.Count > 0 && r.Sides.Count > 0))
         {
-            yield return new(
+            yield return Finding.Note(
                 "tucked-under",
-                Severity.Note,
                 $"What lies under another shape is cut {a.Ruler.Fine(a.Ask.Under)} longer there.",
                 "So no gap shows when something shifts in the fusing; where it is hidden it is not stitched.",
                 "Lay and fuse them from beneath to above; sew the lower one first."
@@ -105,9 +99,8 @@ internal static class Noticed
         var hollow = a.Rounds.Sum(r => r.Corners.Count(c => !c.IsOutside));
         if (a.Ask.Stitch == Fields.Turned && hollow > 0)
         {
-            yield return new(
+            yield return Finding.Note(
                 "clip-inside",
-                Severity.Note,
                 $"{hollow} inside {(hollow == 1 ? "corner has" : "corners have")} to be clipped to the fold.",
                 "The allowance does not go round otherwise.",
                 "Clip to a thread before the fold, and put a drop of fray check on it."

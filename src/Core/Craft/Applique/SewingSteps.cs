@@ -51,12 +51,13 @@ internal static class SewingSteps
                     ? $"Where it goes under another it is {a.Ruler.Fine(a.Ask.Under)} longer."
                     : "The edges are smooth: no nick.",
             ],
+            Schools:
             [
                 new("fused raw edge, blanket stitch", "Soft, quick."),
                 new("satin stitch", "Firm, durable; needs stabiliser and a lighter fusible."),
                 new("turned edge, narrow zigzag", "No raw edge, most work."),
             ],
-            Safety.Iron
+            Caution: Safety.Iron
         ).At(
             Place.Table,
             6 * a.Cuts.Count,
@@ -75,7 +76,6 @@ internal static class SewingSteps
             $"Clip hollow curves and inside corners to a thread before the fold, notch bulging ones, and press {a.Ruler.Fine(a.Ask.Allowance)} under all round over a card. At a point fold its tip in first, cut off what lies behind, and then fold in the two sides.",
             $"{a.Ruler.Fine(a.Ask.Allowance)} under",
             ["No corner of the allowance shows.", "The curve is round, without points."],
-            [],
             Safety.Iron
         ).At(
             Place.Iron,
@@ -96,7 +96,6 @@ internal static class SewingSteps
                 ),
             a.Ask.Shapes is [var only] ? only.Name : "from beneath to above",
             ["No corner lifts.", "The base fabric lies flat beneath."],
-            [],
             Safety.Iron
         ).At(
             Place.Iron,
@@ -119,8 +118,7 @@ internal static class SewingSteps
             "Stabiliser behind",
             $"Lay stabiliser behind the base fabric, {a.Ruler.Mark(Backing.Beyond)} beyond the shapes all round{(a.Ask.Stitch == Fields.Satin ? ", firm or two layers: satin is dense" : "")}. Which kind, Machine settings says.",
             $"{a.Ruler.Mark(Backing.Beyond)} beyond",
-            ["It reaches beyond every shape."],
-            []
+            ["It reaches beyond every shape."]
         ).At(Place.Table, 2, ShapeDrawing.Name, ["ground"], Later(a, 0));
     }
 
@@ -132,34 +130,29 @@ internal static class SewingSteps
             Fields.Turned => "Narrow zigzag",
             _ => "Blanket stitch",
         };
-        return (
-            new SewingStep(
-                "set-up",
-                "Set the stitch",
-                $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. {Runs(a)}",
-                $"{a.Ruler.Fine(a.BestRepeat)} long, {a.Ruler.Fine(a.Bite)} wide",
-                [
-                    $"On a swatch ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
-                    "The sideways stitch goes into the shape; else mirror the stitch.",
-                ],
-                [],
-                Safety.Needle
-            ).At(
+        return new SewingStep(
+            "set-up",
+            "Set the stitch",
+            $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. {Runs(a)}",
+            $"{a.Ruler.Fine(a.BestRepeat)} long, {a.Ruler.Fine(a.Bite)} wide",
+            [
+                $"On a swatch ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
+                "The sideways stitch goes into the shape; else mirror the stitch.",
+            ],
+            Safety.Needle
+        )
+            .At(
                 Place.Machine,
                 3,
                 ShapeDrawing.Name,
                 [.. a.Ask.Shapes.Select(ShapeDrawing.Stitches).Where(p => HasStitches(a))]
             )
-        ) with
-        {
-            Sets =
-            [
+            .Setting([
                 $"length {a.Ruler.Fine(a.BestRepeat)}",
                 $"width {a.Ruler.Fine(a.Bite)}",
                 $"tension {(a.Ask.Stitch == Fields.Satin ? "−1" : "−½")}",
                 "needle stop down",
-            ],
-        };
+            ]);
     }
 
     private static bool HasStitches(Answer a) =>
@@ -184,8 +177,7 @@ internal static class SewingSteps
                         ? "Its right swing falls just outside the edge."
                         : "The straight part runs just outside the edge.",
                     "The base fabric lies flat.",
-                ],
-                []
+                ]
             ).At(
                 Place.Machine,
                 Math.Max(0.5, count * 3 / a.Ask.Speed + turnings.Count * 0.1),
@@ -260,7 +252,6 @@ internal static class SewingSteps
             "Take the threads to the back and knot them. Take off what of the stabiliser is not to stay, and press from the back over a towel.",
             "knot, take off, press",
             ["The edge is held all round.", "The base fabric does not tunnel beside it."],
-            [],
             Safety.Iron
         ).At(Place.Iron, 5, ShapeDrawing.Name, [.. a.Ask.Shapes.Select(ShapeDrawing.Part)]);
 

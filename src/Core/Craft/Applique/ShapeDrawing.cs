@@ -43,10 +43,9 @@ internal static class ShapeDrawing
         var (width, height) = (reach.Width + 2 * Margin, reach.Height + 2 * Margin);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.LeftOver)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.LeftOver).In(
+                "ground"
+            ),
         ];
         foreach (var shape in a.Ask.Shapes)
         {
@@ -135,10 +134,7 @@ internal static class ShapeDrawing
                 isHole ? ClothRole.LeftOver : ClothRole.Main,
                 Width: Length.FromMillimetres(0.15),
                 Colour: isHole ? "" : shape.Colour
-            )
-            {
-                Part = part,
-            };
+            ).In(part);
         });
 
     /// <summary>Every stitch round an outline, where it is seen.</summary>
@@ -175,10 +171,7 @@ internal static class ShapeDrawing
                         Path.Of(false, [.. points]),
                         LineMeaning.Thread,
                         Colour: round.Shape.Colour
-                    )
-                    {
-                        Part = Stitches(round.Shape),
-                    };
+                    ).In(Stitches(round.Shape));
                     points = [points[^1]];
                 }
             }
@@ -198,10 +191,7 @@ internal static class ShapeDrawing
                 place.Of(round.Measured.At(along).Beside(-4)),
                 $"{turning.Number}",
                 true
-            )
-            {
-                Part = Stops(round.Shape),
-            };
+            ).In(Stops(round.Shape));
         }
         if (round.Sides.Count > 0)
         {
@@ -210,10 +200,7 @@ internal static class ShapeDrawing
                 LineMeaning.Join,
                 place.Of(start.Beside(-3)),
                 place.Of(start.Beside(3))
-            )
-            {
-                Part = Stops(round.Shape),
-            };
+            ).In(Stops(round.Shape));
         }
     }
 
@@ -227,31 +214,31 @@ internal static class ShapeDrawing
     )
     {
         var (from, to) = (place.Of(first.From), place.Of(first.To));
-        yield return new Dimension(
-            new Point(from.X, height),
-            new Point(to.X, height),
-            Drawings.Side.Below,
-            first.Width,
+        yield return Dimension.Below(
+            from.X,
+            to.X,
+            height,
             LengthKind.Marked,
-            Field: a.Ask.WidthField
+            field: a.Ask.WidthField,
+            states: first.Width
         );
-        yield return new Dimension(
-            new Point(width, from.Y),
-            new Point(width, to.Y),
-            Drawings.Side.Right,
-            first.Height,
+        yield return Dimension.Right(
+            from.Y,
+            to.Y,
+            width,
             LengthKind.Marked,
-            Field: a.Ask.HeightField
+            field: a.Ask.HeightField,
+            states: first.Height
         );
         if (a.Ask.Shapes.Count > 1)
         {
-            yield return new Dimension(
-                new Point(Margin, Length.Zero),
-                new Point(Margin + reach.Width, Length.Zero),
-                Drawings.Side.Above,
-                reach.Width,
+            yield return Dimension.Above(
+                Margin,
+                Margin + reach.Width,
+                Length.Zero,
                 LengthKind.Marked,
-                "in all"
+                "in all",
+                states: reach.Width
             );
         }
     }
@@ -268,36 +255,23 @@ internal static class ShapeDrawing
             var place = Affine.Move(x.Millimetres, (high - cut.Height).Millimetres);
             var part = Part(cut.Shape);
             shapes.AddRange(
-                cut.Outlines.Select(o => new PathShape(
-                    place.Of(o),
-                    LineMeaning.Chalk,
-                    IsHole(o) && cut.Outlines.Count > 1 ? ClothRole.LeftOver : ClothRole.Main,
-                    Colour: cut.Shape.Colour
+                cut.Outlines.Select(o =>
+                    new PathShape(
+                        place.Of(o),
+                        LineMeaning.Chalk,
+                        IsHole(o) && cut.Outlines.Count > 1 ? ClothRole.LeftOver : ClothRole.Main,
+                        Colour: cut.Shape.Colour
+                    ).In(part)
                 )
-                {
-                    Part = part,
-                })
             );
             shapes.Add(
                 new GrainArrow(
                     new Point(x + cut.Width / 2, high - cut.Height * 0.75),
                     new Point(x + cut.Width / 2, high - cut.Height * 0.25)
-                )
-                {
-                    Part = part,
-                }
+                ).In(part)
             );
             shapes.Add(
-                new Dimension(
-                    new Point(x, high),
-                    new Point(x + cut.Width, high),
-                    Drawings.Side.Below,
-                    cut.Width,
-                    LengthKind.Cut
-                )
-                {
-                    Part = part,
-                }
+                Dimension.Below(x, x + cut.Width, high, LengthKind.Cut, states: cut.Width).In(part)
             );
             x += cut.Width + gap;
         }

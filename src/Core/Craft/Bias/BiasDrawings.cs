@@ -57,15 +57,7 @@ internal static class BiasDrawings
         }
         if (isCorner)
         {
-            shapes.Add(
-                new Dimension(
-                    Point.At(0, 0),
-                    new Point(Length.Zero, single.ClothWidth),
-                    Side.Left,
-                    single.ClothWidth,
-                    LengthKind.Cut
-                )
-            );
+            shapes.Add(Dimension.Left(Length.Zero, single.ClothWidth, Length.Zero, LengthKind.Cut));
         }
         shapes.Add(Taken(single.ClothLength, cut.ClothWidth, "of fabric"));
         shapes.Add(Width(length, cut.ClothWidth));
@@ -91,10 +83,9 @@ internal static class BiasDrawings
         List<Shape> shapes =
         [
             .. Cloth(cut, length, tube.Along, (tube.Across + cut.ClothWidth) / 2),
-            new ClothPiece(Point.At(0, 0), new Point(tube.Along, tube.Across), ClothRole.Main)
-            {
-                Part = "strips",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(tube.Along, tube.Across), ClothRole.Main).In(
+                "strips"
+            ),
         ];
         // Lines of the strip’s width on either side of the slanted cut, as they are drawn once the halves are joined.
         var (w, across, along) = (
@@ -114,23 +105,12 @@ internal static class BiasDrawings
                         i == 0 ? LineMeaning.Profile : LineMeaning.Chalk,
                         Point.At(from, across - (from - x)),
                         Point.At(to, across - (to - x))
-                    )
-                    {
-                        Part = i == 0 ? "slant" : "lines",
-                    }
+                    ).In(i == 0 ? "slant" : "lines")
                 );
             }
         }
         shapes.Add(Taken(tube.Along, cut.ClothWidth, ""));
-        shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, Length.Zero),
-                new Point(Length.Zero, tube.Across),
-                Side.Left,
-                tube.Across,
-                LengthKind.Cut
-            )
-        );
+        shapes.Add(Dimension.Left(Length.Zero, tube.Across, Length.Zero, LengthKind.Cut));
         shapes.Add(Width(length, cut.ClothWidth));
         return new Drawing(
             Tube,
@@ -150,7 +130,7 @@ internal static class BiasDrawings
         var to = shape.Bounds.To;
         List<Shape> shapes =
         [
-            new PathShape(shape, LineMeaning.Profile, ClothRole.LeftOver) { Part = "remnant" },
+            new PathShape(shape, LineMeaning.Profile, ClothRole.LeftOver).In("remnant"),
             .. cut.FromRemnant.Take(Most).SelectMany((s, i) => Strip(s.Corners, $"{i + 1}")),
             new GrainArrow(new Point(to.X * 0.05, to.Y * 0.3), new Point(to.X * 0.05, to.Y * 0.1)),
         ];
@@ -229,18 +209,14 @@ internal static class BiasDrawings
 
     private static IEnumerable<Shape> Strip(IReadOnlyList<Point> corners, string label)
     {
-        yield return new PathShape(Path.Of(true, corners), LineMeaning.Chalk, ClothRole.Main)
-        {
-            Part = "strips",
-        };
+        yield return new PathShape(Path.Of(true, corners), LineMeaning.Chalk, ClothRole.Main).In(
+            "strips"
+        );
         yield return new Words(
             new((corners[0].X + corners[2].X) / 2, (corners[0].Y + corners[2].Y) / 2),
             label,
             true
-        )
-        {
-            Part = "strips",
-        };
+        ).In("strips");
     }
 
     private static Dimension Taken(Length taken, Length width, string note) =>

@@ -34,8 +34,7 @@ internal static class StripSteps
                 cut.Way == BiasFields.Continuous
                     ? "All four sides follow a thread."
                     : $"Each strip is {ruler.Mark(cut.Width)} wide all along.",
-            ],
-            []
+            ]
         ).At(
             Place.Table,
             Pace.Cut(Math.Max(1, cut.Pieces.Sum(p => p.Count))),
@@ -57,7 +56,6 @@ internal static class StripSteps
                     "It is a slanted piece with two long bias edges.",
                     "The last line leaves less than a strip: cut that off.",
                 ],
-                [],
                 Safety.Iron
             ).At(Place.Machine, 8, BiasDrawings.Tube, ["lines"]);
             yield return new SewingStep(
@@ -69,7 +67,6 @@ internal static class StripSteps
                     "One strip’s width stands out at either end of the seam.",
                     "Every line meets the next at the seam, not at the raw edge.",
                 ],
-                [],
                 Safety.Pins
             ).At(
                 Place.Machine,
@@ -93,7 +90,6 @@ internal static class StripSteps
                 $"Joined they measure {ruler.Whole(cut.Required)} or more.",
                 "At the join the raw edges run on without a step.",
             ],
-            [],
             Safety.Iron
         ).At(Place.Machine, 3 * joins, BiasDrawings.Of(cut), ["strips"]);
     }

@@ -35,24 +35,24 @@ internal static class BiteCloseUp
         var middle = one / 2;
         var (left, right) = (middle - ask.Gap / 2, middle + ask.Gap / 2);
         shapes.Add(
-            new Dimension(
-                new Point(left, Length.Zero),
-                new Point(right, Length.Zero),
-                Side.Above,
-                ask.Gap,
+            Dimension.Above(
+                left,
+                right,
+                Length.Zero,
                 LengthKind.Fine,
                 "gap",
-                Fields.Gap.Name
+                Fields.Gap.Name,
+                states: ask.Gap
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(middle - a.Stitch.Width / 2, Height),
-                new Point(middle + a.Stitch.Width / 2, Height),
-                Side.Below,
-                a.Stitch.Width,
+            Dimension.Below(
+                middle - a.Stitch.Width / 2,
+                middle + a.Stitch.Width / 2,
+                Height,
                 LengthKind.Fine,
-                "swing"
+                "swing",
+                states: a.Stitch.Width
             )
         );
         return new Drawing(
@@ -82,18 +82,12 @@ internal static class BiteCloseUp
             new Point(x, Length.Zero),
             new Point(middle - gap / 2, Height),
             ClothRole.Main
-        )
-        {
-            Part = part,
-        };
+        ).In(part);
         yield return new ClothPiece(
             new Point(middle + gap / 2, Length.Zero),
             new Point(x + width, Height),
             ClothRole.Main
-        )
-        {
-            Part = part,
-        };
+        ).In(part);
         var needle = Height * 0.7;
         if (isSewn)
         {
@@ -103,10 +97,7 @@ internal static class BiteCloseUp
                 new Point(middle + gap / 2, Height),
                 "groove",
                 false
-            )
-            {
-                Part = "bar",
-            };
+            ).In("bar");
         }
         if (isSewn && a.Ask.Cord is { } cord)
         {
@@ -114,10 +105,7 @@ internal static class BiteCloseUp
                 Path.Of(false, new Point(middle, Length.Zero), new Point(middle, Height)),
                 LineMeaning.Cord,
                 Width: cord
-            )
-            {
-                Part = "cord",
-            };
+            ).In("cord");
         }
         yield return new PathShape(
             Path.Of(
@@ -127,10 +115,7 @@ internal static class BiteCloseUp
             ),
             LineMeaning.Thread,
             Stitches: stitch.LookAt(stitch.Repeat)
-        )
-        {
-            Part = isSewn ? "stitches" : "others",
-        };
+        ).In(isSewn ? "stitches" : "others");
         if (isSewn)
         {
             var half = stitch.Width / 2 + Needle;
@@ -139,10 +124,7 @@ internal static class BiteCloseUp
                 new Point(middle + half, needle + Needle),
                 "swing",
                 false
-            )
-            {
-                Part = "stitches",
-            };
+            ).In("stitches");
         }
     }
 }

@@ -24,10 +24,7 @@ internal static class BridgeDrawing
                     new Point(left, Length.Zero),
                     new Point(left + ask.PanelFinished, length),
                     ClothRole.Main
-                )
-                {
-                    Part = "panels",
-                }
+                ).In("panels")
             );
         }
         for (var i = 1; i <= ask.Bridges; i++)
@@ -41,10 +38,7 @@ internal static class BridgeDrawing
                         Path.Of(false, new Point(middle, Length.Zero), new Point(middle, length)),
                         LineMeaning.Cord,
                         Width: cord
-                    )
-                    {
-                        Part = part,
-                    }
+                    ).In(part)
                 );
             }
             shapes.Add(
@@ -52,10 +46,7 @@ internal static class BridgeDrawing
                     Path.Of(false, new Point(middle, Length.Zero), new Point(middle, length)),
                     LineMeaning.Thread,
                     Stitches: a.Stitch.LookAt(a.Stitch.Repeat)
-                )
-                {
-                    Part = part,
-                }
+                ).In(part)
             );
         }
         shapes.AddRange(
@@ -68,11 +59,10 @@ internal static class BridgeDrawing
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, Length.Zero),
-                new Point(ask.PanelFinished, Length.Zero),
-                Side.Above,
+            Dimension.Above(
+                Length.Zero,
                 ask.PanelFinished,
+                Length.Zero,
                 LengthKind.Marked,
                 ask.Bridges == 1 ? "each panel" : "each"
             )
@@ -112,16 +102,7 @@ internal static class BridgeDrawing
             );
             width += Apart + a.InnerPanelCut;
         }
-        shapes.Add(
-            new Dimension(
-                new Point(width, Length.Zero),
-                new Point(width, length),
-                Side.Right,
-                length,
-                LengthKind.Marked,
-                "to cut"
-            )
-        );
+        shapes.Add(Dimension.Right(Length.Zero, length, width, LengthKind.Marked, "to cut"));
         return new Drawing(
             CutName,
             "Panels to cut",
@@ -156,10 +137,7 @@ internal static class BridgeDrawing
             new Point(x + width, length),
             ClothRole.Main,
             label
-        )
-        {
-            Part = part,
-        };
+        ).In(part);
         foreach (
             var (at, isOuter) in new[] { (x + left, part == "outer"), (x + width - right, false) }
         )
@@ -170,10 +148,7 @@ internal static class BridgeDrawing
                     isOuter ? LineMeaning.Hem : LineMeaning.Fold,
                     new Point(at, Length.Zero),
                     new Point(at, length)
-                )
-                {
-                    Part = isOuter ? part : "folds",
-                };
+                ).In(isOuter ? part : "folds");
             }
         }
         // One below and one above: of long narrow panels the figures would run into each other.

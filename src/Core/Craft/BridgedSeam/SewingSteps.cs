@@ -24,8 +24,7 @@ internal static class SewingSteps
             "Cut the panels",
             $"Cut {string.Join(" and ", a.Pieces.Select(p => $"{p.Count} {p.Name} {p.SizeSays(a.Ruler)}"))}, all with the grain along the seams: to the line, for every fold is measured from the edge.",
             string.Join(", ", a.Pieces.Select(p => $"{p.Count} × {p.LengthSays(a.Ruler)}")),
-            ["All are as long, and square at the ends."],
-            []
+            ["All are as long, and square at the ends."]
         ).At(
             Place.Table,
             Pace.Cut(a.Panels),
@@ -44,7 +43,6 @@ internal static class SewingSteps
                 "Each fold is straight from end to end.",
                 $"Between its folds a panel measures {a.Ruler.Mark(a.Ask.PanelFinished)}{(a.Ask.Bridges > 1 ? "" : $" and {a.Ruler.Mark(a.Ask.Outer)} for the outer edge")}.",
             ],
-            [],
             Safety.Iron
         ).At(
             Place.Iron,
@@ -69,33 +67,30 @@ internal static class SewingSteps
                 "The needle falls in the middle of the gap.",
                 "Nothing of the bar stands under the needle’s swing.",
             ],
+            Schools:
             [
                 new("a spacer bar", "It stays where it is; folds only have to touch it."),
                 new("a folded card", "Any gap; it wears, and is made again."),
                 new("basted to paper", "No bar: the gap is drawn on paper, which is torn off."),
             ],
-            Safety.Needle
+            Caution: Safety.Needle
         ).At(Place.Machine, 3, BiteCloseUp.Name, ["bar", "folds"], ["stitches"]);
     }
 
     private static SewingStep Set(Answer a) =>
-        (
-            new SewingStep(
-                "set",
-                "Set the stitch",
-                $"{Sentence.Begin(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. The same thread above and below, for both sides are seen; half speed, needle stop down.",
-                $"{a.Ruler.Fine(a.SetWidth)} wide",
-                [
-                    "Turned by hand, the needle goes into both folds at its widest.",
-                    "It hits neither the foot nor the bar.",
-                ],
-                [],
-                Safety.Needle
-            ).At(Place.Machine, 3, BiteCloseUp.Name, ["stitches"])
-        ) with
-        {
-            Sets =
+        new SewingStep(
+            "set",
+            "Set the stitch",
+            $"{Sentence.Begin(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. The same thread above and below, for both sides are seen; half speed, needle stop down.",
+            $"{a.Ruler.Fine(a.SetWidth)} wide",
             [
+                "Turned by hand, the needle goes into both folds at its widest.",
+                "It hits neither the foot nor the bar.",
+            ],
+            Safety.Needle
+        )
+            .At(Place.Machine, 3, BiteCloseUp.Name, ["stitches"])
+            .Setting([
                 .. a.Stitch.Number is { } number ? [$"stitch {number}"] : Array.Empty<string>(),
                 $"width {a.Ruler.Fine(a.SetWidth)}",
                 .. a.Stitch.Dial is { } length
@@ -103,8 +98,7 @@ internal static class SewingSteps
                     : Array.Empty<string>(),
                 "half speed",
                 "needle stop down",
-            ],
-        };
+            ]);
 
     private static SewingStep Cord(Answer a) =>
         new SewingStep(
@@ -116,7 +110,6 @@ internal static class SewingSteps
                 "It runs freely, and lies in the middle.",
                 "Its ends are caught at both ends of the seam, and none hangs loose.",
             ],
-            [],
             Safety.Cords
         ).At(Place.Machine, 2, BiteCloseUp.Name, ["cord"]);
 
@@ -130,8 +123,7 @@ internal static class SewingSteps
                 "Both folds still touch the bar.",
                 "The stitch catches both folds.",
                 $"The gap measures {a.Ruler.Fine(a.Ask.Gap)} at both ends and in the middle.",
-            ],
-            []
+            ]
         ).At(
             Place.Machine,
             2 + 4 * a.PanelLength.Millimetres / 1000,
@@ -148,8 +140,7 @@ internal static class SewingSteps
             $"{a.Ask.Bridges - 1} more",
             [
                 $"In all it measures {a.Ruler.Mark(a.Ask.TotalWidth)} between the outer edges, without their hems.",
-            ],
-            []
+            ]
         ).At(
             Place.Machine,
             (a.Ask.Bridges - 1) * (2 + 4 * a.PanelLength.Millimetres / 1000),
@@ -167,7 +158,6 @@ internal static class SewingSteps
                 $"It measures {Ruler.Size(a.Ruler.Mark(a.Ask.TotalWidth), a.Ruler.Mark(a.Ask.SeamLength))}.",
                 "No fold has come away from its stitches.",
             ],
-            [],
             Safety.Iron
         ).At(Place.Iron, 8, BridgeDrawing.Name, ["panels"]);
 }

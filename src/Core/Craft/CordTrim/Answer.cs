@@ -236,10 +236,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
                 LineMeaning.Join,
                 place.Of(at.Beside(0)),
                 place.Of(at.Beside(Edge.Edge.Outside * Flange.Millimetres))
-            )
-            {
-                Part = "unpicked",
-            };
+            ).In("unpicked");
         }
     }
 
@@ -257,10 +254,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
             place.Of(Edge.Edge.Measured.At(side.Middle - reach).Beside(beside)),
             place.Of(Edge.Edge.Measured.At(side.Middle + reach).Beside(beside)),
             "zip"
-        )
-        {
-            Part = "zip",
-        };
+        ).In("zip");
     }
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
@@ -285,9 +279,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
     {
         if (a.Ask.ClothAtHand is { } there && there < a.Cloth)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "cloth-short",
-                Severity.Stop,
                 $"Fronts and backs take {a.Ruler.Cut(a.Cloth)} of fabric; there is {a.Ruler.Mark(there)}.",
                 "A back would be missing.",
                 "Take another fabric for the backs."
@@ -295,9 +288,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
         if (a.Ask.IsStiff && !a.Foot.IsZipper)
         {
-            yield return new(
+            yield return Finding.Care(
                 "stiff-in-groove",
-                Severity.Care,
                 "Stiff trim may leave no room for a foot with a groove.",
                 "On a home machine the foot climbs onto it.",
                 "Take the zipper foot: a first pass that holds, and a second closer."
@@ -305,9 +297,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
         if (a.Ask.IsStiff && a.Edge.Edge.Corners.Any(c => Math.Abs(c.Turn) > 60))
         {
-            yield return new(
+            yield return Finding.Note(
                 "stiff-corner",
-                Severity.Note,
                 "Stiff trim goes round corners unwillingly.",
                 "It springs back before the needle holds it.",
                 "Snip the flange closer at corners, and turn the wheel by hand there."
@@ -315,9 +306,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
         if (a.Ask.Tape < a.Ask.Seam - Length.FromMillimetres(0.05))
         {
-            yield return new(
+            yield return Finding.Note(
                 "edges-apart",
-                Severity.Note,
                 $"The flange is {a.Ruler.Fine(a.Ask.Tape)} wide, the seam allowance {a.Ruler.Fine(a.Ask.Seam)}.",
                 "Raw edge on raw edge, the cord would lie outside the seam line.",
                 $"Lay the edge of the flange {a.Ruler.Fine(a.Ask.Seam - a.Ask.Tape)} inside the raw edge."
@@ -325,9 +315,8 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         }
         if (a.Ask.HasZip && a.Ask.BackFirst)
         {
-            yield return new(
+            yield return Finding.Care(
                 "zip-last",
-                Severity.Care,
                 "The zip comes after the back.",
                 "It must be sewn into a narrow opening, past the trim on both sides.",
                 "Sew it in before the back, unless the cover is there already."

@@ -29,14 +29,10 @@ internal static class PliesDrawing
         var depth = seam + Length.Max(a.Ask.Tape, slant * 0.7);
         List<Shape> shapes =
         [
-            new ClothPiece(new(Length.Zero, seam - cord / 2), new(wide, depth), ClothRole.Plain)
-            {
-                Part = "front",
-            },
-            new ClothLine(LineMeaning.Seam, new(Length.Zero, seam), new(wide, seam))
-            {
-                Part = "seam",
-            },
+            new ClothPiece(new(Length.Zero, seam - cord / 2), new(wide, depth), ClothRole.Plain).In(
+                "front"
+            ),
+            new ClothLine(LineMeaning.Seam, new(Length.Zero, seam), new(wide, seam)).In("seam"),
         ];
         // What is still twisted, as far as the tape holds it.
         shapes.Add(Twisted(cord / 2, cord, "cord-a"));
@@ -59,10 +55,7 @@ internal static class PliesDrawing
                 LineMeaning.Stitch,
                 new(Length.Zero, seam + Length.FromMillimetres(0.5)),
                 new(wide, seam + Length.FromMillimetres(0.5))
-            )
-            {
-                Part = "across",
-            }
+            ).In("across")
         );
         return new Drawing(
             Name,
@@ -111,11 +104,8 @@ internal static class PliesDrawing
                 ),
                 LineMeaning.Cord,
                 Width: ply * 0.9
-            )
-            {
-                Part = part,
-            };
-            yield return new Words(end, number, true) { Part = part };
+            ).In(part);
+            yield return new Words(end, number, true).In(part);
         }
     }
 }

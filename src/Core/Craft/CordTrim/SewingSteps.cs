@@ -29,8 +29,7 @@ internal static class SewingSteps
             [
                 "Laid on each other, front and back are alike.",
                 "The corners are round: no cord turns a square one.",
-            ],
-            []
+            ]
         ).At(
             Place.Table,
             Pace.Cut(a.Pieces.Sum(p => p.Count)),
@@ -53,8 +52,7 @@ internal static class SewingSteps
             [
                 $"{a.Ruler.Whole(a.Required)} of trim lie ready.",
                 "The right side of the trim faces the right side of the front.",
-            ],
-            []
+            ]
         ).At(Place.Table, 4, EdgeDrawing.Name, ["start"], ["cord", "clips"]);
 
     private static SewingStep First(Answer a) =>
@@ -72,14 +70,14 @@ internal static class SewingSteps
                     "The trim lies loose along sides, and a little pushed in at corners.",
                     $"It stops {a.Ruler.Mark(a.Unpick)} before it meets its start.",
                 ],
-                a.Ask.IsStiff
+                Schools: a.Ask.IsStiff
                     ? []
                     :
                     [
                         new("narrow foot with a groove", "Follows corners closely."),
                         new("zipper foot", "Sees more of the cord; two passes."),
                     ],
-                Safety.Needle
+                Caution: Safety.Needle
             ),
             Pace.Seam(a.Edge.Length) + a.Clips.Count
         );
@@ -95,8 +93,7 @@ internal static class SewingSteps
             [
                 "No strand is cut.",
                 "The tapes of both ends lie over each other, flat, and are trimmed.",
-            ],
-            []
+            ]
         ).At(Place.Hand, 4, PliesDrawing.Name, ["seam"], [.. all, "across"]);
         yield return new SewingStep(
             "under",
@@ -107,7 +104,6 @@ internal static class SewingSteps
                 "They lie side by side in the seam, not on each other.",
                 "The edge goes on without a step until the last is down.",
             ],
-            [],
             Safety.Pins
         ).At(
             Place.Hand,
@@ -127,8 +123,7 @@ internal static class SewingSteps
                     i < a.Ask.Plies
                         ? "It fills the gap that the first end left."
                         : "The twist runs on: nobody finds the join.",
-                ],
-                []
+                ]
             ).At(
                 Place.Hand,
                 0.5,
@@ -143,7 +138,6 @@ internal static class SewingSteps
             "Turn the handwheel over all strands along the seam line, back and forth once. Then cut off what stands out of the seam.",
             "by the handwheel",
             ["Every strand is caught.", "The join is no thicker than twice a strand."],
-            [],
             Safety.Needle
         ).At(Place.Machine, 3, PliesDrawing.Name, ["across"]);
     }
@@ -158,7 +152,6 @@ internal static class SewingSteps
                 "Sew all round once more, against the cord. Where it sticks, a touch of lubricant on needle and foot helps.",
                 $"{a.Ruler.Fine(a.Lines[1].Gives ?? a.Lines[1].Wanted)} from the cord",
                 ["From the right side no flange is seen.", "The first pass lies outside it."],
-                [],
                 CordTrimTechnique.Glide
             ),
             Pace.Seam(a.Edge.Length)
@@ -175,7 +168,6 @@ internal static class SewingSteps
                 "Stoppers at both ends: the slider cannot come off.",
                 "The slider is half way: the cover can be turned.",
             ],
-            [],
             Safety.Pins
         ).At(Place.Machine, 15, EdgeDrawing.Name, ["zip", "cord"]);
 
@@ -192,7 +184,6 @@ internal static class SewingSteps
                     "Nothing of the trim is caught.",
                     $"Over the join {a.Ruler.Fine(a.Thickest)} pass under the foot.",
                 ],
-                [],
                 Safety.Needle
             ),
             Pace.Seam(a.Edge.Length)
@@ -207,19 +198,16 @@ internal static class SewingSteps
             [
                 "The trim stands up all round.",
                 "The cover closes over its pad without a pull at the corners.",
-            ],
-            []
+            ]
         ).At(Place.Table, 6, EdgeDrawing.Name, ["cord", "face"], ["clips"]);
 
     private static SewingStep Pass(Answer a, int index, SewingStep step, double minutes) =>
         step.At(
-            Place.Machine,
-            minutes,
-            CordDrawings.Lines,
-            ["cord", CordDrawings.Line(a.Lines[index])],
-            [.. a.Lines.Skip(index + 1).Select(CordDrawings.Line)]
-        ) with
-        {
-            Sets = [a.NeedleAt(a.Lines[index]), $"length {a.Ruler.Fine(a.Ask.StitchLength)}"],
-        };
+                Place.Machine,
+                minutes,
+                CordDrawings.Lines,
+                ["cord", CordDrawings.Line(a.Lines[index])],
+                [.. a.Lines.Skip(index + 1).Select(CordDrawings.Line)]
+            )
+            .Setting([a.NeedleAt(a.Lines[index]), $"length {a.Ruler.Fine(a.Ask.StitchLength)}"]);
 }

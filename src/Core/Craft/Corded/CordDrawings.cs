@@ -22,10 +22,11 @@ internal static class CordDrawings
         var wide = height * 2.2;
         List<Shape> shapes =
         [
-            new ClothPiece(new Point(Length.Zero, middle), new Point(wide, height), ClothRole.Main)
-            {
-                Part = "flange",
-            },
+            new ClothPiece(
+                new Point(Length.Zero, middle),
+                new Point(wide, height),
+                ClothRole.Main
+            ).In("flange"),
         ];
         if (!a.Foot.IsZipper && a.Foot.Groove is { } groove && groove / 2 <= middle)
         {
@@ -35,10 +36,7 @@ internal static class CordDrawings
                     new Point(wide * 0.75, middle + groove / 2),
                     "groove",
                     false
-                )
-                {
-                    Part = "foot",
-                }
+                ).In("foot")
             );
         }
         shapes.Add(
@@ -50,39 +48,26 @@ internal static class CordDrawings
                 ),
                 LineMeaning.Cord,
                 Width: a.Covered
-            )
-            {
-                Part = "cord",
-            }
+            ).In("cord")
         );
         foreach (var line in a.Lines)
         {
             var y = edge + (line.Gives ?? line.Wanted);
             shapes.Add(
-                new ClothLine(LineMeaning.Stitch, new Point(Length.Zero, y), new Point(wide, y))
-                {
-                    Part = Line(line),
-                }
+                new ClothLine(LineMeaning.Stitch, new Point(Length.Zero, y), new Point(wide, y)).In(
+                    Line(line)
+                )
             );
             shapes.Add(
                 new Words(
                     new Point(wide * (0.2 + 0.25 * (line.Number - 1)), y),
                     $"{line.Number}",
                     true
-                )
-                {
-                    Part = Line(line),
-                }
+                ).In(Line(line))
             );
         }
         shapes.Add(
-            new Dimension(
-                new Point(wide, middle - a.Covered / 2),
-                new Point(wide, edge),
-                Side.Right,
-                a.Covered,
-                LengthKind.Fine
-            )
+            Dimension.Right(middle - a.Covered / 2, edge, wide, LengthKind.Fine, states: a.Covered)
         );
         return new Drawing(
             Lines,

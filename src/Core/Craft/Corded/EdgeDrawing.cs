@@ -37,28 +37,25 @@ internal static class EdgeDrawing
         );
         var (width, height) = (bounds.Width + 2 * margin, bounds.Height + 2 * margin);
         List<Shape> shapes = edge.IsClosed
-            ? [new PathShape(place.Of(raw), LineMeaning.Profile, ClothRole.Main) { Part = "face" }]
+            ? [new PathShape(place.Of(raw), LineMeaning.Profile, ClothRole.Main).In("face")]
             :
             [
-                new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-                {
-                    Part = "face",
-                },
-                new PathShape(place.Of(raw), LineMeaning.Profile) { Part = "face" },
+                new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("face"),
+                new PathShape(place.Of(raw), LineMeaning.Profile).In("face"),
             ];
         if (a.Edge.Pad is { } pad && a.Edge.Cover is { } cover && pad != cover)
         {
             shapes.Add(
-                new PathShape(place.Of(Path.Rectangle(pad.Width, pad.Height)), LineMeaning.Chalk)
-                {
-                    Part = "pad",
-                }
+                new PathShape(
+                    place.Of(Path.Rectangle(pad.Width, pad.Height)),
+                    LineMeaning.Chalk
+                ).In("pad")
             );
         }
         shapes.Add(
-            new PathShape(place.Of(edge.Path), LineMeaning.Cord, Width: a.Covered) { Part = "cord" }
+            new PathShape(place.Of(edge.Path), LineMeaning.Cord, Width: a.Covered).In("cord")
         );
-        shapes.Add(new PathShape(place.Of(edge.Path), LineMeaning.Seam) { Part = "seam" });
+        shapes.Add(new PathShape(place.Of(edge.Path), LineMeaning.Seam).In("seam"));
         shapes.AddRange(
             a.Clips.SelectMany(c => c.At.Select(at => (c, at)))
                 .Take(MostClips)
@@ -135,7 +132,7 @@ internal static class EdgeDrawing
             );
             if (edge.Sides.Count > 1)
             {
-                yield return new Words(at, $"{side.Number}", true) { Part = "sides" };
+                yield return new Words(at, $"{side.Number}", true).In("sides");
             }
         }
     }
@@ -159,24 +156,24 @@ internal static class EdgeDrawing
         var (from, to) = (place.Of(reach.From), place.Of(reach.To));
         if (reach.Width > Length.FromMillimetres(1))
         {
-            yield return new Dimension(
-                new Point(from.X, height),
-                new Point(to.X, height),
-                Side.Below,
-                reach.Width,
+            yield return Dimension.Below(
+                from.X,
+                to.X,
+                height,
                 LengthKind.Marked,
-                Field: across
+                field: across,
+                states: reach.Width
             );
         }
         if (reach.Height > Length.FromMillimetres(1))
         {
-            yield return new Dimension(
-                new Point(width, from.Y),
-                new Point(width, to.Y),
-                Side.Right,
-                reach.Height,
+            yield return Dimension.Right(
+                from.Y,
+                to.Y,
+                width,
                 LengthKind.Marked,
-                Field: down
+                field: down,
+                states: reach.Height
             );
         }
     }

@@ -19,9 +19,8 @@ internal static class NoticedOnEdges
     {
         if (a.ZipSide is { } side && a.Edge.Edge.Sides.Count > 1 && side == a.Edge.Start)
         {
-            yield return new(
+            yield return Finding.Care(
                 "zip-over-join",
-                Severity.Care,
                 "The cord is joined where the zip is.",
                 "Both are thick, and the slider catches on the join.",
                 "Put one of them on another side."
@@ -38,9 +37,8 @@ internal static class NoticedOnEdges
         if (tight is not null)
         {
             var radius = Length.FromMillimetres(tight.Radius);
-            yield return new(
+            yield return Finding.Care(
                 "bend-too-tight",
-                Severity.Care,
                 tight.Radius < 0.05
                     ? "A corner cannot be rounded on the drawing: a curve runs into it."
                     : $"A {(tight.IsCorner ? "corner" : "curve")} has a radius of {a.Ruler.Mark(radius)}; this cord lies in none below {a.Ruler.Mark(a.Edge.LeastRadius)}.",
@@ -56,9 +54,8 @@ internal static class NoticedOnEdges
         var hollow = foot.Hollow(a.Covered);
         if (a.Thickest - hollow + Air > foot.Lift)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "lift",
-                Severity.Stop,
                 $"{a.Ruler.Fine(a.Thickest)} have to pass under the foot at the thickest place; it lifts by {a.Ruler.Fine(foot.Lift)}{(hollow > Length.Zero ? $", and its groove is about {a.Ruler.Fine(hollow)} deep" : "")}.",
                 "At the joins it would stick, and be pushed aside.",
                 "Trim the joins slanting, use the knee or hand to lift it further, or take a thinner cord."
@@ -66,9 +63,8 @@ internal static class NoticedOnEdges
         }
         if (foot.IsZipper)
         {
-            yield return new(
+            yield return Finding.Note(
                 "by-the-edge",
-                Severity.Note,
                 "With a zipper foot nothing holds the cord.",
                 "It is held against the foot by hand, so it takes longer, and wanders at bends.",
                 "Baste the cord into its covering first, and sew each line a thread nearer by eye."
@@ -77,9 +73,8 @@ internal static class NoticedOnEdges
         }
         if (!foot.Holds(a.Bare))
         {
-            yield return new(
+            yield return Finding.Stop(
                 "groove-too-narrow",
-                Severity.Stop,
                 $"Cord {a.Ruler.Fine(a.Bare)} thick; the groove is {a.Ruler.Fine(foot.Groove!.Value)} wide.",
                 "The foot rides on the cord and slips off to one side.",
                 "Take a foot with a wider groove, a thinner cord, or the zipper foot."
@@ -87,9 +82,8 @@ internal static class NoticedOnEdges
         }
         else if (a.Lines.Any(l => l.Place is null))
         {
-            yield return new(
+            yield return Finding.Care(
                 "needle-out-of-reach",
-                Severity.Care,
                 foot.Step <= Length.Zero
                     ? "The needle of this machine does not move."
                     : $"Line {string.Join(" and ", a.Lines.Where(l => l.Place is null).Select(l => l.Number))} {(a.Lines.Count(l => l.Place is null) == 1 ? "lies" : "lie")} beyond what the needle reaches with this foot: {a.Ruler.Fine(foot.Reach)} from the middle.",
@@ -99,9 +93,8 @@ internal static class NoticedOnEdges
         }
         if (foot.Step > Nearer)
         {
-            yield return new(
+            yield return Finding.Note(
                 "coarse-steps",
-                Severity.Note,
                 $"From one place of the needle to the next it is {a.Ruler.Fine(foot.Step)}.",
                 "The lines lie further apart than half a millimetre.",
                 "Turn the fabric a thread nearer by hand for the last line."

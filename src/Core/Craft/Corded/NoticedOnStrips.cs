@@ -12,16 +12,14 @@ internal static class NoticedOnStrips
         if (cut.Taken is { Serves: false } taken)
         {
             yield return taken.Name == BiasFields.FromRemnant
-                ? new(
+                ? Finding.Stop(
                     "remnant-short",
-                    Severity.Stop,
                     $"The offcut gives {cut.Ruler.Write(cut.Remnant!.Gives, LengthKind.AtMost)} of {cut.Ruler.Whole(cut.Required)}.",
                     $"{cut.Ruler.Whole(cut.Required - cut.Remnant.Gives)} would be missing.",
                     "Take another offcut, a thinner cord, or cut it from the fabric."
                 )
-                : new(
+                : Finding.Stop(
                     "cloth-short",
-                    Severity.Stop,
                     $"It takes {cut.Ruler.Cut(cut.Cloth)} of fabric; there is {cut.Ruler.Mark(cut.ClothAtHand!.Value)}.",
                     "The strips would end before the edge does.",
                     cut.Ways.FirstOrDefault(w => w.Serves) is { } other
@@ -31,9 +29,8 @@ internal static class NoticedOnStrips
         }
         if (cut.Way != cut.Ways[0].Name && cut.Ways[0].Serves)
         {
-            yield return new(
+            yield return Finding.Note(
                 "other-way-better",
-                Severity.Note,
                 $"{Sentence.Begin(cut.Ways[0].Label)} would cost less.",
                 cut.Why,
                 "Choose “recommended”, or keep this one."
@@ -41,9 +38,8 @@ internal static class NoticedOnStrips
         }
         if (cut.Angle == 90 && edge.Edge.Bends.Count > 0)
         {
-            yield return new(
+            yield return Finding.Care(
                 "straight-in-bend",
-                Severity.Care,
                 "Strips on the straight grain go round bends.",
                 "Off the bias fabric does not give: it wrinkles round the cord in every bend.",
                 "Cut them on the bias; the straight grain serves for straight edges alone, or for very fine cord."

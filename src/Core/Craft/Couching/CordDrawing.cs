@@ -63,22 +63,18 @@ internal static class CordDrawing
         var (width, height) = (reach.To.X + 2 * margin, reach.To.Y + 2 * margin);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("ground"),
         ];
         foreach (var line in a.Ask.Lines)
         {
-            shapes.Add(new PathShape(place.Of(line.Path), LineMeaning.Chalk) { Part = "line" });
+            shapes.Add(new PathShape(place.Of(line.Path), LineMeaning.Chalk).In("line"));
         }
         foreach (var pass in a.Passes)
         {
             shapes.Add(
-                new PathShape(place.Of(pass.Measured.Path), LineMeaning.Cord, Width: a.Ask.Cord)
-                {
-                    Part = Cord(pass),
-                }
+                new PathShape(place.Of(pass.Measured.Path), LineMeaning.Cord, Width: a.Ask.Cord).In(
+                    Cord(pass)
+                )
             );
         }
         var stops = a.Passes.Sum(p => p.Turnings.Count);
@@ -128,28 +124,19 @@ internal static class CordDrawing
                 LineMeaning.Needle,
                 place.Of(pose.Point),
                 place.Of(pose.Beside(side * beside))
-            )
-            {
-                Part = Stops(pass),
-            };
+            ).In(Stops(pass));
             yield return new Words(
                 place.Of(pose.Beside(side * (beside + 4))),
                 $"{turning.Number}",
                 true
-            )
-            {
-                Part = Stops(pass),
-            };
+            ).In(Stops(pass));
         }
         var start = pass.Measured.At(pass.Open.Millimetres);
         yield return new ClothLine(
             LineMeaning.Join,
             place.Of(start.Beside(beside + 2)),
             place.Of(start.Beside(-beside - 2))
-        )
-        {
-            Part = "ends",
-        };
+        ).In("ends");
         if (pass.IsClosed)
         {
             var (from, to) = (
@@ -161,10 +148,7 @@ internal static class CordDrawing
                 LineMeaning.Join,
                 place.Of(from.Beside(-a.Ask.Cord.Millimetres / 2)),
                 place.Of(to.Beside(a.Ask.Cord.Millimetres / 2))
-            )
-            {
-                Part = "ends",
-            };
+            ).In("ends");
         }
     }
 
@@ -178,24 +162,24 @@ internal static class CordDrawing
     {
         if (reach.Width > Length.Zero)
         {
-            yield return new Dimension(
-                new Point(margin, height),
-                new Point(margin + reach.Width, height),
-                Side.Below,
-                reach.Width,
+            yield return Dimension.Below(
+                margin,
+                margin + reach.Width,
+                height,
                 LengthKind.Marked,
-                Field: a.Ask.WidthField
+                field: a.Ask.WidthField,
+                states: reach.Width
             );
         }
         if (reach.Height > Length.FromMillimetres(1))
         {
-            yield return new Dimension(
-                new Point(width, margin),
-                new Point(width, margin + reach.Height),
-                Side.Right,
-                reach.Height,
+            yield return Dimension.Right(
+                margin,
+                margin + reach.Height,
+                width,
                 LengthKind.Marked,
-                Field: a.Ask.HeightField
+                field: a.Ask.HeightField,
+                states: reach.Height
             );
         }
     }
@@ -217,11 +201,10 @@ internal static class CordDrawing
             width,
             height,
             [
-                new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-                {
-                    Part = "ground",
-                },
-                new PathShape(line, LineMeaning.Cord, Width: ask.Cord) { Part = "cord" },
+                new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In(
+                    "ground"
+                ),
+                new PathShape(line, LineMeaning.Cord, Width: ask.Cord).In("cord"),
                 .. StitchShapes.Swings(
                     new MeasuredPath(line),
                     ask.StitchLength,
@@ -231,28 +214,28 @@ internal static class CordDrawing
                     Affine.Same,
                     "stitches"
                 ),
-                new Dimension(
-                    new Point(width, middle - ask.Cord / 2),
-                    new Point(width, middle + ask.Cord / 2),
-                    Side.Right,
-                    ask.Cord,
+                Dimension.Right(
+                    middle - ask.Cord / 2,
+                    middle + ask.Cord / 2,
+                    width,
                     LengthKind.Fine,
-                    Field: Fields.CordDiameter.Name
+                    field: Fields.CordDiameter.Name,
+                    states: ask.Cord
                 ),
-                new Dimension(
-                    new Point(Length.Zero, middle - a.Zigzag / 2),
-                    new Point(Length.Zero, middle + a.Zigzag / 2),
-                    Side.Left,
-                    a.Zigzag,
-                    LengthKind.Fine
-                ),
-                new Dimension(
-                    new Point(ask.StitchLength * 2, height),
-                    new Point(ask.StitchLength * 3, height),
-                    Side.Below,
-                    ask.StitchLength,
+                Dimension.Left(
+                    middle - a.Zigzag / 2,
+                    middle + a.Zigzag / 2,
+                    Length.Zero,
                     LengthKind.Fine,
-                    Field: Fields.StitchLength.Name
+                    states: a.Zigzag
+                ),
+                Dimension.Below(
+                    ask.StitchLength * 2,
+                    ask.StitchLength * 3,
+                    height,
+                    LengthKind.Fine,
+                    field: Fields.StitchLength.Name,
+                    states: ask.StitchLength
                 ),
             ],
             true

@@ -21,9 +21,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (a.IsTooThick)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "cord-too-thick",
-                Severity.Stop,
                 $"A zigzag of {a.Ruler.Fine(a.Zigzag)} is wanted, and the machine makes {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "The needle would go into the cord, and split or break.",
                 a.Thickest > Length.Zero
@@ -33,9 +32,8 @@ internal static class Noticed
         }
         if (ask.FootRelief is { } relief && relief < ask.Cord && !a.ByHole)
         {
-            yield return new(
+            yield return Finding.Care(
                 "foot-presses",
-                Severity.Care,
                 $"The foot is hollowed by {a.Ruler.Fine(relief)}, and the cord is {a.Ruler.Fine(ask.Cord)} thick.",
                 "It presses the cord flat, and pushes it from under the needle.",
                 $"Take a foot with a hollow or a hole for {a.Ruler.Fine(ask.Cord)}, or a thinner cord."
@@ -43,9 +41,8 @@ internal static class Noticed
         }
         if (ask.FootHole is { } hole && hole < ask.Cord)
         {
-            yield return new(
+            yield return Finding.Note(
                 "hole-too-small",
-                Severity.Note,
                 $"The cord does not go through the hole of {a.Ruler.Fine(hole)}.",
                 "Forced through, it frays.",
                 $"Lead it through a tube of {a.Ruler.Fine(a.Bore)} bore, taped in front of the foot."
@@ -66,9 +63,8 @@ internal static class Noticed
             .FirstOrDefault();
         if (tightest is not null && tightest.Radius < a.LeastRadius.Millimetres)
         {
-            yield return new(
+            yield return Finding.Care(
                 "curve-too-tight",
-                Severity.Care,
                 $"A curve has a radius of {a.Ruler.Fine(Length.FromMillimetres(tightest.Radius))}; this cord lies in none below {a.Ruler.Fine(a.LeastRadius)}.",
                 "On the inside it buckles, and on the outside it pulls away from the line.",
                 $"Widen the curve, make it a corner, or take a cord of {a.Ruler.Fine(Length.FromMillimetres(tightest.Radius / 2))}."
@@ -87,16 +83,13 @@ internal static class Noticed
             var left = a.Passes.Sum(p =>
                 new Pass(steered, p.Line, p.Number, p.Right).Turnings.Count
             );
-            yield return new(
+            yield return Finding.Note(
                 "steer-gentle-curves",
-                Severity.Note,
                 $"{stops} stops to turn the fabric; steered through its gentle curves there are {left}.",
                 "Fabric is led round a curve of 15 mm and more as it is sewn, as even as the hands are; stops are exact, and slow.",
-                "Steer the gentle curves, and stop at corners and in tight ones."
-            )
-            {
-                Cure = new(Fields.Curves.Name, Fields.Steered),
-            };
+                "Steer the gentle curves, and stop at corners and in tight ones.",
+                new(Fields.Curves.Name, Fields.Steered)
+            );
         }
         if (
             a.Passes.Any(p =>
@@ -104,9 +97,8 @@ internal static class Noticed
             )
         )
         {
-            yield return new(
+            yield return Finding.Note(
                 "by-hand-wheel",
-                Severity.Note,
                 "Somewhere it is turned after every stitch or two.",
                 "The pedal cannot be let go so soon.",
                 "Sew that curve by handwheel, or shorten the stitch there."
@@ -117,9 +109,8 @@ internal static class Noticed
             var gap = line.Path.Gap;
             if (gap > Meeting)
             {
-                yield return new(
+                yield return Finding.Care(
                     "ends-apart",
-                    Severity.Care,
                     $"The ends are to meet, and lie {a.Ruler.Mark(gap)} apart.",
                     "The cord would must be drawn across, or end in the open.",
                     "Pull the last dot to the start, or say that the ends lie apart."
@@ -127,9 +118,8 @@ internal static class Noticed
             }
             else if (gap > Length.FromMillimetres(0.05))
             {
-                yield return new(
+                yield return Finding.Note(
                     "closed-itself",
-                    Severity.Note,
                     $"The ends nearly meet, {a.Ruler.Fine(gap)} apart: it is sewn closed.",
                     "So small a gap is less than the cord is thick.",
                     "Nothing needs to be done."
@@ -138,9 +128,8 @@ internal static class Noticed
         }
         if (a.Crossings > 0)
         {
-            yield return new(
+            yield return Finding.Note(
                 "crosses-itself",
-                Severity.Note,
                 a.Crossings == 1
                     ? "The line crosses itself once."
                     : $"The line crosses itself {a.Crossings} times.",
@@ -150,9 +139,8 @@ internal static class Noticed
         }
         if (ask.Cords > 1)
         {
-            yield return new(
+            yield return Finding.Note(
                 "side-by-side",
-                Severity.Note,
                 $"{ask.Cords} cords lie side by side.",
                 "Each is held by its own zigzag, whose one side falls between it and the one before.",
                 "Begin with the one on the inside of the bends, and lay each against the one before."
@@ -165,9 +153,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (ask.Ground == Fields.Thin && !ask.IsRolled && ask.Stiffness == "stiff")
         {
-            yield return new(
+            yield return Finding.Care(
                 "ridges",
-                Severity.Care,
                 "A stiff cord on thin base fabric makes ridges at the back.",
                 "The base fabric gives way and the cord does not; altering the tension does not cure that.",
                 "Take a softer or thinner cord, or a firmer base fabric, hooped with a stabiliser."
@@ -175,9 +162,8 @@ internal static class Noticed
         }
         if (ask.IsRolled || ask.Ground == Fields.Knit)
         {
-            yield return new(
+            yield return Finding.Care(
                 "never-pull",
-                Severity.Care,
                 ask.IsRolled ? "A rolled strip stretches." : "The base fabric stretches.",
                 "Pulled, it is thinner while it is sewn, and the base fabric buckles when it springs back.",
                 $"Feed it by hand, never pull it. On the swatch {a.Ruler.Mark(Answer.Straight)} of line should use {a.Ruler.Mark(Answer.Straight)} of it."

@@ -29,8 +29,7 @@ internal static class SewingSteps
             [
                 $"It is evenly wide, within {a.Ruler.Mark(strip.Width / 10)}: then the cord is even to a twentieth.",
                 $"Rolled, it is {a.Ruler.Fine(a.Ask.Cord)} thick.",
-            ],
-            []
+            ]
         ).At(Place.Table, 5 + strip.Count, CordDrawing.Name, ["ground"], Later(a, 0));
 
     private static SewingStep Drawn(Answer a) =>
@@ -43,8 +42,7 @@ internal static class SewingSteps
                 a.First.IsClosed
                     ? "The start lies where it shows least."
                     : "Both ends lie where something hides them.",
-            ],
-            []
+            ]
         ).At(Place.Table, 5, CordDrawing.Name, ["line"], Later(a, 0));
 
     private static SewingStep Backed(Answer a) =>
@@ -56,35 +54,26 @@ internal static class SewingSteps
                 : $"Behind the base fabric: {a.Behind}, {a.Ruler.Mark(Backing.Beyond)} beyond the line all round.",
             a.Behind,
             ["The base fabric lies flat, with the grain straight."],
-            [],
             a.Ask.Ground == Fields.Knit ? Safety.Iron : null
         ).At(Place.Table, 3, CordDrawing.Name, ["ground", "line"], Later(a, 0));
 
     private static SewingStep SetUp(Answer a) =>
-        (
-            new SewingStep(
-                "set-up",
-                "Set the zigzag",
-                $"Zigzag {a.Ruler.Fine(a.SetWidth)} wide and {a.Ruler.Fine(a.Ask.StitchLength)} long, feed dogs up, tension a step looser, needle stop down. Turn the handwheel through one swing over the cord.",
-                $"{a.Ruler.Fine(a.SetWidth)} wide, {a.Ruler.Fine(a.Ask.StitchLength)} long",
-                [
-                    "The needle falls clear of the cord on both sides.",
-                    "The needle starts on the left.",
-                ],
-                [],
-                Safety.Needle
-            ).At(Place.Machine, 3, "swing", ["stitches", "cord"])
-        ) with
-        {
-            Sets =
-            [
+        new SewingStep(
+            "set-up",
+            "Set the zigzag",
+            $"Zigzag {a.Ruler.Fine(a.SetWidth)} wide and {a.Ruler.Fine(a.Ask.StitchLength)} long, feed dogs up, tension a step looser, needle stop down. Turn the handwheel through one swing over the cord.",
+            $"{a.Ruler.Fine(a.SetWidth)} wide, {a.Ruler.Fine(a.Ask.StitchLength)} long",
+            ["The needle falls clear of the cord on both sides.", "The needle starts on the left."],
+            Safety.Needle
+        )
+            .At(Place.Machine, 3, "swing", ["stitches", "cord"])
+            .Setting([
                 $"width {a.Ruler.Fine(a.SetWidth)}",
                 $"length {a.Ruler.Fine(a.Ask.StitchLength)}",
                 "tension −1",
                 "feed dogs up",
                 "needle stop down",
-            ],
-        };
+            ]);
 
     private static SewingStep Led(Answer a)
     {
@@ -108,6 +97,7 @@ internal static class SewingSteps
                 "The cord runs freely: nothing pulls at it.",
                 "Both threads are under and behind the foot.",
             ],
+            Schools:
             [
                 new("the hole of the foot", "Both hands are free for the fabric."),
                 new("a tube taped in front", "Any foot with a hollow sole; any cord."),
@@ -130,8 +120,7 @@ internal static class SewingSteps
                     "The cord lies on the line.",
                     "No stitch goes into it.",
                     "The base fabric lies flat behind it.",
-                ],
-                []
+                ]
             ).At(
                 Place.Machine,
                 Math.Max(0.5, pass.Stitches / a.Ask.Speed + stops * 0.1),
@@ -186,7 +175,6 @@ internal static class SewingSteps
                 + "Take the threads to the back and knot them. Take away what was laid behind, and press from the back over a towel.",
             a.First.IsClosed ? "over each other" : "under",
             ["The join is no thicker than the cord.", "No end is left to catch."],
-            [],
             Safety.Iron
         ).At(Place.Iron, 5, CordDrawing.Name, ["ends", .. a.Passes.Select(CordDrawing.Cord)]);
 

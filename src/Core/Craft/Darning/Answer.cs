@@ -407,9 +407,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         );
         if (Ask.IsProgrammed && Blocks.Count > MostBlocks)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "patch-instead",
-                Severity.Care,
                 $"It takes {Blocks.Count} blocks.",
                 "So many lie stiffer than a patch, and each seam between them is one more to go wrong.",
                 Ask.What.Behind == Damage.Scrap
@@ -419,9 +418,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
         if (Ask.BackingMargin < Ask.Margin)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "backing-short",
-                Severity.Care,
                 "The stitches reach beyond the backing.",
                 $"They go {Ruler.Mark(Ask.Margin)} beyond the tear, and the backing {Ruler.Mark(Ask.BackingMargin)}.",
                 $"Cut it {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
@@ -429,9 +427,8 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
         if (Ask.IsProgrammed && Ask.Rows > 1)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "by-lever",
-                Severity.Note,
                 $"The foot is too short for {Ruler.Mark(Ask.AreaLength)} in one.",
                 "On machines whose buttonhole lever can be tapped by hand, a block is as long as you let it.",
                 "Say “by lever”, and every block runs the whole way."

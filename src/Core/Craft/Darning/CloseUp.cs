@@ -17,10 +17,7 @@ internal static class CloseUp
         var edge = width * 0.62;
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "cloth",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
             new PathShape(
                 Path.Of(
                     true,
@@ -33,10 +30,7 @@ internal static class CloseUp
                     new Point(width, height)
                 ),
                 Fill: ClothRole.Backing
-            )
-            {
-                Part = "backing",
-            },
+            ).In("backing"),
         ];
         var look = new StitchLook(stitch, Length.Zero);
         for (var line = 1; line < 8; line++)
@@ -46,10 +40,7 @@ internal static class CloseUp
                     Path.Of(false, new Point(gap, gap * line), new Point(width, gap * line)),
                     LineMeaning.Stitch,
                     Stitches: look
-                )
-                {
-                    Part = "across",
-                }
+                ).In("across")
             );
         }
         shapes.Add(

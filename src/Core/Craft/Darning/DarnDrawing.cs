@@ -24,69 +24,62 @@ internal static class DarnDrawing
         var backing = new Point(beyond - ask.BackingMargin, beyond - ask.BackingMargin);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "cloth",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
             new PathShape(
                 Mended.Tear(tear, ask.TearWidth, ask.TearLength),
                 Fill: ask.What.ClosesFirst ? ClothRole.Backing : ClothRole.Hole
-            )
-            {
-                Part = "tear",
-            },
+            ).In("tear"),
         ];
         if (ask.What.IsDarned)
         {
             shapes.Add(
-                new PathShape(Box(backing, a.BackingWidth, a.BackingLength), LineMeaning.Fold)
-                {
-                    Part = "backing",
-                }
+                new PathShape(Box(backing, a.BackingWidth, a.BackingLength), LineMeaning.Fold).In(
+                    "backing"
+                )
             );
             shapes.AddRange(ask.IsProgrammed ? Blocks(a, area) : Lines(a, area));
             shapes.AddRange(Marks(area, ask.AreaWidth, ask.AreaLength));
         }
         shapes.Add(
-            new Dimension(
-                new Point(tear.X, height),
-                new Point(tear.X + ask.TearWidth, height),
-                Side.Below,
-                ask.TearWidth,
+            Dimension.Below(
+                tear.X,
+                tear.X + ask.TearWidth,
+                height,
                 LengthKind.Marked,
                 "tear",
-                Fields.TearWidth.Name
+                Fields.TearWidth.Name,
+                states: ask.TearWidth
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(width, tear.Y),
-                new Point(width, tear.Y + ask.TearLength),
-                Side.Right,
-                ask.TearLength,
+            Dimension.Right(
+                tear.Y,
+                tear.Y + ask.TearLength,
+                width,
                 LengthKind.Marked,
-                Field: Fields.TearLength.Name
+                field: Fields.TearLength.Name,
+                states: ask.TearLength
             )
         );
         if (ask.What.IsDarned)
         {
             shapes.Add(
-                new Dimension(
-                    new Point(area.X, Length.Zero),
-                    new Point(area.X + ask.AreaWidth, Length.Zero),
-                    Side.Above,
-                    ask.AreaWidth,
+                Dimension.Above(
+                    area.X,
+                    area.X + ask.AreaWidth,
+                    Length.Zero,
                     LengthKind.Marked,
-                    "stitched"
+                    "stitched",
+                    states: ask.AreaWidth
                 )
             );
             shapes.Add(
-                new Dimension(
-                    new Point(Length.Zero, area.Y),
-                    new Point(Length.Zero, area.Y + ask.AreaLength),
-                    Side.Left,
-                    ask.AreaLength,
-                    LengthKind.Marked
+                Dimension.Left(
+                    area.Y,
+                    area.Y + ask.AreaLength,
+                    Length.Zero,
+                    LengthKind.Marked,
+                    states: ask.AreaLength
                 )
             );
         }
@@ -126,33 +119,24 @@ internal static class DarnDrawing
                         Length.FromMillimetres(0.8)
                     ),
                     LineMeaning.Hem
-                )
-                {
-                    Part = part,
-                };
+                ).In(part);
             }
-            yield return new PathShape(Box(from, a.BlockWidth, a.BlockLength), LineMeaning.Stitch)
-            {
-                Part = part,
-            };
+            yield return new PathShape(
+                Box(from, a.BlockWidth, a.BlockLength),
+                LineMeaning.Stitch
+            ).In(part);
             // It starts in its left corner, at the far end or the near one.
             var start = a.Ask.AwayFirst ? from.Y + a.BlockLength : from.Y;
             var third = a.BlockLength / 3;
             yield return new Words(
                 new Point(from.X, Length.Min(from.Y + a.BlockLength, from.Y + a.BlockLength / 2)),
                 $"{block.Number} {(a.Ask.AwayFirst ? "↑" : "↓")}"
-            )
-            {
-                Part = part,
-            };
+            ).In(part);
             yield return new ClothLine(
                 LineMeaning.Match,
                 new Point(from.X, start),
                 new Point(from.X, a.Ask.AwayFirst ? start - third : start + third)
-            )
-            {
-                Part = part,
-            };
+            ).In(part);
         }
     }
 
@@ -166,18 +150,12 @@ internal static class DarnDrawing
             Mended.BackAndForth(area, width, length, gap),
             LineMeaning.Stitch,
             Stitches: look
-        )
-        {
-            Part = "along",
-        };
+        ).In("along");
         yield return new PathShape(
             Mended.Across(area, width, length, gap),
             LineMeaning.Stitch,
             Stitches: look
-        )
-        {
-            Part = "across",
-        };
+        ).In("across");
     }
 
     /// <summary>The part of the drawing that a block is.</summary>
@@ -201,10 +179,7 @@ internal static class DarnDrawing
                         new Point(x, below ? y - arm : y + arm)
                     ),
                     LineMeaning.Chalk
-                )
-                {
-                    Part = "marks",
-                };
+                ).In("marks");
             }
         }
     }

@@ -26,19 +26,13 @@ internal static class EaseDrawing
                 new Point(before + edge + after, Band),
                 ClothRole.Plain,
                 TornRight: true
-            )
-            {
-                Part = "plain",
-            },
+            ).In("plain"),
             new ClothPiece(
                 new Point(Length.Zero, top),
                 new Point(before + flat + after, height),
                 ClothRole.Main,
                 TornRight: true
-            )
-            {
-                Part = "cloth",
-            },
+            ).In("cloth"),
         ];
         foreach (var y in plan.RowOffsets.Where(o => o > Length.Zero))
         {
@@ -49,22 +43,18 @@ internal static class EaseDrawing
                 LineMeaning.Seam,
                 new Point(Length.Zero, top + plan.Ask.SeamAllowance),
                 new Point(before + flat + after, top + plan.Ask.SeamAllowance)
-            )
-            {
-                Part = "seam",
-            }
+            ).In("seam")
         );
         for (var k = 0; k <= plan.Segments; k++)
         {
             var (above, below) = (before + plan.EdgeMark(k), before + plan.StripMark(k));
             shapes.Add(
-                new ClothLine(LineMeaning.Match, new Point(above, Band), new Point(below, top))
-                {
-                    Part = "marks",
-                }
+                new ClothLine(LineMeaning.Match, new Point(above, Band), new Point(below, top)).In(
+                    "marks"
+                )
             );
-            shapes.Add(new Notch(new Point(above, Band), k, FromBelow: true) { Part = "marks" });
-            shapes.Add(new Notch(new Point(below, top), k) { Part = "marks" });
+            shapes.Add(new Notch(new Point(above, Band), k, FromBelow: true).In("marks"));
+            shapes.Add(new Notch(new Point(below, top), k).In("marks"));
         }
         shapes.Add(
             Across(before, before + edge, Length.Zero, Side.Above, edge, Fields.FinishedEdge.Name)
@@ -100,17 +90,12 @@ internal static class EaseDrawing
         [
             Piece(Length.Zero, before, ClothRole.Main),
             Piece(before + edge, width, ClothRole.Main),
-            new GatheredCloth(new Point(before, Band), Depth, wave) { Part = "gathers" },
-            new ClothPiece(Point.At(0, 0), new Point(width, Band), ClothRole.Plain)
-            {
-                Part = "plain",
-            },
+            new GatheredCloth(new Point(before, Band), Depth, wave).In("gathers"),
+            new ClothPiece(Point.At(0, 0), new Point(width, Band), ClothRole.Plain).In("plain"),
         ];
         for (var k = 0; k <= plan.Segments; k++)
         {
-            shapes.Add(
-                new Notch(new Point(before + plan.EdgeMark(k), Length.Zero), k) { Part = "marks" }
-            );
+            shapes.Add(new Notch(new Point(before + plan.EdgeMark(k), Length.Zero), k).In("marks"));
         }
         shapes.Add(
             Across(before, before + edge, Band + Depth, Side.Below, edge, Fields.FinishedEdge.Name)

@@ -117,9 +117,8 @@ internal static class Reckon
         var (fullness, most) = (plan.AchievedFullness, weave.Most);
         if (fullness < 1 - 1e-9)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "nothing-to-ease",
-                Severity.Stop,
                 $"The longer edge, {ruler.Mark(plan.FlatEdge)}, is shorter than the one it goes to, {ruler.Mark(plan.Ask.FinishedEdge)}.",
                 "Ease draws a longer edge up; it never stretches one.",
                 "Look whether the two numbers stand the right way round."
@@ -139,9 +138,8 @@ internal static class Reckon
         }
         if (plan.Ask.Tail < Length.FromMillimetres(75))
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "short-tails",
-                Severity.Care,
                 $"Tails of {ruler.Mark(plan.Ask.Tail)} are too short to wind round a finger.",
                 "Short tails slip back or snap at the last pull.",
                 $"Leave {ruler.Mark(Length.FromMillimetres(100))} at every end."

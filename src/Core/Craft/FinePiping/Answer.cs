@@ -175,9 +175,8 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
     {
         if (a.Foot.Groove is { } groove && a.Covered < groove / 2 && !a.Foot.IsZipper)
         {
-            yield return new(
+            yield return Finding.Care(
                 "wanders",
-                Severity.Care,
                 $"Covered it is {a.Ruler.Fine(a.Covered)} thick, in a groove of {a.Ruler.Fine(groove)}.",
                 "It lies now on one side of the groove and now on the other: the piping is uneven.",
                 $"Twist {Twist.StrandsFor(groove - 2 * a.Ask.Covering.Thickness, a.Ask.Twist.Thread)} strands, or take a foot with finer grooves."

@@ -27,8 +27,7 @@ internal static class SewingSteps
             [
                 $"It is {a.Ruler.Fine(a.Ask.Twist.Thick)} thick: wound round the pencil it says so.",
                 "It is even, without loops.",
-            ],
-            []
+            ]
         ).At(Place.Hand, 5, CordDrawings.Lines, ["cord"], [Line(a)]);
 
     private static SewingStep Made(Answer a) =>
@@ -80,12 +79,10 @@ internal static class SewingSteps
                 ? $"groove {a.Ruler.Fine(groove)}"
                 : $"{a.Ruler.Fine(a.Covered)} wide",
             checks,
-            [],
             Safety.Needle
-        ).At(Place.Machine, minutes, CordDrawings.Lines, ["cord", Line(a)]) with
-        {
-            Sets = [a.NeedleAt(a.Lines[0]), $"length {a.Ruler.Fine(a.Ask.StitchLength)}"],
-        };
+        )
+            .At(Place.Machine, minutes, CordDrawings.Lines, ["cord", Line(a)])
+            .Setting([a.NeedleAt(a.Lines[0]), $"length {a.Ruler.Fine(a.Ask.StitchLength)}"]);
 
     private static string Line(Answer a) => CordDrawings.Line(a.Lines[0]);
 }

@@ -17,9 +17,8 @@ internal static class Noticed
         var least = a.FoldEdge / 2;
         if (a.Clearance < Length.Zero)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "legs-collide",
-                Severity.Stop,
                 $"Each fold is {a.Ruler.Fine(a.FoldEdge)} long, and two on one side stand {a.Ruler.Fine(2 * a.Advance)} apart.",
                 "They lie on each other: the band gets a ridge, and the needle meets four layers.",
                 $"Let each fold go on by {a.Ruler.Fine(least)} or more, or take a ribbon of {a.Ruler.Fine(a.Advance * Math.Sqrt(2))} or less."
@@ -27,9 +26,8 @@ internal static class Noticed
         }
         else if (a.Advance < Close * a.Ask.RibbonWidth)
         {
-            yield return new(
+            yield return Finding.Note(
                 "close",
-                Severity.Note,
                 $"Legs {a.Ruler.Fine(a.Advance)} on leave {a.Ruler.Fine(a.Clearance)} between folds.",
                 "The ground hardly shows, and the band gets stiff.",
                 $"{a.Ruler.Fine(Close * a.Ask.RibbonWidth)} or more lets it show."
@@ -37,9 +35,8 @@ internal static class Noticed
         }
         if (a.Ask.AtHand is { } there && there < a.RibbonTotal)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "ribbon-short",
-                Severity.Stop,
                 $"It takes {a.Ruler.Write(a.RibbonTotal, LengthKind.Amount)} of ribbon, and there are {a.Ruler.Mark(there)}.",
                 "A join in a folded ribbon shows.",
                 "Shorten the run, or take another ribbon."
@@ -56,19 +53,15 @@ internal static class Noticed
                     )
                 );
             var stitch = Rounding.Nearest(a.SetAdvance / count, Length.FromMillimetres(0.1));
-            yield return new(
+            yield return Finding.Note(
                 "long-count",
-                Severity.Note,
                 $"There are {a.StitchesPerLeg} stitches to count for each fold.",
                 "A count that long is lost, and the band gets uneven.",
                 count <= LongCount
                     ? $"Set the stitch to {a.Ruler.Fine(stitch)}: then it is {count}; or mark the folds along the line."
-                    : "Mark the folds along the line, and sew to the mark."
-            )
-            {
-                Cure =
-                    count <= LongCount ? new(Fields.StitchLength.Name, a.Ruler.Fine(stitch)) : null,
-            };
+                    : "Mark the folds along the line, and sew to the mark.",
+                count <= LongCount ? new(Fields.StitchLength.Name, a.Ruler.Fine(stitch)) : null
+            );
         }
     }
 }

@@ -25,10 +25,7 @@ internal static class RibbonDrawing
         var (width, height) = (ask.Run + 2 * beside, a.AllBands + 2 * above);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("ground"),
         ];
         for (var band = 0; band < ask.Bands; band++)
         {
@@ -38,10 +35,7 @@ internal static class RibbonDrawing
                     LineMeaning.Chalk,
                     new Point(beside, top + q / 2),
                     new Point(beside + ask.Run, top + q / 2)
-                )
-                {
-                    Part = "line",
-                }
+                ).In("line")
             );
             shapes.AddRange(
                 Legs(a, ask.Legs, beside, top, band % 2 == 1, band == 0 ? "first" : "bands")
@@ -52,24 +46,24 @@ internal static class RibbonDrawing
             }
         }
         shapes.Add(
-            new Dimension(
-                new Point(beside, height),
-                new Point(beside + ask.Run, height),
-                Side.Below,
-                ask.Run,
+            Dimension.Below(
+                beside,
+                beside + ask.Run,
+                height,
                 LengthKind.Marked,
                 "",
-                Fields.Run.Name
+                Fields.Run.Name,
+                states: ask.Run
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(width, above),
-                new Point(width, above + a.AllBands),
-                Side.Right,
-                a.AllBands,
+            Dimension.Right(
+                above,
+                above + a.AllBands,
+                width,
                 LengthKind.Fine,
-                ask.Bands == 1 ? "band" : "all bands"
+                ask.Bands == 1 ? "band" : "all bands",
+                states: a.AllBands
             )
         );
         return new Drawing(
@@ -105,18 +99,12 @@ internal static class RibbonDrawing
         var (width, height) = (q * legs + 2 * beside, q + 2 * above);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("ground"),
             new ClothLine(
                 LineMeaning.Chalk,
                 new Point(Length.Zero, above + q / 2),
                 new Point(width, above + q / 2)
-            )
-            {
-                Part = "line",
-            },
+            ).In("line"),
             .. Legs(a, legs, beside, above, false, "legs"),
         ];
         foreach (var caught in a.Catches.Take(legs))
@@ -124,26 +112,26 @@ internal static class RibbonDrawing
             shapes.Add(Caught(a, beside + caught.At, above + q / 2));
         }
         shapes.Add(
-            new Dimension(
-                new Point(beside, height),
-                new Point(beside + q, height),
-                Side.Below,
-                q,
+            Dimension.Below(
+                beside,
+                beside + q,
+                height,
                 LengthKind.Fine,
                 "each fold",
-                a.Ask.Legs == 1 || a.Advance != a.Ask.LegAdvance ? "" : Fields.LegAdvance.Name
+                a.Ask.Legs == 1 || a.Advance != a.Ask.LegAdvance ? "" : Fields.LegAdvance.Name,
+                states: q
             )
         );
         if (legs > 1)
         {
             shapes.Add(
-                new Dimension(
-                    new Point(beside + q - e / 2, Length.Zero),
-                    new Point(beside + q + e / 2, Length.Zero),
-                    Side.Above,
-                    e,
+                Dimension.Above(
+                    beside + q - e / 2,
+                    beside + q + e / 2,
+                    Length.Zero,
                     LengthKind.Fine,
-                    "fold"
+                    "fold",
+                    states: e
                 )
             );
         }
@@ -222,7 +210,7 @@ internal static class RibbonDrawing
     }
 
     /// <summary>One leg between two folds: a leaning strip.</summary>
-    private static PathShape Leg(
+    private static Shape Leg(
         Length from,
         Length advance,
         Length top,
@@ -244,20 +232,16 @@ internal static class RibbonDrawing
             ),
             LineMeaning.Fold,
             Colour: colour
-        )
-        {
-            Part = part,
-        };
+        ).In(part);
     }
 
     /// <summary>The short sequence that catches a leg, along the line.</summary>
-    private static ClothLine Caught(Answer a, Length x, Length y)
+    private static Shape Caught(Answer a, Length x, Length y)
     {
         var half = Length.Min(a.FoldEdge / 2, a.Advance / 2) * 0.8;
-        return new ClothLine(LineMeaning.Stitch, new Point(x - half, y), new Point(x + half, y))
-        {
-            Part = "catches",
-        };
+        return new ClothLine(LineMeaning.Stitch, new Point(x - half, y), new Point(x + half, y)).In(
+            "catches"
+        );
     }
 
     /// <summary>The same colour mixed with white.</summary>

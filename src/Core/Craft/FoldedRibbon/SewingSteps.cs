@@ -26,8 +26,7 @@ internal static class SewingSteps
             "Measure the ribbon",
             $"{Times(a.Ask.Bands)}{a.Ruler.Cut(a.RibbonLength)} of ribbon, {a.Ruler.Fine(a.Ask.RibbonWidth)} wide. Leave it on its roll until the end, if there is more.",
             Times(a.Ask.Bands) + a.Ruler.Cut(a.RibbonLength),
-            ["It lies flat: press out what it was wound round."],
-            []
+            ["It lies flat: press out what it was wound round."]
         ).At(Place.Table, 2, RibbonDrawing.Name, ["first"], ["catches"]);
 
     private static SewingStep Line(Answer a) =>
@@ -38,8 +37,7 @@ internal static class SewingSteps
             $"{a.Ask.Legs} ticks",
             [
                 $"There are {a.Ask.Legs} ticks, and the last stands {a.Ruler.Mark(a.Advance / 2)} before the end.",
-            ],
-            []
+            ]
         ).At(
             Place.Table,
             Pace.Marked(a.Ask.Legs),
@@ -49,31 +47,26 @@ internal static class SewingSteps
         );
 
     private static SewingStep Set(Answer a) =>
-        (
-            new SewingStep(
-                "set",
-                "Set the sequence",
-                $"A short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a fold. "
-                    + (
-                        a.Ask.StopsItself
-                            ? "Tell the machine to stop after each sequence"
-                            : "The count is yours; the needle stops down"
-                    )
-                    + ", and the presser is lifted at every fold.",
-                $"{a.StitchesPerLeg} stitches",
-                ["On a swatch ten folds reach " + a.Ruler.Mark(10 * a.Advance) + "."],
-                [],
-                Safety.Needle
-            ).At(Place.Machine, 3, RibbonDrawing.NearName, ["legs", "catches"])
-        ) with
-        {
-            Sets =
-            [
+        new SewingStep(
+            "set",
+            "Set the sequence",
+            $"A short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a fold. "
+                + (
+                    a.Ask.StopsItself
+                        ? "Tell the machine to stop after each sequence"
+                        : "The count is yours; the needle stops down"
+                )
+                + ", and the presser is lifted at every fold.",
+            $"{a.StitchesPerLeg} stitches",
+            ["On a swatch ten folds reach " + a.Ruler.Mark(10 * a.Advance) + "."],
+            Safety.Needle
+        )
+            .At(Place.Machine, 3, RibbonDrawing.NearName, ["legs", "catches"])
+            .Setting([
                 $"length {a.Ruler.Fine(a.Ask.StitchLength)}",
                 "needle stop down",
                 .. a.Ask.StopsItself ? ["stop after each sequence"] : Array.Empty<string>(),
-            ],
-        };
+            ]);
 
     private static SewingStep Begun(Answer a) =>
         new SewingStep(
@@ -81,8 +74,7 @@ internal static class SewingSteps
             "Tuck the start under",
             $"Turn {a.Ruler.Mark(a.Ask.Tail)} under, and lay the ribbon at 45° over the start of the line, leaning to the right. Hold both threads.",
             "45°",
-            ["The raw end lies under the first fold."],
-            []
+            ["The raw end lies under the first fold."]
         ).At(Place.Machine, 1, RibbonDrawing.NearName, ["legs"], ["catches"]);
 
     private static SewingStep Laid(Answer a) =>
@@ -95,8 +87,7 @@ internal static class SewingSteps
                 [
                     "Each fold lies parallel to the line.",
                     $"Every tenth tick is met by the tenth fold; else count {(a.StitchesPerLeg > 1 ? $"{a.StitchesPerLeg - 1} or {a.StitchesPerLeg + 1}" : "2")} once.",
-                ],
-                []
+                ]
             ).At(
                 Place.Machine,
                 a.Minutes / a.Ask.Bands,
@@ -129,11 +120,7 @@ internal static class SewingSteps
             a.Ask.Bands == 2 ? "The second band, mirrored" : "The other bands, mirrored",
             $"Lay the next band {(a.Ask.BandGap > Length.Zero ? $"{a.Ruler.Mark(a.Ask.BandGap)} beside it" : "against it, fold to fold")}, beginning to the other side. {(a.Ask.Bands > 2 ? $"{a.Ask.Bands - 1} more in all." : "")}".Trim(),
             $"{a.Ask.Bands - 1} more",
-            [
-                $"All together they are {a.Ruler.Mark(a.AllBands)} wide.",
-                "Folds of neighbours meet.",
-            ],
-            []
+            [$"All together they are {a.Ruler.Mark(a.AllBands)} wide.", "Folds of neighbours meet."]
         ).At(
             Place.Machine,
             a.Minutes / a.Ask.Bands * (a.Ask.Bands - 1),
@@ -151,7 +138,6 @@ internal static class SewingSteps
                 $"The band measures {a.Ruler.Mark(a.Ask.Run)} and is {a.Ruler.Fine(a.Advance)} wide all along.",
                 "No fold stands up, and no end is loose.",
             ],
-            [],
             Safety.Iron
         ).At(Place.Iron, 3, RibbonDrawing.Name, ["first"]);
 

@@ -25,19 +25,13 @@ internal static class Noticed
     {
         if (tempo.Machine > fastest)
         {
-            yield return new(
+            yield return Finding.Care(
                 "faster-than-machine",
-                Severity.Care,
                 $"The machine makes {DecimalText.Write(fastest.Value, 0)} stitches a minute, and {DecimalText.Write(tempo.Machine, 0)} are planned.",
                 "At its own speed the stitches come out longer, for the hands are as quick.",
-                $"Run it at {DecimalText.Write(fastest.Value, 0)}, and move the fabric as much slower."
-            )
-            {
-                Cure = new(
-                    Fields.MachineSpeed.Name,
-                    DecimalText.Write(Math.Floor(fastest.Value), 0)
-                ),
-            };
+                $"Run it at {DecimalText.Write(fastest.Value, 0)}, and move the fabric as much slower.",
+                new(Fields.MachineSpeed.Name, DecimalText.Write(Math.Floor(fastest.Value), 0))
+            );
         }
 
         if (tempo.Stitch > Tempo.Bends)
@@ -60,9 +54,8 @@ internal static class Noticed
         }
         if (tempo.Stitch < (isZigzag ? Tempo.PilesInSatin : Tempo.Piles))
         {
-            yield return new(
+            yield return Finding.Care(
                 "piles-up",
-                Severity.Care,
                 $"Stitches of {ruler.Fine(tempo.Stitch)} lie on each other.",
                 "Thread builds up under the foot, and breaks.",
                 $"Quicker hands: {DecimalText.Write(Math.Ceiling(tempo.Machine / 60), 0)} mm/s give a millimetre a stitch."
@@ -75,9 +68,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (ask.StitchWidth > ask.MaxStitchWidth)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "wider-than-machine",
-                Severity.Stop,
                 $"The column is {a.Ruler.Fine(ask.StitchWidth)} wide, and the machine swings {a.Ruler.Fine(ask.MaxStitchWidth)}.",
                 "No needle reaches both sides.",
                 $"Make it {a.Ruler.Fine(ask.MaxStitchWidth)} or less, or sew two columns side by side."
@@ -85,9 +77,8 @@ internal static class Noticed
         }
         if (a.ColumnWidth is { } column && !ask.IsZigzag)
         {
-            yield return new(
+            yield return Finding.Note(
                 "columns",
-                Severity.Note,
                 $"For a monogram this high, columns of {a.Ruler.Fine(column)} are usual.",
                 "A zigzag, the machine brisk and the hands slow, gives satin.",
                 $"Set the zigzag {a.Ruler.Fine(column)} wide and the stitch to 0.4 mm."
@@ -95,9 +86,8 @@ internal static class Noticed
         }
         if (ask.Layers == 1 && (ask.Held is Fields.Loose or Fields.Basted))
         {
-            yield return new(
+            yield return Finding.Care(
                 "nothing-holds",
-                Severity.Care,
                 "A single layer, and nothing holds it.",
                 "The thread draws it together under the needle.",
                 "Hoop it drum-tight, or lay stabiliser behind it."
@@ -105,9 +95,8 @@ internal static class Noticed
         }
         if (a.Density is { } density && density > a.MostDense)
         {
-            yield return new(
+            yield return Finding.Care(
                 "too-dense",
-                Severity.Care,
                 $"{DecimalText.Write(density)} stitches lie on a square millimetre; this fabric bears about {DecimalText.Write(a.MostDense, 1)}.",
                 "So many holes stiffen it, and the thread breaks on thread.",
                 "Lay the lines further apart, lengthen the stitch, or sew over it once less."
@@ -115,9 +104,8 @@ internal static class Noticed
         }
         if (ask.Kind == Fields.Line && a.Crossings > 0)
         {
-            yield return new(
+            yield return Finding.Note(
                 "crosses-itself",
-                Severity.Note,
                 a.Crossings == 1
                     ? "The line crosses itself once."
                     : $"The line crosses itself {a.Crossings} times.",
@@ -127,9 +115,8 @@ internal static class Noticed
         }
         if (ask.Held == Fields.Hoop && !a.Hooping.HoldsAll)
         {
-            yield return new(
+            yield return Finding.Note(
                 "hoop-moves",
-                Severity.Note,
                 $"A hoop of {a.Ruler.Mark(ask.HoopInside)} is moved: {a.Hooping.Fields.Count} places.",
                 $"All of it needs {a.Ruler.Mark(a.Hooping.Needed)} inside.",
                 "Stop with the needle down where lines leave the field, and begin there again after it is moved."
@@ -137,9 +124,8 @@ internal static class Noticed
         }
         if (ask.Elastic && ask.Kind is not Fields.Meandered)
         {
-            yield return new(
+            yield return Finding.Note(
                 "elastic-field",
-                Severity.Note,
                 "Elastic draws in along every line.",
                 "A field of lines both ways draws in evenly; a line or a letter puckers.",
                 "For a texture, sew a meander."
@@ -147,9 +133,8 @@ internal static class Noticed
         }
         if (a.BobbinEnds.Count > 0)
         {
-            yield return new(
+            yield return Finding.Note(
                 "bobbin-ends",
-                Severity.Note,
                 a.BobbinEnds.Count == 1
                     ? $"The bobbin runs out after {a.Ruler.Write(a.BobbinEnds[0], LengthKind.Amount)} of line."
                     : $"The bobbin runs out {a.BobbinEnds.Count} times, first after {a.Ruler.Write(a.BobbinEnds[0], LengthKind.Amount)} of line.",

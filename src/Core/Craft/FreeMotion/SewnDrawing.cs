@@ -37,14 +37,10 @@ internal static class SewnDrawing
         var (width, height) = (a.Reach.Width + 2 * Margin, a.Reach.Height + 2 * Margin);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "cloth",
-            },
-            .. a.Ask.Sketch.Select(o => new PathShape(place.Of(o), LineMeaning.Chalk)
-            {
-                Part = "outline",
-            }),
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
+            .. a.Ask.Sketch.Select(o =>
+                new PathShape(place.Of(o), LineMeaning.Chalk).In("outline")
+            ),
         ];
         for (var i = 0; i < a.Ask.Stretches.Count; i++)
         {
@@ -56,23 +52,23 @@ internal static class SewnDrawing
             shapes.AddRange(a.Fields_.SelectMany(f => Hoop(f, place)));
         }
         shapes.Add(
-            new Dimension(
-                new Point(Margin, height),
-                new Point(width - Margin, height),
-                Side.Below,
-                a.Reach.Width,
+            Dimension.Below(
+                Margin,
+                width - Margin,
+                height,
                 LengthKind.Marked,
-                Field: a.Ask.WidthField
+                field: a.Ask.WidthField,
+                states: a.Reach.Width
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(width, Margin),
-                new Point(width, height - Margin),
-                Side.Right,
-                a.Reach.Height,
+            Dimension.Right(
+                Margin,
+                height - Margin,
+                width,
                 LengthKind.Marked,
-                Field: a.Ask.HeightField
+                field: a.Ask.HeightField,
+                states: a.Reach.Height
             )
         );
         return new Drawing(
@@ -154,10 +150,7 @@ internal static class SewnDrawing
                 place.Of(Path.Of(false, line)),
                 LineMeaning.Stitch,
                 Stitches: look
-            )
-            {
-                Part = Part(stretch),
-            };
+            ).In(Part(stretch));
             yield break;
         }
         List<Point> points = [];
@@ -244,16 +237,12 @@ internal static class SewnDrawing
                     LineMeaning.Match,
                     place.Of(a.Ask.Stretches[i - 1][^1]),
                     start
-                )
-                {
-                    Part = Part(i),
-                };
+                ).In(Part(i));
             }
-            yield return new Words(start, $"{i + 1}", true) { Part = Part(i) };
-            yield return new PathShape(Ring(place.Of(a.Ask.Stretches[i][^1])), LineMeaning.Seam)
-            {
-                Part = Part(i),
-            };
+            yield return new Words(start, $"{i + 1}", true).In(Part(i));
+            yield return new PathShape(Ring(place.Of(a.Ask.Stretches[i][^1])), LineMeaning.Seam).In(
+                Part(i)
+            );
         }
     }
 
@@ -276,17 +265,11 @@ internal static class SewnDrawing
         yield return new PathShape(
             Path.Of(true, from, new Point(to.X, from.Y), to, new Point(from.X, to.Y)),
             LineMeaning.Fold
-        )
-        {
-            Part = HoopPart(field),
-        };
+        ).In(HoopPart(field));
         yield return new Words(
             new Point((from.X + to.X) / 2, (from.Y + to.Y) / 2),
             $"hoop {field.Number}"
-        )
-        {
-            Part = HoopPart(field),
-        };
+        ).In(HoopPart(field));
     }
 
     /// <summary>The beginning, the middle and the end from near, where stitches can be counted.</summary>

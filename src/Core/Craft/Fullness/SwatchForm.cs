@@ -322,9 +322,8 @@ internal static class SwatchForm
     {
         if (reading.Fullness < 1)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "longer-than-flat",
-                Severity.Care,
                 "It measures longer gathered than flat.",
                 "Gathers can only make it shorter.",
                 "Look whether the two numbers stand the right way round."
@@ -332,9 +331,8 @@ internal static class SwatchForm
         }
         if ((reading.High - reading.Low) / reading.Fullness > 0.1)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "unsure-reading",
-                Severity.Note,
                 $"The readings leave {DecimalText.Write(reading.Low)} to {DecimalText.Write(reading.High)} open.",
                 $"They differ by {ruler.Mark(Length.Max(reading.FlatSpread, reading.GatheredSpread))}, or the swatch is short.",
                 "Spread the gathers evenly and measure once more, or sew a longer swatch."

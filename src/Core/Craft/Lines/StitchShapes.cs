@@ -44,7 +44,7 @@ internal static class StitchShapes
                 var along = Math.Min(k * step.Millimetres, line.Total);
                 points.Add(place.Of(line.At(along).Beside(k % 2 == 0 ? right : -left)));
             }
-            yield return new PathShape(Path.Of(false, points), LineMeaning.Thread) { Part = part };
+            yield return new PathShape(Path.Of(false, points), LineMeaning.Thread).In(part);
         }
     }
 }

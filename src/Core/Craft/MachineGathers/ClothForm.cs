@@ -140,9 +140,8 @@ internal static class ClothForm
                     ? []
                     :
                     [
-                        new Finding(
+                        Finding.Stop(
                             "cloth-short",
-                            Severity.Stop,
                             "The fabric there is holds no strip for this.",
                             "Each strip is as deep as the piece with its allowances, and some is trimmed.",
                             "Find more fabric, or make it less deep."

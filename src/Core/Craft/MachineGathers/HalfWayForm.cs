@@ -124,9 +124,8 @@ internal static class HalfWayForm
         var set = plan.Ask.Reading.Planned;
         if (a.Setting is null)
         {
-            return new Finding(
+            return Finding.Note(
                 "on-course",
-                Severity.Note,
                 $"It will reach: what is sewn came to {sewn}, and the rest may come to {rest}.",
                 $"At these settings it will likely come to {likely}.",
                 "Sew on at the same pace; what is over is trimmed."
@@ -134,9 +133,8 @@ internal static class HalfWayForm
         }
         if (a.Likely > a.RestFullness)
         {
-            return new Finding(
+            return Finding.Care(
                 "will-be-short",
-                Severity.Care,
                 $"The rest will likely come to {likely}, and may be no fuller than {rest}.",
                 $"What is sewn came to {sewn}: sewn on like this the strip ends before the edge does.",
                 a.Setting.Reaches
@@ -144,9 +142,8 @@ internal static class HalfWayForm
                     : $"Set the stitch to {Mm(a.Setting)} and loosen the needle tension a step; ease the gathers out over the whole before it is pinned, or join in another piece."
             );
         }
-        return new Finding(
+        return Finding.Note(
             "will-be-over",
-            Severity.Note,
             $"The rest will likely come to {likely}, and {rest} would still fit.",
             $"What is sewn came to {sewn}: sewn on like this about {ruler.Mark((plan.Ask.Piece.FinishedEdge - a.Measured * a.Parts) * Math.Max(0, a.RestFullness - a.Likely))} stays over.",
             "Sew on and trim what is over"

@@ -56,35 +56,28 @@ internal static class Reckon
         }
         if (a.Kind.Knife && set.Passes > 1)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "second-pass-cuts",
-                Severity.Stop,
                 "A second pass on the overlocker cuts into the first.",
                 "Its knife trims the edge that the loopers have wrapped.",
-                "Sew one pass, and turn up the differential or lengthen the stitch."
-            )
-            {
-                Cure = new(PullUpFields.Passes.Name, "1"),
-            };
+                "Sew one pass, and turn up the differential or lengthen the stitch.",
+                new(PullUpFields.Passes.Name, "1")
+            );
         }
         else if (set.Passes > 2)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "passes",
-                Severity.Care,
                 "A third pass gathers little more.",
                 "Each finds less fabric to draw up, and pierces the stitches of those before.",
-                "Sew two, and a lighter fabric or another technique for more."
-            )
-            {
-                Cure = new(PullUpFields.Passes.Name, "2"),
-            };
+                "Sew two, and a lighter fabric or another technique for more.",
+                new(PullUpFields.Passes.Name, "2")
+            );
         }
         if (a.IsPacked)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "packed",
-                Severity.Care,
                 $"Folds of this fabric lie on each other from a fullness of {DecimalText.Write(a.Ask.Reading.Most)} on.",
                 $"A stitch of {ruler.Fine(set.StitchLength)} draws up to a thickness of the fabric at the most.",
                 "Nothing fuller is calculated with. Sew a measured strip first."
@@ -92,9 +85,8 @@ internal static class Reckon
         }
         if (a.Ask.Piece.Thick >= Thick || set.Weight.GramsPerSquareMetre > Fields.Heavy)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "hardly-gathers",
-                Severity.Care,
                 a.Ask.Piece.Thick >= Thick
                     ? $"{ruler.Fine(a.Ask.Piece.Thick)} of fabric hardly gathers this way."
                     : $"Fabric of {DecimalText.Write(set.Weight.GramsPerSquareMetre, 0)} g/m² hardly gathers this way.",
@@ -108,9 +100,8 @@ internal static class Reckon
             && set.Differential <= 1
         )
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "nothing-gathers",
-                Severity.Care,
                 "With a short stitch and normal tension hardly anything gathers.",
                 "It is the long stitch and the tight thread that draw the fabric up.",
                 "Lengthen the stitch to 4 mm or more, and tighten the needle tension a step or two."
@@ -118,9 +109,8 @@ internal static class Reckon
         }
         if (a.Ask.JoinFlat && a.Kind.Family == PullUpFamily.GatheringFoot && set.Passes > 1)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "join-in-one-pass",
-                Severity.Stop,
                 "A flat layer can only be joined in one pass.",
                 "A second pass over the same line would gather the flat layer too.",
                 "Gather first in as many passes as it takes, and join the flat layer after; or plan one pass."
@@ -128,9 +118,8 @@ internal static class Reckon
         }
         if (a.Ask.Piece.FinishedEdge * a.Ask.Reading.Prediction.Low > a.CutLength)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "unlikely-enough",
-                Severity.Care,
                 "The cut length is hardly ever enough.",
                 "Even the least fullness that is likely takes more.",
                 "Be surer of it: 9 times out of 10."

@@ -19,8 +19,7 @@ internal static class SewingSteps
                     "Lay the layers together",
                     $"Lay the {a.Ask.Piece.Layers} layers on each other, raw edges level, and baste them within the seam allowance.",
                     $"{a.Ask.Piece.Layers} layers",
-                    ["All layers lie the same way up.", "The basting lies above the seam line."],
-                    []
+                    ["All layers lie the same way up.", "The basting lies above the seam line."]
                 ).At(Place.Table, 5, "edges", ["cloth"], ["marks", "plain"])
             );
         }
@@ -29,10 +28,9 @@ internal static class SewingSteps
         var set = a.Ask.Reading.Planned;
         steps.Add(Mark(a, ruler).At(Place.Table, 3, "edges", ["marks"], ["rows"]));
         steps.Add(
-            SetUp(a).At(Place.Machine, 6, "close-up", ["rows", "cloth"]) with
-            {
-                Sets = [set.Says(a.Kind.Family.Knobs)],
-            }
+            SetUp(a)
+                .At(Place.Machine, 6, "close-up", ["rows", "cloth"])
+                .Setting([set.Says(a.Kind.Family.Knobs)])
         );
         for (var pass = 1; pass < Passes(a); pass++)
         {
@@ -55,10 +53,9 @@ internal static class SewingSteps
         if (!a.Ask.JoinFlat)
         {
             steps.Add(
-                Seam(a, ruler).At(Place.Machine, Pace.Seam(edge), "close-up", ["seam"]) with
-                {
-                    Sets = ["stitch 2.5 mm", "tension normal"],
-                }
+                Seam(a, ruler)
+                    .At(Place.Machine, Pace.Seam(edge), "close-up", ["seam"])
+                    .Setting(["stitch 2.5 mm", "tension normal"])
             );
         }
         steps.Add(Look(a).At(Place.Hand, 2, "gathered", ["gathers", "plain"]));
@@ -81,8 +78,7 @@ internal static class SewingSteps
             "Mark thirds",
             $"Mark the strip every {ruler.Mark(a.CutLength / 3)} from its start, and {a.Ask.Piece.Together.ToEdge("the plain edge")} every {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}. What lies beyond the last mark is to spare.",
             $"{ruler.Mark(a.CutLength / 3)} | {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)}",
-            ["Both edges have two marks between their ends."],
-            []
+            ["Both edges have two marks between their ends."]
         );
 
     private static SewingStep SetUp(Answer a) =>
@@ -95,7 +91,6 @@ internal static class SewingSteps
                 "One full stitch turned by hand: the needle clears everything.",
                 "The settings are those of the swatch, to the half step.",
             ],
-            [],
             a.Kind.Knife ? Safety.Knife : Safety.Needle
         );
 
@@ -116,8 +111,7 @@ internal static class SewingSteps
             [
                 $"Each third now measures about {ruler.Mark(third)}, from mark to mark.",
                 "Nothing piled up.",
-            ],
-            []
+            ]
         );
     }
 
@@ -144,8 +138,7 @@ internal static class SewingSteps
             [
                 $"The first third measures about {ruler.Mark(a.CutLength / 3 / a.Ask.Reading.Prediction.Mid)}, and {ruler.Mark(a.Ask.Piece.FinishedEdge / 3)} at the least.",
                 a.Ask.JoinFlat ? "The flat layer is caught all the way." : "Nothing piled up.",
-            ],
-            []
+            ]
         );
 
     /// <summary>From the left needle to the knife, of a seam of four threads.</summary>
@@ -172,6 +165,7 @@ internal static class SewingSteps
                 $"It reaches {ruler.Mark(a.Ask.Piece.FinishedEdge)}, with some to spare.",
                 "The gathers are even from end to end.",
             ],
+            Schools:
             [
                 new("a finger behind the foot", "Fuller where it is held; as even as the finger."),
                 new("hands off", "Scanter, and most even."),
@@ -197,8 +191,7 @@ internal static class SewingSteps
                 [
                     $"The loop measures {ruler.Mark(piece.FinishedEdge)} round.",
                     "The threads at the cut ends are secured.",
-                ],
-                []
+                ]
             );
         }
         return new(
@@ -211,8 +204,7 @@ internal static class SewingSteps
                         : "."
                 ),
             ruler.Mark(piece.FinishedEdge),
-            ["The threads at the cut end are secured."],
-            []
+            ["The threads at the cut end are secured."]
         );
     }
 
@@ -223,11 +215,12 @@ internal static class SewingSteps
             $"Pin the gathers to {a.Ask.Piece.Together.ToEdge("the plain edge")}, mark to mark, and sew on the gathering line, {ruler.Mark(a.Ask.Piece.SeamAllowance)} from the raw edge.",
             ruler.Mark(a.Ask.Piece.SeamAllowance),
             ["No pin is left when the needle comes.", "No gathering stitch shows on the front."],
+            Schools:
             [
                 new("gathered side up", "You see the gathers and can straighten them."),
                 new("gathered side down", "The feed dogs help to ease them in."),
             ],
-            Safety.Pins
+            Caution: Safety.Pins
         );
 
     private static SewingStep Look(Answer a) =>
@@ -238,8 +231,7 @@ internal static class SewingSteps
                 ? "Look for loops that hang over the edge and for places where a layer slid out; sew those again."
                 : "Look for tucks caught in the seam and for places where a layer slid out; unpick and sew those again.",
             "front",
-            ["Even from end to end.", "No tuck is caught."],
-            []
+            ["Even from end to end.", "No tuck is caught."]
         );
 
     private static SewingStep Finish { get; } =
@@ -249,7 +241,6 @@ internal static class SewingSteps
             "Neaten the raw edges together, press the seam away from the gathers, and topstitch if it should lie flat.",
             "press",
             ["The iron never stands on the gathers."],
-            [],
             Safety.Iron
         );
 

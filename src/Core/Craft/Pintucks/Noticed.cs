@@ -21,9 +21,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (a.Planned.FirstCentre < Length.Zero)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "does-not-fit",
-                Severity.Stop,
                 $"The tucks span {a.Ruler.Mark(a.Planned.Span)}, and the panel is {a.Ruler.Mark(ask.PanelWidth)} wide.",
                 "The first and the last would lie in the seams.",
                 "Fewer tucks, closer ones, or a wider panel."
@@ -31,9 +30,8 @@ internal static class Noticed
         }
         else if (a.Marks.Any(m => m.Left < ask.WaveHeight || m.Right > a.Wide - ask.WaveHeight))
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "off-the-cloth",
-                Severity.Stop,
                 "The outermost lines of stitching would run off the panel as it is cut.",
                 "They lie beside the middle of their tuck, and swing with the wave.",
                 "Widen the seam allowance, set fewer tucks or closer ones, or make the wave flatter."
@@ -45,9 +43,8 @@ internal static class Noticed
             )
         )
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "measure-over",
-                Severity.Stop,
                 $"{measured.Sewn} tucks are said to span {a.Ruler.Mark(measured.Span)}: as far as all of them should.",
                 "Nothing is left for the others, so the plan does not go by it.",
                 "Measure once more, from the first ridge to the last of those that are sewn."
@@ -70,9 +67,8 @@ internal static class Noticed
         }
         if (ask.AcrossGrain)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "across-grain",
-                Severity.Care,
                 "The tucks run across the grain.",
                 "The crosswise threads give: a long ridge stretches as it is sewn, and ripples.",
                 "Turn the panel, so that they run with the lengthwise grain; or put a tear-away under it."
@@ -80,9 +76,8 @@ internal static class Noticed
         }
         if (ask.TucksSaid is { } said && said != ask.Tucks)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "groups-count",
-                Severity.Note,
                 $"The groups add up to {ask.Tucks} tucks; the {said} that are said beside them are not used.",
                 "Groups stand in place of their number.",
                 $"Say {ask.Tucks}, or take the groups out."
@@ -90,9 +85,8 @@ internal static class Noticed
         }
         if (ask.Tucks > 1 && ask.Tucks % 2 == 0)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "even-number",
-                Severity.Note,
                 $"{ask.Tucks} is an even number.",
                 "None of them lies on the centre line, which the eye looks for.",
                 $"{ask.Tucks - 1} or {ask.Tucks + 1} sit better around a centre."
@@ -121,9 +115,8 @@ internal static class Noticed
                     ask.WaveHeight.Millimetres
                         * (TightestBend.Millimetres + a.Planned.Span.Millimetres / 2)
                 );
-            yield return new Finding(
+            yield return Finding.Stop(
                 "bend-too-tight",
-                Severity.Stop,
                 inner > 0
                     ? $"The innermost tuck would bend to a radius of {a.Ruler.Mark(Length.FromMillimetres(inner))}."
                     : "The innermost tuck could not follow the wave at all.",
@@ -146,9 +139,8 @@ internal static class Noticed
         }
         if (ask.IsTwin && !ask.PairPasses)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "strike",
-                Severity.Stop,
                 $"A twin needle {a.Ruler.Fine(ask.NeedleSpacing)} apart does not pass this machine, its plate or the foot.",
                 "With the blades and a little air there is no room for both: one of them strikes metal.",
                 "Use a narrower twin needle, or fold the tucks."
@@ -156,9 +148,8 @@ internal static class Noticed
         }
         if (ask.IsTwin && ask.Base <= Length.Zero)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "nothing-between",
-                Severity.Stop,
                 $"Two layers of {a.Ruler.Fine(ask.ClothThickness)} fill the {a.Ruler.Fine(ask.NeedleSpacing)} between the needles.",
                 "Nothing is left to be drawn into a ridge.",
                 "A wider twin needle, thinner fabric, or folded tucks."
@@ -166,9 +157,8 @@ internal static class Noticed
         }
         if (ask.GrooveStep is { } step && ask.Grooves is { } grooves && step > grooves / 2)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "grooves-short",
-                Severity.Care,
                 $"The last tuck would run {step} grooves over, and the foot has {grooves}.",
                 $"From the middle groove there are {grooves / 2} to either side.",
                 $"At most {grooves / 2} grooves over, or mark each tuck."
@@ -176,9 +166,8 @@ internal static class Noticed
         }
         if (ask.OpenStitch != "none" && a.ClearWidth is null)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "opening-unknown",
-                Severity.Care,
                 "How wide the foot opens is not known, so no open stitch is safe with this twin needle.",
                 "Swung too wide, one of the needles strikes the foot.",
                 "Choose the foot in Set up, or say its needle opening."
@@ -186,9 +175,8 @@ internal static class Noticed
         }
         if (a.ClearWidth is { } clear && clear < Length.FromMillimetres(1))
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "stitch-too-narrow",
-                Severity.Stop,
                 clear > Length.Zero
                     ? $"Both needles clear a stitch of {a.Ruler.Fine(clear)} only."
                     : "Both needles clear straight stitches at the most.",
@@ -203,9 +191,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (a.WidthSpread > WideSpread)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "spread-wide",
-                Severity.Care,
                 $"The width may come out {a.Ruler.Fine(a.WidthSpread)} more or less.",
                 $"A little on each of {ask.Tucks} tucks adds up.",
                 ask.IsTwin && (ask.Learnt?.Evidence ?? 0) < 2
@@ -219,9 +206,8 @@ internal static class Noticed
         }
         if (learnt.Evidence == 0 && ask.IsLearnt)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "no-sample",
-                Severity.Note,
                 "How much a tuck takes up is not measured yet.",
                 learnt.RestsOn,
                 "Sew five tucks on a test swatch: the first swatch already narrows it a good deal."
@@ -229,9 +215,8 @@ internal static class Noticed
         }
         foreach (var (sample, i) in learnt.All.Select((s, i) => (s, i)).Where(s => !s.s.Teaches))
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "teaches-nothing",
-                Severity.Note,
                 $"Swatch {i + 1} had {a.Ruler.Fine(Length.Max(Length.Zero, sample.Base))} of fabric between the needles.",
                 "Under 0.3 mm what a ruler reads says nothing of the draw.",
                 "A wider twin needle, or thinner fabric; this one is not used."

@@ -18,10 +18,7 @@ internal static class PanelDrawing
         var (width, height) = (ask.PanelWidth, ask.PanelLength);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "cloth",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
         ];
         // A ridge is as wide as what is left between its needle lines; a fold as deep as it is.
         var ridge = ask.IsTwin
@@ -52,13 +49,12 @@ internal static class PanelDrawing
             }
         );
         shapes.Add(
-            new Dimension(
-                new Point(width, Length.Zero),
-                new Point(width, height),
-                Side.Right,
+            Dimension.Right(
+                Length.Zero,
                 height,
+                width,
                 LengthKind.Marked,
-                Field: Fields.PanelLength.Name
+                field: Fields.PanelLength.Name
             )
         );
         if (first.Centre > Length.Zero)
@@ -102,10 +98,7 @@ internal static class PanelDrawing
         var (width, height, seam) = (a.Wide, a.CutLength, ask.SeamAllowance);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "cloth",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
             Seam(a.Beside, Length.Zero, a.Beside, height),
             Seam(width - a.Beside, Length.Zero, width - a.Beside, height),
             Seam(Length.Zero, seam, width, seam),
@@ -122,7 +115,7 @@ internal static class PanelDrawing
             shapes.Add(Line(ask, tuck.Right, LineMeaning.Stitch, height, part));
         }
         var middle = a.Marks[SewingOrder.First(ask) - 1];
-        shapes.Add(new Notch(new Point(middle.Centre, Length.Zero), 0) { Part = "first" });
+        shapes.Add(new Notch(new Point(middle.Centre, Length.Zero), 0).In("first"));
         shapes.Add(
             new GrainArrow(
                 ask.AcrossGrain
@@ -134,16 +127,7 @@ internal static class PanelDrawing
             )
         );
         shapes.Add(Across(height, Length.Zero, width, width, LengthKind.Cut, "cut"));
-        shapes.Add(
-            new Dimension(
-                new Point(width, Length.Zero),
-                new Point(width, height),
-                Side.Right,
-                height,
-                LengthKind.Cut,
-                "cut"
-            )
-        );
+        shapes.Add(Dimension.Right(Length.Zero, height, width, LengthKind.Cut, "cut"));
         shapes.Add(
             Above(Length.Zero, middle.Centre, LengthKind.Marked, "to the first line") with
             {
@@ -153,13 +137,12 @@ internal static class PanelDrawing
         if (seam > Length.Zero)
         {
             shapes.Add(
-                new Dimension(
-                    new Point(Length.Zero, Length.Zero),
-                    new Point(Length.Zero, seam),
-                    Side.Left,
+                Dimension.Left(
+                    Length.Zero,
                     seam,
+                    Length.Zero,
                     LengthKind.Marked,
-                    Field: Fields.SeamAllowance.Name
+                    field: Fields.SeamAllowance.Name
                 )
             );
         }
@@ -192,14 +175,8 @@ internal static class PanelDrawing
                     ]
                 ),
                 meaning
-            )
-            {
-                Part = part,
-            }
-            : new ClothLine(meaning, new Point(x, Length.Zero), new Point(x, height))
-            {
-                Part = part,
-            };
+            ).In(part)
+            : new ClothLine(meaning, new Point(x, Length.Zero), new Point(x, height)).In(part);
 
     private static ClothLine Seam(Length x1, Length y1, Length x2, Length y2) =>
         new(LineMeaning.Seam, new Point(x1, y1), new Point(x2, y2)) { Part = "seam" };

@@ -233,9 +233,8 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
             yield break;
         }
         var leftOut = (int)Math.Min(Left, Rounding.CountUp(ShortBy / TakeUp));
-        yield return new Finding(
+        yield return Finding.Care(
             "cloth-short",
-            Severity.Care,
             $"The panel then comes to {ruler.Mark(PanelLands)}: {ruler.Mark(ShortBy)} short.",
             $"Each tuck takes {ruler.Fine(TakeUp)} in place of {ruler.Fine(Ask.TakeUp)}. Spaced again the ridges land on their span, and the fabric is missing beside them.",
             $"Leave {leftOut} out, or let the margins be {ruler.Mark(ShortBy / 2)} narrower on either side, or begin again with a piece {ruler.Cut(ShortBy)} wider."
@@ -250,16 +249,14 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         }
         var off = Length.Between(Measured.Span, Planned);
         return off <= ruler.Marking
-            ? new Finding(
+            ? Finding.Note(
                 "on-course",
-                Severity.Note,
                 $"{Measured.Sewn} tucks span {ruler.Mark(Measured.Span)}, as the grooves space them.",
                 "Led by grooves, nothing is marked, and nothing must be marked again.",
                 "Sew on as before."
             )
-            : new Finding(
+            : Finding.Care(
                 "off-grooves",
-                Severity.Care,
                 $"{Measured.Sewn} tucks span {ruler.Mark(Measured.Span)}, and by the grooves they would span {ruler.Mark(Planned)}.",
                 "A ridge has left its groove, or it was measured along another line.",
                 "Measure again, pressed and flat. Where it is so, see that the last ridge stays in its groove from end to end."
@@ -276,17 +273,15 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         var by = Length.Between(FinishedGap, PlannedGap);
         if (by > Ask.Spacing * Seen)
         {
-            return new Finding(
+            return Finding.Care(
                 "visible-correction",
-                Severity.Care,
                 $"{took} The rest would stand {fine(FinishedGap)} apart in place of {fine(PlannedGap)}.",
                 "A change of more than a tenth of the spacing is seen.",
                 $"{rest}; or keep the spacing and let the margins take it: {fine(Left * by / 2)} {(FinishedGap > PlannedGap ? "more" : "less")} on either side."
             );
         }
-        return new Finding(
+        return Finding.Note(
             by.Millimetres < 0.005 ? "on-course" : "re-spaced",
-            Severity.Note,
             took,
             by.Millimetres < 0.005 ? "As planned." : $"{fine(by)} from tuck to tuck is not seen.",
             $"{rest}{(ShortBy <= ruler.Marking ? ": the panel lands on its width" : "")}."

@@ -20,6 +20,7 @@ internal static class SewingSteps
             $"Cut it {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
             Ruler.Size(ruler.Cut(a.Wide), ruler.Cut(a.CutLength)),
             ["The edge is cut on the thread."],
+            Schools:
             [
                 new(
                     "alter the pattern",
@@ -44,8 +45,7 @@ internal static class SewingSteps
                 ask.AcrossGrain
                     ? "It runs with the crosswise thread."
                     : "It runs with the lengthwise thread.",
-            ],
-            []
+            ]
         ).At(
             Place.Table,
             Pace.Marked(ask.GrooveStep is null ? ask.Tucks : 1),
@@ -55,43 +55,41 @@ internal static class SewingSteps
         );
         if (ask.IsTwin)
         {
-            yield return (
-                new SewingStep(
-                    "needles",
-                    "The twin needle",
-                    $"Fit the twin needle, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the pintuck foot. Thread each needle by itself, the threads on either side of the guides"
-                        + (
-                            ask.Corded
-                                ? "; lead the cord up through the plate, under the groove."
-                                : "."
-                        ),
-                    $"{a.Ruler.Fine(ask.NeedleSpacing)} apart",
-                    [
-                        "Turn the wheel by hand once round: neither needle touches foot or plate.",
-                        "The threads run apart from each other all the way.",
-                    ],
-                    [
-                        new(
-                            "a second pin on the machine",
-                            "Both spools stand on it, one turning each way."
-                        ),
-                        new(
-                            "a stand behind it",
-                            "Where the machine has one pin only. The built-in threader takes no twin needle."
-                        ),
-                    ],
-                    Safety.Needle
-                ).At(Place.Machine, 5, SoleDrawing.Name, ["needles", "groove"])
-            ) with
-            {
-                Sets = a.ClearWidth is { } clear
-                    ?
-                    [
-                        "straight stitch, 2 to 2.5 mm",
-                        $"open stitch no wider than {a.Ruler.Fine(clear)}",
-                    ]
-                    : ["straight stitch, 2 to 2.5 mm"],
-            };
+            yield return new SewingStep(
+                "needles",
+                "The twin needle",
+                $"Fit the twin needle, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the pintuck foot. Thread each needle by itself, the threads on either side of the guides"
+                    + (
+                        ask.Corded ? "; lead the cord up through the plate, under the groove." : "."
+                    ),
+                $"{a.Ruler.Fine(ask.NeedleSpacing)} apart",
+                [
+                    "Turn the wheel by hand once round: neither needle touches foot or plate.",
+                    "The threads run apart from each other all the way.",
+                ],
+                Schools:
+                [
+                    new(
+                        "a second pin on the machine",
+                        "Both spools stand on it, one turning each way."
+                    ),
+                    new(
+                        "a stand behind it",
+                        "Where the machine has one pin only. The built-in threader takes no twin needle."
+                    ),
+                ],
+                Caution: Safety.Needle
+            )
+                .At(Place.Machine, 5, SoleDrawing.Name, ["needles", "groove"])
+                .Setting(
+                    a.ClearWidth is { } clear
+                        ?
+                        [
+                            "straight stitch, 2 to 2.5 mm",
+                            $"open stitch no wider than {a.Ruler.Fine(clear)}",
+                        ]
+                        : ["straight stitch, 2 to 2.5 mm"]
+                );
         }
     }
 
@@ -109,12 +107,10 @@ internal static class SewingSteps
                 ? "Sew down the marked line, the line between the needles, from one edge to the other without a stop."
                 : $"Fold on the line, wrong sides together, and sew {a.Ruler.Fine(ask.Depth)} from the fold.",
             ask.IsTwin ? "on the line" : a.Ruler.Fine(ask.Depth),
-            [ask.IsTwin ? "The ridge stands, and runs straight." : "The fold lies on the line."],
-            []
-        ).At(Place.Machine, each, PanelDrawing.FlatName, ["first"], Parts(ask, 0)) with
-        {
-            Sets = ask.IsTwin ? [] : ["straight stitch, 2 to 2.5 mm"],
-        };
+            [ask.IsTwin ? "The ridge stands, and runs straight." : "The fold lies on the line."]
+        )
+            .At(Place.Machine, each, PanelDrawing.FlatName, ["first"], Parts(ask, 0))
+            .Setting(ask.IsTwin ? [] : ["straight stitch, 2 to 2.5 mm"]);
 
         var checks = SewingOrder.Checks(ask);
         var done = 1;
@@ -144,7 +140,6 @@ internal static class SewingSteps
                     $"Press what is sewn, and measure from the first {Called(ask)} to the last, {(ask.IsTwin ? "middle to middle" : "fold to fold")}: {checks[i]} tucks should span {ruler.Mark(span)}. Type what they do: {(ask.IsLed ? "the grooves space the rest." : "the rest is spaced again by it.")}",
                     ruler.Mark(span),
                     ["It lies flat, and is not pulled."],
-                    [],
                     Safety.Iron
                 ).At(
                     Place.Iron,
@@ -221,8 +216,7 @@ internal static class SewingSteps
                 !ask.IsTwin ? "Each fold lies on its line."
                 : isRespaced || ask.GrooveStep is null ? "Each is sewn on its marked line."
                 : "The last ridge stays in its groove from end to end.",
-            ],
-            []
+            ]
         ).At(
             Place.Machine,
             (to - done) * a.Minutes / ask.Tucks,
@@ -246,7 +240,6 @@ internal static class SewingSteps
                     "Lay it face down on a towel and press lightly: the ridges sink into the towel and stay round.",
                     "face down, towel",
                     ["The ridges still stand."],
-                    [],
                     Safety.Iron
                 )
                 : new SewingStep(
@@ -255,7 +248,6 @@ internal static class SewingSteps
                     $"Press each fold flat as it was sewn, then {ask.PressedTo}, over a strip of paper so that its edge does not show through.",
                     ask.PressedTo,
                     ["All lie the way they should, and flat.", "No stitching shows beside a fold."],
-                    [],
                     Safety.Iron
                 )
         ).At(
@@ -273,8 +265,7 @@ internal static class SewingSteps
                 ask.Tucks % 2 == 1
                     ? $"The middle {Called(ask)} lies in the middle."
                     : $"The middle of the {Called(ask)}s lies in the middle.",
-            ],
-            []
+            ]
         ).At(Place.Table, 3, PanelDrawing.FinishedName, ["cloth"]);
     }
 

@@ -27,10 +27,7 @@ internal static class SlashDrawing
                 new Point(left + ask.PanelWidth, strip),
                 ClothRole.Plain,
                 "pattern"
-            )
-            {
-                Part = "pattern",
-            },
+            ).In("pattern"),
         ];
         var tucks = a.Planned.Tucks;
         if (tucks.Count <= MostDrawn)
@@ -52,32 +49,22 @@ internal static class SlashDrawing
                     new Point(to, below),
                     new Point(to + ask.TakeUp, height),
                     ClothRole.LeftOver
-                )
-                {
-                    Part = "spread",
-                }
+                ).In("spread")
             );
             from = to + ask.TakeUp;
         }
         shapes.Add(Pane(from, width));
         shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, height),
-                new Point(width, height),
-                Side.Below,
-                width,
-                LengthKind.Marked,
-                "spread, without seams"
-            )
+            Dimension.Below(Length.Zero, width, height, LengthKind.Marked, "spread, without seams")
         );
         shapes.Add(
-            new Dimension(
-                new Point(left, Length.Zero),
-                new Point(left + ask.PanelWidth, Length.Zero),
-                Side.Above,
-                ask.PanelWidth,
+            Dimension.Above(
+                left,
+                left + ask.PanelWidth,
+                Length.Zero,
                 LengthKind.Marked,
-                "pattern"
+                "pattern",
+                states: ask.PanelWidth
             )
         );
         return new Drawing(

@@ -26,10 +26,7 @@ internal static class SoleDrawing
         var middle = shown;
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "cloth",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
             Plate("sole", middle - half, middle + half, isGuess),
         ];
         for (var i = 0; i < grooves; i++)
@@ -59,30 +56,27 @@ internal static class SoleDrawing
                     ),
                     "hole",
                     false
-                )
-                {
-                    Part = "needles",
-                }
+                ).In("needles")
             );
         }
         shapes.Add(
-            new Dimension(
-                new Point(middle - ask.Spacing, height),
-                new Point(middle, height),
-                Side.Below,
-                ask.Spacing,
+            Dimension.Below(
+                middle - ask.Spacing,
+                middle,
+                height,
                 LengthKind.Fine,
-                $"· {Over(ask, pitch)}"
+                $"· {Over(ask, pitch)}",
+                states: ask.Spacing
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(middle - ask.NeedleSpacing / 2, Length.Zero),
-                new Point(middle + ask.NeedleSpacing / 2, Length.Zero),
-                Side.Above,
-                ask.NeedleSpacing,
+            Dimension.Above(
+                middle - ask.NeedleSpacing / 2,
+                middle + ask.NeedleSpacing / 2,
+                Length.Zero,
                 LengthKind.Fine,
-                Field: Fields.NeedleSpacing.Name
+                field: Fields.NeedleSpacing.Name,
+                states: ask.NeedleSpacing
             )
         );
         return new Drawing(
@@ -125,10 +119,11 @@ internal static class SoleDrawing
         var half = Length.Max(Length.FromMillimetres(0.3), a.Ask.NeedleSpacing - a.Ask.TakeUp) / 2;
         foreach (var at in new[] { x - half, x + half })
         {
-            yield return new ClothLine(LineMeaning.Stitch, new Point(at, from), new Point(at, to))
-            {
-                Part = part,
-            };
+            yield return new ClothLine(
+                LineMeaning.Stitch,
+                new Point(at, from),
+                new Point(at, to)
+            ).In(part);
         }
     }
 }

@@ -53,10 +53,7 @@ internal static class TuckCloseUp
                 ),
                 LineMeaning.Profile,
                 ClothRole.Main
-            )
-            {
-                Part = "ridge",
-            },
+            ).In("ridge"),
             // The one bobbin thread from needle line to needle line.
             new PathShape(
                 Path.Of(
@@ -66,10 +63,7 @@ internal static class TuckCloseUp
                     new Point(ridge + narrow, ground + t)
                 ),
                 LineMeaning.Stitch
-            )
-            {
-                Part = "bobbin",
-            },
+            ).In("bobbin"),
         ];
         if (ask.Corded)
         {
@@ -83,41 +77,38 @@ internal static class TuckCloseUp
                     ),
                     LineMeaning.Cord,
                     Width: cord
-                )
-                {
-                    Part = "cord",
-                }
+                ).In("cord")
             );
         }
         shapes.Add(
-            new Dimension(
-                new Point(flat, Length.Zero),
-                new Point(flat + n, Length.Zero),
-                Side.Above,
-                n,
+            Dimension.Above(
+                flat,
+                flat + n,
+                Length.Zero,
                 LengthKind.Fine,
                 "needles",
-                Fields.NeedleSpacing.Name
+                Fields.NeedleSpacing.Name,
+                states: n
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(width, ground),
-                new Point(width, ground + t),
-                Side.Right,
-                t,
+            Dimension.Right(
+                ground,
+                ground + t,
+                width,
                 LengthKind.Fine,
-                Field: Fields.ClothThickness.Name
+                field: Fields.ClothThickness.Name,
+                states: t
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(ridge, height),
-                new Point(ridge + narrow, height),
-                Side.Below,
-                narrow,
+            Dimension.Below(
+                ridge,
+                ridge + narrow,
+                height,
                 LengthKind.Fine,
-                "visible width left between tucks"
+                "visible width left between tucks",
+                states: narrow
             )
         );
         return new Drawing(
@@ -154,18 +145,15 @@ internal static class TuckCloseUp
                 LineMeaning.Stitch,
                 new Point(rest + depth, ground - 2 * t),
                 new Point(rest + depth, ground + t)
-            )
-            {
-                Part = "stitching",
-            },
-            new Dimension(
-                new Point(rest, Length.Zero),
-                new Point(rest + depth, Length.Zero),
-                Side.Above,
-                depth,
+            ).In("stitching"),
+            Dimension.Above(
+                rest,
+                rest + depth,
+                Length.Zero,
                 LengthKind.Fine,
                 "from fold to stitching",
-                Fields.Depth.Name
+                Fields.Depth.Name,
+                states: depth
             ),
         ];
         return new Drawing(

@@ -74,9 +74,8 @@ internal static class TurnedForms
                             ? []
                             :
                             [
-                                new Finding(
+                                Finding.Care(
                                     "cloth-short",
-                                    Severity.Care,
                                     $"The panel that is wanted is {reader.Ruler.Mark(ask.PanelWidth)} wide; this fabric gives {reader.Ruler.Mark(Length.Max(Length.Zero, widest))}.",
                                     $"{ask.Tucks} tucks and both seams take the rest.",
                                     most > 0

@@ -37,43 +37,31 @@ internal static class EndsDrawing
             long_,
             wide,
             [
-                new PathShape(Path.Of(true, left), LineMeaning.Profile, ClothRole.Main)
-                {
-                    Part = "covering-end",
-                },
-                new PathShape(Path.Of(true, right), LineMeaning.Profile, ClothRole.Main)
-                {
-                    Part = "covering-start",
-                },
+                new PathShape(Path.Of(true, left), LineMeaning.Profile, ClothRole.Main).In(
+                    "covering-end"
+                ),
+                new PathShape(Path.Of(true, right), LineMeaning.Profile, ClothRole.Main).In(
+                    "covering-start"
+                ),
                 Cord(Length.Zero, half - Length.FromMillimetres(0.5), "cord-end"),
                 Cord(half + Length.FromMillimetres(0.5), long_, "cord-start"),
                 new ClothLine(
                     LineMeaning.Seam,
                     new(half + slant, Length.Zero),
                     new(half - slant, wide)
-                )
-                {
-                    Part = "seam",
-                },
-                new ClothLine(LineMeaning.Fold, new(Length.Zero, middle), new(long_, middle))
-                {
-                    Part = "fold",
-                },
-                new Dimension(
-                    new(long_, Length.Zero),
-                    new(long_, wide),
-                    Side.Right,
-                    wide,
-                    LengthKind.Marked
+                ).In("seam"),
+                new ClothLine(LineMeaning.Fold, new(Length.Zero, middle), new(long_, middle)).In(
+                    "fold"
                 ),
-                new Dimension(
-                    new(half - a.Ask.Overlap / 2, wide),
-                    new(half + a.Ask.Overlap / 2, wide),
-                    Side.Below,
-                    a.Ask.Overlap,
+                Dimension.Right(Length.Zero, wide, long_, LengthKind.Marked),
+                Dimension.Below(
+                    half - a.Ask.Overlap / 2,
+                    half + a.Ask.Overlap / 2,
+                    wide,
                     LengthKind.Marked,
                     "more",
-                    Corded.CordedFields.Overlap.Name
+                    Corded.CordedFields.Overlap.Name,
+                    states: a.Ask.Overlap
                 ),
             ],
             true,

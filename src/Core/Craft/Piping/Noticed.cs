@@ -15,9 +15,8 @@ internal static class Noticed
     {
         if (!a.JoinsHidden)
         {
-            yield return new(
+            yield return Finding.Care(
                 "join-at-corner",
-                Severity.Care,
                 "A join of the covering comes to lie at a corner.",
                 "There it is thickest, and the corner will not turn.",
                 "Begin further along the side, or cut 10 cm off the joined strip before you begin, if it is long enough."
@@ -25,9 +24,8 @@ internal static class Noticed
         }
         if (a.Ask.Shrinks > 0)
         {
-            yield return new(
+            yield return Finding.Care(
                 "wash-cord",
-                Severity.Care,
                 "The cord will shrink.",
                 "Shrinking inside its covering, it puckers the whole edge.",
                 "Wash and dry it as the piece will be washed, before it is covered."

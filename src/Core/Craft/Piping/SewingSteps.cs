@@ -34,8 +34,7 @@ internal static class SewingSteps
             "Wash the cord",
             $"Wash and dry {a.Ruler.Write(a.CordLength, LengthKind.Amount)} of cord as the piece will be washed.",
             a.Ruler.Write(a.CordLength, LengthKind.Amount),
-            [$"Dry, it measures {a.Ruler.Whole(a.Ask.Cut.Required)} or more."],
-            []
+            [$"Dry, it measures {a.Ruler.Whole(a.Ask.Cut.Required)} or more."]
         ).At(Place.Hand, 5, CordDrawings.Lines, ["cord"], Lines(a, 0));
 
     private static SewingStep Wrapped(Answer a) =>
@@ -56,7 +55,6 @@ internal static class SewingSteps
                     $"The flange is {a.Ruler.Fine(a.Flange)} wide all along.",
                     "The covering lies round the cord without slanting wrinkles.",
                 ],
-                [],
                 Safety.Needle
             ),
             Place.Machine,
@@ -85,8 +83,7 @@ internal static class SewingSteps
                 a.JoinsHidden
                     ? "Laid round, no join of the covering comes to a corner."
                     : "See where the joins come to lie before you sew.",
-            ],
-            []
+            ]
         ).At(Place.Table, 5, EdgeDrawing.Name, ["start", "face"], ["cord", "clips"]);
 
     private static SewingStep Applied(Answer a) =>
@@ -102,6 +99,7 @@ internal static class SewingSteps
                     "The first line is hidden under the cord.",
                     "The cord goes round without pulling the corners flat.",
                 ],
+                Schools:
                 [
                     new("clip as you come to it", "You see how much each bend needs."),
                     new("clip before", "The hands stay free; easier where all corners are alike."),
@@ -123,6 +121,7 @@ internal static class SewingSteps
                 "The cord is nowhere thicker.",
                 "The slant of the join goes the way of the other joins.",
             ],
+            Schools:
             [
                 new("sewn on the slant", "Flattest; the length must be exact."),
                 new("turned in over the other end", "Quicker; one layer more."),
@@ -136,7 +135,6 @@ internal static class SewingSteps
             $"{a.ZipSays}. Lay the zip face down on the piped front, its teeth against the cord, and sew close beside them; then the other half to the back. The back comes after the zip, never before. Leave it half open.",
             "zip first, then the back",
             ["The cord covers the teeth.", "The zip is half open: else it cannot be turned."],
-            [],
             Safety.Pins
         ).At(Place.Machine, 15, EdgeDrawing.Name, ["cord", "start"]);
 
@@ -153,7 +151,6 @@ internal static class SewingSteps
                     "No earlier line shows on the right side.",
                     $"At the joins {a.Ruler.Fine(a.Thickest)} pass under the foot.",
                 ],
-                [],
                 Safety.Needle
             ),
             Place.Machine,
@@ -167,7 +164,6 @@ internal static class SewingSteps
             "Trim the layers to different widths, the corners closest. Turn it, push the cord out with the fingers, and press beside it, never on it.",
             "press beside the cord",
             ["The cord stands up all round.", "No stitch of an earlier line is seen."],
-            [],
             Safety.Iron
         ).At(Place.Iron, 6, EdgeDrawing.Name, ["cord", "face"], ["clips"]);
 
@@ -184,19 +180,16 @@ internal static class SewingSteps
     {
         var line = a.Lines[index];
         return step.At(
-            place,
-            minutes,
-            drawing,
-            lit ?? ["cord", CordDrawings.Line(line)],
-            drawing == CordDrawings.Lines ? Lines(a, index + 1) : null
-        ) with
-        {
-            Sets =
-            [
+                place,
+                minutes,
+                drawing,
+                lit ?? ["cord", CordDrawings.Line(line)],
+                drawing == CordDrawings.Lines ? Lines(a, index + 1) : null
+            )
+            .Setting([
                 a.NeedleAt(line),
                 $"length {a.Ruler.Fine(index == 0 ? Answer.Basting : a.Ask.StitchLength)}",
-            ],
-        };
+            ]);
     }
 
     /// <summary>The lines that are not there yet after so many.</summary>

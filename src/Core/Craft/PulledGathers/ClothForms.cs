@@ -108,9 +108,8 @@ internal static class ClothForms
         else if (allowed > MostFullness)
         {
             findings.Add(
-                new Finding(
+                Finding.Note(
                     "more-than-needed",
-                    Severity.Note,
                     $"The fabric would allow a fullness of {DecimalText.Write(allowed)}.",
                     "Over 6 the seam is too thick for any fabric.",
                     "Choose what the fabric's weight suggests, and keep the rest."
@@ -158,9 +157,8 @@ internal static class ClothForms
         };
 
     private static Finding TooLittle(StripAsk ask, Length cloth, int strips, Ruler ruler) =>
-        new(
+        Finding.Stop(
             "too-little-cloth",
-            Severity.Stop,
             strips == 0
                 ? $"{ruler.Mark(cloth)} of fabric does not hold one strip {ruler.Mark(ask.CutDepth)} deep."
                 : $"{ruler.Mark(cloth)} of fabric does not reach along this edge even flat.",

@@ -16,9 +16,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (ask.StitchLength < ShortStitch && !ask.Rows.IsOverThreads)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "short-stitch",
-                Severity.Care,
                 $"Rows of {ruler.Fine(ask.StitchLength)} stitches are hard to pull.",
                 "A short stitch grips its thread; that is how gathering threads snap.",
                 "Set the longest straight stitch the machine has, 4 to 5 mm."
@@ -26,9 +25,8 @@ internal static class Noticed
         }
         if (ask.Bobbin < a.ThreadToWind)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "row-longer-than-bobbin",
-                Severity.Care,
                 $"A row takes {ruler.Write(a.ThreadToWind, LengthKind.Amount)} of bobbin thread, and a bobbin holds {ruler.Write(ask.Bobbin.Value, LengthKind.Amount)}.",
                 "Where it runs out the row is parted, and each part is pulled by itself.",
                 "Break the rows at a mark before the bobbin ends, or wind a finer strong thread."
@@ -36,9 +34,8 @@ internal static class Noticed
         }
         if (ask.Tail < ShortestTail)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "short-tails",
-                Severity.Care,
                 $"Tails of {ruler.Mark(ask.Tail)} are too short to wind round a finger.",
                 "Short tails slip back or snap at the last pull.",
                 $"Leave {ruler.Mark(Length.FromMillimetres(100))} at every end."
@@ -50,9 +47,8 @@ internal static class Noticed
         )
         {
             var side = ask.Fullness < usual.Low ? "less full" : "fuller";
-            yield return new Finding(
+            yield return Finding.Note(
                 "unusual-fullness",
-                Severity.Note,
                 $"{DecimalText.Write(ask.Fullness)} is {side} than is usual here: {DecimalText.Write(usual.Low)} to {DecimalText.Write(usual.High)}.",
                 usual.Because,
                 "Sew a swatch at this fullness before the fabric is cut."
@@ -60,9 +56,8 @@ internal static class Noticed
         }
         if (a.SewnFlat > LongRun && !ask.Rows.IsOverThreads)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "long-run",
-                Severity.Note,
                 $"{ruler.Whole(a.SewnFlat)} is a long way to pull in one.",
                 "A thread that is pulled through a long row snaps at its far end.",
                 $"Break the rows at every {Runs.EveryMark(a)} and pull from both ends; each break takes two more "
@@ -71,9 +66,8 @@ internal static class Noticed
         }
         if (!ask.Closed && ask.EndAllowance == Length.Zero)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "bare-ends",
-                Severity.Note,
                 "The open ends have no allowance.",
                 "Gathers that run into a joining seam or a hem at the end run out there.",
                 "Give the ends a seam allowance, unless they are left raw."

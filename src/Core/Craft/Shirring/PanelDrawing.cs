@@ -22,7 +22,7 @@ internal static class PanelDrawing
         );
         List<Shape> shapes =
         [
-            new GatheredCloth(new Point(Length.Zero, Length.Zero), height, hem) { Part = "panel" },
+            new GatheredCloth(new Point(Length.Zero, Length.Zero), height, hem).In("panel"),
         ];
         foreach (var (_, at) in Shown(a))
         {
@@ -52,10 +52,9 @@ internal static class PanelDrawing
         var (width, height, seam) = (a.SureWidth, a.CutHeight, a.Ask.SeamAllowance);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main)
-            {
-                Part = "cloth",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), Drawings.ClothRole.Main).In(
+                "cloth"
+            ),
             Line(LineMeaning.Seam, seam, Length.Zero, seam, height) with
             {
                 Part = "seam",
@@ -101,10 +100,7 @@ internal static class PanelDrawing
                         new Point(Length.Zero, y),
                         new Point(seam, y),
                         $"new bobbin, row {row}"
-                    )
-                    {
-                        Part = "bobbins",
-                    }
+                    ).In("bobbins")
                 );
             }
         }
@@ -113,12 +109,12 @@ internal static class PanelDrawing
         if (a.Rows > 1)
         {
             shapes.Add(
-                new Dimension(
-                    new Point(Length.Zero, a.RowAt(1)),
-                    new Point(Length.Zero, a.RowAt(2)),
-                    Side.Left,
-                    a.ActualGap,
-                    LengthKind.Marked
+                Dimension.Left(
+                    a.RowAt(1),
+                    a.RowAt(2),
+                    Length.Zero,
+                    LengthKind.Marked,
+                    states: a.ActualGap
                 )
             );
         }

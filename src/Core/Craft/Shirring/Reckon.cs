@@ -49,9 +49,8 @@ internal static class Reckon
         }
         if (a.Widths > 1)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "widths-joined",
-                Severity.Note,
                 $"Flat it is {ruler.Whole(a.SureWidth)} wide, and the fabric {ruler.Mark(ask.ClothWidth)}: {a.Widths} widths are joined.",
                 "Rows cross the joins: each is a bump under the foot, and a stiff line when it is drawn up.",
                 "Join with a narrow seam, pressed open, where it shows least; or turn the panel round on the fabric."
@@ -66,9 +65,8 @@ internal static class Reckon
                 : "Lengthen the stitch or take a thicker elastic, so that it draws up more and is cut wider; or leave an opening.";
             if (isCutTooTight)
             {
-                yield return new Finding(
+                yield return Finding.Stop(
                     "will-not-pass",
-                    Severity.Stop,
                     $"It opens to {ruler.Mark(a.CutFlat)} at most, and has to pass over {ruler.Mark(over)}.",
                     "Fabric does not stretch beyond what it is flat.",
                     remedy
@@ -76,9 +74,8 @@ internal static class Reckon
             }
             else if (isPlannedTooTight)
             {
-                yield return new Finding(
+                yield return Finding.Care(
                     "passes-unless-taken-in",
-                    Severity.Care,
                     $"As it is cut it opens to {ruler.Mark(a.CutFlat)}; at a fullness of {DecimalText.Write(ask.Fullness)}, taken in to {ruler.Mark(ask.RelaxedWidth)}, only to {ruler.Mark(a.FlatWidth)}.",
                     $"It has to pass over {ruler.Mark(over)}, and fabric does not stretch beyond what it is flat.",
                     $"{remedy} Take nothing in before it was tried on."
@@ -90,9 +87,8 @@ internal static class Reckon
             var part = ask.RelaxedWidth / body;
             if (part > LoosestAtRest)
             {
-                yield return new Finding(
+                yield return Finding.Care(
                     "loose-at-rest",
-                    Severity.Care,
                     $"At rest it measures {ruler.Mark(ask.RelaxedWidth)}, and sits on {ruler.Mark(body)}: it will not hold.",
                     "A shirred panel must be a bit under the measure that it sits on.",
                     $"Plan {ruler.Mark(body * 0.9)} at rest, nine tenths of it."
@@ -100,9 +96,8 @@ internal static class Reckon
             }
             else if (part < TightestAtRest)
             {
-                yield return new Finding(
+                yield return Finding.Care(
                     "tight-at-rest",
-                    Severity.Care,
                     $"At rest it measures {ruler.Mark(ask.RelaxedWidth)}, and sits on {ruler.Mark(body)}: it will press.",
                     "Under four fifths of the measure the rows cut in, and stay stretched open.",
                     $"Plan {ruler.Mark(body * 0.9)} at rest, nine tenths of it."
@@ -111,9 +106,8 @@ internal static class Reckon
         }
         if (prediction.High < ask.Fullness)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "draws-too-little",
-                Severity.Care,
                 $"The elastic will hardly draw {DecimalText.Write(ask.Fullness)} times: {DecimalText.Write(prediction.Low)} to {DecimalText.Write(prediction.High)} is likely.",
                 ask.Reading.RestsOn,
                 $"It is cut narrower for that, and opens to {ruler.Mark(a.CutFlat)} only. For more, lengthen the stitch, bring the rows closer, or take a thicker elastic; or plan less fullness."
@@ -121,9 +115,8 @@ internal static class Reckon
         }
         else if (prediction.Low > ask.Fullness)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "draws-too-much",
-                Severity.Care,
                 $"The elastic will draw more than {DecimalText.Write(ask.Fullness)} times: {DecimalText.Write(prediction.Low)} to {DecimalText.Write(prediction.High)} is likely.",
                 ask.Reading.RestsOn,
                 $"It is cut wider for that, {ruler.Cut(a.SureWidth)}. For less, shorten the stitch, or set the rows further apart."
@@ -135,35 +128,28 @@ internal static class Reckon
         }
         if (ask.InLooper && ask.Layout == Layout.Pivot)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "looper-turns",
-                Severity.Care,
                 "A chain stitch does not turn on its needle: the looper holds the fabric.",
                 "One line that is turned at the end of each row is sewn with elastic in a bobbin.",
-                "Sew separate rows, or a spiral."
-            )
-            {
-                Cure = new(Fields.Layout.Name, "rows"),
-            };
+                "Sew separate rows, or a spiral.",
+                new(Fields.Layout.Name, "rows")
+            );
         }
         if (ask.InLooper && ask.Reading.Planned.TensionSteps > 0)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "looper-tension",
-                Severity.Note,
                 "With elastic in a looper the needle tension is a step looser than normal.",
                 "The chain has to lie down over the elastic; a tight needle thread breaks when it is stretched.",
-                "Set the tension one step looser."
-            )
-            {
-                Cure = new(PullUpFields.TensionSteps.Name, "-1"),
-            };
+                "Set the tension one step looser.",
+                new(PullUpFields.TensionSteps.Name, "-1")
+            );
         }
         if (ask.InLooper && ask.Reading.Evidence == 0)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "looper-draws-more",
-                Severity.Note,
                 "Elastic in a looper draws up much more than in a bobbin.",
                 "The range is a guess: only swatches sewn in a looper count for it.",
                 "Sew a swatch on the overlocker before anything is cut."
@@ -171,9 +157,8 @@ internal static class Reckon
         }
         if (ask.ClothThickness >= Thick)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "hardly-shirrs",
-                Severity.Care,
                 $"Fabric of {ruler.Fine(ask.ClothThickness)} hardly shirrs.",
                 "The elastic is not strong enough to fold it.",
                 "Sew a swatch first; or run flat elastic through a casing."

@@ -23,7 +23,6 @@ internal static class SewingSteps
                     $"Sew the side seam with {ruler.Mark(a.Ask.SeamAllowance)} allowance, neaten it and press it to one side.",
                     ruler.Mark(a.Ask.SeamAllowance),
                     [$"The tube measures {ruler.Mark(a.CutFlat)} round."],
-                    [],
                     Safety.Iron
                 ).At(Place.Machine, 5, "flat", ["seam"], rows)
             );
@@ -37,10 +36,9 @@ internal static class SewingSteps
                     "flat",
                     ["bobbins", "first-row"]
                 ),
-            SetUp(a).At(Place.Machine, 6, "flat", ["cloth"], rows) with
-            {
-                Sets = [a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)],
-            },
+            SetUp(a)
+                .At(Place.Machine, 6, "flat", ["cloth"], rows)
+                .Setting([a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)]),
             FirstRow(a, ruler)
                 .At(Place.Machine, row + 1, "flat", ["first-row"], ["first-third", "rest"]),
             FirstThird(a, ruler, third)
@@ -71,6 +69,7 @@ internal static class SewingSteps
                 "The first line follows one thread of the fabric.",
                 "The chalk comes out: tried on a spare piece.",
             ],
+            Schools:
             [
                 new(
                     "every row chalked",
@@ -91,7 +90,6 @@ internal static class SewingSteps
                 $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the looper, a net over its spool, loose all the way and never pulled up; the middle needle alone.",
                 ruler.Write(a.ElasticToHave, LengthKind.Amount),
                 ["It runs freely from its spool, and does not fall off in coils."],
-                [],
                 Safety.Knife
             )
             : new(
@@ -103,6 +101,7 @@ internal static class SewingSteps
                     "All are wound alike.",
                     "The bobbin lies in its tension slot, and the elastic comes up across it.",
                 ],
+                Schools:
                 [
                     new("by hand without stretch", "Softest; draws up least."),
                     new(
@@ -126,7 +125,6 @@ internal static class SewingSteps
                 "One full stitch turned by hand: the needle clears everything.",
                 "The settings are those of the swatch, to the half step.",
             ],
-            [],
             Safety.Needle
         );
 
@@ -141,8 +139,7 @@ internal static class SewingSteps
             [
                 "It starts and ends in the seam allowance.",
                 "The elastic lies flat on the reverse, without loops.",
-            ],
-            []
+            ]
         );
 
     private static SewingStep FirstThird(Answer a, Ruler ruler, int third) =>
@@ -155,8 +152,7 @@ internal static class SewingSteps
             [
                 $"Before steam it measures about {ruler.Mark(a.BeforeSteam)}.",
                 "The fabric lies flat under the needle, without folds.",
-            ],
-            []
+            ]
         )
         {
             Measure = new("half-way", "measured", "How wide is the panel now, at rest?"),
@@ -168,8 +164,7 @@ internal static class SewingSteps
             $"Rows to {a.Rows}",
             $"Sew on as the check said, below the upper edge at {Places(a, third + 1, a.Rows, ruler)}, stretched flat. {Changes(a, third + 1, a.Rows)}".Trim(),
             Big(a, third),
-            [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower seam."],
-            []
+            [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower seam."]
         );
 
     /// <summary>The first change of the rest stands large; else the rows.</summary>
@@ -195,7 +190,6 @@ internal static class SewingSteps
             },
             "knots",
             ["No end can slip back when it is stretched."],
-            [],
             a.Ask.Layout == Layout.Spiral ? Hazards.Glue : Hazards.Elastic
         );
 
@@ -211,7 +205,6 @@ internal static class SewingSteps
                     ? "What is over is eased into the seams above and below: the tube is not opened again, for every row of elastic runs through its seam."
                     : "What is over is taken into the side seams.",
             ],
-            [],
             Hazards.Elastic
         );
 
@@ -234,8 +227,7 @@ internal static class SewingSteps
             "Measure, stretch, try",
             "Measure it at rest and stretched, and write both down with the swatch.",
             a.Ask.MustPassOver is { } over ? ruler.Mark(over) : ruler.Mark(a.CutFlat),
-            checks,
-            []
+            checks
         );
     }
 

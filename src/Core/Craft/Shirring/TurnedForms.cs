@@ -105,9 +105,8 @@ internal static class TurnedForms
                             ? []
                             :
                             [
-                                new Finding(
+                                Finding.Stop(
                                     "cloth-short",
-                                    Severity.Stop,
                                     "This is narrower than the panel at rest.",
                                     "Nothing is left to draw up.",
                                     "Join two widths, or plan a narrower panel."
@@ -179,9 +178,8 @@ internal static class TurnedForms
             $"After steam it will likely measure {ruler.Mark(likely)}; {ruler.Mark(plan.Ask.RelaxedWidth)} is planned.";
         if (setting is null)
         {
-            return new Finding(
+            return Finding.Note(
                 "on-course",
-                Severity.Note,
                 $"On course. {says}",
                 "Later rows draw it up a little more, not less.",
                 "Sew on as it is set."
@@ -195,16 +193,14 @@ internal static class TurnedForms
                 : $"Set the stitch to {stitch} mm for the rest, or ";
         string rows(string to) => Sentence.Begin($"{sets}{to}");
         return off > 0
-            ? new Finding(
+            ? Finding.Care(
                 "draws-too-little",
-                Severity.Care,
                 says,
                 $"It draws up {DecimalText.Write(100 * off, 0)} % too little.",
                 rows("bring the rows closer; what stays over is taken into the seams.")
             )
-            : new Finding(
+            : Finding.Care(
                 "draws-too-much",
-                Severity.Care,
                 says,
                 $"It draws up {DecimalText.Write(-100 * off, 0)} % too much.",
                 rows("set the rows further apart; try it on before you go on.")

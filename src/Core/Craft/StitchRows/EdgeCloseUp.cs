@@ -25,10 +25,7 @@ internal static class EdgeCloseUp
         var (top, bottom) = (Length.FromMillimetres(8), Length.FromMillimetres(8) + Sole);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, Shown), ClothRole.Main)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, Shown), ClothRole.Main).In("ground"),
             Sewn(before, first, Length.Zero, Shown, "first"),
             // The second is sewn as far as the needle.
             Sewn(next, second, Length.Zero, top + Sole / 2, "rows"),
@@ -43,10 +40,7 @@ internal static class EdgeCloseUp
                     new Point(second + Beyond, bottom),
                     "sole",
                     a.Ask.FootEdge is null
-                )
-                {
-                    Part = "foot",
-                }
+                ).In("foot")
             );
             shapes.Add(
                 new Plate(
@@ -54,17 +48,13 @@ internal static class EdgeCloseUp
                     new Point(second + next.Width / 2 + Needle, top + Sole / 2 + Needle),
                     "swing",
                     false
-                )
-                {
-                    Part = "foot",
-                }
+                ).In("foot")
             );
             shapes.Add(
-                new Dimension(
-                    new Point(edge, Length.Zero),
-                    new Point(second, Length.Zero),
-                    Side.Above,
-                    second - edge,
+                Dimension.Above(
+                    edge,
+                    second,
+                    Length.Zero,
                     LengthKind.Fine,
                     "needle to the foot’s edge",
                     a.Ask.FootEdge is null ? "" : Fields.FootEdge.Name
@@ -72,14 +62,14 @@ internal static class EdgeCloseUp
             );
         }
         shapes.Add(
-            new Dimension(
-                new Point(first, Shown),
-                new Point(second, Shown),
-                Side.Below,
-                gap,
+            Dimension.Below(
+                first,
+                second,
+                Shown,
                 LengthKind.Fine,
                 "from row to row",
-                a.Ask.RowGap is null ? "" : Fields.RowGap.Name
+                a.Ask.RowGap is null ? "" : Fields.RowGap.Name,
+                states: gap
             )
         );
         return new Drawing(

@@ -11,9 +11,8 @@ internal static class Noticed
         var ask = a.Ask;
         if (ask.WidestStitch is { } widest && a.Widest > widest)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "too-wide",
-                Severity.Stop,
                 $"A stitch of the pattern is {a.Ruler.Fine(a.Widest)} wide, and the machine makes {a.Ruler.Fine(widest)}.",
                 "Set wider than it goes, the needle strikes the foot or the plate.",
                 $"Take a stitch of {a.Ruler.Fine(widest)} or less, or set this one narrower and measure it again."
@@ -22,33 +21,28 @@ internal static class Noticed
         else if (ask.SafeWidth is not { } safe || a.Widest > safe)
         {
             var of = ask.NeedleSpacing > Length.Zero ? "this twin needle" : "one needle";
-            yield return new(
+            yield return Finding.Stop(
                 "strike",
-                Severity.Stop,
                 $"A stitch {a.Ruler.Fine(a.Widest)} wide strikes metal with {of}.",
                 "Between machine, foot and plate there is no room for its swing, the blade and a little air.",
                 ask.SafeWidth is { } most
                         ? $"At most {a.Ruler.Fine(most)} wide with {of}; or take a foot with a wider opening{(ask.NeedleSpacing > Length.Zero ? ", or a single needle" : "")}."
                     : ask.NeedleSpacing > Length.Zero ? "Take a single needle."
-                    : "Take a foot with a wider opening."
-            )
-            {
-                Cure =
-                    ask.SafeWidth is { } fits
-                    && fits >= Fields.StitchWidth.Least
-                    && ask.Pattern is [{ Name: null }]
-                        ? new(Fields.StitchWidth.Name, a.Ruler.Fine(fits))
-                        : null,
-            };
+                    : "Take a foot with a wider opening.",
+                ask.SafeWidth is { } fits
+                && fits >= Fields.StitchWidth.Least
+                && ask.Pattern is [{ Name: null }]
+                    ? new(Fields.StitchWidth.Name, a.Ruler.Fine(fits))
+                    : null
+            );
         }
         if (
             ask.NeedleSpacing > Length.Zero
             && ask.Pattern.FirstOrDefault(s => s.PairWidth < s.Width) is { } paired
         )
         {
-            yield return new(
+            yield return Finding.Stop(
                 "pair-strikes",
-                Severity.Stop,
                 paired.PairWidth == Length.Zero
                     ? $"{paired.Called} is not sewn with a twin needle."
                     : $"With a twin needle {paired.Called} goes up to {a.Ruler.Fine(paired.PairWidth!.Value)}, and {a.Ruler.Fine(paired.Width)} is set.",
@@ -60,9 +54,8 @@ internal static class Noticed
         }
         if (a.RowIsTooLong)
         {
-            yield return new(
+            yield return Finding.Stop(
                 "row-longer-than-bobbin",
-                Severity.Stop,
                 $"The longest row takes more thread than a bobbin of {a.Ruler.Write(ask.BobbinCapacity, LengthKind.Amount)} holds.",
                 "It would run out in the middle of a row, where the pattern cannot be taken up unseen.",
                 "Take a finer bobbin thread, of which more goes on, an open stitch, or divide the piece."
@@ -70,9 +63,8 @@ internal static class Noticed
         }
         if (Touching(a) is { } gap)
         {
-            yield return new(
+            yield return Finding.Care(
                 "rows-touch",
-                Severity.Care,
                 $"Rows {a.Ruler.Fine(gap)} apart run into each other.",
                 $"Half of each of two rows is {a.Ruler.Fine(a.Widest)} wide.",
                 "Set them further apart; or let them overlap on purpose, and try it on a test swatch."
@@ -80,9 +72,8 @@ internal static class Noticed
         }
         if (!ask.Stabilised && ask.Pattern.FirstOrDefault(s => s.IsDense) is { } dense)
         {
-            yield return new(
+            yield return Finding.Care(
                 "tunnels",
-                Severity.Care,
                 $"Nothing lies under the fabric, and {dense.Called} is dense.",
                 "Dense stitches pull the fabric into a tunnel.",
                 "Lay a stabiliser under the whole piece."
@@ -91,9 +82,8 @@ internal static class Noticed
         var bare = a.Rows.Count(r => r.Sewn.Repeats == 0);
         if (bare > 0)
         {
-            yield return new(
+            yield return Finding.Note(
                 "shorter-than-a-repeat",
-                Severity.Note,
                 $"{(bare == 1 ? "One row is" : $"{bare} rows are")} shorter than a repeat.",
                 "It would hold a part of one only.",
                 "Leave it out, or let it run over the edge and be trimmed."
@@ -104,9 +94,8 @@ internal static class Noticed
             .ToList();
         if (ask.IsWhole && cut.Count > 0)
         {
-            yield return new(
+            yield return Finding.Note(
                 "half-a-repeat",
-                Severity.Note,
                 $"{(cut.Count == 1 ? $"Row {cut[0].Number} is" : $"{cut.Count} rows are")} not filled by whole repeats, even stretched by {a.Ruler.Fine(ask.RepeatRange)}.",
                 "Sewn from the edge, the last repeat would be cut through.",
                 $"Begin {a.Ruler.Fine(cut.Min(r => r.Start))} to {a.Ruler.Fine(cut.Max(r => r.Start))} from the edge, as the list of rows says: then both ends are alike."
@@ -114,9 +103,8 @@ internal static class Noticed
         }
         if (ask.OneWayOnly && !ask.IsBorder)
         {
-            yield return new(
+            yield return Finding.Note(
                 "first-to-last",
-                Severity.Note,
                 "On one side of the first row every row is drawn.",
                 "The foot’s edge sets a gap from the row before, and the stitches are of unequal widths: towards the other side it would set another.",
                 "Mark all rows, or say a gap, where the foot shall lead none of them."
@@ -131,9 +119,8 @@ internal static class Noticed
                 is { } onEdge
         )
         {
-            yield return new(
+            yield return Finding.Care(
                 "on-the-edge",
-                Severity.Care,
                 $"Row {onEdge.Number} lies nearer to the edge than half its width.",
                 "A part of it is trimmed away, or goes into the seam, and its threads come loose there.",
                 "Change the gap a little, or the angle, if they shall be seen whole."

@@ -27,10 +27,7 @@ internal static class RowsDrawing
         var (width, height) = (ask.Width, ask.Height);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("ground"),
         ];
         var first = a.Order[0];
         var every = 1 + a.Rows.Count / MostDrawn;
@@ -93,10 +90,7 @@ internal static class RowsDrawing
         var ((left, top), (right, bottom)) = RowsGuide.Outline(a);
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main)
-            {
-                Part = "ground",
-            },
+            new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("ground"),
         ];
         var first = a.Order[0];
         var every = 1 + a.Rows.Count / MostDrawn;
@@ -109,10 +103,7 @@ internal static class RowsDrawing
                         row.Number == first ? LineMeaning.Chalk : LineMeaning.Stitch,
                         from,
                         to
-                    )
-                    {
-                        Part = row.Number == first ? "first" : "rows",
-                    }
+                    ).In(row.Number == first ? "first" : "rows")
                 );
             }
         }
@@ -126,22 +117,10 @@ internal static class RowsDrawing
                     new Point(left, bottom)
                 ),
                 LineMeaning.Seam
-            )
-            {
-                Part = "trim",
-            }
+            ).In("trim")
         );
         shapes.AddRange(Dimension.Of(width, height, LengthKind.Cut, "to cut"));
-        shapes.Add(
-            new Dimension(
-                new Point(left, top),
-                new Point(right, top),
-                Side.Above,
-                right - left,
-                LengthKind.Marked,
-                "outline"
-            )
-        );
+        shapes.Add(Dimension.Above(left, right, top, LengthKind.Marked, "outline"));
         return new Drawing(
             CutName,
             "Cutting size and trim",
@@ -155,7 +134,7 @@ internal static class RowsDrawing
     }
 
     /// <summary>A row, repeat by repeat.</summary>
-    private static PathShape Sewn(Row row, string part)
+    private static Shape Sewn(Row row, string part)
     {
         var sewn = row.Sewn;
         // One that holds no whole repeat is sewn over its whole length, and trimmed.
@@ -167,10 +146,7 @@ internal static class RowsDrawing
             Path.Of(false, from, to),
             LineMeaning.Thread,
             Stitches: row.Stitch.LookAt(sewn.Repeat)
-        )
-        {
-            Part = part,
-        };
+        ).In(part);
     }
 
     /// <summary>The angle of the rows, to be pulled at the end of the first.</summary>
@@ -223,6 +199,6 @@ internal static class RowsDrawing
         {
             yield break;
         }
-        yield return new PathShape(Path.Of(true, corners), LineMeaning.Needle) { Part = "foot" };
+        yield return new PathShape(Path.Of(true, corners), LineMeaning.Needle).In("foot");
     }
 }

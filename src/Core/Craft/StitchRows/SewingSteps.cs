@@ -28,8 +28,7 @@ internal static class SewingSteps
             "Cut it oversize",
             $"Cut {Ruler.Size(a.Ruler.Cut(a.CutWidth), a.Ruler.Cut(a.CutHeight))}, with the grain up. It is trimmed to {a.TrimSays} at the end.",
             Ruler.Size(a.Ruler.Cut(a.CutWidth), a.Ruler.Cut(a.CutHeight)),
-            ["It is pressed flat before it is cut, and the grain runs straight."],
-            []
+            ["It is pressed flat before it is cut, and the grain runs straight."]
         ).At(
             Place.Table,
             Pace.Cut(a.Ask.Stabilised ? 2 : 1),
@@ -45,12 +44,13 @@ internal static class SewingSteps
             $"Under the whole piece, {Ruler.Size(a.Ruler.Cut(a.CutWidth), a.Ruler.Cut(a.CutHeight))}: pin or baste it along all edges.",
             "under the whole piece",
             ["It lies flat and reaches every edge."],
+            Schools:
             [
                 new("tear-away", "For firm fabric; torn off after."),
                 new("wash-away", "For fabric that shows it; washed out."),
                 new("cut-away", "For fabric that stretches; it stays."),
             ],
-            Safety.Pins
+            Caution: Safety.Pins
         ).At(Place.Table, 4, RowsDrawing.CutName, ["ground"], ["first", "rows"]);
 
     private static SewingStep Marked(Answer a)
@@ -77,8 +77,7 @@ internal static class SewingSteps
                 ask.IsBorder
                     ? "The lines meet square in the corners."
                     : "Both ends are measured from the same corner.",
-            ],
-            []
+            ]
         ).At(
             Place.Table,
             Pace.Marked(lines),
@@ -92,32 +91,27 @@ internal static class SewingSteps
     {
         var first = a.Sewn.First();
         var stitches = a.Ask.Pattern;
-        return (
-            new SewingStep(
-                "set",
-                stitches.Count == 1 ? "Choose the stitch" : "Choose the stitches",
-                $"{string.Join("; ", stitches.Select((s, i) => $"{(stitches.Count > 1 ? $"{i + 1}: " : "")}{s.Called}, {a.Ruler.Fine(s.Width)} wide, one repeat {a.Ruler.Fine(s.Repeat)}"))}. Tell the machine to stop at the end of a repeat, if it can, and begin with its lock stitch.",
-                Setting(a, first) is { Length: > 0 } set
-                    ? set
-                    : $"{a.Ruler.Fine(first.Stitch.Width)} wide",
-                [
-                    "On a swatch of the same layers ten repeats measure ten times one.",
-                    "The handwheel was turned through one whole swing.",
-                ],
-                [],
-                Safety.Needle
-            ).At(Place.Machine, 3, EdgeCloseUp.Name, ["first"], ["foot"])
-        ) with
-        {
-            Sets =
+        return new SewingStep(
+            "set",
+            stitches.Count == 1 ? "Choose the stitch" : "Choose the stitches",
+            $"{string.Join("; ", stitches.Select((s, i) => $"{(stitches.Count > 1 ? $"{i + 1}: " : "")}{s.Called}, {a.Ruler.Fine(s.Width)} wide, one repeat {a.Ruler.Fine(s.Repeat)}"))}. Tell the machine to stop at the end of a repeat, if it can, and begin with its lock stitch.",
+            Setting(a, first) is { Length: > 0 } set
+                ? set
+                : $"{a.Ruler.Fine(first.Stitch.Width)} wide",
             [
+                "On a swatch of the same layers ten repeats measure ten times one.",
+                "The handwheel was turned through one whole swing.",
+            ],
+            Safety.Needle
+        )
+            .At(Place.Machine, 3, EdgeCloseUp.Name, ["first"], ["foot"])
+            .Setting([
                 .. stitches.Select(s =>
                     $"{(s.Number is { } n ? $"stitch {n}, " : "")}width {a.Ruler.Fine(s.Width)}{(DialOf(a, s) is { } l ? $", length {a.Ruler.Fine(l)}" : "")}"
                 ),
                 "needle tension −0.5",
                 "stop after the repeat",
-            ],
-        };
+            ]);
     }
 
     /// <summary>What is set for a stitch first: for the first row of it, which may be stretched to fill its line.</summary>
@@ -127,33 +121,29 @@ internal static class SewingSteps
     private static SewingStep First(Answer a)
     {
         var row = a.Sewn.First();
-        return (
-            new SewingStep(
-                "first",
-                a.Ask.IsBorder ? "Sew the outer row" : $"Sew row {row.Number} first",
-                $"{Begin(a, row)} {Ends(a, row)}"
-                    + (
-                        a.Ask.IsBorder
-                            ? $" {Corner(a, row)}"
-                            : " Then measure: it is the one that all others are led by."
-                    ),
-                $"{row.Sewn.Repeats} repeats",
-                [
-                    "It lies on its line from end to end.",
-                    "The fabric lies flat beside it: no tunnel, no ruffle.",
-                ],
-                []
-            ).At(
+        return new SewingStep(
+            "first",
+            a.Ask.IsBorder ? "Sew the outer row" : $"Sew row {row.Number} first",
+            $"{Begin(a, row)} {Ends(a, row)}"
+                + (
+                    a.Ask.IsBorder
+                        ? $" {Corner(a, row)}"
+                        : " Then measure: it is the one that all others are led by."
+                ),
+            $"{row.Sewn.Repeats} repeats",
+            [
+                "It lies on its line from end to end.",
+                "The fabric lies flat beside it: no tunnel, no ruffle.",
+            ]
+        )
+            .At(
                 Place.Machine,
                 Pace.Sewn(row.Length, Length.FromMillimetres(1)) + 1,
                 RowsDrawing.Name,
                 ["first"],
                 ["rows", "foot"]
             )
-        ) with
-        {
-            Sets = Setting(a, row) is { Length: > 0 } set ? [set] : [],
-        };
+            .Setting(Setting(a, row) is { Length: > 0 } set ? [set] : []);
     }
 
     private static IEnumerable<SewingStep> Rest(Answer a)
@@ -213,8 +203,7 @@ internal static class SewingSteps
                         ? "Each lies on its line from end to end."
                         : "The edge of the foot touches the last row all along.",
                     $"After {Math.Min(LookAfter, rows.Count)} rows the outermost still lies parallel to the first, measured at both ends.",
-                ],
-                []
+                ]
             ).At(
                 Place.Machine,
                 runs.Sum(r => Pace.Sewn(r.Length, Length.FromMillimetres(1)) + 0.75),
@@ -252,7 +241,6 @@ internal static class SewingSteps
                 : "Press from behind into a towel: the stitches stay raised.",
             "from behind",
             ["It lies flat, and measures more than it is trimmed to, both ways."],
-            [],
             Safety.Iron
         ).At(
             Place.Iron,
@@ -270,8 +258,7 @@ internal static class SewingSteps
             [
                 "All four corners are square, and both diagonals measure the same.",
                 "The ends of the rows are caught in a seam or a binding, or were locked.",
-            ],
-            []
+            ]
         ).At(Place.Table, 5, RowsDrawing.CutName, ["trim"]);
 
     private static string Begin(Answer a, Row row) =>

@@ -55,9 +55,8 @@ internal static class TurnedForms
                             ? []
                             :
                             [
-                                new Finding(
+                                Finding.Care(
                                     "rows-touch",
-                                    Severity.Care,
                                     $"{rows} rows stand {reader.Ruler.Fine(gap)} apart, and the stitches are {reader.Ruler.Fine(ask.MeanWidth)} wide.",
                                     "They run into each other.",
                                     "Fewer rows, or a narrower stitch."
@@ -102,9 +101,8 @@ internal static class TurnedForms
                         ? []
                         :
                         [
-                            new Finding(
+                            Finding.Care(
                                 "thread-short",
-                                Severity.Care,
                                 $"As they are planned the rows take {reader.Ruler.Write(Takes(ask), LengthKind.Amount)}; there is {reader.Ruler.Write(thread, LengthKind.Amount)}.",
                                 "A row sewn in another thread shows.",
                                 least > 1

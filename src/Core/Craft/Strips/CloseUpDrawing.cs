@@ -20,10 +20,7 @@ internal static class CloseUpDrawing
                 new Point(width, height),
                 ClothRole.Main,
                 TornRight: true
-            )
-            {
-                Part = "cloth",
-            },
+            ).In("cloth"),
         ];
         for (var i = 0; i < a.RowOffsets.Count; i++)
         {
@@ -65,13 +62,10 @@ internal static class CloseUpDrawing
                     LineMeaning.Chalk,
                     new Point(start, Length.Zero),
                     new Point(start, height)
-                )
-                {
-                    Part = "start",
-                }
+                ).In("start")
             );
         }
-        shapes.Add(new Notch(new Point(start, Length.Zero), 0) { Part = "start" });
+        shapes.Add(new Notch(new Point(start, Length.Zero), 0).In("start"));
         shapes.Add(
             new Words(
                 new Point(start, height),

@@ -27,31 +27,24 @@ internal static class EdgesDrawing
                 new Point(end + a.SegmentGathered * drawn.Segments, band),
                 ClothRole.Plain,
                 TornRight: !drawn.IsAll
-            )
-            {
-                Part = "plain",
-            },
+            ).In("plain"),
             new ClothPiece(
                 new Point(Length.Zero, top),
                 new Point(width, top + depth),
                 ClothRole.Main,
                 TornRight: !drawn.IsAll
-            )
-            {
-                Part = "cloth",
-            },
+            ).In("cloth"),
         ];
         for (var k = 0; k <= drawn.Segments; k++)
         {
             var (above, below) = (end + a.EdgeMark(k), end + a.StripMark(k));
             shapes.Add(
-                new ClothLine(LineMeaning.Match, new Point(above, band), new Point(below, top))
-                {
-                    Part = "marks",
-                }
+                new ClothLine(LineMeaning.Match, new Point(above, band), new Point(below, top)).In(
+                    "marks"
+                )
             );
-            shapes.Add(new Notch(new Point(above, band), k, FromBelow: true) { Part = "marks" });
-            shapes.Add(new Notch(new Point(below, top), k) { Part = "marks" });
+            shapes.Add(new Notch(new Point(above, band), k, FromBelow: true).In("marks"));
+            shapes.Add(new Notch(new Point(below, top), k).In("marks"));
         }
         AddRows(shapes, a, end, flat, top);
         AddJoins(shapes, a, width, top, depth);
@@ -92,10 +85,7 @@ internal static class EdgesDrawing
             var meaning = scheme.Gaps[i] > 0 ? LineMeaning.StitchRemoved : LineMeaning.Stitch;
             var y = top + Length.Max(Length.Zero, a.RowOffsets[i]);
             shapes.Add(
-                new ClothLine(meaning, new Point(from, y), new Point(from + flat, y))
-                {
-                    Part = "rows",
-                }
+                new ClothLine(meaning, new Point(from, y), new Point(from + flat, y)).In("rows")
             );
         }
     }
@@ -118,10 +108,7 @@ internal static class EdgesDrawing
                     LineMeaning.Join,
                     new Point(place, top),
                     new Point(place, top + depth)
-                )
-                {
-                    Part = "joins",
-                }
+                ).In("joins")
             );
             place += a.StripLength - 2 * j;
         }
@@ -132,10 +119,7 @@ internal static class EdgesDrawing
                     LineMeaning.Join,
                     new Point(Length.Zero, top),
                     new Point(Length.Zero, top + depth)
-                )
-                {
-                    Part = "joins",
-                }
+                ).In("joins")
             );
         }
     }
@@ -149,20 +133,16 @@ internal static class EdgesDrawing
                     LineMeaning.Fold,
                     new Point(Length.Zero, bottom),
                     new Point(width, bottom)
-                )
-                {
-                    Part = "lower-edge",
-                }
+                ).In("lower-edge")
             );
         }
         else if (ask.HemAllowance > Length.Zero)
         {
             var y = bottom - ask.HemAllowance;
             shapes.Add(
-                new ClothLine(LineMeaning.Hem, new Point(Length.Zero, y), new Point(width, y))
-                {
-                    Part = "lower-edge",
-                }
+                new ClothLine(LineMeaning.Hem, new Point(Length.Zero, y), new Point(width, y)).In(
+                    "lower-edge"
+                )
             );
         }
     }
@@ -180,24 +160,24 @@ internal static class EdgesDrawing
             ? (a.Ask.FinishedEdge, a.SewnFlat)
             : (a.SegmentGathered, a.SegmentFlat);
         shapes.Add(
-            new Dimension(
-                new Point(end, Length.Zero),
-                new Point(end + edge, Length.Zero),
-                Side.Above,
-                edge,
+            Dimension.Above(
+                end,
+                end + edge,
+                Length.Zero,
                 LengthKind.Marked,
                 drawn.IsAll ? "edge" : "from mark to mark",
-                drawn.IsAll ? StripFields.FinishedEdge.Name : ""
+                drawn.IsAll ? StripFields.FinishedEdge.Name : "",
+                states: edge
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(end, bottom),
-                new Point(end + flat, bottom),
-                Side.Below,
-                flat,
+            Dimension.Below(
+                end,
+                end + flat,
+                bottom,
                 drawn.IsAll ? LengthKind.Whole : LengthKind.Marked,
-                drawn.IsAll ? "flat" : "from mark to mark"
+                drawn.IsAll ? "flat" : "from mark to mark",
+                states: flat
             )
         );
     }

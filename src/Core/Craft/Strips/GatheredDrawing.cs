@@ -24,30 +24,23 @@ internal static class GatheredDrawing
         );
         List<Shape> shapes =
         [
-            new GatheredCloth(new Point(Length.Zero, band), depth, hem, !drawn.IsAll)
-            {
-                Part = "gathers",
-            },
+            new GatheredCloth(new Point(Length.Zero, band), depth, hem, !drawn.IsAll).In("gathers"),
             new ClothPiece(
                 Point.At(0, 0),
                 new Point(width, band),
                 ClothRole.Plain,
                 TornRight: !drawn.IsAll
-            )
-            {
-                Part = "plain",
-            },
+            ).In("plain"),
         ];
         for (var k = 0; k <= drawn.Segments; k++)
         {
-            shapes.Add(new Notch(new Point(a.EdgeMark(k), Length.Zero), k) { Part = "marks" });
+            shapes.Add(new Notch(new Point(a.EdgeMark(k), Length.Zero), k).In("marks"));
         }
         shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, band + depth),
-                new Point(width, band + depth),
-                Side.Below,
+            Dimension.Below(
+                Length.Zero,
                 width,
+                band + depth,
                 LengthKind.Marked,
                 drawn.IsAll
                     ? a.Ask.Closed
@@ -58,13 +51,13 @@ internal static class GatheredDrawing
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(width, band),
-                new Point(width, band + depth),
-                Side.Right,
-                depth,
+            Dimension.Right(
+                band,
+                band + depth,
+                width,
                 LengthKind.Marked,
-                Field: StripFields.FinishedDepth.Name
+                field: StripFields.FinishedDepth.Name,
+                states: depth
             )
         );
         return new Drawing(

@@ -54,23 +54,22 @@ internal static class LayoutDrawing
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, ask.ClothWidth),
-                new Point(taken, ask.ClothWidth),
-                Side.Below,
-                a.ClothToBuy,
+            Dimension.Below(
+                Length.Zero,
+                taken,
+                ask.ClothWidth,
                 LengthKind.Cut,
-                "of fabric"
+                "of fabric",
+                states: a.ClothToBuy
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(cloth, Length.Zero),
-                new Point(cloth, ask.ClothWidth),
-                Side.Right,
+            Dimension.Right(
+                Length.Zero,
                 ask.ClothWidth,
+                cloth,
                 LengthKind.Marked,
-                Field: StripFields.ClothWidth.Name
+                field: StripFields.ClothWidth.Name
             )
         );
         return new Drawing(
@@ -101,10 +100,7 @@ internal static class LayoutDrawing
                     new Point(corner.X + a.Ask.CutDepth, corner.Y + a.StripLength),
                     ClothRole.Main,
                     $"{i + 1}"
-                )
-                {
-                    Part = "strips",
-                }
+                ).In("strips")
             );
         }
         var used = a.StripLength * a.StripsBeside;
@@ -136,10 +132,7 @@ internal static class LayoutDrawing
                     new Point(corner.X + a.StripLength, corner.Y + depth),
                     ClothRole.Main,
                     $"{i + 1}"
-                )
-                {
-                    Part = "strips",
-                }
+                ).In("strips")
             );
         }
         if (a.Ask.ClothWidth - depth * a.StripsBeside > Length.FromMillimetres(20))

@@ -28,9 +28,8 @@ internal static class NoticedInStrips
             }
             else if (a.ClothToBuy > there)
             {
-                yield return new Finding(
+                yield return Finding.Note(
                     "cut-exactly",
-                    Severity.Note,
                     $"There is just enough fabric when each strip is cut exactly {ruler.Mark(ask.CutDepth)} deep.",
                     $"Rounded up to {ruler.Cut(ask.CutDepth)} the strips would take {ruler.Cut(a.ClothToBuy)} of {ruler.Mark(there)}.",
                     ask.IsHemmed && ask.HemAllowance > Length.Zero
@@ -41,9 +40,8 @@ internal static class NoticedInStrips
         }
         if (ask.Along && a.StripsAcross == 0)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "too-deep-for-width",
-                Severity.Stop,
                 $"A strip {ruler.Cut(ask.CutDepth)} deep does not fit along a fabric {ruler.Mark(ask.ClothWidth)} wide.",
                 "Cut along, the depth lies across the fabric, between its selvedges.",
                 "Cut across instead, or make it less deep."
@@ -51,9 +49,8 @@ internal static class NoticedInStrips
         }
         if (a.SeamBulk > UnderNoFoot)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "under-no-foot",
-                Severity.Stop,
                 $"The gathers and the plain edge come to {ruler.Fine(a.SeamBulk)} under the foot.",
                 $"Home machines lift theirs about {ruler.Fine(UnderNoFoot)}: it does not go under at all.",
                 "Less fullness, thinner fabric, or sew it by hand."
@@ -61,9 +58,8 @@ internal static class NoticedInStrips
         }
         else if (a.SeamBulk > ThickSeam)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "bulk",
-                Severity.Care,
                 $"The gathers and the plain edge come to {ruler.Fine(a.SeamBulk)} under the foot.",
                 "Over 3 mm a home machine climbs, skips and bends its needle.",
                 "Needle one size up, lengthen the stitch a little, turn the handwheel over the joins; or less fullness."
@@ -84,9 +80,8 @@ internal static class NoticedInStrips
                 ? $"Set the rows no more than {ruler.Mark(Rounding.Down(widestGap, ruler.Marking))} apart, or widen the seam "
                     + $"allowance to {ruler.Cut(NearestToEdge + innermost * ask.RowGap)}."
             : $"Widen the seam allowance to {ruler.Cut(NearestToEdge + innermost * ask.RowGap)}, or choose fewer rows.";
-        return new Finding(
+        return Finding.Stop(
             "row-off-edge",
-            Severity.Stop,
             a.RowOffsets[0] > Length.Zero
                 ? $"The first row would lie {ruler.Mark(a.RowOffsets[0])} from the raw edge."
                 : "The first row would lie off the fabric.",
@@ -99,9 +94,8 @@ internal static class NoticedInStrips
     {
         var (_, greatest) = StripReckon.Greatest(a.Ask, there);
         var fullness = Math.Floor(greatest / a.Ask.FinishedEdge * 100) / 100;
-        return new Finding(
+        return Finding.Stop(
             "cloth-short",
-            Severity.Stop,
             $"This takes {ruler.Cut(a.ClothLength)} of fabric, and there is {ruler.Mark(there)}.",
             a.Ask.Along
                 ? "A strip cut along cannot be longer than the fabric."

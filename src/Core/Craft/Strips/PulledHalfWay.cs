@@ -122,9 +122,8 @@ internal static class PulledHalfWay
         var off = Length.Between(a.Measured, a.Should);
         if (off <= Length.Max(a.Should * EvensOut, ruler.Marking))
         {
-            return new Finding(
+            return Finding.Note(
                 "on-course",
-                Severity.Note,
                 $"On course: each part measures {ruler.Mark(a.Measured)}.",
                 $"It must be {ruler.Mark(a.Should)}, and the small rest evens out when it is pinned.",
                 "Pull up the other half the same way."
@@ -142,9 +141,8 @@ internal static class PulledHalfWay
             && Math.Abs(fullness / plan.AchievedFullness - 1) <= Visible
                 ? $" Or leave these and pull the other {a.PartsLeft} to {ruler.Mark(a.RestShould!.Value)} each: the difference will not be seen."
                 : "";
-        return new Finding(
+        return Finding.Care(
             tooLong ? "parts-long" : "parts-short",
-            Severity.Care,
             $"Each part is {ruler.Mark(off)} too {(tooLong ? "long" : "short")}: {ruler.Mark(a.Measured)} instead of {ruler.Mark(a.Should)}.",
             tooLong
                 ? "Left like this, the other half would must be fuller, or the marks will not meet."

@@ -29,16 +29,17 @@ internal static class PulledSteps
             Mark(a, ruler)
                 .At(Place.Table, Pace.Marked(2 * a.Segments), "edges", ["marks"], ["rows"]),
             SetUp(a).At(Place.Machine, 5, "close-up", ["rows", "cloth"]),
-            (a.Ask.Rows.IsOverThreads ? OverThreads(a, ruler) : Rows(a, ruler)).At(
-                Place.Machine,
-                Pace.Sewn(a.SewnFlat * a.RowOffsets.Count, a.Ask.StitchLength),
-                "close-up",
-                a.Ask.Rows.RowsRemoved > 0 ? ["rows", "rows-removed", "start"] : ["rows", "start"],
-                ["seam"]
-            ) with
-            {
-                Sets = [$"stitch {ruler.Fine(a.Ask.StitchLength)}"],
-            },
+            (a.Ask.Rows.IsOverThreads ? OverThreads(a, ruler) : Rows(a, ruler))
+                .At(
+                    Place.Machine,
+                    Pace.Sewn(a.SewnFlat * a.RowOffsets.Count, a.Ask.StitchLength),
+                    "close-up",
+                    a.Ask.Rows.RowsRemoved > 0
+                        ? ["rows", "rows-removed", "start"]
+                        : ["rows", "start"],
+                    ["seam"]
+                )
+                .Setting([$"stitch {ruler.Fine(a.Ask.StitchLength)}"]),
             PullHalf(a, ruler)
                 .At(
                     Place.Hand,
@@ -57,10 +58,8 @@ internal static class PulledSteps
                 ),
             Pin(a, ruler).At(Place.Table, Pace.Marked(a.Segments), "gathered", ["marks", "plain"]),
             Seam(a, ruler)
-                .At(Place.Machine, Pace.Seam(a.Ask.FinishedEdge), "close-up", ["seam"]) with
-            {
-                Sets = ["stitch 2.5 mm", "tension normal"],
-            },
+                .At(Place.Machine, Pace.Seam(a.Ask.FinishedEdge), "close-up", ["seam"])
+                .Setting(["stitch 2.5 mm", "tension normal"]),
             Look(a).At(Place.Hand, 2, "gathered", ["gathers"]),
             Finish(a)
                 .At(
@@ -89,8 +88,7 @@ internal static class PulledSteps
             [
                 $"Both edges have {(a.Ask.Closed ? a.Segments : a.Segments + 1)} marks.",
                 "The last mark lies where the table says, to the width of the chalk.",
-            ],
-            []
+            ]
         );
 
     private static string Called(StripPlan a) => a.Ask.IsStretch ? "longer edge" : "strip";
@@ -109,7 +107,6 @@ internal static class PulledSteps
                     ? "On a test swatch the threads slide under the zigzag."
                     : "A row on a test swatch pulls up easily by its bobbin thread.",
             ],
-            [],
             Safety.Needle
         );
 
@@ -135,8 +132,7 @@ internal static class PulledSteps
                 "Rows run side by side and never cross.",
                 "No back-stitch at either end.",
                 "All tails are long enough to wind round a finger.",
-            ],
-            []
+            ]
         );
     }
 
@@ -150,8 +146,7 @@ internal static class PulledSteps
             [
                 "The needle has caught neither thread: both slide.",
                 "One end is knotted or wound round a pin.",
-            ],
-            []
+            ]
         );
 
     private static SewingStep PullHalf(StripPlan a, Ruler ruler) =>
@@ -174,8 +169,7 @@ internal static class PulledSteps
             [
                 $"Each part measures {ruler.Mark(a.SegmentGathered)}.",
                 $"Half the {Called(a)} measures {ruler.Mark(a.Ask.FinishedEdge / 2)}.",
-            ],
-            []
+            ]
         )
         {
             Measure = new("half-way", "measured", "What does a pulled part measure, mark to mark?"),
@@ -194,8 +188,7 @@ internal static class PulledSteps
             [
                 $"The whole measures {ruler.Mark(a.Ask.FinishedEdge)}.",
                 "The gathers do not bunch at the marks.",
-            ],
-            []
+            ]
         );
 
     private static SewingStep Pin(StripPlan a, Ruler ruler) =>
@@ -207,8 +200,7 @@ internal static class PulledSteps
             [
                 $"Every mark meets its twin, {ruler.Mark(a.SegmentGathered)} apart.",
                 "Raw edges lie level.",
-            ],
-            []
+            ]
         );
 
     private static SewingStep Seam(StripPlan a, Ruler ruler) =>
@@ -222,8 +214,8 @@ internal static class PulledSteps
                 "Stitch length and tension are back to normal.",
                 "The seam stays on its line and does not wander off between the rows.",
             ],
-            SideSchools,
-            Safety.Pins
+            Schools: SideSchools,
+            Caution: Safety.Pins
         );
 
     private static SewingStep Look(StripPlan a) =>
@@ -238,8 +230,7 @@ internal static class PulledSteps
                 a.Ask.IsStretch
                     ? "It is flat at the notches, and fullest towards the top."
                     : "The ends are as full as the middle.",
-            ],
-            []
+            ]
         );
 
     private static SewingStep Finish(StripPlan a) =>
@@ -262,7 +253,6 @@ internal static class PulledSteps
                 "No gathering thread shows on the front.",
                 a.Ask.IsStretch ? "No fold is left in it." : "The gathers are not pressed flat.",
             ],
-            [],
             Safety.Iron
         );
 }

@@ -61,9 +61,8 @@ internal static class SinceCut
     {
         if (now.Ask.CutDepth.Millimetres > then.Ask.CutDepth.Millimetres * (1 + 1e-9))
         {
-            return new Finding(
+            return Finding.Stop(
                 "cut-too-shallow",
-                Severity.Stop,
                 $"The strips were cut {ruler.Cut(then.Ask.CutDepth)} deep and now need {ruler.Cut(now.Ask.CutDepth)}.",
                 "Depth cannot be added to a strip that is cut.",
                 LessHem(then, now) is { } hem
@@ -79,9 +78,8 @@ internal static class SinceCut
         var fullness = flat / now.Ask.FinishedEdge;
         if (fullness >= now.Ask.Fullness * (1 - 1e-9))
         {
-            return new Finding(
+            return Finding.Note(
                 "cut-serves",
-                Severity.Note,
                 $"What was cut still serves: it gives a fullness of {DecimalText.Write(fullness)}.",
                 $"{DecimalText.Write(now.Ask.Fullness)} is wanted on an edge of {ruler.Mark(now.Ask.FinishedEdge)}.",
                 flat > now.SewnFlat

@@ -67,8 +67,7 @@ internal static class StripSteps
             [
                 "The cut edge follows one thread of the fabric.",
                 "All strips lie the same way up, for nap and print.",
-            ],
-            []
+            ]
         );
 
     private static SewingStep Join(StripPlan a, Ruler ruler, bool closes, int joins) =>
@@ -89,7 +88,6 @@ internal static class StripSteps
                     : $"The strip measures {ruler.Whole(a.SewnFlat + (a.Ask.Closed ? 2 * a.Ask.JoinAllowance : a.Ask.BothEnds))} from end to end.",
                 "No strip is twisted, right sides all face one way.",
             ],
-            [],
             Safety.Iron
         );
 
@@ -112,7 +110,6 @@ internal static class StripSteps
                     "Both raw edges lie exactly on each other.",
                     $"The seam will run {ruler.Mark(a.Ask.FinishedDepth)} from the fold.",
                 ],
-                [],
                 Safety.Iron
             )
             : new(
@@ -123,7 +120,6 @@ internal static class StripSteps
                 [
                     $"From the raw edge to the hem it measures {ruler.Mark(a.Ask.FinishedDepth + a.Ask.SeamAllowance)}.",
                 ],
-                [],
                 Safety.Iron
             );
 }

@@ -30,10 +30,7 @@ internal static class FoldsDrawing
                     LineMeaning.Stitch,
                     new Point(x, high - gap),
                     new Point(x + S, high - gap)
-                )
-                {
-                    Part = "stitch",
-                }
+                ).In("stitch")
             );
         }
         var flat = top + gap * 7;
@@ -54,34 +51,32 @@ internal static class FoldsDrawing
             shapes.Add(Fold(x + 2 * p, flat, height, LineMeaning.Fold));
         }
         shapes.Add(
-            new Dimension(
-                Point.At(0, 0),
-                new Point(S, Length.Zero),
-                Side.Above,
+            Dimension.Above(
+                Length.Zero,
                 S,
+                Length.Zero,
                 LengthKind.Fine,
                 $"every {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches"
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(Length.Zero, height),
-                new Point(p, height),
-                Side.Below,
+            Dimension.Below(
+                Length.Zero,
                 p,
+                height,
                 LengthKind.Fine,
                 "deep",
                 a.Ask.SaysDepth ? Fields.TuckDepth.Name : ""
             )
         );
         shapes.Add(
-            new Dimension(
-                new Point(S + 2 * p, height),
-                new Point((S + 2 * p) * 2, height),
-                Side.Below,
+            Dimension.Below(
                 S + 2 * p,
+                (S + 2 * p) * 2,
+                height,
                 LengthKind.Fine,
-                "flat, per pleat"
+                "flat, per pleat",
+                states: S + 2 * p
             )
         );
         return new Drawing(

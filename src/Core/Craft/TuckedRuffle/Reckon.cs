@@ -108,22 +108,18 @@ internal static class Reckon
         var ask = a.Ask;
         if (ask.Depth == Length.Zero)
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "no-folds",
-                Severity.Stop,
                 "At a fullness of 1 there are no folds.",
                 "The strip is as long as the edge.",
-                "Take a fullness of 1.2 or more."
-            )
-            {
-                Cure = new(Fields.Fullness.Name, "1.2"),
-            };
+                "Take a fullness of 1.2 or more.",
+                new(Fields.Fullness.Name, "1.2")
+            );
         }
         if (ask.Depth.Millimetres > ask.MostDepth.Millimetres * (1 + 1e-9))
         {
-            yield return new Finding(
+            yield return Finding.Stop(
                 "too-deep",
-                Severity.Stop,
                 $"A fold of {ruler.Fine(ask.Depth)} is deeper than the attachment makes, {ruler.Fine(ask.MostDepth)}.",
                 "Past its end the arm strikes or slips, and the folds come out uneven.",
                 Remedy(ask)
@@ -131,9 +127,8 @@ internal static class Reckon
         }
         if (a.Overlap > 1 + 1e-9)
         {
-            yield return new Finding(
+            yield return Finding.Note(
                 "folds-overlap",
-                Severity.Note,
                 $"Each fold lies over {DecimalText.Write(a.Overlap)} times the distance to the next.",
                 "Over 1, folds lie on each other: fuller to look at, and thicker to sew.",
                 "If it is too thick, fold less often or less deep."
@@ -143,19 +138,15 @@ internal static class Reckon
         if (missing > Length.Zero)
         {
             var trim = Rounding.Up(ask.Trim + missing, ruler.Cutting);
-            yield return new Finding(
+            yield return Finding.Note(
                 "spread",
-                Severity.Note,
                 $"Should the attachment fold a tenth deeper, {ruler.Mark(missing)} of strip would be missing.",
                 "Attachments come to within 5 to 10 % of what they are set to, and nothing can be pulled to fit.",
-                $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a test swatch and enter what they took."
-            )
-            {
-                Cure =
-                    trim <= Fields.TrimAllowance.Most
-                        ? new(Fields.TrimAllowance.Name, ruler.Cut(trim))
-                        : null,
-            };
+                $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a test swatch and enter what they took.",
+                trim <= Fields.TrimAllowance.Most
+                    ? new(Fields.TrimAllowance.Name, ruler.Cut(trim))
+                    : null
+            );
         }
         foreach (var finding in a.Strips.Noticed)
         {

@@ -21,6 +21,7 @@ internal static class SewingSteps
                     "Baste the two raw edges of the folded strip together, close to the edge.",
                     "baste",
                     ["Both edges lie level all the way."],
+                    Schools:
                     [
                         new(
                             "baste",
@@ -42,7 +43,6 @@ internal static class SewingSteps
                     "One full fold turned by hand: arm and needle clear everything.",
                     $"Ten folds on a swatch measure {ruler.Fine(10 * a.Ask.Spacing)}, and take up {ruler.Fine(10 * (a.Ask.Spacing + 2 * a.Ask.Depth))} of what was flat: less is too shallow, more too deep.",
                 ],
-                [],
                 Safety.Needle
             )
         );
@@ -55,8 +55,7 @@ internal static class SewingSteps
                 [
                     $"The first third measures {ruler.Mark(edge / 3)}.",
                     "Every fold caught all layers.",
-                ],
-                []
+                ]
             )
         );
         steps.Add(
@@ -65,8 +64,7 @@ internal static class SewingSteps
                 "Fold the rest",
                 "Sew on as the check said. The arm has to come back between two folds: never faster than half speed.",
                 ruler.Mark(edge),
-                [$"It reaches {ruler.Mark(edge)}, with some to trim."],
-                []
+                [$"It reaches {ruler.Mark(edge)}, with some to trim."]
             )
         );
         var (ends, isRing) = (a.Ask.Strip.BothEnds, a.Ask.Strip.Closed);
@@ -90,8 +88,7 @@ internal static class SewingSteps
                         $"The loop measures {ruler.Mark(edge)} round.",
                         "The folds at the join are whole.",
                     ]
-                    : ["The last fold is whole."],
-                []
+                    : ["The last fold is whole."]
             )
         );
         steps.Add(
@@ -101,11 +98,12 @@ internal static class SewingSteps
                 $"Right sides together, folds all one way, sew on the folding line, {ruler.Mark(a.Ask.Strip.SeamAllowance)} from the raw edge.",
                 ruler.Mark(a.Ask.Strip.SeamAllowance),
                 ["No fold is caught the wrong way round."],
+                Schools:
                 [
                     new("folds towards you", "The foot runs down over them and turns none back."),
                     new("ruffle below", "The feed dogs carry it; look underneath often."),
                 ],
-                Safety.Pins
+                Caution: Safety.Pins
             )
         );
         steps.Add(
@@ -116,11 +114,12 @@ internal static class SewingSteps
                     + StripSteps.LowerEdgeStays(a.Strips),
                 "press",
                 ["The folds all lie one way."],
+                Schools:
                 [
                     new("left round", "Soft, and stands out."),
                     new("pressed sharp", "Lies flat, like small pleats."),
                 ],
-                Safety.Iron
+                Caution: Safety.Iron
             )
         );
         var folded = Pace.Folded(edge, a.Ask.Strip.StitchLength);

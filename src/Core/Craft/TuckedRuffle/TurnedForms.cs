@@ -80,9 +80,8 @@ internal static class TurnedForms
                             ? []
                             :
                             [
-                                new Finding(
+                                Finding.Stop(
                                     "cloth-short",
-                                    Severity.Stop,
                                     "The fabric there is does not reach round this edge even flat.",
                                     "A strip that is not folded at all has fullness 1.",
                                     "Find more fabric, or a shorter edge."
@@ -128,18 +127,16 @@ internal static class TurnedForms
         var pushed = (sewn - 1) * plan.Ask.Spacing / 2;
         if (Math.Abs(sewn / plan.Ask.Fullness - 1) <= EvensOut)
         {
-            return new Finding(
+            return Finding.Note(
                 "on-course",
-                Severity.Note,
                 $"On course: what is sewn came to {DecimalText.Write(sewn)}.",
                 $"{DecimalText.Write(plan.Ask.Fullness)} is planned.",
                 "Sew on as it is set."
             );
         }
         var deeper = sewn < rest;
-        return new Finding(
+        return Finding.Care(
             deeper ? "folds-shallow" : "folds-deep",
-            Severity.Care,
             $"The folds came out {ruler.Fine(pushed)} deep, so what is sewn came to {DecimalText.Write(sewn)} instead of {DecimalText.Write(plan.Ask.Fullness)}.",
             deeper
                 ? "Sewn on like this, strip stays over."

@@ -42,18 +42,16 @@ internal sealed class TwinGroove : FitRule
     {
         if (Say.Over(spacing, groove))
         {
-            return new Finding(
+            return Finding.Stop(
                 Name,
-                Severity.Stop,
                 $"The twin needle, {Say.Mm(spacing)} apart, does not fit into a groove {Say.Mm(groove)} wide.",
                 "The ridge stands in the groove; needles beside it flatten it and pull to one side.",
                 $"Take a pair of at most {Say.Mm(groove)}, or a foot with fewer, wider grooves."
             );
         }
         return Say.Over(groove / 2, spacing)
-            ? new Finding(
+            ? Finding.Care(
                 Name,
-                Severity.Care,
                 $"The twin needle, {Say.Mm(spacing)} apart, leaves a groove {Say.Mm(groove)} wide half empty.",
                 "A ridge that does not fill its groove wanders in it.",
                 $"Take a pair of {Say.Mm(groove / 2)} to {Say.Mm(groove)}, or a foot with narrower grooves."

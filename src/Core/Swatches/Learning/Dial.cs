@@ -345,9 +345,8 @@ public static class DialQuestion
     {
         if (Length.Between(a.ComesTo, a.Dial.Wanted) > a.Step * a.Dial.Factor)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "out-of-reach",
-                Severity.Care,
                 $"The dial ends at {Mm(a.Set)}: that comes to {Mm(a.ComesTo)}.",
                 $"{Mm(a.Dial.Wanted)} is wanted.",
                 "Choose a stitch nearer to what this machine reaches."

@@ -236,9 +236,8 @@ public abstract record Learnt
     /// <param name="says">What it came to, and what the others say.</param>
     /// <param name="remedy">What to look for.</param>
     internal static Finding Odd(double deviations, string says, string remedy) =>
-        new(
+        Finding.Care(
             "odd-sample",
-            Severity.Care,
             says,
             $"That is {Measures.DecimalText.Write(Math.Abs(deviations), 1)} standard deviations off.",
             remedy

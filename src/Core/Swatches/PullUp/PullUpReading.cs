@@ -177,9 +177,8 @@ public sealed record PullUpReading(
         }
         if (Setting is { Reaches: false } setting)
         {
-            yield return new Finding(
+            yield return Finding.Care(
                 "out-of-reach",
-                Severity.Care,
                 $"No stitch from {DecimalText.Write(Reach.Least.Millimetres)} to {DecimalText.Write(Reach.Most.Millimetres)} mm gives {DecimalText.Write(Target!.Value)}; "
                     + $"{DecimalText.Write(setting.Settings.StitchLength.Millimetres)} mm comes nearest, with {DecimalText.Write(setting.Fullness)}.",
                 "The stitch length alone does not get there with the other settings as they are.",
@@ -194,16 +193,13 @@ public sealed record PullUpReading(
         {
             var stitch =
                 $"{DecimalText.Write(Rounding.Nearest(wanted.Settings.StitchLength, Nearest).Millimetres, 1)} mm";
-            yield return new Finding(
+            yield return Finding.Note(
                 "setting-for-target",
-                Severity.Note,
                 $"A stitch of {stitch} likely gives a fullness of {DecimalText.Write(Target!.Value)}.",
                 $"As it is set, {DecimalText.Write(Prediction.Mid)} is likely. {RestsOn}",
-                $"Set the stitch to {stitch}."
-            )
-            {
-                Cure = new(PullUpFields.StitchLength.Name, stitch),
-            };
+                $"Set the stitch to {stitch}.",
+                new(PullUpFields.StitchLength.Name, stitch)
+            );
         }
         if (Evidence == 0)
         {
