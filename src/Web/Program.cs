@@ -14,7 +14,6 @@ using ZephyrReach.Web.Histories;
 using ZephyrReach.Web.Hosting;
 using ZephyrReach.Web.Keeps;
 using ZephyrReach.Web.Lines;
-using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Practice;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Projects;

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Tests;
 
 namespace ZephyrReach.Core.Tests;
 
@@ -53,22 +54,10 @@ public class ArchitectureTests
     [Fact]
     public void No_folder_uses_one_that_uses_it()
     {
-        var uses = Core
-            .Types.Where(t => FolderOf(t.FullName) is not null)
-            .SelectMany(t =>
-                t.Dependencies.Select(d =>
-                    (From: FolderOf(t.FullName)!, To: FolderOf(d.Target.FullName))
-                )
-            )
-            .Where(u => u.To is not null && u.To != u.From)
-            .Distinct()
-            .ToLookup(u => u.From, u => u.To!);
+        var uses = Circles.UsesIn(Core, "ZephyrReach.Core");
         uses.Count.ShouldBeGreaterThan(8);
-        foreach (var folder in uses.Select(u => u.Key))
-        {
-            Reached(folder, uses).ShouldNotContain(folder, $"{folder} uses itself in the end");
-        }
-        foreach (var folder in uses.Where(u => u.Key is not ("Craft" or "Order")))
+        Circles.NoneIn(uses);
+        foreach (var folder in uses.Where(u => u.Key is not ("Craft" or "Project")))
         {
             folder.ShouldNotContain("Craft", $"{folder.Key} uses Craft");
         }
@@ -93,38 +82,7 @@ public class ArchitectureTests
         between.ShouldBeEmpty();
     }
 
-    private static HashSet<string> Reached(string from, ILookup<string, string> uses)
-    {
-        HashSet<string> reached = [];
-        Queue<string> left = new(uses[from]);
-        while (left.TryDequeue(out var folder))
-        {
-            if (reached.Add(folder))
-            {
-                foreach (var next in uses[folder])
-                {
-                    left.Enqueue(next);
-                }
-            }
-        }
-        return reached;
-    }
-
-    /// <summary>The folder directly in Core that a type stands in; null where it is none of ours.</summary>
-    private static string? FolderOf(string name) => Part(name, 2);
-
-    private static string? TechniqueOf(string name) =>
-        Part(name, 2) == "Craft" ? Part(name, 3) : null;
-
-    private static string? Part(string name, int place)
-    {
-        var parts = name.Split('`')[0].Split('+')[0].Split('.');
-        return
-            name.StartsWith("ZephyrReach.Core.", StringComparison.Ordinal)
-            && parts.Length > place + 1
-            ? parts[place]
-            : null;
-    }
+    private static string? TechniqueOf(string name) => Circles.Part(name, "ZephyrReach.Core.Craft");
 
     private static bool Allowed(string name) =>
         name

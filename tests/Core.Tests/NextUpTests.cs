@@ -2,7 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Order;
+using ZephyrReach.Core.Project;
 
 namespace ZephyrReach.Core.Tests;
 
@@ -18,27 +18,28 @@ public class NextUpTests
         var working = Techniques.WorkingOf(name)!;
         var steps = ContractTests.Plan(name, Ruler.Metric).Steps(Ruler.Metric);
         var cuts = working.Has(Stage.Cut);
-        var at = Begun(working);
+        var at = Begun;
 
-        Next(at).Stage.ShouldBe(Stage.SetUp);
+        Next(working, at).Stage.ShouldBe(Stage.SetUp);
         at = at with { Stage = Stage.Sample };
-        Next(at).ShouldBe(new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch"));
+        Next(working, at)
+            .ShouldBe(new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch"));
         at = at with { Swatches = 1, LastVerdict = "nearly" };
-        Next(at).WaitsFor.ShouldBe("a good swatch");
+        Next(working, at).WaitsFor.ShouldBe("a good swatch");
         at = at with { LastVerdict = "yes" };
         if (cuts)
         {
-            Next(at).Stage.ShouldBe(Stage.Cut);
-            Next(at).Says.ShouldBe(steps[0].Says);
+            Next(working, at).Stage.ShouldBe(Stage.Cut);
+            Next(working, at).Says.ShouldBe(steps[0].Says);
             at = at with { IsCut = true };
         }
-        Next(at).Stage.ShouldBe(Stage.Sew);
-        Next(at).Says.ShouldContain($"step {(cuts ? 2 : 1)} of {steps.Count}");
+        Next(working, at).Stage.ShouldBe(Stage.Sew);
+        Next(working, at).Says.ShouldContain($"step {(cuts ? 2 : 1)} of {steps.Count}");
         at = at with { StepsDone = 3 };
-        Next(at).Says.ShouldBe($"{steps[3].Title}: step 4 of {steps.Count}.");
+        Next(working, at).Says.ShouldBe($"{steps[3].Title}: step 4 of {steps.Count}.");
         at = at with { StepsDone = steps.Count };
-        Next(at).Says.ShouldBe("Next: note how it turned out.");
-        Next(at with { IsKept = true }).IsDone.ShouldBeTrue();
+        Next(working, at).Says.ShouldBe("Next: note how it turned out.");
+        Next(working, at with { IsFinished = true }).IsDone.ShouldBeTrue();
     }
 
     [Theory]
@@ -49,7 +50,7 @@ public class NextUpTests
         var field = working.Straight.Fields.First(f => f.Name == working.First.Field);
         var ask = working.Straight.Example.Without(field.Name);
 
-        var next = Next(Begun(working), ask);
+        var next = Next(working, Begun, ask);
 
         next.Stage.ShouldBe(Stage.Plan);
         next.Says.ShouldBe(
@@ -63,10 +64,10 @@ public class NextUpTests
     {
         var working = Techniques.WorkingOf("pulled-gathers")!;
         var ask = Asked.Awning(("rows", "two-inside"), ("rowGap", "8.5 mm"));
-        var at = Begun(working) with { Stage = Stage.Cut, LastVerdict = "yes", Swatches = 1 };
+        var at = Begun with { Stage = Stage.Cut, LastVerdict = "yes", Swatches = 1 };
 
-        Next(at, ask).Stage.ShouldBe(Stage.Plan);
-        Next(at with { IsCut = true }, ask).Stage.ShouldBe(Stage.Sew);
+        Next(working, at, ask).Stage.ShouldBe(Stage.Plan);
+        Next(working, at with { IsCut = true }, ask).Stage.ShouldBe(Stage.Sew);
     }
 
     [Fact]
@@ -74,7 +75,7 @@ public class NextUpTests
     {
         var working = Techniques.WorkingOf("pulled-gathers")!;
 
-        var next = Next(Begun(working), Asked.Awning(("finishedEdge", "round the table")));
+        var next = Next(working, Begun, Asked.Awning(("finishedEdge", "round the table")));
 
         next.Stage.ShouldBe(Stage.Plan);
         next.WaitsFor.ShouldBe("a corrected measurement");
@@ -85,16 +86,16 @@ public class NextUpTests
     {
         var working = Techniques.WorkingOf("darning")!;
 
-        Next(Begun(working) with { StepsDone = 400 }).Stage.ShouldBe(Stage.Keep);
+        Next(working, Begun with { StepsDone = 400 }).Stage.ShouldBe(Stage.Keep);
     }
 
-    private static WorkingState Begun(Working working) =>
-        new(working, Stage.Plan, 0, "", false, 0, false);
+    private static PartProgress Begun { get; } = new(Stage.Plan);
 
-    private static NextUp Next(WorkingState state, RawAsk? ask = null) =>
+    private static NextUp Next(Working working, PartProgress at, RawAsk? ask = null) =>
         NextUp.For(
-            state,
-            state.Working.Straight.Reckon(ask ?? state.Working.Straight.Example, Ruler.Metric),
+            working,
+            at,
+            working.Straight.Reckon(ask ?? working.Straight.Example, Ruler.Metric),
             Ruler.Metric
         );
 }

@@ -1,6 +1,6 @@
 using CsCheck;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Order;
+using ZephyrReach.Core.Project;
 
 namespace ZephyrReach.Core.Tests;
 

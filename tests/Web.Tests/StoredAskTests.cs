@@ -46,7 +46,7 @@ public class StoredAskTests
         var example = working.Straight.Example;
         // What another field leaves unused is not looked at until it is used.
         var fields = working.Straight.Fields.Where(f =>
-            f.Name != StoredAsk.Samples
+            f.Name != Core.Craft.ChangedBySwatches.Samples
             && (f.ShownWhen is not { Not: true } when || !Says(example, when))
         );
         foreach (var field in fields)

@@ -6,7 +6,7 @@ import type { Ask, Field, Shape } from '../../src/client/api/types';
 import type { Thing } from '../../src/client/app/drawer';
 import { StitchRow } from '../../src/client/drawing/StitchRow';
 import { StitchStrip } from '../../src/client/drawing/StitchStrip';
-import { PickStitches, told } from '../../src/client/parts/book/PickStitches';
+import { PickStitches, told } from '../../src/client/parts/ask/PickStitches';
 import { StitchPad } from '../../src/client/parts/StitchPad';
 import { SwatchLines } from '../../src/client/parts/swatch/SwatchLines';
 

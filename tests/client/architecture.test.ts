@@ -75,3 +75,32 @@ test('a file stays small enough to be read at once', () => {
     .filter(([, lines]) => lines > 420);
   expect(long).toEqual([]);
 });
+
+test('a folder of parts may use another, and none uses itself over others', () => {
+  const folderOf = (path: string) => {
+    const [room, folder, ...rest] = relative(client, path).split('/');
+    return room === 'parts' && rest.length > 0 ? folder! : null;
+  };
+  const used = new Map<string, Set<string>>();
+  for (const path of sources) {
+    const from = folderOf(path);
+    if (!from) continue;
+    const text = readFileSync(path, 'utf8');
+    for (const found of text.matchAll(/from '(\.[^']+)'|import\('(\.[^']+)'\)/g)) {
+      const to = folderOf(`${resolve(dirname(path), found[1] ?? found[2]!)}`);
+      if (to && to !== from) used.set(from, (used.get(from) ?? new Set()).add(to));
+    }
+  }
+  expect(used.size).toBeGreaterThan(1);
+  for (const folder of used.keys()) {
+    const reached = new Set<string>();
+    const left = [...used.get(folder)!];
+    while (left.length > 0) {
+      const next = left.pop()!;
+      if (reached.has(next)) continue;
+      reached.add(next);
+      left.push(...(used.get(next) ?? []));
+    }
+    expect(reached.has(folder), folder).toBe(false);
+  }
+});

@@ -5,7 +5,6 @@ using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Archives;
 

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using ZephyrReach.Core.Project;
 using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Archives;
@@ -60,10 +61,10 @@ internal static class Rules
         {
             var row = rows.GetValueOrDefault(id) + 1;
             rows[id] = row;
-            if (row > Joins.MostInARow)
+            if (row > Chains.MostInARow)
             {
                 throw new FormatException(
-                    $"More than {Joins.MostInARow} pieces hang on each other in a row, at “{workings[id].Name}”."
+                    $"More than {Chains.MostInARow} pieces hang on each other in a row, at “{workings[id].Name}”."
                 );
             }
             foreach (var taker in takers[id])

@@ -4,12 +4,11 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Order;
+using ZephyrReach.Core.Project;
 using ZephyrReach.Store;
-using ZephyrReach.Web.Projects;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Bench;
 
@@ -118,7 +117,7 @@ public static class BenchEndpoints
         SwatchStore swatches,
         CutListStore cutLists,
         KeepStore keeps,
-        PlanFeed feed,
+        ProjectLoader loader,
         Guid? cursor,
         int? most,
         Guid? project
@@ -134,18 +133,26 @@ public static class BenchEndpoints
         var page = rows.Take(size).ToList();
         var inThem = await workings.OfProjectsAsync(seat, page.Select(p => p.Id), cancel);
         var ids = inThem.Select(w => w.Id).ToList();
-        var plans = await feed.PlansAsync(seat, inThem, ruler, cancel);
-        var facts = new Facts(
-            (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId),
-            (await cutLists.NewestAsync(seat, ids, cancel)).ToDictionary(
-                l => l.WorkingId,
-                l => l.Ask
-            ),
-            inThem
-                .Where(w => Core.Craft.Techniques.WorkingOf(w.Technique) is not null)
-                .ToDictionary(w => w.Id, plans.Of),
-            (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId)
+        var sewn = (await swatches.TallyAsync(seat, ids, cancel)).ToDictionary(s => s.WorkingId);
+        var cut = (await cutLists.NewestAsync(seat, ids, cancel)).ToDictionary(
+            l => l.WorkingId,
+            l => l.Ask
         );
+        var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel)).ToDictionary(k => k.WorkingId);
+        var plan = await loader.PlanAsync(
+            seat,
+            inThem,
+            ruler,
+            cancel,
+            w =>
+                Planned.Progress(
+                    w,
+                    sewn.GetValueOrDefault(w.Id),
+                    cut.ContainsKey(w.Id),
+                    kept.ContainsKey(w.Id)
+                )
+        );
+        var facts = new Facts(plan, plan.Parts.ToDictionary(p => p.Id), cut, kept, ruler);
         var byProject = inThem.ToLookup(w => w.ProjectId);
         return Results.Ok(
             new BenchPage(
@@ -156,7 +163,7 @@ public static class BenchEndpoints
                         p.WantedBy,
                         p.Notes,
                         p.Stamp.Version,
-                        [.. byProject[p.Id].Select(w => ShowLightly(w, facts, plans, ruler))]
+                        [.. byProject[p.Id].Select(w => ShowLightly(w, facts))]
                     )),
                 ],
                 rows.Count > size ? page[^1].Id : null
@@ -165,11 +172,11 @@ public static class BenchEndpoints
     }
 
     /// <summary>What takes too much to be drawn is shown by its name, and the others as ever.</summary>
-    private static BenchWorking ShowLightly(WorkingRow row, Facts facts, Plans plans, Ruler ruler)
+    private static BenchWorking ShowLightly(WorkingRow row, Facts facts)
     {
         try
         {
-            return Budget.Part(() => Show(row, facts, plans, ruler));
+            return Budget.Part(() => Show(row, facts));
         }
         catch (TooMuchException)
         {
@@ -177,30 +184,18 @@ public static class BenchEndpoints
         }
     }
 
-    private static BenchWorking Show(WorkingRow row, Facts facts, Plans plans, Ruler ruler)
+    private static BenchWorking Show(WorkingRow row, Facts facts)
     {
         var shown = Plain(row);
-        if (Core.Craft.Techniques.WorkingOf(row.Technique) is not { } known)
+        var part = facts.Parts[row.Id];
+        if (part.Working is not { } known)
         {
             return shown;
         }
-        var kept = facts.Keeps.GetValueOrDefault(row.Id);
-        var sewn = facts.Swatches.GetValueOrDefault(row.Id);
-        var outcome = facts.Outcomes[row.Id];
-        var next = NextUp.For(
-            new WorkingState(
-                known,
-                Stages.Named(row.Stage),
-                sewn?.Sewn ?? 0,
-                sewn?.LastVerdict ?? "",
-                facts.Cut.ContainsKey(row.Id),
-                StepsDone(row),
-                kept is not null
-            ),
-            outcome,
-            ruler
-        );
-        var plan = outcome.Answer as WorkPlan;
+        var ruler = facts.Ruler;
+        var kept = facts.Kept.GetValueOrDefault(row.Id);
+        var next = facts.Plan.Next(part);
+        var plan = facts.Plan.PlanOf(part);
         var summary = plan?.Summary;
         var count = plan?.Together.Count ?? 1;
         return shown with
@@ -216,17 +211,9 @@ public static class BenchEndpoints
             ],
             SinceCut =
                 kept is null && facts.Cut.TryGetValue(row.Id, out var then)
-                    ? plans.SinceCut(row, then)
+                    ? facts.Plan.SinceCut(part, AskJson.Read(then))
                     : null,
-            ChangedBySwatches =
-                kept is null && plan is not null
-                    ? ChangedBySwatches.Of(
-                        known.Straight,
-                        plan,
-                        plans.Complete(row, AskJson.Read(row.Ask)),
-                        ruler
-                    )
-                    : null,
+            ChangedBySwatches = kept is null ? facts.Plan.ChangedBySwatchesIn(part) : null,
             Summary = count > 1 ? $"{count} × {summary!.Text}" : summary?.Text ?? "",
             Picture = summary is null ? null : CraftJson.Of(summary.Picture, ruler),
             Next = next.Says,
@@ -270,38 +257,32 @@ public static class BenchEndpoints
         WorkingStore workings,
         CutListStore cutLists,
         KeepStore keeps,
-        ThingStore things,
-        PlanFeed feed
+        ProjectLoader loader
     )
     {
         var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
         var rows = await workings.WhereThingsAreUsedAsync(seat, cancel);
         var ids = rows.Select(w => w.Id).ToList();
-        var plans = await feed.PlansAsync(seat, rows, ruler, cancel);
         var cut = (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet();
         var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
             .Select(k => k.WorkingId)
             .ToHashSet();
-        var lines = Takings.Together(
-            rows,
-            w =>
-                w.Uses.EnumerateObject().Any()
-                && Core.Craft.Techniques.WorkingOf(w.Technique) is not null
-                    ? plans.Of(w).Answer as WorkPlan
-                    : null,
-            cut.Contains,
-            kept.Contains,
-            await things.AllAsync(seat, cancel),
-            ruler
+        var plan = await loader.PlanAsync(
+            seat,
+            // Where nothing was chosen there is nothing to run short of.
+            [.. rows.Where(w => w.Uses.EnumerateObject().Any())],
+            ruler,
+            cancel,
+            w => Planned.Progress(w, null, cut.Contains(w.Id), kept.Contains(w.Id))
         );
         return Results.Ok(
-            lines
+            plan.Materials()
                 .Where(l => l.Short > Length.Zero)
                 .Select(l => new BenchShort(
                     l.Thing!.Value,
                     l.Kind,
                     l.Name,
-                    ruler.Write(l.Still, Takings.Written(l.Kind)),
+                    ruler.Write(l.Still, Taking.Written(l.Kind)),
                     ruler.Mark(l.Left!.Value),
                     l.Buy,
                     l.For
@@ -310,17 +291,11 @@ public static class BenchEndpoints
         );
     }
 
-    private static int StepsDone(WorkingRow row) =>
-        row.Progress.TryGetProperty("at", out var at)
-        && at.ValueKind == JsonValueKind.Number
-        && at.TryGetInt32(out var done)
-            ? done
-            : 0;
-
     private sealed record Facts(
-        Dictionary<Guid, SwatchTally> Swatches,
-        Dictionary<Guid, JsonElement> Cut,
-        Dictionary<Guid, Outcome> Outcomes,
-        Dictionary<Guid, KeepRow> Keeps
+        ProjectPlan Plan,
+        IReadOnlyDictionary<Guid, PlannedPart> Parts,
+        IReadOnlyDictionary<Guid, JsonElement> Cut,
+        IReadOnlyDictionary<Guid, KeepRow> Kept,
+        Ruler Ruler
     );
 }

@@ -2,7 +2,9 @@ using System.Text.Json;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Project;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workings;
@@ -10,7 +12,7 @@ using ZephyrReach.Web.Workings;
 namespace ZephyrReach.Web.CutLists;
 
 /// <summary>Freezes cut lists: the answer as it is now, with the swatches it rests on.</summary>
-public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, PlanFeed plans)
+public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, ProjectLoader plans)
 {
     /// <summary>Freezes the cut list of an ask.</summary>
     /// <returns>The list; or what is wrong with the ask; or neither when the working is gone.</returns>
@@ -27,11 +29,11 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, PlanFee
         var raw = await plans.CompleteAsync(seat, working, AskJson.Read(ask), ruler, cancel);
         // The step it was cut by, so that a later plan in other units is held against it by the same.
         if (
-            known.Straight.Fields.Any(f => f.Name == Plans.CuttingStep)
-            && !raw.TryGet(Plans.CuttingStep, out _)
+            known.Straight.Fields.Any(f => f.Name == ProjectPlan.CuttingStep)
+            && !raw.TryGet(ProjectPlan.CuttingStep, out _)
         )
         {
-            raw = raw.With(Plans.CuttingStep, RawValue.Of(ruler.Cutting.Millimetres));
+            raw = raw.With(ProjectPlan.CuttingStep, RawValue.Of(ruler.Cutting.Millimetres));
         }
         var outcome = known.Straight.Reckon(raw, ruler);
         if (outcome.Answer is not WorkPlan plan)
@@ -56,16 +58,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, PlanFee
         return (list, []);
     }
 
-    /// <summary>What a plan uses up of the things that its working uses, at the end of a stage: once for each thing.</summary>
+    /// <summary>What a plan uses up of the things that its working uses, at the end of a stage.</summary>
     public static IReadOnlyList<Taken> UsedUp(WorkPlan plan, WorkingRow working, Stage until) =>
-        [
-            .. plan
-                .Needs.Where(n => n.Until == until && n.Name.Length == 0)
-                .GroupBy(n => working.UsedOf(n.Kind))
-                .Where(g => g.Key is not null)
-                .Select(g => new Taken(
-                    g.Key!.Value,
-                    g.Aggregate(Length.Zero, (sum, n) => sum + n.Amount)
-                )),
-        ];
+        [.. Taking.UsedUp(plan, working.UsedOf, until).Select(t => new Taken(t.Thing, t.Amount))];
 }

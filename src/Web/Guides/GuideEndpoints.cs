@@ -5,6 +5,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
@@ -62,7 +63,7 @@ public static class GuideEndpoints
         Here here,
         Guid id,
         WorkingStore workings,
-        PlanFeed plans,
+        ProjectLoader plans,
         string? paper,
         string? @as
     ) =>

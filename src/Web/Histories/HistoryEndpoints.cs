@@ -1,7 +1,6 @@
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Histories;
 

@@ -6,11 +6,12 @@ using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
+using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Swatches;
 using ZephyrReach.Web.Workings;
-using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Hosting;
 
@@ -48,8 +49,7 @@ public static class Services
         services.AddSingleton<SwatchStore>();
         services.AddSingleton<SwatchBookStore>();
         services.AddSingleton<PhotographStore>();
-        services.AddSingleton<SampleFeed>();
-        services.AddSingleton<PlanFeed>();
+        services.AddSingleton<ProjectLoader>();
         services.AddSingleton<CutListStore>();
         services.AddSingleton<PracticeStore>();
         services.AddSingleton<KeepStore>();

@@ -1,7 +1,7 @@
 using System.Net;
-using ZephyrReach.Web.Hosting;
+using ZephyrReach.Web.Problems;
 
-namespace ZephyrReach.Web.Problems;
+namespace ZephyrReach.Web.Hosting;
 
 /// <summary>
 /// Who is not answered. The program listens on this machine only, yet every page in a browser here can reach it: by a name of

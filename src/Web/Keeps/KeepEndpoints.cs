@@ -5,6 +5,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
@@ -113,7 +114,7 @@ public static class KeepEndpoints
         KeepIn keep,
         WorkingStore workings,
         KeepStore store,
-        PlanFeed plans
+        ProjectLoader plans
     )
     {
         if (keep.Id is not { Version: 7 } keepId)

@@ -1,11 +1,11 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Order;
+using ZephyrReach.Core.Project;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Projects;
 
@@ -81,8 +81,7 @@ public static class TotalEndpoints
         WorkingStore workings,
         CutListStore cutLists,
         KeepStore keeps,
-        ThingStore things,
-        PlanFeed feed
+        ProjectLoader loader
     )
     {
         var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
@@ -98,45 +97,44 @@ public static class TotalEndpoints
         var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
             .Select(k => k.WorkingId)
             .ToHashSet();
-        var plans = await feed.PlansAsync(seat, known, ruler, cancel);
-        var lines = Takings.Together(
+        var plan = await loader.PlanAsync(
+            seat,
             known,
-            PlanOf,
-            cut.Contains,
-            kept.Contains,
-            await things.AllAsync(seat, cancel),
-            ruler
+            ruler,
+            cancel,
+            w => Planned.Progress(w, null, cut.Contains(w.Id), kept.Contains(w.Id))
         );
         return Results.Ok(
             new ProjectTotal(
                 project.WantedBy,
                 [
-                    .. lines.Select(l => new TotalOut(
-                        l.Kind,
-                        l.Thing,
-                        l.Name,
-                        Out(l.Needed, l.Kind),
-                        Out(l.Still, l.Kind),
-                        l.Left is { } left ? LengthOut.Of(left, LengthKind.Marked, ruler) : null,
-                        l.Buy,
-                        l.For
-                    )),
+                    .. plan.Materials()
+                        .Select(l => new TotalOut(
+                            l.Kind,
+                            l.Thing,
+                            l.Name,
+                            Out(l.Needed, l.Kind),
+                            Out(l.Still, l.Kind),
+                            l.Left is { } left
+                                ? LengthOut.Of(left, LengthKind.Marked, ruler)
+                                : null,
+                            l.Buy,
+                            l.For
+                        )),
                 ],
-                [.. Takings.Counted(known).Where(w => PlanOf(w) is null).Select(w => w.Name)]
+                [.. plan.Unplanned.Select(p => p.Name)]
             )
         );
 
-        WorkPlan? PlanOf(WorkingRow working) => plans.Of(working).Answer as WorkPlan;
-
         LengthOut Out(Length length, string kind) =>
-            LengthOut.Of(length, Takings.Written(kind), ruler);
+            LengthOut.Of(length, Taking.Written(kind), ruler);
     }
 
     private static async Task<IResult> WaysAsync(
         Here here,
         Guid id,
         WorkingStore workings,
-        PlanFeed feed
+        ProjectLoader loader
     )
     {
         var (seat, ruler, cancel) = (here.Seat, here.Ruler, here.Cancel);
@@ -145,20 +143,19 @@ public static class TotalEndpoints
             return Problem.NotFound("There is no such part.");
         }
         var around = await workings.OfProjectsAsync(seat, [working.ProjectId], cancel);
-        var plans = await feed.PlansAsync(seat, around, ruler, cancel);
+        var plan = await loader.PlanAsync(seat, around, ruler, cancel);
         return Results.Ok(
-            around.Where(w => w.Piece == working.Piece).Select(w => Of(w, plans, ruler)).ToList()
+            plan.Parts.Where(p => p.Piece == working.Piece).Select(p => Of(p, plan, ruler)).ToList()
         );
     }
 
-    private static WayOut Of(WorkingRow row, Plans plans, Ruler ruler)
+    private static WayOut Of(PlannedPart part, ProjectPlan project, Ruler ruler)
     {
-        var technique = Core.Craft.Techniques.WorkingOf(row.Technique);
-        var plan = technique is null ? null : plans.Of(row).Answer as WorkPlan;
+        var (technique, plan) = (part.Working, project.PlanOf(part));
         return new WayOut(
-            row.Id,
-            row.Name,
-            Core.Craft.Techniques.TitleOf(row.Technique),
+            part.Id,
+            part.Name,
+            Core.Craft.Techniques.TitleOf(part.Technique),
             plan?.Needs.FirstOrDefault(n => n.Kind == "cloth") is { } cloth
                 ? LengthOut.Of(cloth.Amount, LengthKind.Cut, ruler)
                 : null,
@@ -172,7 +169,7 @@ public static class TotalEndpoints
                         $"{ruler.Write(n.Amount, LengthKind.Amount)} of {(n.Name.Length > 0 ? n.Name : n.Kind)}"
                     ),
             ],
-            row.IsAside
+            part.IsAside
         );
     }
 }

@@ -1,8 +1,9 @@
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
 
-namespace ZephyrReach.Web.Measures;
+namespace ZephyrReach.Web.Reckon;
 
 /// <summary>Reads one length, for a field that is being typed in.</summary>
 public static class LengthEndpoints

@@ -105,7 +105,7 @@ public static class ReckonEndpoints
         {
             return Problem.Field("now", "then and now both must be asks.");
         }
-        var ruler = Plans.AsCut(before, here.Ruler);
+        var ruler = Core.Project.ProjectPlan.AsCut(before, here.Ruler);
         var then = new AskReader(before, ruler);
         var now = new AskReader(also is null ? after : await also(after, ruler), ruler);
         return working.CompareAsks(then, now) is { } comparison

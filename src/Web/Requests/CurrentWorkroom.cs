@@ -1,7 +1,7 @@
 using Npgsql;
 using ZephyrReach.Store;
 
-namespace ZephyrReach.Web.Workrooms;
+namespace ZephyrReach.Web.Requests;
 
 /// <summary>
 /// The workroom that requests are for: the household's own, until there is more than one. Kept for a second, because

@@ -3,7 +3,6 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Workrooms;
 
 namespace ZephyrReach.Web.Requests;
 

@@ -3,6 +3,7 @@ using System.Globalization;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
 
@@ -32,7 +33,7 @@ public sealed record BookSwatch(
     public static BookSwatch Of(BookRow row, Ruler ruler) =>
         new(
             SwatchOut.Of(row.Swatch, ruler),
-            SwatchWords.Of(row.Swatch.Technique)?.InShort(SwatchWords.Sewn(row.Swatch, true)),
+            SwatchWords.Of(row.Swatch.Technique)?.InShort(Planned.Sewn(row.Swatch)),
             SwatchWords.SetOf(row.Swatch),
             SwatchWords.ReadOf(row.Swatch, ruler),
             Core.Craft.Techniques.TitleOf(row.Swatch.Technique),

@@ -6,6 +6,7 @@ using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
@@ -162,7 +163,7 @@ public static class SwatchEndpoints
         && Core.Craft.Techniques.WorkingOf(swatch.Technique) is { } working
             ? Results.Ok(
                 CraftJson.Of(
-                    SwatchPicture.Of(working, SwatchWords.Sewn(swatch, true), here.Ruler),
+                    SwatchPicture.Of(working, Planned.Sewn(swatch), here.Ruler),
                     here.Ruler
                 )
             )

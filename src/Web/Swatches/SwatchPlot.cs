@@ -1,11 +1,13 @@
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Project;
 using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Swatches;
 
@@ -88,7 +90,7 @@ internal static class SwatchPlot
         [AsParameters] BookQuery query,
         SwatchBookStore book,
         WorkingStore workings,
-        SampleFeed samples,
+        ProjectLoader loader,
         string? x
     )
     {
@@ -99,8 +101,8 @@ internal static class SwatchPlot
             {
                 return Problem.NotFound("There is no such part.");
             }
-            var shelf = await samples.ShelfAsync(here.Seat, [working.Technique], here.Cancel);
-            plot = await OfWorkingAsync(here, working, shelf, x, book);
+            var shelf = await loader.ShelfAsync(here.Seat, [working.Technique], here.Cancel);
+            plot = await OfPartAsync(here, Planned.Of(working), shelf, x, book);
         }
         else
         {
@@ -112,36 +114,35 @@ internal static class SwatchPlot
             : Results.Ok(plot);
     }
 
-    private static async Task<PlotOut?> OfWorkingAsync(
+    private static async Task<PlotOut?> OfPartAsync(
         Here here,
-        WorkingRow working,
-        SampleShelf shelf,
+        PlannedPart part,
+        SwatchShelf shelf,
         string? x,
         SwatchBookStore book
     )
     {
-        var on = shelf.Of(working);
+        var on = shelf.Of(part);
         var named = (
             await book.SomeAsync(here.Seat, [.. on.Select(s => s.Swatch.Id)], here.Cancel)
         ).ToDictionary(r => r.Swatch.Id);
-        var ask = shelf.With(working, AskJson.Read(working.Ask));
+        var ask = shelf.With(part, part.Inputs);
         if (
-            SwatchWords.Of(working.Technique)?.Teaches.FirstOrDefault(l => l.Predicts)
-                is not { } lesson
+            part.Working?.Swatch.Teaches.FirstOrDefault(l => l.Predicts) is not { } lesson
             || lesson.Read(new AskReader(ask, here.Ruler)) is not { } learnt
             || learnt.Samples.Count != on.Count
         )
         {
-            return Nothing(working.Technique);
+            return Nothing(part.Technique);
         }
         var own = on.Select((s, i) => (s.Swatch, Place: i))
-            .Where(s => s.Swatch.WorkingId == working.Id && s.Swatch.Counts)
+            .Where(s => s.Swatch.Part == part.Id && s.Swatch.Sewn.Counts)
             .Select(s => s.Place)
             .ToList();
         var foretold = own.TakeLast(MostSteps)
             .ToDictionary(place => on[place].Swatch.Id, place => Foretold(on[place]));
         return Plotted(
-            working.Technique,
+            part.Technique,
             lesson,
             learnt,
             x,
@@ -152,7 +153,7 @@ internal static class SwatchPlot
 
         double? Foretold(ShelfSample sample) =>
             lesson
-                .Read(new AskReader(shelf.WithLast(working, ask, sample), here.Ruler))
+                .Read(new AskReader(shelf.WithLast(part, ask, sample), here.Ruler))
                 ?.Samples[^1]
                 .Expected;
     }
@@ -177,8 +178,8 @@ internal static class SwatchPlot
         }
         var technique = rows[0].Swatch.Technique;
         var of = SwatchWords.Of(technique)!;
-        var samples = rows.Select(r => new ShelfSample(r.Swatch, true).Ask(of)).ToList();
-        var ask = samples[^1].Group!.With(StoredAsk.Samples, RawValue.Of(samples));
+        var samples = rows.Select(r => Planned.Of(r.Swatch).AsSample(of, true)).ToList();
+        var ask = samples[^1].Group!.With(ChangedBySwatches.Samples, RawValue.Of(samples));
         return
             of.Teaches is [var lesson, ..] && lesson.Read(new AskReader(ask, ruler)) is { } learnt
             ? Plotted(technique, lesson, learnt, x, rows)

@@ -103,18 +103,6 @@ public static class SwatchWords
         return read;
     }
 
-    /// <summary>A swatch that was kept, as its technique takes it.</summary>
-    public static SewnSwatch Sewn(SwatchRow row, bool isSame) =>
-        new(
-            row.Readings,
-            AskJson.Read(row.Features),
-            row.Settings.EnumerateObject()
-                .Where(p => p.Value.ValueKind == JsonValueKind.String)
-                .ToDictionary(p => p.Name, p => p.Value.GetString()!),
-            isSame,
-            row.Counts
-        );
-
     /// <summary>The settings of a swatch in words, in the order of its technique's knobs.</summary>
     public static IReadOnlyList<Fact> SetOf(SwatchRow row) =>
         [

@@ -24,14 +24,13 @@ public static class StoredAsk
             return Wrong("ask", $"The ask has more than {MostFields} fields.");
         }
         // Samples are swatches, and are kept as such.
-        var fields = working.Straight.Fields.Where(f => f.Name != Samples).ToList();
+        var fields = working
+            .Straight.Fields.Where(f => f.Name != ChangedBySwatches.Samples)
+            .ToList();
         return Walk.Unknown(fields, raw) is { } unknown
             ? Wrong(unknown, $"“{unknown}” is not a field of this technique.")
             : working.Straight.CheckUnfinished(raw, ruler);
     }
-
-    /// <summary>The field that takes what swatches say.</summary>
-    public const string Samples = ChangedBySwatches.Samples;
 
     /// <summary>The ask with every bare figure's unit written out, so that turning the units round changes no length.</summary>
     public static JsonElement Spelled(

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
@@ -41,7 +42,7 @@ public static class WorkingReckonEndpoints
         Here here,
         Guid id,
         WorkingStore workings,
-        PlanFeed plans
+        ProjectLoader plans
     ) =>
         await workings.FindAsync(here.Seat, id, here.Cancel) is { } working
             ? await ReckonEndpoints.AnswerAsync(
@@ -56,7 +57,7 @@ public static class WorkingReckonEndpoints
         Here here,
         Guid id,
         WorkingStore workings,
-        PlanFeed plans
+        ProjectLoader plans
     ) =>
         await workings.FindAsync(here.Seat, id, here.Cancel) is { } working
             ? await ReckonEndpoints.CompareAsync(

@@ -5,9 +5,9 @@ import type { Ask, Field, Units } from '../../api/types';
 import type { Thing } from '../../app/drawer';
 import { startOf } from '../../app/useTechnique';
 import { StitchStrip } from '../../drawing/StitchStrip';
-import { isAsked } from '../ask/asked';
-import { GroupField } from '../ask/GroupField';
-import { pictureOf, StitchFace, StitchShelf, useStitches } from './StitchShelf';
+import { isAsked } from './asked';
+import { GroupField } from './GroupField';
+import { pictureOf, StitchFace, StitchShelf, useStitches } from '../book/StitchShelf';
 
 type Props = {
   field: Field;

@@ -6,7 +6,7 @@ import { MeasureField } from '../MeasureField';
 import { NumberField, numberOf } from '../NumberField';
 import { Segmented } from '../Segmented';
 
-const PickStitches = later(async () => (await import('../book/PickStitches')).PickStitches);
+const PickStitches = later(async () => (await import('./PickStitches')).PickStitches);
 const Groups = later(async () => (await import('./Groups')).Groups);
 
 type Given = {

@@ -4,27 +4,9 @@ using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Order;
+namespace ZephyrReach.Core.Project;
 
-/// <summary>How far a working has come.</summary>
-/// <param name="Working">How its technique is worked.</param>
-/// <param name="Stage">The stage the person is at.</param>
-/// <param name="Swatches">How many were sewn.</param>
-/// <param name="LastVerdict">Of the last swatch: yes, nearly, no, or empty.</param>
-/// <param name="IsCut">Whether a cut list was frozen.</param>
-/// <param name="StepsDone">How many sewing steps are done.</param>
-/// <param name="IsKept">Whether a summary was written.</param>
-public sealed record WorkingState(
-    Working Working,
-    Stage Stage,
-    int Swatches,
-    string LastVerdict,
-    bool IsCut,
-    int StepsDone,
-    bool IsKept
-);
-
-/// <summary>What is next for a working, and what it waits for.</summary>
+/// <summary>What is next for a part, and what it waits for.</summary>
 /// <param name="Stage">The stage where that is done.</param>
 /// <param name="Says">What is next, in a sentence with its figure.</param>
 /// <param name="WaitsFor">What has to be there first, or empty.</param>
@@ -35,13 +17,14 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
     public static NextUp TooLarge { get; } =
         new(Stage.Plan, "Too large to show: make it lighter on its plan.", "");
 
-    /// <summary>Looks at a working and says what is next: the first of its stages that has not ended.</summary>
+    /// <summary>Looks at a part and says what is next: the first of its stages that has not ended.</summary>
+    /// <param name="working">How its technique is worked.</param>
     /// <param name="state">How far it has come.</param>
     /// <param name="outcome">What the straight form says of its ask.</param>
     /// <param name="ruler">What its figures are written against.</param>
-    public static NextUp For(WorkingState state, Outcome outcome, Ruler ruler)
+    public static NextUp For(Working working, PartProgress state, Outcome outcome, Ruler ruler)
     {
-        if (state.IsKept)
+        if (state.IsFinished)
         {
             return new NextUp(Stage.Keep, "Finished and noted for next time.", "", true);
         }
@@ -49,11 +32,11 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
         {
             return outcome.Errors[0] is { Refusal: Refusal.TooMuch }
                 ? TooLarge
-                : StillToSay(state.Working, outcome.Errors[0]);
+                : StillToSay(working, outcome.Errors[0]);
         }
         var steps = answer.Steps(ruler);
         // The cutting itself is the first step, and a frozen list says that it is done.
-        var cuts = state.Working.Has(Stage.Cut);
+        var cuts = working.Has(Stage.Cut);
         var done = Math.Max(state.IsCut ? 1 : 0, state.StepsDone);
         var hasBegun = cuts ? state.IsCut : state.StepsDone > 0;
         if (!hasBegun && Stop(answer) is { } stop)
@@ -64,11 +47,11 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
         {
             return Sewing(steps, done);
         }
-        if (state.Stage == Stage.Plan && state.Working.Has(Stage.SetUp))
+        if (state.Stage == Stage.Plan && working.Has(Stage.SetUp))
         {
             return new NextUp(Stage.SetUp, "Next: set up the machine.", "");
         }
-        if (state.LastVerdict != "yes" && state.Working.Has(Stage.Sample))
+        if (state.LastVerdict != "yes" && working.Has(Stage.Sample))
         {
             return state.Swatches == 0
                 ? new NextUp(Stage.Sample, "Next: sew a test swatch.", "a swatch")

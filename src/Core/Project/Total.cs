@@ -1,6 +1,7 @@
+using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Order;
+namespace ZephyrReach.Core.Project;
 
 /// <summary>What one piece of work takes of one thing.</summary>
 /// <param name="Kind">The kind of thing, such as <c>cloth</c>.</param>
@@ -16,7 +17,52 @@ public sealed record Taking(
     Length Amount,
     bool IsTaken,
     string For
-);
+)
+{
+    /// <summary>What a part takes; what is cut is taken with the cutting list, all else when it is finished.</summary>
+    /// <param name="supplyOf">A thing by its id; null for one that is gone.</param>
+    public static IEnumerable<Taking> Of(
+        PlannedPart part,
+        WorkPlan plan,
+        Func<Guid, Supply?> supplyOf
+    ) =>
+        plan.Needs.Select(need =>
+        {
+            var thing =
+                need.Name.Length == 0 && part.Used(need.Kind) is { } id ? supplyOf(id) : null;
+            return new Taking(
+                need.Kind,
+                thing?.Id,
+                thing?.Name
+                    ?? (
+                        need.Name.Length > 0 ? need.Name
+                        : need.Kind == "cloth" && part.Fabric.Length > 0 ? part.Fabric
+                        : need.Kind
+                    ),
+                need.Amount,
+                part.Progress.IsFinished || (need.Until == Stage.Cut && part.Progress.IsCut),
+                part.Name
+            );
+        });
+
+    /// <summary>What a plan uses up of the chosen things at the end of a stage: once for each thing.</summary>
+    public static IReadOnlyList<(Guid Thing, Length Amount)> UsedUp(
+        WorkPlan plan,
+        Func<string, Guid?> used,
+        Stage until
+    ) =>
+        [
+            .. plan
+                .Needs.Where(n => n.Until == until && n.Name.Length == 0)
+                .GroupBy(n => used(n.Kind))
+                .Where(g => g.Key is not null)
+                .Select(g => (g.Key!.Value, g.Aggregate(Length.Zero, (sum, n) => sum + n.Amount))),
+        ];
+
+    /// <summary>How an amount of a kind is written.</summary>
+    public static LengthKind Written(string kind) =>
+        kind == "cloth" ? LengthKind.Cut : LengthKind.Amount;
+}
 
 /// <summary>What all pieces of work together take of one thing, against what is there.</summary>
 /// <param name="Needed">In all.</param>
