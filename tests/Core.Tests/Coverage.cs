@@ -1,5 +1,5 @@
+using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Tests;
 

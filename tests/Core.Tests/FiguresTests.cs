@@ -1,11 +1,11 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Craft.Strips;
+using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
-using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Tests;
 

@@ -2,8 +2,8 @@ using CsCheck;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Tests;
 

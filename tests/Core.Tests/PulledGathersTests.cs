@@ -82,7 +82,8 @@ public class PulledGathersTests
                     // An edge below the least or over the kilometre that an ask may say has no straight form to agree with.
                     if (
                         longest < 1.1
-                        || longest * 1.001 > Craft.Strips.StripFields.FinishedEdge.Most.Millimetres
+                        || longest * 1.001
+                            > Craft.Fullness.Strips.StripFields.FinishedEdge.Most.Millimetres
                     )
                     {
                         return true;

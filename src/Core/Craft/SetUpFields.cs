@@ -5,7 +5,7 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Craft;
 
 /// <summary>What plans ask of the foot, the plate and the needle, wherever a stitch swings between them.</summary>
-internal static class SetUpFields
+public static class SetUpFields
 {
     /// <param name="start">What is usual for the feet that serve; null where nothing is.</param>
     public static LengthField FootOpening(double? start) =>
@@ -30,6 +30,20 @@ internal static class SetUpFields
             From = "needle.size",
             Unit = "NM",
             Step = 5,
+        };
+
+    public static NumberField TensionSteps { get; } =
+        new(
+            "tensionSteps",
+            "Tension",
+            "Needle tension in steps from this machine's normal; tighter is above 0.",
+            -6,
+            6,
+            1,
+            false
+        )
+        {
+            Unit = "steps",
         };
 
     /// <summary>The widest stitch that these let through, by <see cref="Clearance"/>; null where none is safe.</summary>

@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Swatches.Learning;
-using ZephyrReach.Core.Swatches.PullUp;
 
 namespace ZephyrReach.Core.Craft;
 
@@ -10,22 +10,22 @@ public static class Techniques
 {
     public static IReadOnlyList<Technique> All { get; } =
     [
-        PulledGathers.PulledGathersTechnique.Technique,
-        MachineGathers.MachineGathersTechnique.GatheringFoot,
-        MachineGathers.MachineGathersTechnique.Overlock,
-        TuckedRuffle.TuckedRuffleTechnique.Technique,
-        Shirring.ShirringTechnique.Technique,
-        Ease.EaseTechnique.Technique,
-        Pintucks.PintucksTechnique.Technique,
-        StitchRows.StitchRowsTechnique.Technique,
-        BridgedSeam.BridgedSeamTechnique.Technique,
-        FoldedRibbon.FoldedRibbonTechnique.Technique,
-        Piping.PipingTechnique.Technique,
-        FinePiping.FinePipingTechnique.Technique,
-        CordTrim.CordTrimTechnique.Technique,
-        Couching.CouchingTechnique.Technique,
-        Applique.AppliqueTechnique.Technique,
-        Darning.DarningTechnique.Technique,
+        Fullness.PulledGathers.PulledGathersTechnique.Technique,
+        Fullness.MachineGathers.MachineGathersTechnique.GatheringFoot,
+        Fullness.MachineGathers.MachineGathersTechnique.Overlock,
+        Fullness.TuckedRuffle.TuckedRuffleTechnique.Technique,
+        Fullness.Shirring.ShirringTechnique.Technique,
+        Fullness.Ease.EaseTechnique.Technique,
+        Tucks.Pintucks.PintucksTechnique.Technique,
+        Rows.StitchRows.StitchRowsTechnique.Technique,
+        Rows.BridgedSeam.BridgedSeamTechnique.Technique,
+        Rows.FoldedRibbon.FoldedRibbonTechnique.Technique,
+        Edges.Piping.PipingTechnique.Technique,
+        Edges.FinePiping.FinePipingTechnique.Technique,
+        Edges.CordTrim.CordTrimTechnique.Technique,
+        LinesAndShapes.Couching.CouchingTechnique.Technique,
+        LinesAndShapes.Applique.AppliqueTechnique.Technique,
+        Mending.Darning.DarningTechnique.Technique,
         FreeMotion.FreeMotionTechnique.Technique,
     ];
 
@@ -55,7 +55,7 @@ public static class Techniques
 public static class Questions
 {
     public static IReadOnlyList<Form> All { get; } =
-    [PullUpQuestion.Form, DialQuestion.Form, WhichWay.WhichWayQuestion.Form];
+    [PullUpQuestion.Form, DialQuestion.Form, Fullness.WhichWay.WhichWayQuestion.Form];
 
     /// <summary>Finds a question by its name; null when there is none.</summary>
     public static Form? Named(string name) => All.FirstOrDefault(f => f.Name == name);

@@ -1,5 +1,5 @@
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft.Lines;
+using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;

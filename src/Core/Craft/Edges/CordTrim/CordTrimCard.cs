@@ -1,0 +1,130 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.Edges.CordTrim;
+
+/// <summary>Ready-made cord with a flange, in a seam.</summary>
+internal static class CordTrimCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "cord-trim",
+            Title = "cord trim (with lip)",
+            Says = "A twisted cord with a flange in a seam: held first, then sewn closer.",
+            Fields = [Wants.CordField, Wants.StitchLengthField],
+            Feet =
+            [
+                new(
+                    [FootKinds.Piping, FootKinds.Cording],
+                    "Narrow, with a groove: soft trim follows it round corners."
+                ),
+                new(
+                    [FootKinds.Zipper],
+                    "It passes where stiff trim leaves no room for a groove.",
+                    "Two passes: one to hold, a second closer."
+                ),
+            ],
+            BuyAlso = ask => $"a groove at least {Fit.Say.Mm(ask.Wants.Cord ?? Mm(6))} wide",
+            Stitch = ask =>
+                new(
+                    "straight",
+                    "It lies along the cord, in the flange.",
+                    ask.Wants.StitchLength ?? Mm(3),
+                    "3 mm: short stitches pucker a thick seam."
+                ),
+            TensionBecause = "An ordinary seam beside a cord.",
+            Bulky = _ => true,
+            BuildUp = ask => ask.Wants.Cord ?? Mm(6),
+            Offset = Mm(1),
+            Position = new(
+                "towards the cord; nearer at the second pass",
+                "So that the flange does not show."
+            ),
+            Presser = new("needle stop down at corners", "Snip the flange, turn, go on."),
+            Speed = new(
+                "slow over the join",
+                "All strands of both ends lie there: turn the wheel by hand."
+            ),
+            Preparation = new(
+                "tape round every end before it is cut",
+                "A cut end unlays itself at once."
+            ),
+            More = _ =>
+                [
+                    new CardLine(
+                        "sides",
+                        "Right side",
+                        "the side without the stitches of the flange",
+                        "",
+                        "Trim has a right side: the flange is sewn on from behind."
+                    ),
+                    new CardLine(
+                        "glide",
+                        "Lubricant",
+                        "a touch on needle and foot where the trim sticks",
+                        "",
+                        "Only with the window open, and away from heat and flame."
+                    ),
+                ],
+            Checks = ["The flange does not show.", "The twist runs on over the join."],
+            Alternatives =
+            [
+                new("self-made piping", "Its covering matches; strips must be cut."),
+                new("cord sewn on by hand", "No flange and no foot; slower, and it shows."),
+            ],
+            Instead = "Sew it with a zipper foot on a lockstitch machine.",
+            Looks =
+            [
+                Right,
+                Look(
+                    "flange-shows",
+                    "the flange shows",
+                    "A tape is seen beside the cord.",
+                    Try(
+                        "second-pass",
+                        "Sew a second time, closer.",
+                        "The first pass only holds it."
+                    ),
+                    Try(
+                        "needle-over",
+                        "Move the needle one place to the cord.",
+                        "It has to lie against the cord."
+                    )
+                ),
+                Look(
+                    "corner-flat",
+                    "the corner is flat",
+                    "The trim pulls the corner round.",
+                    Try(
+                        "snip",
+                        "Snip the flange to its stitches at the corner.",
+                        "It has to open."
+                    ),
+                    Try(
+                        "ease",
+                        "Push a little more trim into the corner.",
+                        "The cord takes the outer way."
+                    )
+                ),
+                Look(
+                    "join-lumpy",
+                    "the join is lumpy",
+                    "It is thicker where the ends meet.",
+                    Try(
+                        "slant",
+                        "Slant the strands further down into the seam.",
+                        "Each is to leave the edge within its own width."
+                    ),
+                    Try(
+                        "unpick",
+                        "Take the stitches out of more of the flange.",
+                        "The strands need room to lie flat."
+                    )
+                ),
+                Puckers,
+                Skips,
+            ],
+        };
+}

@@ -1,0 +1,295 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Edges.Corded;
+
+/// <summary>What an ask for a corded edge may say, whatever lies along it.</summary>
+internal static class CordedFields
+{
+    public const string Cushion = "cushion";
+    public const string Listed = "edges";
+
+    public static ChoiceField Made { get; } =
+        LineFields.Made("Piped edge", Cushion) with
+        {
+            Says = "Corners, clips and the join are planned on it whichever you choose.",
+            Choices =
+            [
+                new(Cushion, "cushion", "By the size of its pad, and how plump it is to be."),
+                new(Listed, "lengths I measured", "One after another, as the tape says them."),
+                .. LineFields.Made("", LineFields.Built).Choices,
+            ],
+        };
+
+    public static ChoiceField Shape { get; } = LineFields.Shape(outlines: false);
+
+    public static PathDataField Outline { get; } = LineFields.Outline(outlines: false);
+
+    public static LengthsField Edges { get; } =
+        new(
+            "edges",
+            "Edges",
+            "One after another along the seam line, separated by semicolons.",
+            Mm(100_000),
+            30,
+            false
+        )
+        {
+            ShownWhen = new(Made.Name, Listed),
+        };
+
+    public static LengthField CushionWidth { get; } =
+        LengthField.Mm("cushionWidth", "Cushion pad width", "From seam to seam.", 40, 5000) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(Made.Name, Cushion),
+        };
+
+    public static LengthField CushionHeight { get; } =
+        LengthField.Mm("cushionHeight", "Cushion pad height", "From seam to seam.", 40, 5000) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(Made.Name, Cushion),
+        };
+
+    public static ChoiceField Plumpness { get; } =
+        new(
+            "plumpness",
+            "Cushion fill",
+            "A cover smaller than its pad is filled into its corners.",
+            [
+                new("flat", "flat", "As large as the pad: a kneeler, a seat."),
+                new("full", "full", "2 cm smaller each way."),
+                new("plump", "very plump", "4 cm smaller each way, and rounder at the corners."),
+            ],
+            "flat",
+            false
+        )
+        {
+            ShownWhen = new(Made.Name, Cushion),
+        };
+
+    public static FlagField Closed { get; } =
+        LineFields.Closed with
+        {
+            ShownWhen = new(Made.Name, LineFields.Built) { Or = [Listed] },
+        };
+
+    public static NumberField LeastSeen { get; } =
+        new(
+            "leastSeen",
+            "Side for the join",
+            "The number on the drawing of the side where the cord starts and ends. Bottom of a cushion, otherwise the longest, unless you choose another.",
+            1,
+            30,
+            null,
+            false
+        )
+        {
+            IsWhole = true,
+        };
+
+    public static NumberField ZipSide { get; } =
+        new(
+            "zipSide",
+            "Zip on side",
+            "Its number on the drawing. Below on a cushion, and the cord begins beside it: a join and a zip in one place are bulky.",
+            1,
+            30,
+            null,
+            false
+        )
+        {
+            IsWhole = true,
+            ShownWhen = new("zip", "true"),
+        };
+
+    public static LengthField CornerRadius { get; } =
+        LengthField
+            .Mm(
+                "cornerRadius",
+                "Corner radius",
+                "The radius; as tight as this cord takes where nothing is entered.",
+                0,
+                1000
+            )
+            .Optional();
+
+    public static LengthField Thickness { get; } =
+        LengthField
+            .Fine("clothThickness", "Fabric thickness", "Of one layer of the covering.", 0, 50, 0.3)
+            .Optional() with
+        {
+            From = "cloth.thickness",
+        };
+
+    public static LengthField FaceThickness { get; } =
+        LengthField
+            .Fine(
+                "faceThickness",
+                "Thickness of the main fabric",
+                "One layer of what it is sewn to.",
+                0,
+                20,
+                0.4
+            )
+            .Optional();
+
+    public static LengthField Seam { get; } =
+        LengthField
+            .Mm(
+                "seamAllowance",
+                "Seam allowance of the piping",
+                "From the cord to the raw edge: the seam allowance of the piece.",
+                3,
+                200,
+                12
+            )
+            .Optional();
+
+    public static LengthField Overlap { get; } =
+        LengthField
+            .Mm(
+                "overlap",
+                "Extra for joining the ends",
+                "Where the ends meet; of an open edge, at each end.",
+                0,
+                1000,
+                40
+            )
+            .Optional();
+
+    public static ChoiceField Foot { get; } =
+        new(
+            "withFoot",
+            "Sew with",
+            "What keeps the needle beside the cord.",
+            [
+                new("groove", "piping foot", "The cord runs under it, and the needle is moved."),
+                new(Zipper, "a zipper foot", "Its edge goes along the cord: by eye, and slower."),
+            ],
+            "groove",
+            false
+        );
+
+    public const string Zipper = "zipper";
+
+    public static LengthField Groove { get; } =
+        LengthField.Fine("grooveWidth", "Groove", "How wide it is.", 0.3, 20).Optional() with
+        {
+            From = "foot.grooveWidth",
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static LengthField Opening { get; } =
+        LengthField.Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20).Optional() with
+        {
+            From = "foot.opening",
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static NumberField Positions { get; } =
+        new(
+            "needlePositions",
+            "Needle positions",
+            "How many the machine has, from the left to the right.",
+            1,
+            99,
+            15,
+            false
+        )
+        {
+            From = "machine.needlePositions",
+            IsWhole = true,
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static LengthField Shift { get; } =
+        LengthField
+            .Fine(
+                "needleShift",
+                "Needle moves sideways by",
+                "From the middle to either side.",
+                0,
+                7.5,
+                3.5
+            )
+            .Optional() with
+        {
+            From = "machine.needleShift",
+            ShownWhen = new(Foot.Name, "groove"),
+        };
+
+    public static LengthField Lift { get; } =
+        LengthField
+            .Fine("presserLift", "Presser-foot lift", "Without the knee’s help.", 1, 25, 6)
+            .Optional() with
+        {
+            From = "machine.presserLift",
+        };
+
+    public static FlagField Zip { get; } =
+        new("zip", "Opening", "Where a cushion is filled.") { No = "no zip", Yes = "zip" };
+
+    /// <summary>Whether a line was drawn, and not only measured.</summary>
+    private static ShownWhen IsDrawn =>
+        new(Made.Name, LineFields.Built) { Or = [LineFields.Shaped, LineFields.Read] };
+
+    /// <summary>What the edge is, in the order it is asked.</summary>
+    public static IReadOnlyList<string> Group { get; } =
+    [
+        Made.Name,
+        CushionWidth.Name,
+        CushionHeight.Name,
+        Plumpness.Name,
+        Edges.Name,
+        .. LineFields.Group,
+    ];
+
+    /// <summary>The fields that say the edge.</summary>
+    public static IReadOnlyList<Field> OfEdge { get; } =
+    [
+        Made,
+        CushionWidth,
+        CushionHeight,
+        Plumpness,
+        Edges,
+        LineFields.Path,
+        Closed,
+        LineFields.Repeats with
+        {
+            ShownWhen = IsDrawn,
+        },
+        LineFields.Mirrored with
+        {
+            ShownWhen = IsDrawn,
+        },
+        Shape,
+        LineFields.ShapeWidth,
+        LineFields.ShapeHeight,
+        LineFields.ShapeCount,
+        LineFields.ShapeCorner,
+        LineFields.ShapeBand,
+        LineFields.Letters,
+        Outline,
+        LeastSeen,
+        CornerRadius,
+    ];
+
+    /// <summary>The fields of the foot and the machine.</summary>
+    public static IReadOnlyList<Field> OfFoot { get; } =
+    [Foot, Groove, Opening, Positions, Shift, Lift];
+
+    /// <summary>A small length that need not be said.</summary>
+    public static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most,
+        double? start = null
+    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
+
+    private static Length Mm(double mm) => Length.FromMillimetres(mm);
+}

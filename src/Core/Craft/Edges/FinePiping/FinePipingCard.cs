@@ -1,0 +1,85 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.Edges.FinePiping;
+
+/// <summary>A very fine piping made in a groove.</summary>
+internal static class FinePipingCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "fine-piping",
+            Title = "fine piping with a pintuck foot",
+            Says =
+                "Twisted thread covered with fabric, made and sewn on in one groove of a pintuck foot.",
+            Fields = [Wants.CordField],
+            Feet =
+            [
+                new(
+                    [FootKinds.Pintuck],
+                    "The same groove makes it and applies it, so it stays one width."
+                ),
+            ],
+            Rank = (ask, foot) =>
+                Math.Abs(
+                    (foot.GrooveWidth ?? Mm(9)).Millimetres - (ask.Wants.Cord ?? Mm(1)).Millimetres
+                ),
+            BuyAlso = ask => $"a groove at least {Fit.Say.Mm(ask.Wants.Cord ?? Mm(1))} wide",
+            Stitch = _ =>
+                new(
+                    "straight",
+                    "Close beside the thread.",
+                    Mm(2),
+                    "2 mm: short, because it turns tight curves."
+                ),
+            TensionBecause = "An ordinary seam.",
+            BuildUp = ask => ask.Wants.Cord ?? Mm(1),
+            Position = new(
+                "just beside the groove",
+                "The thread lies in the groove, the needle at its wall."
+            ),
+            Speed = new("half", "A fine edge shows every wobble."),
+            Preparation = new(
+                "twist a double thread; bias strip of a fine weave",
+                "The covering must be no thicker than the thread."
+            ),
+            Checks =
+            [
+                "It is one width all along.",
+                "The needle falls beside the thread, never into it.",
+            ],
+            Alternatives =
+            [
+                new("straight-grain strip", "For cord so fine that the grain hardly matters."),
+            ],
+            Instead = "Make it with a zipper foot, a finer cord and more patience.",
+            Looks =
+            [
+                Right,
+                Look(
+                    "uneven",
+                    "uneven width",
+                    "Thicker here, thinner there.",
+                    Try(
+                        "same-groove",
+                        "Use the same groove again.",
+                        "Another groove is another width."
+                    ),
+                    Try("slower", "Sew slower.", "The strip drifts in the groove.")
+                ),
+                Look(
+                    "pierced",
+                    "the thread is pierced",
+                    "Stitches go through the cord.",
+                    Try(
+                        "needle-over",
+                        "Move the needle one place outwards.",
+                        "It stands over the groove."
+                    )
+                ),
+                Puckers,
+            ],
+        };
+}

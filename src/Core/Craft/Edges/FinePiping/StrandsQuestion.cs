@@ -1,0 +1,66 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Edges.Corded;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.FinePiping.StrandsQuestion>;
+
+namespace ZephyrReach.Core.Craft.Edges.FinePiping;
+
+/// <summary>The question turned round: how many strands fill a groove.</summary>
+/// <param name="Groove">How wide it is.</param>
+/// <param name="Covering">One layer of the covering.</param>
+/// <param name="Thread">How thick one strand is.</param>
+internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Thread) : Reckoning
+{
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Count(
+            "strands",
+            "floor(0.7·((groove − 2t)/d)²), and one at least.",
+            a => a.Twist.Strands
+        ),
+        F.Fine("cordThickness", "What they come to: d·√(k/0.7).", a => a.Twist.Thick),
+        F.Fine("covered", "With the covering on both sides.", a => a.Twist.Thick + 2 * a.Covering),
+    ];
+
+    public static Form Form { get; } =
+        new(
+            "strands",
+            "How many strands fill a groove",
+            [
+                CordedFields.Groove with
+                {
+                    IsNeeded = true,
+                    ShownWhen = null,
+                },
+                CordedFields.Thickness,
+                Fields.Wraps,
+                Fields.WrapSpan,
+            ],
+            Told,
+            RawAsk.Of(
+                ("grooveWidth", "1.6 mm"),
+                ("clothThickness", "0.15 mm"),
+                ("wraps", 24),
+                ("wrapSpan", "10 mm")
+            ),
+            reader =>
+            {
+                var groove = reader.OptionalLength(CordedFields.Groove);
+                var covering = reader.LengthOrStart(CordedFields.Thickness);
+                var thread = Fields.ReadThread(reader);
+                if (groove is null && reader.Errors.Count == 0)
+                {
+                    reader.Missing(CordedFields.Groove);
+                }
+                return reader.Errors.Count > 0
+                    ? null
+                    : new StrandsQuestion(groove!.Value, covering, thread) { Findings = [] };
+            }
+        );
+
+    public Twist Twist =>
+        new(Thread, Twist.StrandsFor(Length.Max(Length.Zero, Groove - 2 * Covering), Thread));
+
+    public override IReadOnlyList<Figure> Figures => Told;
+}

@@ -1,0 +1,272 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.Fullness.PullUp;
+
+/// <summary>What an ask may say of settings, samples and how sure to be.</summary>
+public static class PullUpFields
+{
+    public static LengthField StitchLength { get; } =
+        new(
+            "stitchLength",
+            "Stitch length",
+            "Length of the stitch that gathers.",
+            Length.FromMillimetres(0.3),
+            Length.FromMillimetres(12),
+            Length.FromMillimetres(4),
+            LengthKind.Fine
+        );
+
+    public static NumberField Passes { get; } =
+        new("passes", "Passes", "How often the same line is sewn over.", 1, 3, 1, false);
+
+    public static NumberField Differential { get; } =
+        new(
+            "differential",
+            "Differential",
+            "How much faster the front feed dogs run; 1 is alike.",
+            0.3,
+            4,
+            1,
+            false
+        )
+        {
+            Step = 0.1,
+        };
+
+    public static NumberField Layers { get; } =
+        new(
+            "layers",
+            "Layers",
+            "Light layers that are gathered as one; together they weigh as much as all of them.",
+            1,
+            6,
+            1,
+            false
+        );
+
+    public static FlagField Steamed { get; } =
+        new("steamed", "After steam", "Whether it is measured after steam.");
+
+    public static LengthField ElasticDiameter { get; } =
+        new(
+            "elasticDiameter",
+            "Elastic",
+            "Diameter of the elastic thread.",
+            Length.FromMillimetres(0.1),
+            Length.FromMillimetres(5),
+            null,
+            LengthKind.Fine,
+            false
+        )
+        {
+            From = "elastic.diameter",
+        };
+
+    /// <summary>Where elastic is: swatches of the one say nothing of the other.</summary>
+    public static ChoiceField ElasticIn { get; } =
+        new(
+            "stitch",
+            "Elastic in",
+            "Which thread the elastic takes the place of.",
+            [
+                new(
+                    "lockstitch",
+                    "bobbin",
+                    "On an ordinary machine the bobbin runs out; you’re told before which row to change it."
+                ),
+                new(
+                    "looper",
+                    "looper (overlocker)",
+                    "A chain stitch on an overlocker: the elastic comes from its reel, and draws up much more."
+                ),
+            ],
+            "lockstitch",
+            false
+        );
+
+    /// <summary>How elastic draws up where an ask, or a swatch, has it.</summary>
+    public static PullUpFamily ElasticOf(AskReader reader) =>
+        reader.OptionalChoice(ElasticIn) == "looper"
+            ? PullUpFamily.ElasticInLooper
+            : PullUpFamily.Elastic;
+
+    /// <summary>Every setting that a sample may have.</summary>
+    public static IReadOnlyList<Field> Settings { get; } =
+    [
+        StitchLength,
+        SetUpFields.TensionSteps,
+        Passes,
+        Differential,
+        FabricFields.LayerWeight,
+        Steamed,
+        ElasticDiameter,
+        ElasticIn,
+    ];
+
+    /// <summary>The settings that are kept with a swatch; each may be left out.</summary>
+    public static IReadOnlyList<Field> Features { get; } =
+    [
+        StitchLength with
+        {
+            IsNeeded = false,
+        },
+        SetUpFields.TensionSteps,
+        Passes,
+        Differential,
+        FabricFields.LayerWeight,
+        ElasticDiameter,
+        Layers,
+    ];
+
+    public static LengthsField Flat { get; } =
+        new(
+            "flat",
+            "Flat",
+            "Between the marks before sewing, read once or several times.",
+            Length.FromMillimetres(20_000)
+        );
+
+    public static LengthsField Gathered { get; } =
+        new(
+            "gathered",
+            "Gathered",
+            "Between the same marks after sewing.",
+            Length.FromMillimetres(20_000)
+        );
+
+    public static GroupsField Samples { get; } =
+        new(
+            "samples",
+            "Samples",
+            "What was sewn and measured.",
+            [.. Settings, Flat, Gathered, .. Weighing.Fields],
+            5000
+        );
+
+    public static NumberField TargetFullness { get; } =
+        new(
+            "targetFullness",
+            "Target fullness",
+            "Works out the stitch length for this fullness.",
+            1,
+            6,
+            null,
+            false
+        )
+        {
+            Step = 0.05,
+        };
+
+    public static LengthField MinStitchLength { get; } =
+        Reach("minStitchLength", "Shortest stitch", 1) with
+        {
+            From = "machine.shortestStitch",
+        };
+
+    public static LengthField MaxStitchLength { get; } =
+        Reach("maxStitchLength", "Longest stitch", 5) with
+        {
+            From = "machine.longestStitch",
+        };
+
+    /// <summary>What may be said beside the settings.</summary>
+    public static IReadOnlyList<Field> Beside { get; } =
+    [Samples, Certainty.Field, TargetFullness, MinStitchLength, MaxStitchLength];
+
+    /// <summary>Reads settings.</summary>
+    /// <param name="reader">Where they are said.</param>
+    /// <param name="weight">Stands in for a weight that is not said.</param>
+    public static PullUpSettings Read(AskReader reader, double weight = FabricFields.UsualWeight) =>
+        new(
+            reader.Length(StitchLength),
+            reader.OptionalNumber(SetUpFields.TensionSteps) ?? 0,
+            reader.OptionalNumber(Passes) ?? 1,
+            reader.OptionalNumber(Differential) ?? 1,
+            Measures.ClothWeight.FromGramsPerSquareMetre(
+                reader.OptionalNumber(FabricFields.LayerWeight) ?? weight
+            ),
+            reader.Flag(Steamed),
+            reader.OptionalLength(ElasticDiameter)
+        );
+
+    /// <summary>The settings that are planned: what a family has no knob for is as it is without one.</summary>
+    /// <param name="reader">Where they are said, with <c>layers</c> where several are gathered as one.</param>
+    /// <param name="family">How the fullness is made; elastic is judged after steam.</param>
+    public static PullUpSettings Planned(AskReader reader, PullUpFamily family)
+    {
+        var settings = Read(reader);
+        var layers = reader.OptionalNumber(Layers) ?? 1;
+        return settings with
+        {
+            Passes = family.Knobs.HasFlag(Knobs.Passes) ? settings.Passes : 1,
+            Differential = family.Knobs.HasFlag(Knobs.Differential) ? settings.Differential : 1,
+            Steamed = family.Knobs.HasFlag(Knobs.Steam),
+            Weight = Measures.ClothWeight.FromGramsPerSquareMetre(
+                Math.Min(2000, settings.Weight.GramsPerSquareMetre * layers)
+            ),
+        };
+    }
+
+    /// <summary>Reads the samples.</summary>
+    /// <param name="family">How the fullness is made: elastic in the other place is read, and does not count.</param>
+    public static IReadOnlyList<PullUpSample> ReadSamples(
+        AskReader reader,
+        PullUpSettings planned,
+        PullUpFamily family
+    )
+    {
+        List<PullUpSample> samples = [];
+        foreach (var sample in reader.Groups(Samples))
+        {
+            var settings = Read(sample, planned.Weight.GramsPerSquareMetre);
+            var (flat, gathered) = (sample.Lengths(Flat), sample.Lengths(Gathered));
+            var (same, counts) = Weighing.Read(sample);
+            if (flat.Count > 0 && gathered.Count > 0)
+            {
+                samples.Add(
+                    new PullUpSample(
+                        settings,
+                        FullnessReading.Mean(flat),
+                        FullnessReading.Mean(gathered),
+                        same,
+                        counts && (!family.IsElastic || ElasticOf(sample) == family)
+                    )
+                    {
+                        Simulated = Weighing.IsSimulated(sample),
+                    }
+                );
+            }
+        }
+        return samples;
+    }
+
+    /// <summary>Reads what the machine's stitch reaches.</summary>
+    public static StitchReach ReadReach(AskReader reader)
+    {
+        var least = reader.OptionalLength(MinStitchLength) ?? MinStitchLength.Start!.Value;
+        var most = reader.OptionalLength(MaxStitchLength) ?? MaxStitchLength.Start!.Value;
+        if (most < least)
+        {
+            reader.Contradiction(
+                MaxStitchLength,
+                "The longest stitch cannot be shorter than the shortest."
+            );
+        }
+        return new StitchReach(least, Length.Max(least, most));
+    }
+
+    private static LengthField Reach(string name, string label, double start) =>
+        new(
+            name,
+            label,
+            "What the machine has.",
+            Length.FromMillimetres(0.2),
+            Length.FromMillimetres(12),
+            Length.FromMillimetres(start),
+            LengthKind.Fine,
+            false
+        );
+}

@@ -1,0 +1,120 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Fullness.Strips;
+
+namespace ZephyrReach.Core.Craft.Fullness.PulledGathers;
+
+/// <summary>Gathering by pulled threads, as the rest of the program knows it.</summary>
+public static class PulledGathersTechnique
+{
+    public static Technique Technique { get; } =
+        new()
+        {
+            Name = "pulled-gathers",
+            Title = "gathering, pulled by hand",
+            Short = "Pulled threads",
+            Kin = Kin.Fullness,
+            Says =
+                "A longer edge drawn up evenly to fit a shorter one: tiers, sleeve caps, frills, curtains, valances.",
+            Cards = [PulledGathersCard.Technique, OverThreadsCard.Technique],
+            CardFor = ask =>
+                IsOverThreads(ask) ? OverThreadsCard.Technique : PulledGathersCard.Technique,
+            // The zigzag's width is the card's stitch width.
+            ToldToCard = ask =>
+                IsOverThreads(ask) && ask.TryGet(StripFields.ZigzagWidth.Name, out var width)
+                    ? ask.With(Wants.StitchWidthField.Name, width)
+                    : ask,
+            Working = new()
+            {
+                Begin = "Gathering with basting threads",
+                Mark = InShort.Mark("Soft gathers under two rows of stitches.", 2.2, 6, 10, 13),
+                Straight = new Form(
+                    "",
+                    "What to cut, mark and sew",
+                    StripFields.All,
+                    Answer.Told,
+                    Example.Awning,
+                    Answer.Of
+                ),
+                Turned =
+                [
+                    ClothForms.Fullness,
+                    ClothForms.Edge,
+                    SwatchForm.For(PulledLooks.Looks, countsSteamed: false, canPlan: true),
+                    PulledHalfWay.Of(
+                        StripFields.All,
+                        Example.Awning,
+                        ["17 cm", "16.8 cm"],
+                        StripReckon.Straight
+                    ),
+                ],
+                Groups =
+                [
+                    new(
+                        Asking.First,
+                        "",
+                        "finishedEdge",
+                        "closed",
+                        "finishedDepth",
+                        "seamAllowance",
+                        "hemAllowance"
+                    ),
+                    new(Asking.Machine, "", "fullness", "doubled", "rows"),
+                    new(
+                        Asking.Folded,
+                        "Fabric",
+                        "clothWidth",
+                        "clothAtHand",
+                        "clothWeight",
+                        "clothThickness",
+                        "cut",
+                        "use"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Seam allowances and stitching",
+                        "joinAllowance",
+                        "endAllowance",
+                        "rowGap",
+                        "stitchLength",
+                        "longestStitch",
+                        "zigzagWidth",
+                        "tail",
+                        "bobbinCapacity",
+                        "plainThickness"
+                    ),
+                    FieldGroup.Alike,
+                ],
+                First = FullnessGroups.Edge,
+                Allows =
+                [
+                    new(
+                        ClothForms.Fullness.Name,
+                        "clothAtHand",
+                        "greatestFullness",
+                        "a fullness on this edge of",
+                        "fullness"
+                    ),
+                    new(
+                        ClothForms.Edge.Name,
+                        "clothAtHand",
+                        "longestEdge",
+                        "or, at this fullness, an edge of",
+                        "finishedEdge"
+                    ),
+                ],
+                Scale = InShort.Scale(),
+                Quality = new("as even as you spread it", true),
+                Cautions = Safety.Gathers,
+                Swatch = SwatchForm.Measured(),
+                Compare = (then, now, ruler) =>
+                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
+            },
+        };
+
+    private static bool IsOverThreads(RawAsk ask) =>
+        ask.TryGet(StripFields.Rows.Name, out var rows)
+        && RowScheme.All.Any(r => r.IsOverThreads && r.Choice.Name == rows.Text);
+}

@@ -1,0 +1,105 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Fullness.Shirring;
+
+/// <summary>Shirring with elastic thread, as the rest of the program knows it.</summary>
+public static class ShirringTechnique
+{
+    public static Technique Technique { get; } =
+        new()
+        {
+            Name = "shirring",
+            Title = "shirred with elastic thread",
+            Short = "Shirring",
+            Kin = Kin.Fullness,
+            Says = ShirringCard.Technique.Says,
+            Cards = [ShirringCard.Technique, LooperCard.Technique],
+            CardFor = ask =>
+                PullUpFields.ElasticOf(new AskReader(ask, Ruler.Metric))
+                == PullUpFamily.ElasticInLooper
+                    ? LooperCard.Technique
+                    : ShirringCard.Technique,
+            Working = new()
+            {
+                Begin = "Shirring with elastic thread",
+                Mark = InShort.Mark(
+                    "A panel drawn up by close rows of elastic.",
+                    2,
+                    9,
+                    12,
+                    18,
+                    24,
+                    30,
+                    36
+                ),
+                Straight = new Form(
+                    "",
+                    "What to cut and wind, and before which row the bobbin runs out",
+                    Fields.All,
+                    Answer.Told,
+                    Example.Smock,
+                    Reckon.Straight
+                ),
+                Turned =
+                [
+                    TurnedForms.FromCloth,
+                    SwatchForm.For(
+                        ShirringCard.Technique.Looks,
+                        countsSteamed: true,
+                        canPlan: true
+                    ),
+                    TurnedForms.HalfWay,
+                ],
+                Groups =
+                [
+                    new(
+                        Asking.First,
+                        "",
+                        "relaxedWidth",
+                        "fullness",
+                        "panelHeight",
+                        "topMargin",
+                        "bottomMargin",
+                        "rowGap",
+                        "seamAllowance",
+                        "edgeAllowance",
+                        "stitchLength",
+                        "tensionSteps",
+                        "differential",
+                        "elasticDiameter"
+                    ),
+                    new(Asking.Machine, "", "layout", "stitch", "assurance"),
+                    new(Asking.Cut, "", "assurance"),
+                    new(Asking.Folded, "Body measurements", "bodyMeasure", "mustPassOver"),
+                    new(Asking.Folded, "Elastic", "elasticFactor", "bobbinCapacity", "tail"),
+                    new(Asking.Folded, "Fabric", "clothWeight", "clothThickness", "clothWidth"),
+                    new(
+                        Asking.Folded,
+                        "Machine’s stitch range",
+                        "minStitchLength",
+                        "maxStitchLength"
+                    ),
+                    FieldGroup.Alike,
+                ],
+                First = new(
+                    "relaxedWidth",
+                    "How wide is the panel at rest?",
+                    "Measure where it sits and take a little off: nine tenths of the body measure is usual. Then say how high it is."
+                ),
+                Uses = ["foot", "elastic", "thread"],
+                Quality = new("even, if you stretch every row equally", false),
+                Cautions = Hazards.All,
+                Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up") with
+                {
+                    Drawn = null,
+                    Features = [.. PullUpFields.Features, PullUpFields.ElasticIn],
+                    Knobs = PullUpLearnt.KnobsOf(PullUpFamily.ElasticInLooper),
+                    Teaches = [PullUpLearnt.Of(PullUpFamily.Elastic.Name, PullUpFields.ElasticOf)],
+                },
+            },
+        };
+}

@@ -1,0 +1,101 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Fullness.Strips;
+
+/// <summary>
+/// The strip of a technique that makes the fullness by machine: said lightly, because an edge alone already deserves an
+/// answer. What is left out is taken as it usually is.
+/// </summary>
+internal static class StripReading
+{
+    /// <summary>The gathering line is the seam line itself: the one row there is.</summary>
+    private static readonly RowScheme OnTheSeam = new(
+        new Choice("on-the-seam", "on the seam line", "The gathering line is the seam line."),
+        [0]
+    );
+
+    private static readonly LengthField Depth = Lightly(StripFields.FinishedDepth);
+    private static readonly LengthField Seam = Lightly(StripFields.SeamAllowance);
+    private static readonly LengthField Join = Lightly(StripFields.JoinAllowance);
+    private static readonly LengthField Width = Lightly(FabricFields.Width);
+    private static readonly LengthField Thickness = Lightly(FabricFields.Thickness);
+    private static readonly LengthField Plain = Lightly(StripFields.PlainThickness);
+    private static readonly LengthField Tail = Lightly(StripFields.Tail);
+    private static readonly ChoiceField Cut = StripFields.Cut with { IsNeeded = false };
+
+    /// <summary>What may be said of it, but for the edge.</summary>
+    public static IReadOnlyList<Field> Fields { get; } =
+    [
+        StripFields.Closed,
+        Depth,
+        Seam,
+        StripFields.HemAllowance,
+        StripFields.Doubled,
+        Join,
+        StripFields.EndAllowance,
+        Width,
+        Cut,
+        Thickness,
+        Plain,
+        Tail,
+        StripFields.CuttingStep,
+        FabricFields.AtHand,
+        .. Together.Fields,
+    ];
+
+    /// <summary>Reads it, at fullness 1; null when the reader has errors.</summary>
+    /// <param name="reader">The raw ask.</param>
+    /// <param name="edge">The finished edge.</param>
+    /// <param name="stitch">Length of the stitch.</param>
+    /// <param name="layers">How many layers of the cloth are gathered as one.</param>
+    public static StripAsk? Read(AskReader reader, Length edge, Length stitch, int layers)
+    {
+        var closed = reader.Flag(StripFields.Closed);
+        var doubled = reader.Flag(StripFields.Doubled);
+        var strip = new StripAsk(
+            edge,
+            1,
+            closed,
+            reader.LengthOrStart(Depth),
+            reader.LengthOrStart(Seam),
+            doubled ? Length.Zero : reader.OptionalLength(StripFields.HemAllowance) ?? Length.Zero,
+            doubled,
+            reader.LengthOrStart(Join),
+            closed ? Length.Zero : reader.OptionalLength(StripFields.EndAllowance) ?? Length.Zero,
+            reader.LengthOrStart(Width),
+            reader.Choice(Cut) == 1,
+            OnTheSeam,
+            StripFields.RowGap.Start!.Value,
+            stitch,
+            reader.LengthOrStart(Thickness),
+            reader.LengthOrStart(Plain),
+            reader.LengthOrStart(Tail),
+            reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
+            Length.Zero,
+            reader.OptionalLength(FabricFields.AtHand),
+            null,
+            null
+        )
+        {
+            Together = Together.Read(reader),
+            Layers = layers,
+        };
+        if (reader.Errors.Count > 0)
+        {
+            return null;
+        }
+        if (strip.ClothWidth <= 2 * strip.JoinAllowance)
+        {
+            reader.Contradiction(
+                Width,
+                "The usable width must be more than two join allowances: nothing of a strip would be left."
+            );
+            return null;
+        }
+        return strip;
+    }
+
+    private static LengthField Lightly(LengthField field) => field with { IsNeeded = false };
+}

@@ -1,0 +1,99 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
+
+/// <summary>Small even folds made by the pleating attachment.</summary>
+internal static class TuckedRuffleCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "tucked-ruffle",
+            Title = "pleated ruffle",
+            Says = "An arm pushes a small pleat under the needle every so many stitches.",
+            Fields = [Wants.EveryField, Wants.StitchLengthField],
+            Feet =
+            [
+                new(
+                    [FootKinds.Pleating],
+                    "Its arm rides on the needle clamp and pushes the folds."
+                ),
+            ],
+            BuyAlso = _ => "an arm that reaches this machine's needle clamp",
+            Stitch = ask =>
+                new(
+                    "straight",
+                    "Each fold is held by the stitches up to the next.",
+                    ask.Wants.StitchLength ?? Mm(2.5),
+                    "2.5 to 3 mm: with the interval it sets how close the folds lie."
+                ),
+            TensionBecause = "The arm makes the fullness, not the thread.",
+            Bulky = _ => true,
+            Speed = new("half", "The arm has to come back between two folds."),
+            PressureBecause = "The blades have to slide.",
+            Preparation = new(
+                "baste the raw edges together",
+                "Both layers then feed as one, and neither slips out of the guide."
+            ),
+            More = ask =>
+                [
+                    new CardLine(
+                        "every",
+                        "Stitches per pleat",
+                        ask.Wants.Every is 1 ? "stitch" : $"{ask.Wants.Every ?? 6} stitches",
+                        "",
+                        "Every stitch for a full ruffle, every 6 for an even one, every 12 for folds apart."
+                    ),
+                    new CardLine(
+                        "depth",
+                        "Depth screw",
+                        "from shallow to deep",
+                        "",
+                        "The screw sets how much the arm pushes; deeper is fuller."
+                    ),
+                ],
+            Checks =
+            [
+                "The arm rides on the clamp screw all the way round.",
+                "Measure ten folds flat and sewn.",
+            ],
+            Alternatives = [new("cut longer and trim", "Nothing can be pulled to fit afterwards.")],
+            Instead = "Fold and press small pleats by hand, or gather by pulled threads.",
+            Looks =
+            [
+                Right,
+                Look(
+                    "not-full-enough",
+                    "not full enough",
+                    "The folds are shallow or far apart.",
+                    Try(
+                        "deeper",
+                        "Turn the depth screw a quarter deeper.",
+                        "Each fold takes more."
+                    ),
+                    Try("closer", "Fold at every 6 stitches rather than every 12.", "More folds."),
+                    Try("shorter-stitch", "Shorten the stitch.", "The same count in less length.")
+                ),
+                Look(
+                    "too-full",
+                    "too full",
+                    "Folds lie on each other.",
+                    Try(
+                        "shallower",
+                        "Turn the depth screw a quarter back.",
+                        "Each fold takes less."
+                    ),
+                    Try("longer-stitch", "Lengthen the stitch.", "The folds move apart.")
+                ),
+                Look(
+                    "slipped",
+                    "a layer slipped out",
+                    "The fold caught one layer only.",
+                    Try("baste", "Baste the raw edges together.", "Then both layers feed as one.")
+                ),
+                Skips,
+            ],
+        };
+}

@@ -1,0 +1,96 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Fullness.Strips;
+
+namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
+
+/// <summary>A ruffle in small folds, as the rest of the program knows it.</summary>
+public static class TuckedRuffleTechnique
+{
+    public static Technique Technique { get; } =
+        new()
+        {
+            Name = "tucked-ruffle",
+            Title = "pleated ruffle",
+            Short = "Small folds",
+            Kin = Kin.Fullness,
+            Says =
+                "The ruffler’s arm pushes a small pleat under the needle every so many stitches.",
+            Cards = [TuckedRuffleCard.Technique],
+            Working = new()
+            {
+                Begin = "Pleated ruffle",
+                Mark = InShort.Mark("Small even folds, all one way.", 1.8, 14, 11),
+                Straight = new Form(
+                    "",
+                    "What to cut, and how the attachment is set",
+                    Fields.All,
+                    Answer.Told,
+                    Example.All,
+                    Reckon.Straight
+                ),
+                Turned =
+                [
+                    TurnedForms.FromCloth,
+                    SwatchForm.For(
+                        TuckedRuffleCard.Technique.Looks,
+                        countsSteamed: false,
+                        canPlan: true
+                    ),
+                    TurnedForms.HalfWay,
+                ],
+                Groups =
+                [
+                    FullnessGroups.Strip,
+                    new(
+                        Asking.Machine,
+                        "",
+                        "closed",
+                        "doubled",
+                        "stitchesPerTuck",
+                        "stitchLength",
+                        "fullness",
+                        "tuckDepth",
+                        "maxTuckDepth"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Fabric",
+                        "clothWidth",
+                        "clothAtHand",
+                        "clothThickness",
+                        "cut"
+                    ),
+                    new(
+                        Asking.Folded,
+                        "Joining and seam allowances",
+                        "trimAllowance",
+                        "joinAllowance",
+                        "endAllowance",
+                        "plainThickness",
+                        "tail"
+                    ),
+                    FieldGroup.Alike,
+                ],
+                First = FullnessGroups.Edge,
+                Either = ["fullness", "tuckDepth"],
+                Allows =
+                [
+                    new(
+                        "fullness-from-cloth",
+                        "clothAtHand",
+                        "fullness",
+                        "a fullness of",
+                        "fullness",
+                        "fullness",
+                        "tuckDepth"
+                    ),
+                ],
+                Quality = new("quite even, in small folds", false),
+                Cautions = Safety.Gathers,
+                Swatch = SwatchForm.Measured(sewn: "Folded") with { Drawn = null },
+                Compare = (then, now, ruler) =>
+                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
+            },
+        };
+}

@@ -1,0 +1,262 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Swatches.Learning;
+
+namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
+
+/// <summary>What an ask for a couched line may say.</summary>
+internal static class Fields
+{
+    public const string Rolled = "rolled";
+    public const string Thin = "thin";
+    public const string Knit = "knit";
+
+    public static ChoiceField Made { get; } = LineFields.Made("Draw the line", LineFields.Built);
+
+    public static ChoiceField Shape { get; } = LineFields.Shape(outlines: false);
+
+    public static PathDataField Outline { get; } = LineFields.Outline(outlines: false);
+
+    public static LengthField CordDiameter { get; } =
+        LengthField.Fine(
+            "cordDiameter",
+            "Cord thickness",
+            "Laid between two straight edges, not squeezed.",
+            0.3,
+            30
+        ) with
+        {
+            From = "cord.diameter",
+        };
+
+    public static ChoiceField CordFrom { get; } =
+        new(
+            "cordFrom",
+            "Cord",
+            "",
+            [
+                new("ready", "ready-made", "Cord or yarn, from your supplies."),
+                new(
+                    Rolled,
+                    "rolled strip of knit",
+                    "A strip of knit, cut across and pulled once, rolls up by itself."
+                ),
+            ],
+            "ready",
+            false
+        );
+
+    public static ChoiceField Stiffness { get; } =
+        new(
+            "stiffness",
+            "It is",
+            "How it lies in a curve.",
+            [
+                new("soft", "soft", "Follows corners."),
+                new("firm", "firm", ""),
+                new("stiff", "stiff", "Holds its own line; needs a firm base fabric."),
+            ],
+            "firm",
+            false
+        )
+        {
+            From = "cord.stiffness",
+            ShownWhen = new(CordFrom.Name, "ready"),
+        };
+
+    public static LengthField StripThickness { get; } =
+        Fine("stripThickness", "Knit thickness", "One layer of it.", 0.1, 5, 0.7) with
+        {
+            ShownWhen = new(CordFrom.Name, Rolled),
+        };
+
+    public static LengthField StripPiece { get; } =
+        LengthField.Mm(
+            "stripPiece",
+            "Longest strip you can cut",
+            "As long as the knit lets you cut it.",
+            50,
+            100_000,
+            1500
+        ) with
+        {
+            IsNeeded = false,
+            ShownWhen = new(CordFrom.Name, Rolled),
+        };
+
+    public static NumberField Cords { get; } =
+        new("cords", "Number of cords side by side", "Each is couched by itself.", 1, 8, 1, false)
+        {
+            IsWhole = true,
+        };
+
+    public static NumberField NeedleSize { get; } =
+        new("needleSize", "Needle", "Its size, in hundredths of a mm.", 60, 120, 90, false)
+        {
+            From = "needle.size",
+            Unit = "NM",
+            Step = 10,
+        };
+
+    public static LengthField Clearance { get; } =
+        Fine("clearance", "Clearance each side of the cord", "On either side.", 0, 5, 0.5);
+
+    public static LengthField MaxStitchWidth { get; } =
+        Fine("maxStitchWidth", "Widest stitch of your machine", "Of the machine.", 1, 15, 7) with
+        {
+            From = "machine.widestStitch",
+        };
+
+    public static LengthField WidthStep { get; } =
+        Fine("widthStep", "Dial step", "From one number of the dial to the next.", 0.05, 1, 0.5);
+
+    public static LengthField StitchLength { get; } =
+        Fine(
+            "stitchLength",
+            "Stitch length",
+            "How far it goes on with each swing: 3 to 3.5 mm.",
+            0.2,
+            15,
+            3.2
+        );
+
+    public const string Steered = "steer";
+
+    public static ChoiceField Curves { get; } =
+        new(
+            "curves",
+            "Gentle curves",
+            "What the hands do where a curve has a radius of 15 mm and more.",
+            [
+                new("pivot", "turned at stops", "Exact to a quarter of a millimetre; many stops."),
+                new(
+                    Steered,
+                    "steered",
+                    "No stop: the hands lead the fabric round as it is sewn; as even as they are."
+                ),
+            ],
+            "pivot",
+            false
+        );
+
+    public static LengthField Tolerance { get; } =
+        Fine(
+            "tolerance",
+            "Tolerance on curves",
+            "How far straight stitching may leave the curve between two turns.",
+            0.05,
+            3,
+            0.25
+        );
+
+    public static LengthField Taper { get; } =
+        LengthField.Mm(
+            "taper",
+            "Overlap of tapered ends",
+            "How far the ends lie over each other; of an open line, what goes under at each end.",
+            0,
+            300,
+            20
+        ) with
+        {
+            IsNeeded = false,
+        };
+
+    public static ChoiceField Ground { get; } =
+        new(
+            "ground",
+            "Base fabric",
+            "What it is sewn onto.",
+            [
+                new(Thin, "light", "Lawn, batiste: hoop it, with a stabiliser that is torn away."),
+                new("medium", "medium", "Poplin, linen: a light stabiliser under it."),
+                new("firm", "heavy", "Canvas, denim: by itself."),
+                new(Knit, "knit", "It gives: fuse something firm behind, and hoop that."),
+            ],
+            "medium",
+            false
+        );
+
+    public static LengthField ClothThickness { get; } =
+        Fine("clothThickness", "Base fabric thickness", "With what lies under it.", 0.05, 8, 0.4);
+
+    public static LengthField FootRelief { get; } =
+        Fine(
+            "footRelief",
+            "Depth of hollow under the foot",
+            "How high its sole is hollowed.",
+            0,
+            8
+        ) with
+        {
+            From = "foot.relief",
+        };
+
+    public static LengthField FootHole { get; } =
+        Fine(
+            "footHole",
+            "Cord hole in the foot",
+            "Through which a cord is led; 0 for none.",
+            0,
+            10
+        ) with
+        {
+            From = "foot.cordHole",
+        };
+
+    public static NumberField Speed { get; } =
+        new("machineSpeed", "Sewn at", "Medium, and slow in curves.", 50, 5000, 300, false)
+        {
+            Unit = "stitches/min",
+            Step = 50,
+        };
+
+    /// <summary>What zigzags came to against what was set.</summary>
+    public static GroupsField Samples { get; } = DialSamples.Field("Zigzags that were measured.");
+
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        Made,
+        LineFields.Path,
+        LineFields.Closed,
+        LineFields.Repeats,
+        LineFields.Mirrored,
+        Shape,
+        LineFields.ShapeWidth,
+        LineFields.ShapeHeight,
+        LineFields.ShapeCount,
+        LineFields.ShapeCorner,
+        LineFields.ShapeBand,
+        LineFields.Letters,
+        Outline,
+        CordDiameter,
+        CordFrom,
+        Stiffness,
+        StripThickness,
+        StripPiece,
+        Cords,
+        NeedleSize,
+        Clearance,
+        MaxStitchWidth,
+        WidthStep,
+        StitchLength,
+        Curves,
+        Tolerance,
+        Taper,
+        Ground,
+        ClothThickness,
+        FootRelief,
+        FootHole,
+        Speed,
+        Samples,
+    ];
+
+    private static LengthField Fine(
+        string name,
+        string label,
+        string says,
+        double least,
+        double most,
+        double? start = null
+    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
+}

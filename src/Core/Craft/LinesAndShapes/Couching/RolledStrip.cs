@@ -1,0 +1,58 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Couching.RolledStrip>;
+
+namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
+
+/// <summary>The question turned round: what cord a strip of knit rolls up to.</summary>
+/// <param name="Width">Of the strip.</param>
+/// <param name="Thickness">Of one layer of the knit.</param>
+internal sealed record RolledStrip(Length Width, Length Thickness) : Reckoning
+{
+    private static readonly LengthField WidthField = LengthField.Fine(
+        "stripWidth",
+        "Strip width",
+        "As it is cut, before it is pulled.",
+        1,
+        300
+    );
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Fine("cordDiameter", "√(4·w·t/(0.6π)).", a => a.Cord),
+        F.Fine(
+            "thinnest",
+            "Where it is cut a tenth narrower.",
+            a => Strip.CordOf(a.Width * 0.9, a.Thickness)
+        ),
+        F.Fine(
+            "thickest",
+            "Where it is cut a tenth wider.",
+            a => Strip.CordOf(a.Width * 1.1, a.Thickness)
+        ),
+    ];
+
+    public static Form Form { get; } =
+        new(
+            "strip",
+            "What cord a strip rolls up to",
+            [WidthField, Fields.StripThickness],
+            Told,
+            RawAsk.Of(("stripWidth", "20 mm"), ("stripThickness", "0.7 mm")),
+            reader =>
+            {
+                var (width, thickness) = (
+                    reader.Length(WidthField),
+                    reader.LengthOrStart(Fields.StripThickness)
+                );
+                return reader.Errors.Count > 0
+                    ? null
+                    : new RolledStrip(width, thickness) { Findings = [] };
+            }
+        );
+
+    public Length Cord => Strip.CordOf(Width, Thickness);
+
+    public override IReadOnlyList<Figure> Figures => Told;
+}

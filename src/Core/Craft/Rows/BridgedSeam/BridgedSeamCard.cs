@@ -1,0 +1,102 @@
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Card.Usual;
+
+namespace ZephyrReach.Core.Craft.Rows.BridgedSeam;
+
+/// <summary>Two folds held apart by stitches.</summary>
+internal static class BridgedSeamCard
+{
+    public static CardTechnique Technique { get; } =
+        new()
+        {
+            Name = "bridged-seam",
+            Title = "open seam",
+            Says = "Two folded edges a fixed gap apart, held by a wide stitch.",
+            Fields =
+            [
+                Wants.GapField,
+                Wants.BiteField,
+                Wants.StitchWidthField,
+                Wants.StitchLengthField,
+            ],
+            Feet =
+            [
+                new([FootKinds.OpenToe], "Both folds can be seen against the spacer."),
+                new(
+                    [FootKinds.Satin],
+                    "Wide enough.",
+                    "The folds disappear under its front: stop more often and look."
+                ),
+            ],
+            BuyAlso = _ => "a spacer bar for the plate",
+            Stitch = ask =>
+            {
+                var need = (ask.Wants.Gap ?? Mm(3)) + 2 * (ask.Wants.Bite ?? Mm(1.2));
+                // As the planning does: rounded up to the half millimetres of a dial.
+                var width = ask.Wants.StitchWidth ?? Rounding.Up(need, Mm(0.5));
+                return new(
+                    "wide decorative, reaching to both sides",
+                    "It jumps from fold to fold.",
+                    ask.Wants.StitchLength ?? Mm(2.5),
+                    "Long enough to see each bar of thread.",
+                    "",
+                    width,
+                    width,
+                    "The gap and two bites: it has to catch both folds at its widest."
+                );
+            },
+            TensionBecause = "Tighter, it would pull the folds together.",
+            Point = Needle.Embroidery,
+            Above = new("thick embroidery thread", "The bars are what is seen.", 25, 80),
+            Below = new("the same", "Both sides are seen.", 25, 80),
+            Bulky = _ => true,
+            Stabiliser = _ =>
+                new(
+                    "wash-away under the gap",
+                    "It carries the stitch across nothing, and is gone after the wash."
+                ),
+            Speed = new("half", "Feed slowly, and stop often."),
+            Presser = new("needle stop down", "Stop and see that both folds still touch the bar."),
+            Preparation = new(
+                "press the folds firmly, over a card",
+                "A firm fold gives the stitch something to catch."
+            ),
+            Checks = ["Both folds touch the bar.", "The stitch catches both folds."],
+            Alternatives =
+            [
+                new("a cord down the middle", "The stitch goes over it; firmer and fuller."),
+                new("basted to paper, then sewn", "No spacer needed; the paper is torn off."),
+            ],
+            Instead = "Work the bars by hand, the folds basted to paper.",
+            Looks =
+            [
+                Right,
+                Look(
+                    "missed-fold",
+                    "a fold was missed",
+                    "The stitch fell into the gap.",
+                    Try(
+                        "wider",
+                        "Make the stitch half a millimetre wider.",
+                        "It has to catch both folds."
+                    ),
+                    Try("narrower-gap", "Take a thinner spacer.", "The machine is at its widest."),
+                    Try("slower", "Sew slower and stop more often.", "A fold drifted off the bar.")
+                ),
+                Look(
+                    "pulled-together",
+                    "the gap closes",
+                    "The folds are drawn together.",
+                    Try(
+                        "looser-tension",
+                        "Loosen the needle tension half a step.",
+                        "The thread pulls the folds in."
+                    ),
+                    Try("stabiliser", "Put a wash-away under the gap.", "It holds the folds apart.")
+                ),
+                LoopsBelow,
+            ],
+        };
+}
