@@ -68,6 +68,7 @@ try
     app.MapHistory();
     app.MapFind();
     app.MapDrawer();
+    app.MapDrawerQuestions();
     app.MapDrawerFiles();
     app.MapFit();
     app.MapCards();

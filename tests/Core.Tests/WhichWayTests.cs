@@ -1,6 +1,7 @@
 using CsCheck;
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Measures;
 
@@ -142,6 +143,37 @@ public class WhichWayTests
             var way = ways.First(w => w.Said("technique") == technique);
             return way.Names.Contains("has") ? way["has"] > 0 : null;
         }
+    }
+
+    [Fact]
+    public void What_is_owned_is_read_off_the_supplies_and_of_none_nothing_is_missing()
+    {
+        var ask = Form.Example.Without("has");
+        IReadOnlyList<string> Has(DrawerContents supplies) =>
+            Questions.With(Form.Name, ask, supplies).TryGet("has", out var has)
+                ? [.. has.List!.Select(h => h.Text!)]
+                : ["not known"];
+        var all = CardTests.DemoDrawer.Read().Contents;
+
+        Has(all).ShouldBe(Owned);
+        Has(all with { Elastics = [], Machines = [] }).ShouldBe(["gathering-foot", "ruffler"]);
+        Has(DrawerContents.Empty).ShouldBe(["not known"]);
+    }
+
+    [Fact]
+    public void Elastic_in_a_panel_wider_than_its_fabric_takes_joined_widths()
+    {
+        double Cloth(string edge) =>
+            Ways(
+                    Form.Example.With("purpose", RawValue.Of("stretches"))
+                        .With("finishedEdge", RawValue.Of(edge))
+                        .With("clothWidth", RawValue.Of("138 cm"))
+                        .With("fullness", RawValue.Of(2))
+                )
+                .Single(w => w.Said("technique") == "shirring")["cloth"];
+
+        Cloth("96.5 cm").ShouldBe(2 * Cloth("60 cm"), 1e-6);
+        Cloth("2.1 m").ShouldBe(4 * Cloth("60 cm"), 1e-6);
     }
 
     [Theory]

@@ -149,6 +149,9 @@ public sealed record Working
     /// <summary>What it is like beside other ways; null where nothing else makes the same.</summary>
     public Quality? Quality { get; init; }
 
+    /// <summary>How it would make an edge fuller; null where it makes something else.</summary>
+    internal Fullness.WhichWay.AsWay? AsWay { get; init; }
+
     /// <summary>Its hazards.</summary>
     public required IReadOnlyList<Caution> Cautions { get; init; }
 

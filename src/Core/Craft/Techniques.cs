@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Swatches.Learning;
@@ -56,6 +57,12 @@ public static class Questions
 {
     public static IReadOnlyList<Form> All { get; } =
     [PullUpQuestion.Form, DialQuestion.Form, Fullness.WhichWay.WhichWayQuestion.Form];
+
+    /// <summary>An ask of a question, with what the supplies have of what it asks for; as it is where they play no part.</summary>
+    public static RawAsk With(string name, RawAsk ask, DrawerContents supplies) =>
+        name == Fullness.WhichWay.WhichWayQuestion.Form.Name
+            ? Fullness.WhichWay.WhichWayQuestion.With(ask, supplies)
+            : ask;
 
     /// <summary>Finds a question by its name; null when there is none.</summary>
     public static Form? Named(string name) => All.FirstOrDefault(f => f.Name == name);

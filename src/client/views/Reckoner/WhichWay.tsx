@@ -4,7 +4,6 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, value } from '../../api/http';
 import type { Answer, Ask, Drawing, Field, Length } from '../../api/types';
 import { useAddress } from '../../app/address';
-import { useDrawer } from '../../app/drawer';
 import { PageHead } from '../../app/PageHead';
 import { askIn } from '../../app/askIn';
 import { useReckoning } from '../../app/useReckoning';
@@ -53,8 +52,6 @@ export function WhichWay() {
       };
     },
   }).data;
-  const drawer = useDrawer().data;
-  const has = useMemo(() => (drawer?.things.length ? owned(drawer.things) : undefined), [drawer]);
   // Until a length is typed one is worked, so that the ways are seen side by side at once.
   const isExample = !address.has('finishedEdge');
   const ask = useMemo<Ask>(
@@ -62,12 +59,11 @@ export function WhichWay() {
       // What a plan begins with, so that a way takes the cloth here that it takes there.
       ...(described ? { ...startOf(described), ...askIn(described, address) } : {}),
       ...(isExample ? { finishedEdge: example[units] } : {}),
-      ...(has ? { has } : {}),
     }),
-    [described, address, has, isExample, units],
+    [described, address, isExample, units],
   );
   const reckoning = useReckoning<Answer & { ways: Way[] }>(
-    described && drawer ? 'reckon/which-way' : null,
+    described ? 'drawer/reckon/which-way' : null,
     ask,
     units,
     'understood,drawings',
@@ -239,7 +235,6 @@ function Take({
   const first = useTechniques().data?.find((t) => t.name === way.technique)?.firstField;
   if (!first) return null;
   const known = { ...ask, ...(way.scheme ? { rows: way.scheme } : {}) } as Ask;
-  delete known.has;
   delete known.purpose;
   known[first] = ask.finishedEdge;
   // Set as it was reckoned here, so that the plan cuts what stands here.
@@ -270,16 +265,4 @@ function Take({
 
 function inWords(minutes: number) {
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
-}
-
-/** What is owned of what the ways need. */
-function owned(things: { kind: string; properties: Record<string, unknown> }[]) {
-  const has: string[] = [];
-  const is = (kind: string, of: (properties: Record<string, unknown>) => boolean) =>
-    things.some((t) => t.kind === kind && of(t.properties));
-  if (is('foot', (p) => p.kind === 'gathering')) has.push('gathering-foot');
-  if (is('machine', (p) => p.kind === 'overlocker')) has.push('overlock');
-  if (is('foot', (p) => p.kind === 'pleating')) has.push('ruffler');
-  if (is('elastic', () => true)) has.push('elastic');
-  return has;
 }

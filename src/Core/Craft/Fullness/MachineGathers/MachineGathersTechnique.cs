@@ -125,6 +125,7 @@ public static class MachineGathersTechnique
                 ],
                 Uses = ["foot", "thread"],
                 Quality = new("even, if you don’t pull the fabric", false),
+                AsWay = kind.Knife ? MachineWays.ByOverlocker(kind) : MachineWays.ByFoot(kind),
                 Cautions = kind.Cautions,
                 Swatch = SwatchForm.Measured(kind.Family),
                 Compare = (then, now, ruler) =>

@@ -107,6 +107,7 @@ public static class PulledGathersTechnique
                 ],
                 Scale = InShort.Scale(),
                 Quality = new("as even as you spread it", true),
+                AsWay = PulledWays.AsWay,
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(),
                 Compare = (then, now, ruler) =>

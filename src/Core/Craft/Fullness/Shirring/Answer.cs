@@ -147,18 +147,18 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
     /// <summary>The panel with its seams above and below.</summary>
     public Length CutHeight => Ask.PanelHeight + 2 * Ask.EdgeAllowance;
 
-    /// <summary>The fewest widths n of the cloth with n·W − 2·(n − 1)·s at least as wide as the panel.</summary>
-    public int Widths =>
-        SureWidth <= Ask.ClothWidth
+    /// <summary>Widths of the fabric that are joined for the panel.</summary>
+    public int Widths => WidthsFor(SureWidth, Ask.ClothWidth, Ask.SeamAllowance);
+
+    /// <summary>The fewest widths n of a fabric with n·W − 2·(n − 1)·s at least as wide as a panel; 10 000 at most.</summary>
+    public static int WidthsFor(Length panel, Length fabric, Length seam) =>
+        panel <= fabric
             ? 1
             : (int)
                 Math.Clamp(
                     Rounding.CountUp(
-                        (SureWidth - 2 * Ask.SeamAllowance)
-                            / Length.Max(
-                                Length.FromMillimetres(1),
-                                Ask.ClothWidth - 2 * Ask.SeamAllowance
-                            )
+                        (panel - 2 * seam)
+                            / Length.Max(Length.FromMillimetres(1), fabric - 2 * seam)
                     ),
                     1,
                     10_000

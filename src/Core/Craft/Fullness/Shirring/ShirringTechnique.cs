@@ -92,6 +92,7 @@ public static class ShirringTechnique
                 ),
                 Uses = ["foot", "elastic", "thread"],
                 Quality = new("even, if you stretch every row equally", false),
+                AsWay = ElasticWay.AsWay,
                 Cautions = Hazards.All,
                 Swatch = SwatchForm.Measured(PullUpFamily.Elastic, "Drawn up") with
                 {

@@ -87,6 +87,7 @@ public static class TuckedRuffleTechnique
                     ),
                 ],
                 Quality = new("quite even, in small folds", false),
+                AsWay = FoldedWay.AsWay,
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(sewn: "Folded") with { Drawn = null },
                 Compare = (then, now, ruler) =>

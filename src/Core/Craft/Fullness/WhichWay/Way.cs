@@ -1,5 +1,7 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
@@ -7,45 +9,84 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.WhichW
 
 namespace ZephyrReach.Core.Craft.Fullness.WhichWay;
 
+/// <summary>An edge that has to be made fuller, as each technique is asked how it would.</summary>
+/// <param name="Piece">The strip, at fullness 1.</param>
+/// <param name="Fullness">That is wanted.</param>
+/// <param name="Weight">Of one layer of its fabric, in g/m².</param>
+/// <param name="Reader">Takes what cannot be, and writes figures.</param>
+internal sealed record EdgeWanted(StripAsk Piece, double Fullness, double Weight, AskReader Reader)
+{
+    /// <summary>What is cut for it at a fullness; null where it cannot be.</summary>
+    public StripPlan? Strips(double fullness, RowScheme? rows = null) =>
+        StripReckon.Straight(Piece with { Fullness = fullness, Rows = rows ?? Piece.Rows }, Reader);
+}
+
+/// <summary>What a way takes of the supplies.</summary>
+/// <param name="Choice">Its name, and what it is called.</param>
+/// <param name="IsOwned">Whether it is there.</param>
+internal sealed record WayNeed(Choice Choice, Func<DrawerContents, bool> IsOwned);
+
+/// <summary>How a technique would make an edge fuller.</summary>
+/// <param name="Of">Each of its ways; none where the edge cannot be made so.</param>
+/// <param name="Need">What it takes of the supplies; null where nothing special.</param>
+internal sealed record AsWay(Func<EdgeWanted, IEnumerable<Way>> Of, WayNeed? Need = null)
+{
+    /// <summary>Whether what it makes stretches: then it is offered where that is wanted, and only there.</summary>
+    public bool Stretches { get; init; }
+
+    /// <summary>Whether it makes small regular folds.</summary>
+    public bool Folds { get; init; }
+}
+
 /// <summary>One way to make an edge fuller, with what it takes.</summary>
-/// <param name="Technique">The technique's name.</param>
-/// <param name="Scheme">Which of its schools; empty where there is but one.</param>
 /// <param name="Title">Its name on the screen.</param>
 /// <param name="Cloth">What is cut for it.</param>
 /// <param name="Minutes">At the machine and at the table with it, about.</param>
 /// <param name="Evenness">0 uneven to 3 quite even.</param>
-/// <param name="EvennessSays">The same in words.</param>
-/// <param name="Adjustable">Whether the fullness can still be changed once it is sewn.</param>
-/// <param name="Needs">What it takes from the drawer, in words; empty where nothing special.</param>
-/// <param name="NeedsKey">The same as one of the choices of what is owned; empty where nothing special.</param>
-/// <param name="Has">Whether that is owned; null where nothing was said about the drawer.</param>
 /// <param name="Reaches">Whether the fullness that is wanted is likely reached.</param>
 /// <param name="ReachSays">How, in words.</param>
-/// <param name="Score">How well it serves the purpose; only its order means something.</param>
-/// <param name="StitchLength">The stitch that it was reckoned with; null where none decides.</param>
-/// <param name="TensionSteps">The tension that it was reckoned with, in steps; null where none decides.</param>
-/// <param name="Passes">The passes that it was reckoned with; null where none decide.</param>
-/// <param name="Why">The reason for its place, in a sentence.</param>
 internal sealed record Way(
-    string Technique,
-    string Scheme,
     string Title,
     Length Cloth,
     double Minutes,
     double Evenness,
-    string EvennessSays,
-    bool Adjustable,
-    string Needs,
-    string NeedsKey,
-    bool? Has,
     bool Reaches,
-    string ReachSays,
-    double Score = 0,
-    string Why = "",
-    Length? StitchLength = null,
-    int? Passes = null,
-    double? TensionSteps = null
-);
+    string ReachSays
+)
+{
+    /// <summary>The technique’s name.</summary>
+    public string Technique { get; init; } = "";
+
+    /// <summary>Which of its schools; empty where there is but one.</summary>
+    public string Scheme { get; init; } = "";
+
+    /// <summary>How even it comes out, in words; empty for as its technique says.</summary>
+    public string EvennessSays { get; init; } = "";
+
+    /// <summary>Whether the fullness can still be changed once it is sewn.</summary>
+    public bool Adjustable { get; init; }
+
+    /// <summary>What it takes of the supplies, in words; empty where nothing special.</summary>
+    public string Needs { get; init; } = "";
+
+    /// <summary>Whether that is owned; null where nothing was said about the supplies.</summary>
+    public bool? Has { get; init; }
+
+    /// <summary>How well it serves the purpose; only its order means something.</summary>
+    public double Score { get; init; }
+
+    /// <summary>The reason for its place, in a sentence.</summary>
+    public string Why { get; init; } = "";
+
+    /// <summary>The stitch that it was reckoned with; null where none decides.</summary>
+    public Length? StitchLength { get; init; }
+
+    /// <summary>The passes that it was reckoned with; null where none decide.</summary>
+    public int? Passes { get; init; }
+
+    /// <summary>The tension that it was reckoned with, in steps; null where none decides.</summary>
+    public double? TensionSteps { get; init; }
+}
 
 /// <summary>The ways side by side, the best for the purpose first.</summary>
 /// <param name="Fullness">That is wanted of each.</param>

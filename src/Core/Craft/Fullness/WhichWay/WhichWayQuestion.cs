@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Measures;
 
@@ -13,7 +13,8 @@ namespace ZephyrReach.Core.Craft.Fullness.WhichWay;
 /// </remarks>
 internal static class WhichWayQuestion
 {
-    private const double Assurance = 0.9;
+    private static IReadOnlyList<Technique> Makers { get; } =
+    [.. Techniques.Worked.Where(t => t.Working!.AsWay is not null)];
 
     private static readonly ChoiceField PurposeField = new(
         "purpose",
@@ -29,12 +30,7 @@ internal static class WhichWayQuestion
             "has",
             "In your supplies",
             "What is owned of what the ways need; leave it out when it is not known.",
-            [
-                new("gathering-foot", "a gathering foot", "It gathers as it sews."),
-                new("overlock", "an overlocker with differential feed", "It gathers and neatens."),
-                new("ruffler", "a ruffler", "It folds."),
-                new("elastic", "elastic thread", "It draws up and stretches."),
-            ]
+            [.. Makers.Select(t => t.Working!.AsWay!.Need?.Choice).OfType<Choice>()]
         );
 
     public static Form Form { get; } =
@@ -63,6 +59,21 @@ internal static class WhichWayQuestion
             Work
         );
 
+    /// <summary>An ask with what the supplies have of what the ways need; supplies of which nothing was said have nothing missing.</summary>
+    public static RawAsk With(RawAsk ask, DrawerContents supplies) =>
+        supplies.Machines.Count + supplies.Feet.Count == 0
+            ? ask
+            : ask.With(
+                Has.Name,
+                RawValue.Of([
+                    .. Makers
+                        .Select(t => t.Working!.AsWay!.Need)
+                        .OfType<WayNeed>()
+                        .Where(n => n.IsOwned(supplies))
+                        .Select(n => RawValue.Of(n.Choice.Name)),
+                ])
+            );
+
     private static WhichWayAnswer? Work(AskReader reader)
     {
         var edge = reader.Length(StripFields.FinishedEdge);
@@ -75,26 +86,23 @@ internal static class WhichWayQuestion
         {
             return null;
         }
-        List<Way?> ways =
-        [
-            .. RowScheme.All.Select(scheme => Pulled(reader, piece, fullness, scheme)),
-            ByMachine(reader, piece, fullness, weight, PullUpFamily.GatheringFoot),
-            ByMachine(reader, piece, fullness, weight, PullUpFamily.Overlock),
-            Folded(reader, piece, fullness),
-            purpose.Stretch > 0 ? Shirred(piece, fullness, weight) : null,
-        ];
+        var wanted = new EdgeWanted(piece, fullness, weight, reader);
+        var ways = Makers
+            .Where(t => purpose.Stretch > 0 || !t.Working!.AsWay!.Stretches)
+            .SelectMany(t =>
+                t.Working!.AsWay!.Of(wanted).Select(way => (Maker: t, Way: Of(t, way, has)))
+            )
+            .ToList();
         if (reader.Errors.Count > 0)
         {
             return null;
         }
-        var known = ways.OfType<Way>()
-            .Select(w => w with { Has = w.NeedsKey == "" ? null : has?.Contains(w.NeedsKey) })
-            .ToList();
-        var (least, quickest) = (known.Min(w => w.Cloth), known.Min(w => w.Minutes));
+        var (least, quickest) = (ways.Min(w => w.Way.Cloth), ways.Min(w => w.Way.Minutes));
         return new WhichWayAnswer(
             [
-                .. known
-                    .Select(w => Judged(w, purpose, least, quickest))
+                .. ways.Select(w =>
+                        Judged(w.Way, w.Maker.Working!.AsWay!, purpose, least, quickest)
+                    )
                     .OrderByDescending(w => w.Score),
             ],
             fullness
@@ -104,193 +112,31 @@ internal static class WhichWayQuestion
         };
     }
 
-    private static Way? Pulled(AskReader reader, StripAsk piece, double fullness, RowScheme scheme)
+    /// <summary>A way with what its technique says of all its ways.</summary>
+    private static Way Of(Technique technique, Way way, IReadOnlyList<string>? has)
     {
-        var strips = StripReckon.Straight(
-            piece with
-            {
-                Fullness = fullness,
-                Rows = scheme,
-            },
-            reader
-        );
-        if (strips is null)
+        var (quality, need) = (technique.Working!.Quality!, technique.Working.AsWay!.Need);
+        return way with
         {
-            return null;
-        }
-        var rows = scheme.Gaps.Count;
-        return new Way(
-            "pulled-gathers",
-            scheme.Choice.Name,
-            $"pulled threads: {scheme.Choice.Label}",
-            strips.ClothToBuy,
-            Pace.Sewn(strips.SewnFlat * rows, piece.StitchLength)
-                + Pace.Spread(piece.FinishedEdge)
-                + Pace.Seam(piece.FinishedEdge)
-                + Pace.TakenOut(strips.SewnFlat * scheme.RowsRemoved),
-            rows >= 3 ? 2.5
-                : rows == 2 ? 2
-                : 1.5,
-            rows >= 3 ? "most even of the hand-pulled methods" : "as even as you spread it",
-            true,
-            "",
-            "",
-            null,
-            true,
-            "any fullness possible"
-        );
+            Technique = technique.Name,
+            EvennessSays = way.EvennessSays.Length > 0 ? way.EvennessSays : quality.Evenness,
+            Adjustable = quality.IsAdjustable,
+            Needs = need?.Choice.Label ?? "",
+            Has = need is null ? null : has?.Contains(need.Choice.Name),
+        };
     }
 
-    /// <summary>Set to the stitch that likely gives the fullness, in as many passes as it takes.</summary>
-    private static Way? ByMachine(
-        AskReader reader,
-        StripAsk piece,
-        double fullness,
-        double weight,
-        PullUpFamily family
+    private static Way Judged(
+        Way way,
+        AsWay made,
+        Purpose purpose,
+        Length leastCloth,
+        double quickest
     )
     {
-        var model = PullUpModel.From(family, []);
-        var overlock = family == PullUpFamily.Overlock;
-        var set = new PullUpSettings(
-            Length.FromMillimetres(4),
-            1,
-            1,
-            overlock ? 2 : 1,
-            ClothWeight.FromGramsPerSquareMetre(weight)
-        );
-        var reach = new StitchReach(Length.FromMillimetres(1), Length.FromMillimetres(5));
-        var setting = TargetSetting.For(model, family, set, fullness, reach);
-        // An overlocker's second pass would cut into its first.
-        if (!setting.Reaches && setting.Fullness < fullness && !overlock)
-        {
-            setting = TargetSetting.For(model, family, set with { Passes = 2 }, fullness, reach);
-        }
-        var passes = setting.Settings.Passes;
-        var likely = model.Predict(setting.Settings) with
-        {
-            Most = piece.PacksAt(setting.Settings.StitchLength),
-        };
-        var cut = piece.FinishedEdge * likely.At(Assurance);
-        var strips = StripReckon.Straight(
-            piece with
-            {
-                Fullness =
-                    (cut + MachineGathers.Fields.TrimAllowance.Start!.Value) / piece.FinishedEdge,
-            },
-            reader
-        );
-        if (strips is null)
-        {
-            return null;
-        }
-        var mm = DecimalText.Write(setting.Settings.StitchLength.Millimetres, 1);
-        return new Way(
-            overlock ? "overlock-gathers" : "gathering-foot",
-            "",
-            overlock ? "the overlocker’s differential feed" : "a gathering foot",
-            strips.ClothToBuy,
-            Pace.Sewn(strips.SewnFlat * passes, setting.Settings.StitchLength)
-                + Pace.Swatches
-                // The overlocker joins the flat layer, trims and neatens in the same pass.
-                + (overlock ? 0 : Pace.Seam(piece.FinishedEdge)),
-            2.5,
-            "even, if you don’t pull the fabric",
-            false,
-            overlock ? "an overlocker with differential feed" : "a gathering foot",
-            overlock ? "overlock" : "gathering-foot",
-            null,
-            setting.Reaches && weight <= MachineGathers.Fields.Heavy,
-            weight > MachineGathers.Fields.Heavy ? "fabric as thick as this hardly gathers this way"
-                : setting.Reaches
-                    ? $"likely at stitch {mm} mm{(passes > 1 ? ", two passes" : "")}; a swatch says for sure"
-                : $"comes to about {DecimalText.Write(setting.Fullness)} at the {(setting.Fullness < fullness ? "most" : "least")}"
-        )
-        {
-            StitchLength = setting.Settings.StitchLength,
-            Passes = (int)passes,
-            TensionSteps = setting.Settings.TensionSteps,
-        };
-    }
-
-    private static Way? Folded(AskReader reader, StripAsk piece, double fullness)
-    {
-        var (every, stitch) = (6, Length.FromMillimetres(2.5));
-        var depth = (fullness - 1) * every * stitch / 2;
-        var most = TuckedRuffle.Fields.MaxTuckDepth.Start!.Value;
-        var trim = TuckedRuffle.Fields.TrimAllowance.Start!.Value;
-        var strips = StripReckon.Straight(
-            piece with
-            {
-                Fullness = fullness + trim / piece.FinishedEdge,
-            },
-            reader
-        );
-        if (strips is null)
-        {
-            return null;
-        }
-        // At every stitch the fold of the same fullness is a sixth as deep, and hardly shows.
-        var reaches = depth <= most;
-        return new Way(
-            "tucked-ruffle",
-            "",
-            "a ruffler",
-            strips.ClothToBuy,
-            Pace.Folded(piece.FinishedEdge, stitch)
-                + Pace.Swatches / 2
-                + Pace.Seam(piece.FinishedEdge),
-            3,
-            "quite even, in small folds",
-            false,
-            "a ruffler",
-            "ruffler",
-            null,
-            reaches,
-            reaches
-                ? $"folds of {reader.Ruler.Fine(depth)}, one every {every} stitches"
-                : $"would need folds of {reader.Ruler.Fine(depth)}, one every {every} stitches"
-        );
-    }
-
-    private static Way Shirred(StripAsk piece, double fullness, double weight)
-    {
-        var model = PullUpModel.From(PullUpFamily.Elastic, []);
-        var likely = model.Predict(
-            new PullUpSettings(
-                Length.FromMillimetres(4),
-                0,
-                1,
-                1,
-                ClothWeight.FromGramsPerSquareMetre(weight),
-                true,
-                Length.FromMillimetres(0.6)
-            )
-        );
-        var rows = Math.Max(1, Rounding.CountDown(piece.FinishedDepth.Millimetres / 8));
-        var flat = piece.FinishedEdge * fullness;
-        return new Way(
-            "shirring",
-            "",
-            "rows of elastic",
-            piece.FinishedDepth + 2 * piece.SeamAllowance,
-            Pace.Sewn(flat * rows, Length.FromMillimetres(4)) + Pace.Swatches,
-            2,
-            "even, if you stretch every row equally",
-            false,
-            "elastic thread",
-            "elastic",
-            null,
-            fullness <= likely.High,
-            $"{DecimalText.Write(likely.Low)} to {DecimalText.Write(likely.High)} is likely"
-        );
-    }
-
-    private static Way Judged(Way way, Purpose purpose, Length leastCloth, double quickest)
-    {
         var quick = quickest / way.Minutes;
-        var folds = way.Technique == "tucked-ruffle" ? 1.0 : 0;
-        var stretch = way.Technique == "shirring" ? 1.0 : 0;
+        var folds = made.Folds ? 1.0 : 0;
+        var stretch = made.Stretches ? 1.0 : 0;
         var score =
             purpose.Fits * (way.Adjustable ? 1 : 0)
             + purpose.Quick * quick
