@@ -33,7 +33,15 @@ public sealed record StitchPlan(
 );
 
 /// <summary>A setting in words, with its reason.</summary>
-public sealed record Setting(string Figure, string Because);
+public sealed record Setting(string Figure, string Because)
+{
+    /// <summary>What part of the machine’s full speed it is; null where it is said in words alone.</summary>
+    public double? OfFullSpeed { get; private init; }
+
+    /// <summary>Half of what the machine makes.</summary>
+    public static Setting HalfSpeed(string because) =>
+        new("half of full", because) { OfFullSpeed = 0.5 };
+}
 
 /// <summary>
 /// How one technique is set up: the wishes that a card holds against a machine, a cloth and a drawer. The figures are
@@ -139,7 +147,10 @@ public sealed record CardTechnique
 
     /// <summary>Where the needle stands.</summary>
     public Setting Position { get; init; } =
-        new("middle", "The foot holds evenly on both sides of it.");
+        new(Middle, "The foot holds evenly on both sides of it.");
+
+    /// <summary>Where a needle stands that is not moved.</summary>
+    public const string Middle = "middle";
 
     /// <summary>How far the needle is moved, where it can be, with any foot that does not move itself.</summary>
     public Length Offset { get; init; }

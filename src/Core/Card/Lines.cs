@@ -3,13 +3,13 @@ using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
-using Thread = ZephyrReach.Core.Drawer.Thread;
 
 namespace ZephyrReach.Core.Card;
 
-/// <summary>The lines of a card, in the order they are set.</summary>
+/// <summary>The lines of a card: one small function a line.</summary>
 internal static class Lines
 {
+    /// <summary>Each line by itself, in the order in which they are set; what plays no part is left out.</summary>
     public static List<CardLine> Of(
         CardTechnique technique,
         CardAsk ask,
@@ -18,187 +18,166 @@ internal static class Lines
         Pick pick
     )
     {
-        var machine = ask.Machine.Is;
-        var steps = machine.Dial.Reachable(TensionOf(technique, ask));
-        List<CardLine> lines =
+        IEnumerable<CardLine?> lines =
         [
             Foot(pick),
             Needle(technique, ask, pick),
-            Threads(
-                "needle-thread",
-                technique.NeedsOverlocker ? "Needle threads" : "Needle thread",
-                technique.Above,
-                ask,
-                technique.ChosenBelow ? null : ask.Thread,
-                pick.Needle.Is
-            ),
-            technique.ElasticBelow(ask)
-                ? ElasticLine(technique, ask)
-                : Threads(
-                    technique.NeedsOverlocker ? "looper-thread" : "bobbin-thread",
-                    technique.NeedsOverlocker ? "Looper threads" : "Bobbin thread",
-                    technique.Below,
-                    ask,
-                    technique.ChosenBelow ? ask.Thread : null
-                ),
+            ThreadLines.Above(technique, ask, pick),
+            ThreadLines.Below(technique, ask),
             new("stitch", "Stitch", plan.Name, "", plan.Because),
-            new(
-                "length",
-                "Stitch length",
-                length is { } l ? Say.Mm(l) : plan.LengthSays,
-                Truth.OfLength(ask, length)
-                    ?? (length == machine.LongestStitch && length is not null ? "longest" : ""),
-                $"{plan.LengthBecause}{Truth.RestsOn(machine.StitchDial, length, ask.Wants.DialledLength)}"
-            ),
-        ];
-        if (pick.Width > Length.Zero)
-        {
-            lines.Add(
-                new(
-                    "width",
-                    "Stitch width",
-                    Say.Mm(pick.Width),
-                    Truth.OfWidth(ask, pick.Width) ?? "",
-                    $"{plan.WidthBecause}{Truth.RestsOn(machine.WidthDial, pick.Width, ask.Wants.DialledWidth)}"
-                )
-            );
-        }
-        // An overlocker's needles stand where they stand.
-        if (!technique.NeedsOverlocker)
-        {
-            lines.Add(
-                new(
-                    "needle-position",
-                    "Needle position",
-                    technique.Position.Figure,
-                    technique.Position.Figure != "middle" && machine.NeedlePositions <= 1
-                        ? "move the foot instead"
-                        : "",
-                    technique.Position.Because
-                )
-            );
-        }
-        lines.Add(
-            new(
-                "needle-tension",
-                "Needle tension",
-                StepText(steps),
-                machine.Dial.Says(steps),
-                ask.Wants.TensionSteps is null
-                    ? technique.TensionBecause
-                    : $"As planned. {technique.TensionBecause}"
-            )
-        );
-        lines.Add(Pressure(technique, machine));
-        lines.Add(FeedDogs(technique, machine));
-        if (technique.Differential is { } ratio)
-        {
-            var wanted = ask.Wants.Differential ?? ratio;
-            lines.Add(
-                new(
-                    "differential",
-                    "Differential feed",
-                    DecimalText.Write(Math.Min(wanted, machine.GreatestDifferential ?? wanted)),
-                    machine.GreatestDifferential <= wanted ? "highest" : "",
-                    "The front feed dogs push in more than the back ones take away."
-                )
-            );
-        }
-        if (ask.Wants.Passes > 1)
-        {
-            lines.Add(
-                new(
-                    "passes",
-                    "Number of times over the same line",
-                    $"{ask.Wants.Passes}, over the same line",
-                    "",
-                    "Each gathers what the one before gathered; check each by its own number."
-                )
-            );
-        }
-        lines.Add(Speed(technique, machine));
-        if (ask.Stabiliser is { } under)
-        {
-            lines.Add(
-                new(
-                    "stabiliser",
-                    "Stabiliser",
-                    under.Name,
-                    "",
-                    technique.Stabiliser(ask) is { } usual
-                        ? $"As chosen; usual here: {usual.Figure}. {usual.Because}"
-                        : "As chosen."
-                )
-            );
-        }
-        else if (technique.Stabiliser(ask) is { } stabiliser)
-        {
-            lines.Add(
-                new(
-                    "stabiliser",
-                    "Stabiliser",
-                    stabiliser.Figure,
-                    Owns(ask, stabiliser),
-                    stabiliser.Because
-                )
-            );
-        }
-        if (technique.Presser is { } presser)
-        {
-            var stops = machine.NeedleStop == false ? "by handwheel" : "";
-            lines.Add(
-                new(
-                    "presser",
-                    "Presser foot and needle-stop",
-                    presser.Figure,
-                    stops,
-                    presser.Because
-                )
-            );
-        }
-        lines.Add(
-            new(
-                "preparation",
-                "Preparation",
-                technique.Preparation.Figure,
-                "",
-                technique.Preparation.Because
-            )
-        );
-        lines.AddRange(technique.More(ask));
-        var start =
-            technique.Start
-            ?? (
-                technique.NeedsOverlocker
-                    ? new Setting(
-                        "a chain of a few stitches",
-                        "The loopers then hold the edge from the first stitch."
-                    )
-                    : new Setting(
-                        "threads under and behind",
-                        "Hold both for the first few stitches so they aren’t pulled down."
-                    )
-            );
-        lines.Add(
-            new(
-                "start",
-                "Starting",
-                start.Figure,
-                machine.LockStitch == true && technique.Dense ? "lock stitch" : "",
-                start.Because
-            )
-        );
-        lines.Add(
+            StitchLength(ask, plan, length),
+            StitchWidth(ask, plan, pick),
+            Position(technique, ask),
+            Tension(technique, ask),
+            Pressure(technique, ask.Machine.Is),
+            FeedDogs(technique, ask.Machine.Is),
+            Differential(technique, ask),
+            Passes(ask),
+            Speed(technique, ask.Machine.Is),
+            Under(technique, ask),
+            Presser(technique, ask),
+            Plain("preparation", "Preparation", technique.Preparation),
+            .. technique.More(ask),
+            Starting(technique, ask),
             new(
                 "hand-wheel",
                 "Handwheel",
                 "one full stitch",
                 "",
                 "After any change of foot, needle or width: if the needle can touch metal, do not sew."
-            )
-        );
-        return [.. lines.Select(l => Heated(l, ask.Cloth?.Is))];
+            ),
+        ];
+        return [.. lines.OfType<CardLine>().Select(l => Heated(l, ask.Cloth?.Is))];
     }
+
+    private static CardLine Plain(string key, string setting, Setting says, string dial = "") =>
+        new(key, setting, says.Figure, dial, says.Because);
+
+    private static CardLine StitchLength(CardAsk ask, StitchPlan plan, Length? length)
+    {
+        var machine = ask.Machine.Is;
+        return new(
+            "length",
+            "Stitch length",
+            length is { } l ? Say.Mm(l) : plan.LengthSays,
+            Truth.OfLength(ask, length)
+                ?? (length == machine.LongestStitch && length is not null ? "longest" : ""),
+            $"{plan.LengthBecause}{Truth.RestsOn(machine.StitchDial, length, ask.Wants.DialledLength)}"
+        );
+    }
+
+    private static CardLine? StitchWidth(CardAsk ask, StitchPlan plan, Pick pick) =>
+        pick.Width > Length.Zero
+            ? new(
+                "width",
+                "Stitch width",
+                Say.Mm(pick.Width),
+                Truth.OfWidth(ask, pick.Width) ?? "",
+                $"{plan.WidthBecause}{Truth.RestsOn(ask.Machine.Is.WidthDial, pick.Width, ask.Wants.DialledWidth)}"
+            )
+            : null;
+
+    /// <summary>An overlocker’s needles stand where they stand.</summary>
+    private static CardLine? Position(CardTechnique technique, CardAsk ask) =>
+        technique.NeedsOverlocker
+            ? null
+            : Plain(
+                "needle-position",
+                "Needle position",
+                technique.Position,
+                technique.Position.Figure != CardTechnique.Middle
+                && ask.Machine.Is.NeedlePositions <= 1
+                    ? "move the foot instead"
+                    : ""
+            );
+
+    private static CardLine Tension(CardTechnique technique, CardAsk ask)
+    {
+        var dial = ask.Machine.Is.Dial;
+        var steps = dial.Reachable(TensionOf(technique, ask));
+        return new(
+            "needle-tension",
+            "Needle tension",
+            StepText(steps),
+            dial.Says(steps),
+            ask.Wants.TensionSteps is null
+                ? technique.TensionBecause
+                : $"As planned. {technique.TensionBecause}"
+        );
+    }
+
+    private static CardLine? Differential(CardTechnique technique, CardAsk ask)
+    {
+        if (technique.Differential is not { } ratio)
+        {
+            return null;
+        }
+        var (wanted, most) = (ask.Wants.Differential ?? ratio, ask.Machine.Is.GreatestDifferential);
+        return new(
+            "differential",
+            "Differential feed",
+            DecimalText.Write(Math.Min(wanted, most ?? wanted)),
+            most <= wanted ? "highest" : "",
+            "The front feed dogs push in more than the back ones take away."
+        );
+    }
+
+    private static CardLine? Passes(CardAsk ask) =>
+        ask.Wants.Passes > 1
+            ? new(
+                "passes",
+                "Number of times over the same line",
+                $"{ask.Wants.Passes}, over the same line",
+                "",
+                "Each gathers what the one before gathered; check each by its own number."
+            )
+            : null;
+
+    /// <summary>What lies under it: what was chosen, or what is usual.</summary>
+    private static CardLine? Under(CardTechnique technique, CardAsk ask)
+    {
+        var usual = technique.Stabiliser(ask);
+        return ask.Stabiliser is { } chosen
+                ? new(
+                    "stabiliser",
+                    "Stabiliser",
+                    chosen.Name,
+                    "",
+                    usual is null
+                        ? "As chosen."
+                        : $"As chosen; usual here: {usual.Figure}. {usual.Because}"
+                )
+            : usual is null ? null
+            : Plain("stabiliser", "Stabiliser", usual, Owns(ask, usual));
+    }
+
+    private static CardLine? Presser(CardTechnique technique, CardAsk ask) =>
+        technique.Presser is { } presser
+            ? Plain(
+                "presser",
+                "Presser foot and needle-stop",
+                presser,
+                ask.Machine.Is.NeedleStop == false ? "by handwheel" : ""
+            )
+            : null;
+
+    private static readonly Setting Chain = new(
+        "a chain of a few stitches",
+        "The loopers then hold the edge from the first stitch."
+    );
+
+    private static readonly Setting ThreadsHeld = new(
+        "threads under and behind",
+        "Hold both for the first few stitches so they aren’t pulled down."
+    );
+
+    private static CardLine Starting(CardTechnique technique, CardAsk ask) =>
+        Plain(
+            "start",
+            "Starting",
+            technique.Start ?? (technique.NeedsOverlocker ? Chain : ThreadsHeld),
+            ask.Machine.Is.LockStitch == true && technique.Dense ? "lock stitch" : ""
+        );
 
     /// <summary>What heat does to this cloth stands on the line that brings an iron near it.</summary>
     private static CardLine Heated(CardLine line, Cloth? cloth)
@@ -301,57 +280,6 @@ internal static class Lines
             _ => "Its point suits most weaves.",
         };
 
-    private static CardLine Threads(
-        string key,
-        string setting,
-        ThreadWanted wanted,
-        CardAsk ask,
-        Owned<Thread>? chosen,
-        Drawer.Needle? through = null
-    )
-    {
-        var passing = ask
-            .Drawer.Threads.Where(t => through is null || Fit.Rules.Eye.Passes(t.Is, through))
-            .ToList();
-        var thread =
-            chosen
-            ?? ThreadMatch.Best(passing, wanted, ask.Cloth?.Is)
-            ?? ThreadMatch.Best(ask.Drawer.Threads, wanted, ask.Cloth?.Is);
-        var seen =
-            thread?.Is.Colour is { } colour && ask.Cloth?.Is.Colour is { } cloth
-                ? ThreadMatch.Visible(Lab.Difference(colour.ToLab(), cloth.ToLab()))
-                : "";
-        return thread is null
-            ? new(key, setting, wanted.Says, "", wanted.Because)
-            : new(key, setting, thread.Name, seen, wanted.Because);
-    }
-
-    private static CardLine ElasticLine(CardTechnique technique, CardAsk ask)
-    {
-        var elastic = ask.Elastic ?? ThreadMatch.Best(ask.Drawer.Elastics, ask.Cloth?.Is);
-        var name = elastic?.Name ?? "elastic thread, about 0.6 mm";
-        if (technique.NeedsChainLooper)
-        {
-            return new(
-                "looper-thread",
-                "Looper thread",
-                name,
-                "",
-                "Loose through its whole path, and never pulled up."
-            );
-        }
-        var isThick = elastic?.Is.Diameter > ThreadMatch.Thick;
-        return new(
-            "bobbin-thread",
-            "Bobbin thread",
-            name,
-            isThick ? "bobbin loosened" : "",
-            isThick
-                ? "Thick elastic needs the bobbin's screw opened: keep a second, marked case for it. Wind it one way and stay with it."
-                : "Wind it one way and stay with it: how far it draws up belongs to how it was wound."
-        );
-    }
-
     private static CardLine Pressure(CardTechnique technique, Machine machine)
     {
         var figure = StepText(technique.Pressure).Replace("step", "turn", StringComparison.Ordinal);
@@ -377,20 +305,15 @@ internal static class Lines
             )
             : new("feed-dogs", "Feed dogs", "up", "", "The machine feeds the fabric evenly.");
 
-    private static CardLine Speed(CardTechnique technique, Machine machine)
-    {
-        var half =
-            machine.Fastest is { } fastest && technique.Speed.Figure == "half"
-                ? $"about {DecimalText.Write(fastest / 2, 0)} a minute"
-                : "";
-        return new(
+    private static CardLine Speed(CardTechnique technique, Machine machine) =>
+        Plain(
             "speed",
             "Speed",
-            technique.Speed.Figure == "half" ? "half of full" : technique.Speed.Figure,
-            half,
-            technique.Speed.Because
+            technique.Speed,
+            technique.Speed.OfFullSpeed * machine.Fastest is { } pace
+                ? $"about {DecimalText.Write(pace, 0)} a minute"
+                : ""
         );
-    }
 
     private static string Owns(CardAsk ask, Setting wanted)
     {

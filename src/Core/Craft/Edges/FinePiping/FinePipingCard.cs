@@ -40,7 +40,7 @@ internal static class FinePipingCard
                 "just beside the groove",
                 "The thread lies in the groove, the needle at its wall."
             ),
-            Speed = new("half", "A fine edge shows every wobble."),
+            Speed = Setting.HalfSpeed("A fine edge shows every wobble."),
             Preparation = new(
                 "twist a double thread; bias strip of a fine weave",
                 "The covering must be no thicker than the thread."

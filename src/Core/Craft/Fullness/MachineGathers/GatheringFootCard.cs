@@ -37,7 +37,9 @@ internal static class GatheringFootCard
             MostGrams = Fields.Heavy,
             Pressure = 1,
             PressureBecause = "A firmer foot holds the fabric back more.",
-            Speed = new("half", "Attachments want time; a change of pace changes the gathers."),
+            Speed = Setting.HalfSpeed(
+                "Attachments want time; a change of pace changes the gathers."
+            ),
             Preparation = new(
                 "a measured strip of the same fabric",
                 "The machine decides how full it gets: measure before anything is cut."

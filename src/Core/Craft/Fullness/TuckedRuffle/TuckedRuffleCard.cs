@@ -31,7 +31,7 @@ internal static class TuckedRuffleCard
                 ),
             TensionBecause = "The arm makes the fullness, not the thread.",
             Bulky = _ => true,
-            Speed = new("half", "The arm has to come back between two folds."),
+            Speed = Setting.HalfSpeed("The arm has to come back between two folds."),
             PressureBecause = "The blades have to slide.",
             Preparation = new(
                 "baste the raw edges together",

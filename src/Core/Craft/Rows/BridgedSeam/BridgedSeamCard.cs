@@ -57,7 +57,7 @@ internal static class BridgedSeamCard
                     "wash-away under the gap",
                     "It carries the stitch across nothing, and is gone after the wash."
                 ),
-            Speed = new("half", "Feed slowly, and stop often."),
+            Speed = Setting.HalfSpeed("Feed slowly, and stop often."),
             Presser = new("needle stop down", "Stop and see that both folds still touch the bar."),
             Preparation = new(
                 "press the folds firmly, over a card",

@@ -33,7 +33,7 @@ internal static class FoldedRibbonCard
                 ),
             TensionBecause = "Nothing pulls.",
             Bulky = _ => true,
-            Speed = new("half", "Stop after each sequence, and fold."),
+            Speed = Setting.HalfSpeed("Stop after each sequence, and fold."),
             Presser = new(
                 "needle stop down, lift at every fold",
                 "The ribbon turns round the needle."

@@ -60,8 +60,7 @@ internal static class PintucksCard
                 10,
                 32
             ),
-            Speed = new(
-                "half",
+            Speed = Setting.HalfSpeed(
                 "A twin needle is thin and stands wide; eye protection is no shame."
             ),
             Preparation = new(
