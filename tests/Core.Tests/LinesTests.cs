@@ -354,7 +354,7 @@ public class LinesTests
     [InlineData("M0 0L40 0L20 0Z", "encloses nothing")]
     public void An_outline_that_cannot_be_cut_out_is_refused_at_its_field(string data, string says)
     {
-        var field = new PathDataField("outline", "Outline", "", true);
+        var field = new PathDataField("outline", "Outline", true);
         var reader = new AskReader(RawAsk.Of(("outline", data)), Ruler.Metric);
 
         reader.Paths(field);

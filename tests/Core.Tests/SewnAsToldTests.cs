@@ -69,7 +69,7 @@ public class SewnAsToldTests
         /// <summary>As it is written, and so as it is cut.</summary>
         public double Written(string text) =>
             new AskReader(RawAsk.Of(("l", text)), ruler)
-                .Length(new LengthField("l", "l", "", Length.Zero, Length.FromMillimetres(1e9)))
+                .Length(new LengthField("l", "l", Length.Zero, Length.FromMillimetres(1e9)))
                 .Millimetres;
 
         public double Long(Piece piece) => Written(piece.LengthSays(ruler));

@@ -7,9 +7,20 @@ namespace ZephyrReach.Core.Tests;
 public class WalkTests
 {
     private static readonly LengthField Radius = Mm("radius");
-    private static readonly NumberField Turns = new("turns", "Turns", "", 1, 9, IsNeeded: false);
-    private static readonly GroupField Corner = new("corner", "Corner", "", [Radius, Turns]);
-    private static readonly GroupsField Path = new("path", "Path", "", [Mm("along"), Corner], 3);
+    private static readonly NumberField Turns = new NumberField(
+        "turns",
+        "Turns",
+        1,
+        9,
+        IsNeeded: false
+    );
+    private static readonly GroupField Corner = new GroupField("corner", "Corner", [Radius, Turns]);
+    private static readonly GroupsField Path = new GroupsField(
+        "path",
+        "Path",
+        [Mm("along"), Corner],
+        3
+    );
     private static readonly IReadOnlyList<Field> Fields = [Mm("edge"), Path];
 
     private static readonly RawAsk Said = RawAsk.Of(
@@ -117,5 +128,5 @@ public class WalkTests
     }
 
     private static LengthField Mm(string name) =>
-        new(name, name, "", Length.Zero, Length.FromMillimetres(10_000));
+        new LengthField(name, name, Length.Zero, Length.FromMillimetres(10_000));
 }

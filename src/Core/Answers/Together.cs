@@ -18,28 +18,25 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
     /// <summary>One piece by itself.</summary>
     public static Together Alone { get; } = new(1, null, null);
 
-    private static readonly NumberField CountField = new(
+    private static readonly NumberField CountField = new NumberField(
         "count",
         "How many the same",
-        "How many identical pieces you are making, e.g. two cuffs.",
         1,
         100,
         1,
         false
     )
-    {
-        IsWhole = true,
-    };
+        .Help("How many identical pieces you are making, e.g. two cuffs.")
+        .Whole();
 
-    private static readonly NameField SewnToField = new(
-        "sewnTo",
-        "Sewn to",
+    private static readonly NameField SewnToField = new NameField("sewnTo", "Sewn to").Help(
         "The piece whose edge it is sewn to, by name; a link says it."
     );
 
-    private static readonly NameField CarriesField = new(
+    private static readonly NameField CarriesField = new NameField(
         "carries",
-        "Has sewn to its lower edge",
+        "Has sewn to its lower edge"
+    ).Help(
         "The piece that is sewn to its lower edge, by name; then that edge has a seam and no hem. A link says it."
     );
 

@@ -5,10 +5,12 @@ namespace ZephyrReach.Core.Asks;
 /// <summary>One thing that an ask may say.</summary>
 /// <param name="Name">Its name in the API.</param>
 /// <param name="Label">Its name on the screen.</param>
-/// <param name="Says">What it means, in a sentence.</param>
 /// <param name="IsNeeded">Whether an ask without it is refused.</param>
-public abstract record Field(string Name, string Label, string Says, bool IsNeeded)
+public abstract record Field(string Name, string Label, bool IsNeeded)
 {
+    /// <summary>What it means, in a sentence; empty where its label says it.</summary>
+    public string Help { get; init; } = "";
+
     /// <summary>When a screen shows it; null for always.</summary>
     public ShownWhen? ShownWhen { get; init; }
 
@@ -46,13 +48,12 @@ public sealed record ShownWhen(string Field, string Is, bool Not = false)
 public sealed record LengthField(
     string Name,
     string Label,
-    string Says,
     Length Least,
     Length Most,
     Length? Start = null,
     LengthKind Kind = LengthKind.Marked,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded)
+) : Field(Name, Label, IsNeeded)
 {
     /// <summary>What parts two lengths that are said in one, of which this is the first; empty where they never are.</summary>
     public string IsSplitAt { get; init; } = "";
@@ -64,43 +65,36 @@ public sealed record LengthField(
     public static LengthField Mm(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
     ) =>
-        new(
+        new LengthField(
             name,
             label,
-            says,
             Length.FromMillimetres(least),
             Length.FromMillimetres(most),
             start is { } mm ? Length.FromMillimetres(mm) : null
         );
 
-    /// <summary>The same, and it need not be said.</summary>
-    public LengthField Optional() => this with { IsNeeded = false };
-
     /// <summary>A small length, as read off a gauge or a dial; else as <see cref="Mm"/>.</summary>
     public static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => Mm(name, label, says, least, most, start) with { Kind = LengthKind.Fine };
+    ) => Mm(name, label, least, most, start) with { Kind = LengthKind.Fine };
 }
 
 /// <summary>Several lengths, kept apart: readings of one thing, or pieces one after another.</summary>
 public sealed record LengthsField(
     string Name,
     string Label,
-    string Says,
     Length Most,
     int MostReadings = 20,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded)
+) : Field(Name, Label, IsNeeded)
 {
     /// <summary>How they are written: small ones in mm, whatever the units.</summary>
     public LengthKind Kind { get; init; } = LengthKind.Marked;
@@ -110,12 +104,11 @@ public sealed record LengthsField(
 public sealed record NumberField(
     string Name,
     string Label,
-    string Says,
     double Least,
     double Most,
     double? Start = null,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded)
+) : Field(Name, Label, IsNeeded)
 {
     /// <summary>Figures that are chosen by a word rather than typed; empty where it is typed.</summary>
     public IReadOnlyList<Choice> Words { get; init; } = [];
@@ -137,15 +130,14 @@ public sealed record NumberField(
 public sealed record CountsField(
     string Name,
     string Label,
-    string Says,
     int Least,
     int Most,
     int MostCounts = 40
-) : Field(Name, Label, Says, false);
+) : Field(Name, Label, false);
 
 /// <summary>Yes or no; no when it is not said.</summary>
-public sealed record FlagField(string Name, string Label, string Says, bool Start = false)
-    : Field(Name, Label, Says, false)
+public sealed record FlagField(string Name, string Label, bool Start = false)
+    : Field(Name, Label, false)
 {
     /// <summary>The word for no.</summary>
     public string No { get; init; } = "no";
@@ -165,27 +157,20 @@ public sealed record Choice(string Name, string Label, string Follows);
 public sealed record ChoiceField(
     string Name,
     string Label,
-    string Says,
     IReadOnlyList<Choice> Choices,
     string? Start = null,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded);
+) : Field(Name, Label, IsNeeded);
 
 /// <summary>Any number of a list of choices.</summary>
-public sealed record ChoicesField(
-    string Name,
-    string Label,
-    string Says,
-    IReadOnlyList<Choice> Choices
-) : Field(Name, Label, Says, false);
+public sealed record ChoicesField(string Name, string Label, IReadOnlyList<Choice> Choices)
+    : Field(Name, Label, false);
 
 /// <summary>A colour, as <c>#1a2b3c</c>.</summary>
-public sealed record ColourField(string Name, string Label, string Says)
-    : Field(Name, Label, Says, false);
+public sealed record ColourField(string Name, string Label) : Field(Name, Label, false);
 
 /// <summary>The name of something, in a few words.</summary>
-public sealed record NameField(string Name, string Label, string Says)
-    : Field(Name, Label, Says, false)
+public sealed record NameField(string Name, string Label) : Field(Name, Label, false)
 {
     /// <summary>A longer one is refused.</summary>
     public const int Most = 120;
@@ -199,21 +184,15 @@ public sealed record NameField(string Name, string Label, string Says)
 public sealed record GroupField(
     string Name,
     string Label,
-    string Says,
     IReadOnlyList<Field> Fields,
     bool IsNeeded = true
-) : Field(Name, Label, Says, IsNeeded);
+) : Field(Name, Label, IsNeeded);
 
 /// <summary>A list of groups of the same fields, such as samples.</summary>
 /// <param name="Fields">What each group may say.</param>
 /// <param name="Most">A longer list is refused.</param>
-public sealed record GroupsField(
-    string Name,
-    string Label,
-    string Says,
-    IReadOnlyList<Field> Fields,
-    int Most
-) : Field(Name, Label, Says, false)
+public sealed record GroupsField(string Name, string Label, IReadOnlyList<Field> Fields, int Most)
+    : Field(Name, Label, false)
 {
     /// <summary>Whether they are the parts of a line, each of one kind, that are put together on the drawing.</summary>
     public bool IsLine { get; init; }
@@ -221,8 +200,8 @@ public sealed record GroupsField(
 
 /// <summary>Lines or outlines as SVG path data, in mm: what is read from a file.</summary>
 /// <param name="AreOutlines">Whether each has to be closed, and may not cross itself.</param>
-public sealed record PathDataField(string Name, string Label, string Says, bool AreOutlines)
-    : Field(Name, Label, Says, false)
+public sealed record PathDataField(string Name, string Label, bool AreOutlines)
+    : Field(Name, Label, false)
 {
     /// <summary>Longer data is refused.</summary>
     public const int MostLetters = 200_000;

@@ -79,108 +79,88 @@ public sealed record Wants(
 {
     /// <summary>What the plan lays behind the ground, where it says so itself.</summary>
     public static NameField BehindField { get; } =
-        new("behind", "Behind it", "What the plan lays behind the ground.");
+        new NameField("behind", "Behind it").Help("What the plan lays behind the ground.");
 
     public static LengthField CordField { get; } =
-        Fine("cordThickness", "Cord", "How thick the cord is.", 0.3, 30);
+        Fine("cordThickness", "Cord", 0.3, 30).Help("How thick the cord is.");
 
     public static LengthField GapField { get; } =
-        Fine("gap", "Gap", "Between the two folds.", 0.5, 12);
+        Fine("gap", "Gap", 0.5, 12).Help("Between the two folds.");
 
     public static LengthField BiteField { get; } =
-        Fine("bite", "Catch", "How far the stitch goes into each fold.", 0.5, 4);
+        Fine("bite", "Catch", 0.5, 4).Help("How far the stitch goes into each fold.");
 
     public static LengthField RowGapField { get; } =
-        Fine("rowGap", "Row spacing", "The gap between rows that is wanted.", 1, 100);
+        Fine("rowGap", "Row spacing", 1, 100).Help("The gap between rows that is wanted.");
 
     public static LengthField StitchLengthField { get; } =
-        Fine("stitchLength", "Stitch length", "When the plan has one.", 0.2, 15);
+        Fine("stitchLength", "Stitch length", 0.2, 15).Help("When the plan has one.");
 
     public static LengthField StitchWidthField { get; } =
-        Fine("stitchWidth", "Stitch width", "When the plan has one.", 0.5, 15);
+        Fine("stitchWidth", "Stitch width", 0.5, 15).Help("When the plan has one.");
 
     /// <summary>What is set for the stitch length where the plan knows its dial: from the book, or by its own swatches.</summary>
     public static LengthField DialledLengthField { get; } =
-        Fine("dialledLength", "Length on the dial", "When the plan knows it.", 0.1, 15);
+        Fine("dialledLength", "Length on the dial", 0.1, 15).Help("When the plan knows it.");
 
     /// <summary>The same for the width.</summary>
     public static LengthField DialledWidthField { get; } =
-        Fine("dialledWidth", "Width on the dial", "When the plan knows it.", 0.1, 15);
+        Fine("dialledWidth", "Width on the dial", 0.1, 15).Help("When the plan knows it.");
 
     /// <summary>The pair that the plan is reckoned with.</summary>
     public static LengthField PairField { get; } =
-        Fine(
-            "needleSpacing",
-            "Twin-needle spacing",
-            "From needle to needle of the twin needle.",
-            0.5,
-            10
-        );
+        Fine("needleSpacing", "Twin-needle spacing", 0.5, 10)
+            .Help("From needle to needle of the twin needle.");
 
     public static LengthField TailField { get; } =
-        new(
-            "tail",
-            "Thread tails",
-            "Thread left at every end.",
-            Length.Zero,
-            Length.FromMillimetres(1000),
-            IsNeeded: false
-        );
+        LengthField
+            .Mm("tail", "Thread tails", 0, 1000)
+            .Optional()
+            .Help("Thread left at every end.");
 
     public static NumberField FullnessField { get; } =
-        new("fullness", "Fullness", "Flat over gathered.", 1, 6, IsNeeded: false);
+        new NumberField("fullness", "Fullness", 1, 6, IsNeeded: false).Help("Flat over gathered.");
 
     public static NumberField LayersField { get; } =
-        new("layers", "Layers", "Of fabric under the foot.", 1, 12, 1, IsNeeded: false);
+        new NumberField("layers", "Layers", 1, 12, 1, IsNeeded: false).Help(
+            "Of fabric under the foot."
+        );
 
     public static NumberField EveryField { get; } =
-        new(
-            "stitchesPerTuck",
-            "Stitches per pleat",
-            "Stitches from one pleat to the next.",
-            1,
-            100,
-            6,
-            IsNeeded: false
+        new NumberField("stitchesPerTuck", "Stitches per pleat", 1, 100, 6, IsNeeded: false).Help(
+            "Stitches from one pleat to the next."
         );
 
     public static NumberField TensionField { get; } =
-        new(
-            "tensionSteps",
-            "Tension",
-            "Steps from normal, when the plan has them.",
-            -6,
-            6,
-            IsNeeded: false
+        new NumberField("tensionSteps", "Tension", -6, 6, IsNeeded: false).Help(
+            "Steps from normal, when the plan has them."
         );
 
     public static NumberField DifferentialField { get; } =
-        new("differential", "Differential feed", "When the plan has one.", 0.3, 4, IsNeeded: false);
+        new NumberField("differential", "Differential feed", 0.3, 4, IsNeeded: false).Help(
+            "When the plan has one."
+        );
 
     public static NumberField PassesField { get; } =
-        new(
+        new NumberField(
             "passes",
             "Number of times over the same line",
-            "Over the same line.",
             1,
             6,
             1,
             IsNeeded: false
-        );
+        ).Help("Over the same line.");
 
     /// <summary>Fields for what is in the drawer and has no place there: a cloth that is only described.</summary>
     public static NumberField ClothWeightField { get; } =
-        new(
-            "clothWeight",
-            "Fabric weight",
-            "Grams a square metre, for a fabric that is not in your supplies.",
-            10,
-            1500,
-            IsNeeded: false
+        new NumberField("clothWeight", "Fabric weight", 10, 1500, IsNeeded: false).Help(
+            "Grams a square metre, for a fabric that is not in your supplies."
         );
 
     public static ChoiceField SchoolField(params Choice[] ways) =>
-        new("school", "Way", "One of several respected ways.", ways, ways[0].Name, IsNeeded: false);
+        new ChoiceField("school", "Way", ways, ways[0].Name, IsNeeded: false).Help(
+            "One of several respected ways."
+        );
 
     /// <summary>Reads what a technique's card asks for; of fields that it does not take, nothing is read.</summary>
     public static Wants Read(AskReader said, CardTechnique technique)

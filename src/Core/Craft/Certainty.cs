@@ -6,15 +6,7 @@ namespace ZephyrReach.Core.Craft;
 public static class Certainty
 {
     public static NumberField Field { get; } =
-        new(
-            "assurance",
-            "How certain should it be long enough?",
-            "How sure it must be that the cut length is enough, 0.5 to 0.99.",
-            0.5,
-            0.99,
-            0.9,
-            false
-        )
+        new NumberField("assurance", "How certain should it be long enough?", 0.5, 0.99, 0.9, false)
         {
             Words =
             [
@@ -23,7 +15,7 @@ public static class Certainty
                 new("0.9", "9 times out of 10", "One piece in ten needs more."),
                 new("0.95", "19 times out of 20", "One piece in twenty needs more."),
             ],
-        };
+        }.Help("How sure it must be that the cut length is enough, 0.5 to 0.99.");
 
     /// <summary>How sure, as a person says it.</summary>
     public static string Says(double assurance) =>

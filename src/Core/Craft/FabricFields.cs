@@ -10,75 +10,37 @@ public static class FabricFields
     public const double UsualWeight = 120;
 
     public static LengthField Width { get; } =
-        new(
-            "clothWidth",
-            "Usable fabric width",
-            "The fabric between its selvedges, without what cannot be used.",
-            Length.FromMillimetres(1),
-            Length.FromMillimetres(1e6),
-            Length.FromMillimetres(1380)
-        )
-        {
-            From = "cloth.usableWidth",
-        };
+        LengthField
+            .Mm("clothWidth", "Usable fabric width", 1, 1e6, 1380)
+            .Help("The fabric between its selvedges, without what cannot be used.")
+            .From("cloth.usableWidth");
 
     public static LengthField Thickness { get; } =
-        new(
-            "clothThickness",
-            "Fabric thickness",
-            "Of one layer of the fabric.",
-            Length.Zero,
-            Length.FromMillimetres(50),
-            Length.FromMillimetres(0.3),
-            LengthKind.Fine
-        )
-        {
-            From = "cloth.thickness",
-        };
+        LengthField
+            .Fine("clothThickness", "Fabric thickness", 0, 50, 0.3)
+            .Help("Of one layer of the fabric.")
+            .From("cloth.thickness");
 
     public static LengthField AtHand { get; } =
-        new(
-            "clothAtHand",
-            "Fabric length you have",
-            "How much length of the fabric there is, when it is owned already.",
-            Length.FromMillimetres(1),
-            Length.FromMillimetres(1e6),
-            IsNeeded: false
-        )
-        {
-            From = "cloth.lengthLeft",
-        };
+        LengthField
+            .Mm("clothAtHand", "Fabric length you have", 1, 1e6)
+            .Optional()
+            .Help("How much length of the fabric there is, when it is owned already.")
+            .From("cloth.lengthLeft");
 
     /// <summary>For advice that goes by the weight of the whole.</summary>
     public static NumberField Weight { get; } =
-        new(
-            "clothWeight",
-            "Fabric weight",
-            "Of the fabric, in grams per square metre.",
-            1,
-            2000,
-            IsNeeded: false
-        )
-        {
-            Unit = "g/m²",
-            Step = 5,
-            From = "cloth.weight",
-        };
+        new NumberField("clothWeight", "Fabric weight", 1, 2000, IsNeeded: false)
+            .Help("Of the fabric, in grams per square metre.")
+            .Unit("g/m²")
+            .Step(5)
+            .From("cloth.weight");
 
     /// <summary>For what is learnt, where layers are counted by themselves.</summary>
     public static NumberField LayerWeight { get; } =
-        new(
-            "clothWeight",
-            "Weight",
-            "Of one layer of the fabric, in grams per square metre.",
-            1,
-            2000,
-            null,
-            false
-        )
-        {
-            Unit = "g/m²",
-            Step = 5,
-            From = "cloth.weight",
-        };
+        new NumberField("clothWeight", "Weight", 1, 2000, null, false)
+            .Help("Of one layer of the fabric, in grams per square metre.")
+            .Unit("g/m²")
+            .Step(5)
+            .From("cloth.weight");
 }

@@ -10,7 +10,8 @@ public static class SetUpFields
     /// <param name="start">What is usual for the feet that serve; null where nothing is.</param>
     public static LengthField FootOpening(double? start) =>
         LengthField
-            .Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20, start)
+            .Fine("footOpening", "Needle opening", 0.5, 20, start)
+            .Help("In the foot.")
             .Optional() with
         {
             From = "foot.opening",
@@ -18,33 +19,22 @@ public static class SetUpFields
 
     public static LengthField PlateOpening { get; } =
         LengthField
-            .Fine("plateOpening", "Needle-plate opening", "The slot in the needle plate.", 0.5, 20)
-            .Optional() with
-        {
-            From = "machine.plateOpening",
-        };
+            .Fine("plateOpening", "Needle-plate opening", 0.5, 20)
+            .Help("The slot in the needle plate.")
+            .Optional()
+            .From("machine.plateOpening");
 
     public static NumberField NeedleSize { get; } =
-        new("needleSize", "Needle", "Its size, in hundredths of a mm.", 60, 120, 80, false)
-        {
-            From = "needle.size",
-            Unit = "NM",
-            Step = 5,
-        };
+        new NumberField("needleSize", "Needle", 60, 120, 80, false)
+            .Help("Its size, in hundredths of a mm.")
+            .From("needle.size")
+            .Unit("NM")
+            .Step(5);
 
     public static NumberField TensionSteps { get; } =
-        new(
-            "tensionSteps",
-            "Tension",
-            "Needle tension in steps from this machine's normal; tighter is above 0.",
-            -6,
-            6,
-            1,
-            false
-        )
-        {
-            Unit = "steps",
-        };
+        new NumberField("tensionSteps", "Tension", -6, 6, 1, false)
+            .Help("Needle tension in steps from this machine's normal; tighter is above 0.")
+            .Unit("steps");
 
     /// <summary>The widest stitch that these let through, by <see cref="Clearance"/>; null where none is safe.</summary>
     /// <param name="machine">The machine's widest stitch.</param>

@@ -35,7 +35,6 @@ public sealed record Cloth(
     private static readonly ChoiceField FibreField = Choice(
         "fibre",
         "Fibre",
-        "",
         new Choice("cotton", "cotton", ""),
         new Choice("linen", "linen", ""),
         new Choice("wool", "wool", ""),
@@ -49,76 +48,46 @@ public sealed record Cloth(
     private static readonly ChoiceField BuildField = Choice(
         "build",
         "Construction",
-        "",
         new Choice(Weave, "woven", ""),
         new Choice(Knit, "knit", ""),
         new Choice(Net, "net", "")
     );
 
-    private static readonly NumberField WeightField = Number(
-        "weight",
-        "Weight",
-        "Grams a square metre.",
-        10,
-        1500
-    );
+    private static readonly NumberField WeightField = Number("weight", "Weight", 10, 1500)
+        .Help("Grams a square metre.");
 
-    private static readonly LengthField Thick = Fine(
-        "thickness",
-        "Thickness",
-        "One layer.",
-        0.02,
-        20
-    );
+    private static readonly LengthField Thick = Fine("thickness", "Thickness", 0.02, 20)
+        .Help("One layer.");
 
-    private static readonly NumberField StretchField = Number(
-        "stretch",
-        "Stretch",
-        "How much longer it can be pulled crosswise, in per cent.",
-        0,
-        300
-    );
+    private static readonly NumberField StretchField = Number("stretch", "Stretch", 0, 300)
+        .Help("How much longer it can be pulled crosswise, in per cent.");
 
-    private static readonly LengthField Width = new(
-        "usableWidth",
-        "Usable fabric width",
-        "Between the selvedges.",
-        Length.FromMillimetres(10),
-        Length.FromMillimetres(6000),
-        IsNeeded: false
-    );
+    private static readonly LengthField Width = LengthField
+        .Mm("usableWidth", "Usable fabric width", 10, 6000)
+        .Optional()
+        .Help("Between the selvedges.");
 
-    private static readonly LengthField LeftField = Long(
-        Stock.FieldName,
-        "Amount left",
-        "What is left of it.",
-        500
-    );
+    private static readonly LengthField LeftField = Long(Stock.FieldName, "Amount left", 500)
+        .Help("What is left of it.");
 
-    private static readonly FlagField UsualField = new(
+    private static readonly FlagField UsualField = new FlagField(
         UsualThings.FieldName,
-        "My usual fabric",
-        "A new part begins with it."
-    );
+        "My usual fabric"
+    ).Help("A new part begins with it.");
 
-    private static readonly FlagField NapField = new(
-        "nap",
-        "One-way design or nap",
+    private static readonly FlagField NapField = new FlagField("nap", "One-way design or nap").Help(
         "Has a nap or a print that must stand one way."
     );
 
-    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+    private static readonly ColourField ColourOf = new ColourField("colour", "Colour");
 
-    private static readonly ColourField Accent = new(
-        "accent",
-        "Second colour",
+    private static readonly ColourField Accent = new ColourField("accent", "Second colour").Help(
         "Of a stripe or print."
     );
 
     private static readonly ChoiceField Pattern = Choice(
         "pattern",
         "Pattern",
-        "",
         new Choice("plain", "plain", ""),
         new Choice("stripe", "stripe", ""),
         new Choice("check", "check", ""),

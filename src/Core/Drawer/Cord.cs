@@ -13,31 +13,24 @@ public sealed record Cord(
     Length? Left
 ) : IThing
 {
-    private static readonly LengthField Thick = Fine("diameter", "Diameter", "", 0.3, 30);
+    private static readonly LengthField Thick = Fine("diameter", "Diameter", 0.3, 30);
 
-    private static readonly NumberField PliesField = Number("plies", "Plies", "", 1, 12);
+    private static readonly NumberField PliesField = Number("plies", "Plies", 1, 12);
 
     private static readonly ChoiceField StiffnessField = Choice(
         "stiffness",
         "Stiffness",
-        "",
         new Choice("soft", "soft", "Follows corners."),
         new Choice("firm", "firm", ""),
         new Choice("stiff", "stiff", "Joins easily; leaves little room for a foot.")
     );
 
-    private static readonly FlagField FlangeField = new(
-        "flange",
-        "Has a lip",
+    private static readonly FlagField FlangeField = new FlagField("flange", "Has a lip").Help(
         "Ready-made trim with a tape to sew in."
     );
 
-    private static readonly LengthField LeftField = Long(
-        Stock.FieldName,
-        "Amount left",
-        "What is left of it.",
-        2000
-    );
+    private static readonly LengthField LeftField = Long(Stock.FieldName, "Amount left", 2000)
+        .Help("What is left of it.");
 
     public static ThingKind Described { get; } =
         new(

@@ -7,22 +7,13 @@ namespace ZephyrReach.Core.Drawer;
 /// <summary>Elastic thread for shirring.</summary>
 public sealed record Elastic(Length? Diameter, Colour? Colour, Length? Left) : IThing
 {
-    private static readonly LengthField Thick = Fine(
-        "diameter",
-        "Diameter",
-        "Unstretched.",
-        0.2,
-        4
-    );
+    private static readonly LengthField Thick = Fine("diameter", "Diameter", 0.2, 4)
+        .Help("Unstretched.");
 
-    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+    private static readonly ColourField ColourOf = new ColourField("colour", "Colour");
 
-    private static readonly LengthField LeftField = Long(
-        Stock.FieldName,
-        "Amount left",
-        "What is left of it.",
-        2000
-    );
+    private static readonly LengthField LeftField = Long(Stock.FieldName, "Amount left", 2000)
+        .Help("What is left of it.");
 
     public static ThingKind Described { get; } =
         new(

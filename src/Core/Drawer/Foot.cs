@@ -38,111 +38,79 @@ public sealed record Foot(
     public Length? GrooveAtMost =>
         GrooveWidth ?? (GroovePitch is { } pitch ? pitch - Length.FromMillimetres(0.5) : null);
 
-    private static readonly ChoiceField KindField = new(
+    private static readonly ChoiceField KindField = new ChoiceField(
         "kind",
         "Kind",
-        "What it is for.",
         FootKinds.Choices,
         IsNeeded: false
-    );
+    ).Help("What it is for.");
 
-    private static readonly ChoiceField MountField = new(
+    private static readonly ChoiceField MountField = new ChoiceField(
         "mount",
         "Mount",
-        "How it is fixed.",
         MountChoices.All,
         IsNeeded: false
-    );
+    ).Help("How it is fixed.");
 
-    private static readonly LengthField OpeningField = Fine(
-        "opening",
-        "Needle opening",
-        "The width of the slot for the needle.",
-        0.5,
-        20
-    );
+    private static readonly LengthField OpeningField = Fine("opening", "Needle opening", 0.5, 20)
+        .Help("The width of the slot for the needle.");
 
     private static readonly LengthField Left = Fine(
-        "soleLeft",
-        "Needle to left edge of foot",
-        "From the needle's line to the left edge: it guides rows.",
-        0,
-        40
-    );
+            "soleLeft",
+            "Needle to left edge of foot",
+            0,
+            40
+        )
+        .Help("From the needle's line to the left edge: it guides rows.");
 
     private static readonly LengthField Right = Fine(
-        "soleRight",
-        "Needle to right edge of foot",
-        "To the right edge.",
-        0,
-        40
-    );
+            "soleRight",
+            "Needle to right edge of foot",
+            0,
+            40
+        )
+        .Help("To the right edge.");
 
-    private static readonly LengthField ReliefField = Fine(
-        "relief",
-        "Hollow under the foot",
-        "How high the sole is hollowed underneath.",
-        0,
-        8
-    );
+    private static readonly LengthField ReliefField = Fine("relief", "Hollow under the foot", 0, 8)
+        .Help("How high the sole is hollowed underneath.");
 
-    private static readonly NumberField GroovesField = Number(
-        "grooves",
-        "Grooves",
-        "0 for none.",
-        0,
-        15
-    );
+    private static readonly NumberField GroovesField = Number("grooves", "Grooves", 0, 15)
+        .Help("0 for none.");
 
-    private static readonly LengthField Pitch = Fine(
-        "groovePitch",
-        "Groove spacing",
-        "From the middle of one to the next.",
-        0.5,
-        12
-    );
+    private static readonly LengthField Pitch = Fine("groovePitch", "Groove spacing", 0.5, 12)
+        .Help("From the middle of one to the next.");
 
     private static readonly LengthField GrooveWidthField = Fine(
         "grooveWidth",
         "Groove width",
-        "",
         0.3,
         12
     );
 
-    private static readonly LengthField Hole = Fine(
-        "cordHole",
-        "Cord hole",
-        "The hole or tunnel a cord is fed through; 0 for none.",
-        0,
-        10
-    );
+    private static readonly LengthField Hole = Fine("cordHole", "Cord hole", 0, 10)
+        .Help("The hole or tunnel a cord is fed through; 0 for none.");
 
-    private static readonly FlagField SlotField = new(
+    private static readonly FlagField SlotField = new FlagField(
         "slot",
-        "Slot for a second layer",
-        "A flat layer can be slid in, to be joined at once."
-    );
+        "Slot for a second layer"
+    ).Help("A flat layer can be slid in, to be joined at once.");
 
-    private static readonly FlagField Screw = new(
-        "setScrew",
-        "Adjusting screw",
+    private static readonly FlagField Screw = new FlagField("setScrew", "Adjusting screw").Help(
         "A screw that sets how much it gathers or folds."
     );
 
     private static readonly LengthField Buttonhole = Fine(
-        "buttonholeLength",
-        "Longest buttonhole or darn",
-        "The longest buttonhole or darning block it measures.",
-        5,
-        80
-    );
+            "buttonholeLength",
+            "Longest buttonhole or darn",
+            5,
+            80
+        )
+        .Help("The longest buttonhole or darning block it measures.");
 
-    private static readonly FlagField Arm = new(
+    private static readonly FlagField Arm = new FlagField(
         "clampArm",
-        "Arm on the needle clamp",
-        "An arm that rides on the needle clamp screw."
-    );
+        "Arm on the needle clamp"
+    ).Help("An arm that rides on the needle clamp screw.");
 
     public static ThingKind Described { get; } =
         new(

@@ -17,15 +17,10 @@ public static class FootDrawing
 
     /// <summary>The stitch whose swing is drawn in.</summary>
     public static LengthField Swing { get; } =
-        new(
-            "swing",
-            "Stitch width",
-            "The stitch whose swing is drawn in.",
-            Length.Zero,
-            Length.FromMillimetres(15),
-            Kind: LengthKind.Fine,
-            IsNeeded: false
-        );
+        LengthField
+            .Fine("swing", "Stitch width", 0, 15)
+            .Optional()
+            .Help("The stitch whose swing is drawn in.");
 
     /// <summary>Draws a foot.</summary>
     /// <param name="swing">The width of the stitch; the blade is drawn as a size 90.</param>

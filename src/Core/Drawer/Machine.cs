@@ -60,191 +60,145 @@ public sealed record Machine(
     public const string Overlocker = "overlocker";
 
     private static readonly ChoiceField KindField = Choice(
-        "kind",
-        "Kind",
-        "What it is.",
-        new Choice(
-            "home",
-            "home sewing machine",
-            "A needle and a bobbin; straight stitch and, mostly, zigzag."
-        ),
-        new Choice(
-            "industrial",
-            "industrial straight-stitch machine",
-            "Fast, straight stitch, feet of their own mount."
-        ),
-        new Choice(
-            Overlocker,
-            "overlocker",
-            "Trims and wraps the edge; loopers instead of a bobbin."
+            "kind",
+            "Kind",
+            new Choice(
+                "home",
+                "home sewing machine",
+                "A needle and a bobbin; straight stitch and, mostly, zigzag."
+            ),
+            new Choice(
+                "industrial",
+                "industrial straight-stitch machine",
+                "Fast, straight stitch, feet of their own mount."
+            ),
+            new Choice(
+                Overlocker,
+                "overlocker",
+                "Trims and wraps the edge; loopers instead of a bobbin."
+            )
         )
-    );
+        .Help("What it is.");
 
-    private static readonly FlagField MineField = new(
-        "mine",
-        "My machine",
+    private static readonly FlagField MineField = new FlagField("mine", "My machine").Help(
         "Taken wherever no machine is chosen and it can do the work."
     );
 
-    private static readonly ChoicesField MountsField = new(
+    private static readonly ChoicesField MountsField = new ChoicesField(
         "mounts",
         "Accepts presser feet",
-        "The mounts it takes: a snap-on holder on a low shank takes both.",
         MountChoices.All
-    );
+    ).Help("The mounts it takes: a snap-on holder on a low shank takes both.");
 
-    private static readonly ChoiceField SystemField = NeedleSystems.Field(
-        "The needle system its hook is set for."
-    );
+    private static readonly ChoiceField SystemField = NeedleSystems
+        .Field()
+        .Help("The needle system its hook is set for.");
 
-    private static readonly LengthField Widest = Fine(
-        "widestStitch",
-        "Widest stitch",
-        "0 for straight stitches only.",
-        0,
-        15
-    );
+    private static readonly LengthField Widest = Fine("widestStitch", "Widest stitch", 0, 15)
+        .Help("0 for straight stitches only.");
 
-    private static readonly LengthField Shortest = Fine(
-        "shortestStitch",
-        "Shortest stitch",
-        "",
-        0,
-        5
-    );
+    private static readonly LengthField Shortest = Fine("shortestStitch", "Shortest stitch", 0, 5);
 
-    private static readonly LengthField Longest = Fine(
-        "longestStitch",
-        "Longest stitch",
-        "",
-        1,
-        15
-    );
+    private static readonly LengthField Longest = Fine("longestStitch", "Longest stitch", 1, 15);
 
     private static readonly LengthField Plate = Fine(
-        "plateOpening",
-        "Needle-plate opening",
-        "How wide the hole in the needle plate is, measured across.",
-        0.5,
-        15
-    );
+            "plateOpening",
+            "Needle-plate opening",
+            0.5,
+            15
+        )
+        .Help("How wide the hole in the needle plate is, measured across.");
 
-    private static readonly FlagField Straight = new(
+    private static readonly FlagField Straight = new FlagField(
         "straightPlate",
-        "Straight-stitch plate fitted",
-        "A plate with a round hole is on: nothing but straight stitches from the middle."
-    );
+        "Straight-stitch plate fitted"
+    ).Help("A plate with a round hole is on: nothing but straight stitches from the middle.");
 
     private static readonly NumberField Positions = Number(
-        "needlePositions",
-        "Needle positions",
-        "How many places the needle can be put to.",
-        1,
-        99
-    );
+            "needlePositions",
+            "Needle positions",
+            1,
+            99
+        )
+        .Help("How many places the needle can be put to.");
 
     private static readonly LengthField Shift = Fine(
-        "needleShift",
-        "Needle moves to either side",
-        "How far from the middle it goes.",
-        0,
-        7.5
-    );
+            "needleShift",
+            "Needle moves to either side",
+            0,
+            7.5
+        )
+        .Help("How far from the middle it goes.");
 
     private static readonly ChoiceField Feed = Choice(
-        "feedDogs",
-        "Feed dogs",
-        "For free-motion work they must be out of the way.",
-        new Choice("lowers", "drop", "A lever drops them."),
-        new Choice("covers", "are covered", "A plate goes over them."),
-        new Choice("neither", "stay up", "They cannot be put out of the way.")
-    );
+            "feedDogs",
+            "Feed dogs",
+            new Choice("lowers", "drop", "A lever drops them."),
+            new Choice("covers", "are covered", "A plate goes over them."),
+            new Choice("neither", "stay up", "They cannot be put out of the way.")
+        )
+        .Help("For free-motion work they must be out of the way.");
 
     private static readonly ChoiceField BobbinField = Choice(
-        "bobbin",
-        "Bobbin",
-        "How it is loaded.",
-        new Choice("drop-in", "drop-in", "From above; the thread must lie in its slot."),
-        new Choice(
-            "front-case",
-            "in a case",
-            "A case of its own: have two of them, one for each thread."
-        ),
-        new Choice("none", "none", "Loopers instead.")
-    );
+            "bobbin",
+            "Bobbin",
+            new Choice("drop-in", "drop-in", "From above; the thread must lie in its slot."),
+            new Choice(
+                "front-case",
+                "in a case",
+                "A case of its own: have two of them, one for each thread."
+            ),
+            new Choice("none", "none", "Loopers instead.")
+        )
+        .Help("How it is loaded.");
 
-    private static readonly LengthField BobbinHolds = Long(
-        "bobbinThread",
-        "Thread per bobbin",
-        "Ordinary thread on a full bobbin.",
-        500
-    );
+    private static readonly LengthField BobbinHolds = Long("bobbinThread", "Thread per bobbin", 500)
+        .Help("Ordinary thread on a full bobbin.");
 
     private static readonly LengthField BobbinElasticHolds = Long(
-        "bobbinElastic",
-        "Elastic per bobbin",
-        "Elastic thread on a full bobbin.",
-        200
-    );
+            "bobbinElastic",
+            "Elastic per bobbin",
+            200
+        )
+        .Help("Elastic thread on a full bobbin.");
 
-    private static readonly LengthField Lift = Fine(
-        "presserLift",
-        "Presser-foot lift",
-        "How high the foot goes, without the knee's help.",
-        1,
-        25
-    );
+    private static readonly LengthField Lift = Fine("presserLift", "Presser-foot lift", 1, 25)
+        .Help("How high the foot goes, without the knee's help.");
 
-    private static readonly FlagField PressureField = new(
+    private static readonly FlagField PressureField = new FlagField(
         "pressure",
-        "Foot pressure adjustable",
-        "A dial or a screw for the pressure of the foot."
-    );
+        "Foot pressure adjustable"
+    ).Help("A dial or a screw for the pressure of the foot.");
 
-    private static readonly FlagField Clamp = new(
+    private static readonly FlagField Clamp = new FlagField(
         "clampScrew",
-        "Needle clamp screw protrudes",
-        "An arm of a darning or ruffler can ride on it."
-    );
+        "Needle clamp screw protrudes"
+    ).Help("An arm of a darning or ruffler can ride on it.");
 
-    private static readonly NumberField FastestField = Number(
-        "fastest",
-        "Top speed",
-        "Stitches a minute.",
-        50,
-        10_000
-    );
+    private static readonly NumberField FastestField = Number("fastest", "Top speed", 50, 10_000)
+        .Help("Stitches a minute.");
 
-    private static readonly FlagField Stop = new(
-        "needleStop",
-        "Needle stop down",
+    private static readonly FlagField Stop = new FlagField("needleStop", "Needle stop down").Help(
         "Stops with the needle in the fabric."
     );
 
-    private static readonly FlagField Darns = new(
+    private static readonly FlagField Darns = new FlagField(
         "programmedDarning",
-        "Has a darning program",
-        "Goes back and forth over a hole by a program."
-    );
+        "Has a darning program"
+    ).Help("Goes back and forth over a hole by a program.");
 
-    private static readonly FlagField Locks = new(
-        "lockStitch",
-        "Tie-off button",
+    private static readonly FlagField Locks = new FlagField("lockStitch", "Tie-off button").Help(
         "A few stitches on the spot at a key."
     );
 
-    private static readonly NumberField Normal = Number(
-        "normalTension",
-        "Normal tension",
-        "What its dial shows when it sews an ordinary seam; nothing for a dial without numbers.",
-        0,
-        20
-    );
+    private static readonly NumberField Normal = Number("normalTension", "Normal tension", 0, 20)
+        .Help(
+            "What its dial shows when it sews an ordinary seam; nothing for a dial without numbers."
+        );
 
     private static readonly NumberField Lowest = Number(
         "lowestTension",
         "Lowest on the tension dial",
-        "",
         0,
         20
     );
@@ -252,39 +206,36 @@ public sealed record Machine(
     private static readonly NumberField Highest = Number(
         "highestTension",
         "Highest on the tension dial",
-        "",
         0,
         20
     );
 
     private static readonly NumberField LeastDiff = Number(
-        "leastDifferential",
-        "Differential feed, lowest",
-        "Front feed dogs against back ones.",
-        0.3,
-        1
-    );
+            "leastDifferential",
+            "Differential feed, lowest",
+            0.3,
+            1
+        )
+        .Help("Front feed dogs against back ones.");
 
     private static readonly NumberField MostDiff = Number(
         "greatestDifferential",
         "Differential feed, highest",
-        "",
         1,
         4
     );
 
-    private static readonly FlagField Looper = new(
+    private static readonly FlagField Looper = new FlagField(
         "chainLooper",
-        "Chain-stitch looper",
-        "Sews a chain stitch, also with elastic in the looper."
-    );
+        "Chain-stitch looper"
+    ).Help("Sews a chain stitch, also with elastic in the looper.");
 
     /// <summary>What is measured to learn what its stitch-length dial really gives.</summary>
     private static readonly GroupsField StitchDialField = DialQuestion.Samples with
     {
         Name = "stitchDial",
         Label = "Calibrate stitch length",
-        Says =
+        Help =
             "Sew a row at one dialled length, count ten stitches or more and measure them together: then what the dial really gives is known.",
     };
 
@@ -293,7 +244,7 @@ public sealed record Machine(
     {
         Name = "widthDial",
         Label = "Calibrate stitch width",
-        Says =
+        Help =
             "Sew a zigzag at one dialled width, and measure it from hole to hole: several stitches one after another count as so many.",
     };
 
@@ -425,11 +376,10 @@ public sealed record Machine(
 /// <summary>Needle systems by what they look like.</summary>
 internal static class NeedleSystems
 {
-    public static ChoiceField Field(string says) =>
+    public static ChoiceField Field() =>
         Choice(
             "needleSystem",
             "Needle system",
-            says,
             new Choice(
                 "flat-shank",
                 "flat shank",

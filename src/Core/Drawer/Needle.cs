@@ -24,39 +24,29 @@ public sealed record Needle(string? System, int? Size, string? Point, Length? Tw
     /// <summary>The blade's thickness; null when the size is not known.</summary>
     public Length? Blade => Size is { } nm ? Length.FromMillimetres(nm / 100d) : null;
 
-    private static readonly ChoiceField SystemField = NeedleSystems.Field(
-        "Which machines it goes into."
-    );
+    private static readonly ChoiceField SystemField = NeedleSystems
+        .Field()
+        .Help("Which machines it goes into.");
 
-    private static readonly NumberField SizeField = Number(
-        "size",
-        "Needle size, NM",
-        "Such as 80: hundredths of a mm.",
-        40,
-        200
-    );
+    private static readonly NumberField SizeField = Number("size", "Needle size, NM", 40, 200)
+        .Help("Such as 80: hundredths of a mm.");
 
     private static readonly ChoiceField PointField = Choice(
-        "point",
-        "Point",
-        "What it is made to pass through.",
-        new Choice(Universal, "universal", "Slightly rounded: most fabric."),
-        new Choice(Ballpoint, "ballpoint", "Rounded: parts the loops of a knit."),
-        new Choice(Stretch, "stretch", "Rounded, with a deep scarf: elastic fabric."),
-        new Choice(Sharp, "fine sharp", "Pierces: fine, dense weaves."),
-        new Choice(Jeans, "jeans", "Strong and sharp: thick, dense weaves."),
-        new Choice(Topstitch, "topstitch", "A large eye: thick thread."),
-        new Choice(Embroidery, "embroidery", "A large, smooth eye: thread that frays."),
-        new Choice(Wing, "wing", "Opens holes on purpose, in a weave.")
-    );
+            "point",
+            "Point",
+            new Choice(Universal, "universal", "Slightly rounded: most fabric."),
+            new Choice(Ballpoint, "ballpoint", "Rounded: parts the loops of a knit."),
+            new Choice(Stretch, "stretch", "Rounded, with a deep scarf: elastic fabric."),
+            new Choice(Sharp, "fine sharp", "Pierces: fine, dense weaves."),
+            new Choice(Jeans, "jeans", "Strong and sharp: thick, dense weaves."),
+            new Choice(Topstitch, "topstitch", "A large eye: thick thread."),
+            new Choice(Embroidery, "embroidery", "A large, smooth eye: thread that frays."),
+            new Choice(Wing, "wing", "Opens holes on purpose, in a weave.")
+        )
+        .Help("What it is made to pass through.");
 
-    private static readonly LengthField Twin = Fine(
-        "twinSpacing",
-        "Twin-needle spacing",
-        "From needle to needle; 0 for a single one.",
-        0,
-        10
-    );
+    private static readonly LengthField Twin = Fine("twinSpacing", "Twin-needle spacing", 0, 10)
+        .Help("From needle to needle; 0 for a single one.");
 
     public static ThingKind Described { get; } =
         new(

@@ -7,37 +7,22 @@ namespace ZephyrReach.Core.Drawer;
 internal static class Properties
 {
     /// <summary>A small length in millimetres, as read off a gauge.</summary>
-    public static LengthField Fine(
-        string name,
-        string label,
-        string says,
-        double least,
-        double most
-    ) => LengthField.Fine(name, label, says, least, most) with { IsNeeded = false };
+    public static LengthField Fine(string name, string label, double least, double most) =>
+        LengthField.Fine(name, label, least, most).Optional();
 
     /// <summary>A length of cloth or thread.</summary>
-    public static LengthField Long(string name, string label, string says, double mostMetres) =>
-        new(
+    public static LengthField Long(string name, string label, double mostMetres) =>
+        new LengthField(
             name,
             label,
-            says,
             Length.Zero,
             Length.FromMillimetres(mostMetres * 1000),
             IsNeeded: false
         );
 
-    public static NumberField Number(
-        string name,
-        string label,
-        string says,
-        double least,
-        double most
-    ) => new(name, label, says, least, most, IsNeeded: false);
+    public static NumberField Number(string name, string label, double least, double most) =>
+        new NumberField(name, label, least, most, IsNeeded: false);
 
-    public static ChoiceField Choice(
-        string name,
-        string label,
-        string says,
-        params Choice[] choices
-    ) => new(name, label, says, choices, IsNeeded: false);
+    public static ChoiceField Choice(string name, string label, params Choice[] choices) =>
+        new ChoiceField(name, label, choices, IsNeeded: false);
 }

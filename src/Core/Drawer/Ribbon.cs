@@ -7,22 +7,17 @@ namespace ZephyrReach.Core.Drawer;
 /// <summary>A ribbon or a flat tape.</summary>
 public sealed record Ribbon(Length? Width, Colour? Colour, bool? SameBehind, Length? Left) : IThing
 {
-    private static readonly LengthField WidthField = Fine("width", "Width", "", 1, 80);
+    private static readonly LengthField WidthField = Fine("width", "Width", 1, 80);
 
-    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+    private static readonly ColourField ColourOf = new ColourField("colour", "Colour");
 
-    private static readonly FlagField BehindField = new(
+    private static readonly FlagField BehindField = new FlagField(
         "sameBehind",
-        "Same on both sides",
-        "Whether both sides can be seen; folded, every other leg shows its back."
-    );
+        "Same on both sides"
+    ).Help("Whether both sides can be seen; folded, every other leg shows its back.");
 
-    private static readonly LengthField LeftField = Long(
-        Stock.FieldName,
-        "Amount left",
-        "What is left of it.",
-        2000
-    );
+    private static readonly LengthField LeftField = Long(Stock.FieldName, "Amount left", 2000)
+        .Help("What is left of it.");
 
     public static ThingKind Described { get; } =
         new(

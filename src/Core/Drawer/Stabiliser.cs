@@ -15,7 +15,6 @@ public sealed record Stabiliser(string? Kind) : IThing
     private static readonly ChoiceField KindField = Choice(
         "kind",
         "Kind",
-        "",
         new Choice(TearAway, "tear-away", "For firm fabric; torn off after."),
         new Choice(CutAway, "cut-away", "Stays: for fabric that stretches."),
         new Choice(WashAway, "wash-away", "For nets and loose texture; washed out."),

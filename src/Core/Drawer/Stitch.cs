@@ -64,125 +64,87 @@ public sealed record Stitch(
         }
     }
 
-    private static readonly NameField MachineField = new(
-        "onMachine",
-        "On the machine",
-        "The machine that sews it, by its name."
-    )
+    private static readonly NameField MachineField = new NameField("onMachine", "On the machine")
     {
         Of = "machine",
-    };
+    }.Help("The machine that sews it, by its name.");
 
-    private static readonly NameField NumberField = new(
-        "number",
-        "Number or key",
+    private static readonly NameField NumberField = new NameField("number", "Number or key").Help(
         "What is chosen on the machine."
     );
 
-    private static readonly ChoiceField LookField = new(
+    private static readonly ChoiceField LookField = new ChoiceField(
         "look",
         "Like",
-        "What it looks like.",
         StitchLooks.Choices,
         IsNeeded: false
-    );
+    ).Help("What it looks like.");
 
-    private static readonly LengthField LengthField = Fine(
-        "length",
-        "Usual length",
-        "On the length dial.",
-        0.1,
-        15
-    );
+    private static readonly LengthField LengthField = Fine("length", "Usual length", 0.1, 15)
+        .Help("On the length dial.");
 
     private static readonly LengthField LeastLengthField = Fine(
-        "leastLength",
-        "Shortest length",
-        "The shortest it can be set to.",
-        0.1,
-        15
-    );
+            "leastLength",
+            "Shortest length",
+            0.1,
+            15
+        )
+        .Help("The shortest it can be set to.");
 
     private static readonly LengthField MostLengthField = Fine(
-        "mostLength",
-        "Longest length",
-        "The longest.",
-        0.1,
-        15
-    );
+            "mostLength",
+            "Longest length",
+            0.1,
+            15
+        )
+        .Help("The longest.");
 
-    private static readonly LengthField WidthField = Fine(
-        "width",
-        "Usual width",
-        "On the width dial; 0 for a straight one.",
-        0,
-        15
-    );
+    private static readonly LengthField WidthField = Fine("width", "Usual width", 0, 15)
+        .Help("On the width dial; 0 for a straight one.");
 
     private static readonly LengthField LeastWidthField = Fine(
-        "leastWidth",
-        "Narrowest width",
-        "The narrowest it can be set to.",
-        0,
-        15
-    );
+            "leastWidth",
+            "Narrowest width",
+            0,
+            15
+        )
+        .Help("The narrowest it can be set to.");
 
-    private static readonly LengthField MostWidthField = Fine(
-        "mostWidth",
-        "Widest width",
-        "The widest.",
-        0,
-        15
-    );
+    private static readonly LengthField MostWidthField = Fine("mostWidth", "Widest width", 0, 15)
+        .Help("The widest.");
 
-    private static readonly LengthField RepeatField = Fine(
-        "repeat",
-        "One repeat",
-        "How long one really is at its usual length: measure ten, and take a tenth.",
-        0.2,
-        300
-    );
+    private static readonly LengthField RepeatField = Fine("repeat", "One repeat", 0.2, 300)
+        .Help("How long one really is at its usual length: measure ten, and take a tenth.");
 
-    private static readonly FlagField DenseField = new(
-        "dense",
-        "Dense stitch",
+    private static readonly FlagField DenseField = new FlagField("dense", "Dense stitch").Help(
         "Pulls at the fabric, and wants something behind it."
     );
 
-    private static readonly FlagField MirrorField = new(
+    private static readonly FlagField MirrorField = new FlagField(
         "sameMirrored",
-        "The same mirrored",
-        "Whether it looks the same from the other side of its row."
-    );
+        "The same mirrored"
+    ).Help("Whether it looks the same from the other side of its row.");
 
     private static readonly LengthField PairField = Fine(
-        "pairWidth",
-        "Widest with a twin needle",
-        "The widest at which a twin needle clears; 0 for never.",
-        0,
-        15
-    );
+            "pairWidth",
+            "Widest with a twin needle",
+            0,
+            15
+        )
+        .Help("The widest at which a twin needle clears; 0 for never.");
 
-    private static readonly NameField WordField = new(
-        "word",
-        "Spells",
+    private static readonly NameField WordField = new NameField("word", "Spells").Help(
         "Of letters: the word that is one repeat."
     );
 
-    private static readonly LengthField PitchField = Fine(
-        "pitch",
-        "Letter spacing",
-        "Measured over ten of them.",
-        1,
-        60
-    );
+    private static readonly LengthField PitchField = Fine("pitch", "Letter spacing", 1, 60)
+        .Help("Measured over ten of them.");
 
-    private static readonly PathDataField PictureField = new(
+    private static readonly PathDataField PictureField = new PathDataField(
         "picture",
         "Stitch picture",
-        "One repeat in mm: along the row from 0, and across it from its middle.",
         false
-    );
+    ).Help("One repeat in mm: along the row from 0, and across it from its middle.");
 
     public static ThingKind Described { get; } =
         new(

@@ -16,7 +16,6 @@ public sealed record Thread(string? Fibre, double? Tex, Colour? Colour, Length? 
     private static readonly ChoiceField FibreField = Choice(
         "fibre",
         "Fibre",
-        "",
         new Choice("polyester", "polyester", "Strong, a little elastic."),
         new Choice("cotton", "cotton", "Dull, for darning and appliqué."),
         new Choice("viscose", "viscose", "Shining, for embroidery; weaker."),
@@ -24,28 +23,18 @@ public sealed record Thread(string? Fibre, double? Tex, Colour? Colour, Length? 
         new Choice("nylon", "nylon", "Clear or woolly; melts under a hot iron.")
     );
 
-    private static readonly NumberField TexField = Number(
-        "tex",
-        "Tex",
-        "Grams a kilometre; ordinary thread is about 27.",
-        5,
-        300
-    );
+    private static readonly NumberField TexField = Number("tex", "Tex", 5, 300)
+        .Help("Grams a kilometre; ordinary thread is about 27.");
 
-    private static readonly FlagField UsualField = new(
+    private static readonly FlagField UsualField = new FlagField(
         UsualThings.FieldName,
-        "My usual thread",
-        "A new part begins with it."
-    );
+        "My usual thread"
+    ).Help("A new part begins with it.");
 
-    private static readonly ColourField ColourOf = new("colour", "Colour", "");
+    private static readonly ColourField ColourOf = new ColourField("colour", "Colour");
 
-    private static readonly LengthField LeftField = Long(
-        Stock.FieldName,
-        "Amount left",
-        "What is left on the spool.",
-        20_000
-    );
+    private static readonly LengthField LeftField = Long(Stock.FieldName, "Amount left", 20_000)
+        .Help("What is left on the spool.");
 
     public static ThingKind Described { get; } =
         new(

@@ -56,7 +56,7 @@ public sealed record Taking(
                 .Needs.Where(n => n.Until == until && n.Name.Length == 0)
                 .GroupBy(n => used(n.Kind))
                 .Where(g => g.Key is not null)
-                .Select(g => (g.Key!.Value, g.Aggregate(Length.Zero, (sum, n) => sum + n.Amount))),
+                .Select(g => (g.Key!.Value, g.Sum(n => n.Amount))),
         ];
 
     /// <summary>How an amount of a kind is written.</summary>
@@ -134,8 +134,7 @@ public static class Total
         );
     }
 
-    private static Length Sum(IEnumerable<Taking> takings) =>
-        takings.Aggregate(Length.Zero, (sum, t) => sum + t.Amount);
+    private static Length Sum(IEnumerable<Taking> takings) => takings.Sum(t => t.Amount);
 }
 
 /// <summary>How things are sold: by the length, or on reels.</summary>

@@ -122,20 +122,21 @@ public abstract record SwatchJudgement : Reckoning
 public sealed record LookFields(IReadOnlyList<Look> Known)
 {
     public ChoicesField Seen { get; } =
-        new("looks", "Looks", "What is seen on the swatch.", [.. Known.Select(l => l.Choice)]);
+        new ChoicesField("looks", "Looks", [.. Known.Select(l => l.Choice)]).Help(
+            "What is seen on the swatch."
+        );
 
     public ChoicesField Tried { get; } =
-        new(
+        new ChoicesField(
             "tried",
             "Tried",
-            "Changes that were tried on earlier swatches.",
             [
                 .. Known
                     .SelectMany(l => l.Changes)
                     .Select(c => new Choice(c.Name, c.Says, c.Because))
                     .DistinctBy(c => c.Name),
             ]
-        );
+        ).Help("Changes that were tried on earlier swatches.");
 
     /// <summary>The first change to try, by what an ask says was seen.</summary>
     public Change? Read(AskReader reader) =>

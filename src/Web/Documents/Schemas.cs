@@ -85,7 +85,7 @@ internal sealed class Schemas(OpenApiDocument document)
             GroupsField groups => ListOf(Asked(groups.Fields)),
             _ => throw new InvalidOperationException($"{field.GetType().Name} has no schema."),
         };
-        schema.Description = field.Says;
+        schema.Description = field.Help;
         return Named(field.Name, schema);
     }
 

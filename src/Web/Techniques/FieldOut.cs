@@ -48,7 +48,7 @@ public sealed record FieldOut(
         var plain = new FieldOut(
             field.Name,
             field.Label,
-            field.Says,
+            field.Help,
             "",
             field.IsNeeded,
             field.IsEdge,

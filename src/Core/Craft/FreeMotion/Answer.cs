@@ -136,16 +136,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         };
 
     /// <summary>√(ℓ² + z²) + t.</summary>
-    public Length PerStitch =>
-        Length.FromMillimetres(
-            Math.Sqrt(
-                Math.Pow(Ask.Tempo.Stitch.Millimetres, 2) + Math.Pow(Ask.StitchWidth.Millimetres, 2)
-            )
-        ) + Ask.Thickness;
+    public Length PerStitch => ThreadUse.OfStitch(Ask.Tempo.Stitch, Ask.StitchWidth, Ask.Thickness);
 
     public Length Thread => Stitches * PerStitch;
 
-    private Length Spared => 1.15 * Thread;
+    private Length Spared => ThreadUse.WithSpare(Thread);
 
     public int Bobbins => (int)Math.Max(1, Rounding.CountUp(Spared / Ask.Bobbin));
 
@@ -224,13 +219,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                 new("Machine", $"{Number(Ask.Tempo.Machine, 0)} stitches a minute"),
                 new(
                     Ask.Elastic ? "Needle thread" : "Thread",
-                    Ask.Elastic
-                        ? Long(1.15 * Thread)
-                        : $"{Long(1.15 * Thread)} above, as much below"
+                    Ask.Elastic ? Long(Spared) : $"{Long(Spared)} above, as much below"
                 ),
-                .. Ask.Elastic
-                    ? [new Fact("Elastic below", Long(1.15 * Thread))]
-                    : Array.Empty<Fact>(),
+                .. Ask.Elastic ? [new Fact("Elastic below", Long(Spared))] : Array.Empty<Fact>(),
             ];
             if (Hand.All.Any(s => s.Counts))
             {

@@ -20,10 +20,9 @@ internal static class Fields
     public const string Loose = "nothing";
 
     public static ChoiceField Kind { get; } =
-        new(
+        new ChoiceField(
             "kind",
             "Design",
-            "What the needle does.",
             [
                 new(
                     Meandered,
@@ -36,28 +35,19 @@ internal static class Fields
             ],
             Meandered,
             false
-        );
+        ).Help("What the needle does.");
 
     public static LengthField Width { get; } =
-        Mm("width", "Area width", "From side to side.", 10, 5000) with
-        {
-            ShownWhen = new(Kind.Name, Meandered),
-        };
+        Mm("width", "Area width", 10, 5000).Help("From side to side.").When(Kind, Meandered);
 
     public static LengthField Height { get; } =
-        Mm("height", "Area height", "From top to bottom.", 10, 5000) with
-        {
-            ShownWhen = new(Kind.Name, Meandered),
-        };
+        Mm("height", "Area height", 10, 5000).Help("From top to bottom.").When(Kind, Meandered);
 
     public static LengthField LineSpacing { get; } =
-        Mm(
-            "lineSpacing",
-            "Line spacing",
-            "From line to line: 8 mm in a meander, 1 mm in a fill, where nothing is entered.",
-            0.2,
-            200
-        ) with
+        Mm("lineSpacing", "Line spacing", 0.2, 200)
+            .Help(
+                "From line to line: 8 mm in a meander, 1 mm in a fill, where nothing is entered."
+            ) with
         {
             Kind = LengthKind.Fine,
             Eases = "lines further apart",
@@ -65,17 +55,15 @@ internal static class Fields
         };
 
     public static NumberField Seed { get; } =
-        new("seed", "Variation", "Another number gives another meander.", 0, 9999, 1, false)
-        {
-            IsWhole = true,
-            ShownWhen = new(Kind.Name, Meandered),
-        };
+        new NumberField("seed", "Variation", 0, 9999, 1, false)
+            .Help("Another number gives another meander.")
+            .Whole()
+            .When(Kind, Meandered);
 
     public static ChoiceField Made { get; } =
-        new(
+        new ChoiceField(
             "made",
             "Shape from",
-            "However it is made, the stitches are planned on it.",
             [
                 new(LineFields.Shaped, "a shape", "Known by its name, at the size you want."),
                 new(LineFields.Read, "a file", "Lines from an SVG file, at the size you want."),
@@ -85,14 +73,13 @@ internal static class Fields
         )
         {
             ShownWhen = new(Kind.Name, Line) { Or = [Fill] },
-        };
+        }.Help("However it is made, the stitches are planned on it.");
 
     /// <summary>Letters are a kind of their own.</summary>
     public static ChoiceField Shape { get; } =
-        new(
+        new ChoiceField(
             "shape",
             "Shape",
-            "At its size.",
             [
                 .. NamedShape
                     .All.Where(s => s != NamedShape.Letters)
@@ -101,151 +88,98 @@ internal static class Fields
             "leaf",
             false
         )
-        {
-            ShownWhen = new(Made.Name, LineFields.Shaped),
-        };
+            .Help("At its size.")
+            .When(Made, LineFields.Shaped);
 
     public static PathDataField Path { get; } =
-        new("path", "Line", "Path data in mm, as it is read from an SVG file.", false)
+        new PathDataField("path", "Line", false)
         {
             ShownWhen = new(Made.Name, LineFields.Read) { And = new(Kind.Name, Line) },
-        };
+        }.Help("Path data in mm, as it is read from an SVG file.");
 
     public static PathDataField Outline { get; } =
-        new("outline", "Outline", "Path data in mm; one outline within another is a hole.", true)
+        new PathDataField("outline", "Outline", true)
         {
             Eases = "a simpler one",
             ShownWhen = new(Made.Name, LineFields.Read) { And = new(Kind.Name, Fill) },
-        };
+        }.Help("Path data in mm; one outline within another is a hole.");
 
     public static NumberField Angle { get; } =
-        new(
-            "angle",
-            "Lines at",
-            "0 lies level; above 0 they fall to the right.",
-            -180,
-            180,
-            0,
-            false
-        )
+        new NumberField("angle", "Lines at", -180, 180, 0, false)
         {
             Unit = "°",
             Step = 5,
             ShownWhen = new(Kind.Name, Fill) { Or = [Lettered] },
-        };
+        }.Help("0 lies level; above 0 they fall to the right.");
 
     public static NameField Text { get; } =
-        new("text", "Letters", "One to three for a monogram, or a name.")
-        {
-            ShownWhen = new(Kind.Name, Lettered),
-        };
+        new NameField("text", "Letters")
+            .Help("One to three for a monogram, or a name.")
+            .When(Kind, Lettered);
 
     public static LengthField CapHeight { get; } =
-        Mm("capHeight", "Height of capitals", "How high a capital is.", 4, 500) with
-        {
-            ShownWhen = new(Kind.Name, Lettered),
-        };
+        Mm("capHeight", "Height of capitals", 4, 500)
+            .Help("How high a capital is.")
+            .When(Kind, Lettered);
 
     public static ChoiceField Font { get; } =
-        new(
+        new ChoiceField(
             "font",
             "Lettering style",
-            "The letters that come with the program.",
             [new("house", "bold and plain", "Wide strokes, that a fill shows well in.")],
             "house",
             false
         )
-        {
-            ShownWhen = new(Kind.Name, Lettered),
-        };
+            .Help("The letters that come with the program.")
+            .When(Kind, Lettered);
 
     public static FlagField Ring { get; } =
-        new("ring", "Frame", "A ring round a monogram, sewn last.")
-        {
-            No = "nothing",
-            Yes = "ring",
-            ShownWhen = new(Kind.Name, Lettered),
-        };
+        new FlagField("ring", "Frame")
+            .Help("A ring round a monogram, sewn last.")
+            .When(Kind, Lettered)
+            .Words("nothing", "ring");
 
     public static LengthField StitchWidth { get; } =
-        Fine(
-            "stitchWidth",
-            "Zigzag width",
-            "0 is a straight stitch. A zigzag sets the lines apart: they overlap by a tenth.",
-            0,
-            15,
-            0
-        ) with
-        {
-            ShownWhen = new(Kind.Name, Fill) { Or = [Lettered] },
-        };
+        Fine("stitchWidth", "Zigzag width", 0, 15, 0)
+            .Help("0 is a straight stitch. A zigzag sets the lines apart: they overlap by a tenth.")
+            .When(Kind, Fill, Lettered);
 
     public static LengthField StitchLength { get; } =
-        Fine(
-            "stitchLength",
-            "Stitch length",
-            "Hand speed over machine speed; 2 mm where neither it nor the hands are said.",
-            0.1,
-            12
-        );
+        Fine("stitchLength", "Stitch length", 0.1, 12)
+            .Help("Hand speed over machine speed; 2 mm where neither it nor the hands are said.");
 
     public static NumberField MachineSpeed { get; } =
-        new("machineSpeed", "Machine speed", "As fast as it is run for this.", 50, 2000, 600, false)
-        {
-            Unit = "stitches/min",
-            Step = 50,
-        };
+        new NumberField("machineSpeed", "Machine speed", 50, 2000, 600, false)
+            .Help("As fast as it is run for this.")
+            .Unit("stitches/min")
+            .Step(50);
 
     public static NumberField Fastest { get; } =
-        new(
-            "fastest",
-            "Top speed",
-            "Stitches a minute that the machine makes.",
-            50,
-            10_000,
-            IsNeeded: false
-        )
-        {
-            Unit = "stitches/min",
-            From = "machine.fastest",
-        };
+        new NumberField("fastest", "Top speed", 50, 10_000, IsNeeded: false)
+            .Help("Stitches a minute that the machine makes.")
+            .Unit("stitches/min")
+            .From("machine.fastest");
 
     public static NumberField HandSpeed { get; } =
-        new(
-            "handSpeed",
-            "Hand speed",
-            "How fast the fabric is moved. Enter any two of stitch length, machine speed and hand speed.",
-            0.5,
-            400,
-            IsNeeded: false
-        )
-        {
-            Unit = "mm/s",
-            Step = 1,
-        };
+        new NumberField("handSpeed", "Hand speed", 0.5, 400, IsNeeded: false)
+            .Help(
+                "How fast the fabric is moved. Enter any two of stitch length, machine speed and hand speed."
+            )
+            .Unit("mm/s")
+            .Step(1);
 
     public static NumberField Passes { get; } =
-        new(
-            "passes",
-            "Times over the same line",
-            "So many times along the same line.",
-            1,
-            10,
-            1,
-            false
-        )
-        {
-            IsWhole = true,
-        };
+        new NumberField("passes", "Times over the same line", 1, 10, 1, false)
+            .Help("So many times along the same line.")
+            .Whole();
 
     public static NumberField Layers { get; } =
-        new("layers", "Layers", "Of fabric and wadding.", 1, 8, 1, false) { IsWhole = true };
+        new NumberField("layers", "Layers", 1, 8, 1, false).Help("Of fabric and wadding.").Whole();
 
     public static ChoiceField Held { get; } =
-        new(
+        new ChoiceField(
             "held",
             "Hold it flat with",
-            "What keeps it flat while it is moved.",
             [
                 new(Hoop, "hoop", "Drum-tight; it is moved by its rim."),
                 new(Stabiliser, "stabiliser", "Behind it, larger than the work all round."),
@@ -254,60 +188,40 @@ internal static class Fields
             ],
             Hoop,
             false
-        );
+        ).Help("What keeps it flat while it is moved.");
 
     public static LengthField HoopInside { get; } =
-        Mm("hoopInside", "Hoop size", "From rim to rim.", 60, 600, 150) with
-        {
-            ShownWhen = new(Held.Name, Hoop),
-        };
+        Mm("hoopInside", "Hoop size", 60, 600, 150).Help("From rim to rim.").When(Held, Hoop);
 
     public static FlagField Elastic { get; } =
-        new("elasticBobbin", "In the bobbin", "Elastic draws the whole field in, both ways.")
-        {
-            No = "thread",
-            Yes = "elastic thread",
-        };
+        new FlagField("elasticBobbin", "In the bobbin")
+            .Help("Elastic draws the whole field in, both ways.")
+            .Words("thread", "elastic thread");
 
     public static LengthField ClothThickness { get; } =
-        Fine("clothThickness", "Thickness of all layers", "All of them together.", 0.1, 20, 0.6);
+        Fine("clothThickness", "Thickness of all layers", 0.1, 20, 0.6)
+            .Help("All of them together.");
 
     public static NumberField ClothWeight { get; } =
-        new(
-            "clothWeight",
-            "Fabric weight",
-            "It says how dense stitches may lie.",
-            10,
-            1000,
-            150,
-            false
-        )
-        {
-            Unit = "g/m²",
-            From = "cloth.weight",
-        };
+        new NumberField("clothWeight", "Fabric weight", 10, 1000, 150, false)
+            .Help("It says how dense stitches may lie.")
+            .Unit("g/m²")
+            .From("cloth.weight");
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine(
-            "maxStitchWidth",
-            "Widest stitch of your machine",
-            "As wide as it goes.",
-            1,
-            15,
-            7
-        ) with
-        {
-            From = "machine.widestStitch",
-        };
+        Fine("maxStitchWidth", "Widest stitch of your machine", 1, 15, 7)
+            .Help("As wide as it goes.")
+            .From("machine.widestStitch");
 
     public static LengthField BobbinCapacity { get; } =
-        Mm("bobbinCapacity", "Thread per bobbin", "Of this thread.", 1000, 500_000, 60_000) with
+        Mm("bobbinCapacity", "Thread per bobbin", 1000, 500_000, 60_000)
+            .Help("Of this thread.") with
         {
             Kind = LengthKind.Amount,
         };
 
     public static LengthField Square { get; } =
-        Fine("square", "Square, flat", "Sewn with elastic in the bobbin.", 5, 1000);
+        Fine("square", "Square, flat", 5, 1000).Help("Sewn with elastic in the bobbin.");
 
     public static LengthField Along { get; } = Square with { Name = "along", Label = "Along" };
 
@@ -356,27 +270,25 @@ internal static class Fields
 
     private static GroupsField WithSquares()
     {
-        var counted = DialSamples.Field(
-            "Stitches that were counted, and squares that were drawn in."
-        );
+        var counted = DialSamples
+            .Field()
+            .Help("Stitches that were counted, and squares that were drawn in.");
         return counted with { Fields = [.. counted.Fields, Square, Along, Across] };
     }
 
     private static LengthField Mm(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Mm(name, label, says, least, most, start).Optional();
+    ) => LengthField.Mm(name, label, least, most, start).Optional();
 
     private static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => Mm(name, label, says, least, most, start) with { Kind = LengthKind.Fine };
+    ) => Mm(name, label, least, most, start) with { Kind = LengthKind.Fine };
 }

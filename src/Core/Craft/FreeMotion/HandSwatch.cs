@@ -36,36 +36,23 @@ internal sealed record HandSwatch(
     private const double Even = 0.2;
 
     public static LengthsField LineRead { get; } =
-        Read(
-            "tenOnLine",
-            "Ten stitches on the line",
-            "Ten stitches along the line; anywhere, and several times."
-        );
+        Read("tenOnLine", "Ten stitches on the line")
+            .Help("Ten stitches along the line; anywhere, and several times.");
 
     public static LengthsField LoopRead { get; } =
-        Read("tenInLoop", "Ten stitches in the loop", "Ten stitches in the loop.") with
-        {
-            IsNeeded = false,
-        };
+        Read("tenInLoop", "Ten stitches in the loop").Help("Ten stitches in the loop.").Optional();
 
     public static LengthsField AlongRead { get; } =
-        Read(
-            "squareAlong",
-            "Length of the square",
-            "What a square of 100 mm with elastic came to."
-        ) with
-        {
-            IsNeeded = false,
-        };
+        Read("squareAlong", "Length of the square")
+            .Help("What a square of 100 mm with elastic came to.")
+            .Optional();
 
     public static LengthsField AcrossRead { get; } =
-        Read("squareAcross", "Width of the square", "The same, from side to side.") with
-        {
-            IsNeeded = false,
-        };
+        Read("squareAcross", "Width of the square").Help("The same, from side to side.").Optional();
 
     private static readonly LengthField PlannedField = LengthField
-        .Fine("plannedStitch", "Stitch that was planned", "As in the plan.", 0.1, 12, 2)
+        .Fine("plannedStitch", "Stitch that was planned", 0.1, 12, 2)
+        .Help("As in the plan.")
         .Optional();
 
     private static readonly NumberField MachineField = Fields.MachineSpeed;
@@ -242,6 +229,6 @@ internal sealed record HandSwatch(
         return across is { } b ? sample.With("across", RawValue.Of(b)) : sample;
     }
 
-    private static LengthsField Read(string name, string label, string says) =>
-        new(name, label, says, Length.FromMillimetres(500)) { Kind = LengthKind.Fine };
+    private static LengthsField Read(string name, string label) =>
+        new LengthsField(name, label, Length.FromMillimetres(500)) { Kind = LengthKind.Fine };
 }

@@ -26,7 +26,8 @@ internal sealed record PaceAnswer(Tempo Tempo, Length? Line) : Reckoning
 internal static class PaceQuestion
 {
     private static readonly LengthField LineLength = LengthField
-        .Mm("lineLength", "Line, long", "What is sewn at this pace.", 1, 1_000_000)
+        .Mm("lineLength", "Line, long", 1, 1_000_000)
+        .Help("What is sewn at this pace.")
         .Optional();
 
     public static Form Form { get; } =

@@ -199,22 +199,21 @@ internal static class SwatchForm
     private static readonly Length Longest = Length.FromMillimetres(20_000);
 
     public static LengthsField Flat { get; } =
-        new(
-            "flat",
-            "Flat",
-            "Between the marks before sewing, read once or several times.",
-            Longest
+        new LengthsField("flat", "Flat", Longest).Help(
+            "Between the marks before sewing, read once or several times."
         );
 
     public static LengthsField Gathered { get; } =
-        new("gathered", "Gathered", "Between the same marks once it is sewn.", Longest);
+        new LengthsField("gathered", "Gathered", Longest).Help(
+            "Between the same marks once it is sewn."
+        );
 
     public static LengthsField Steamed { get; } =
         Gathered with
         {
             Name = "steamed",
             Label = "After steam",
-            Says = "The same after steam, once it is dry.",
+            Help = "The same after steam, once it is dry.",
             IsNeeded = false,
         };
 
@@ -223,11 +222,11 @@ internal static class SwatchForm
         {
             Name = "stretched",
             Label = "Stretched",
-            Says = "The same, pulled out as far as it goes without force.",
+            Help = "The same, pulled out as far as it goes without force.",
             IsNeeded = false,
         };
 
-    public static LengthField Edge { get; } = StripFields.FinishedEdge with { IsNeeded = false };
+    public static LengthField Edge { get; } = StripFields.FinishedEdge.Optional();
 
     public static NumberField Planned { get; } =
         StripFields.Fullness with
@@ -237,9 +236,7 @@ internal static class SwatchForm
         };
 
     public static FlagField Predicted { get; } =
-        new(
-            "predicted",
-            "Predicted",
+        new FlagField("predicted", "Predicted").Help(
             "Whether the fullness it is held against was predicted from other swatches."
         );
 

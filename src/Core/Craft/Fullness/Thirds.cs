@@ -17,12 +17,8 @@ internal sealed record Thirds(Length Flat, Length Should, Length Mean, double Se
 {
     /// <summary>The readings.</summary>
     public static LengthsField Measured { get; } =
-        new(
-            "measured",
-            "Measured",
-            "What each sewn third became, in order.",
-            Length.FromMillimetres(1e6),
-            2
+        new LengthsField("measured", "Measured", Length.FromMillimetres(1e6), 2).Help(
+            "What each sewn third became, in order."
         );
 
     /// <summary>Holds readings against a plan; null, and the reader has an error, when they already are the whole edge.</summary>
@@ -37,7 +33,7 @@ internal sealed record Thirds(Length Flat, Length Should, Length Mean, double Se
         AskReader reader
     )
     {
-        var sum = became.Aggregate(Length.Zero, (a, b) => a + b);
+        var sum = became.Sum();
         if (sum >= edge)
         {
             reader.Contradiction(

@@ -225,69 +225,50 @@ public sealed record DialAnswer(Dial Dial, Length Step, Length Least, Length Mos
 public static class DialQuestion
 {
     public static LengthField Wanted { get; } =
-        LengthField.Fine(
-            "wanted",
-            "Length wanted",
-            "The length or width that one stitch should have.",
-            0.1,
-            100
-        );
+        LengthField
+            .Fine("wanted", "Length wanted", 0.1, 100)
+            .Help("The length or width that one stitch should have.");
 
     /// <summary>No dial of a machine goes further.</summary>
     public static Length MostDialled { get; } = Length.FromMillimetres(15);
 
-    private static readonly LengthField Step = LengthField.Fine(
-        "step",
-        "Dial step",
-        "From one number of the dial to the next.",
-        0.01,
-        5
-    ) with
+    private static readonly LengthField Step = LengthField
+        .Fine("step", "Dial step", 0.01, 5)
+        .Help("From one number of the dial to the next.") with
     {
         Start = Length.FromMillimetres(0.1),
     };
 
-    private static readonly LengthField Least = LengthField.Fine(
-        "least",
-        "Least",
-        "The dial's lowest number.",
-        0,
-        100
-    ) with
+    private static readonly LengthField Least = LengthField
+        .Fine("least", "Least", 0, 100)
+        .Help("The dial's lowest number.") with
     {
         Start = Length.FromMillimetres(0.5),
     };
 
-    private static readonly LengthField Most = LengthField.Fine(
-        "most",
-        "Most",
-        "The dial's highest number.",
-        0.1,
-        200
-    ) with
+    private static readonly LengthField Most = LengthField
+        .Fine("most", "Most", 0.1, 200)
+        .Help("The dial's highest number.") with
     {
         Start = Length.FromMillimetres(5),
     };
 
     /// <summary>What was dialled and measured.</summary>
     public static GroupsField Samples { get; } =
-        new(
+        new GroupsField(
             "samples",
             "Measured length",
-            "What was dialled, and what so many stitches of it measured.",
             [
-                LengthField.Fine("dialled", "Dial setting", "What the dial showed.", 0.1, 100),
-                new NumberField("stitches", "Stitches", "How many were measured.", 1, 1000, 10),
-                LengthField.Fine(
-                    "measured",
-                    "Measured length",
-                    "All of them together.",
-                    0.1,
-                    20_000
+                LengthField.Fine("dialled", "Dial setting", 0.1, 100).Help("What the dial showed."),
+                new NumberField("stitches", "Stitches", 1, 1000, 10).Help(
+                    "How many were measured."
                 ),
+                LengthField
+                    .Fine("measured", "Measured length", 0.1, 20_000)
+                    .Help("All of them together."),
             ],
             50
-        );
+        ).Help("What was dialled, and what so many stitches of it measured.");
 
     public static Form Form { get; } =
         new(

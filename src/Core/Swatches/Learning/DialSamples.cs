@@ -6,10 +6,9 @@ namespace ZephyrReach.Core.Swatches.Learning;
 public static class DialSamples
 {
     /// <summary>The field that takes them.</summary>
-    public static GroupsField Field(string says) =>
+    public static GroupsField Field() =>
         DialQuestion.Samples with
         {
-            Says = says,
             Fields = [.. DialQuestion.Samples.Fields, .. Weighing.Fields],
             Most = 500,
         };

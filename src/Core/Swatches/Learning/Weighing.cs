@@ -5,23 +5,17 @@ namespace ZephyrReach.Core.Swatches.Learning;
 /// <summary>How much a sample counts, as every family asks it alike.</summary>
 internal static class Weighing
 {
-    private static readonly FlagField SameField = new(
+    private static readonly FlagField SameField = new FlagField(
         "same",
         "Same fabric and foot",
-        "Another counts half.",
         true
+    ).Help("Another counts half.");
+
+    private static readonly FlagField CountsField = new FlagField("counts", "Counts", true).Help(
+        "Whether it is learnt from."
     );
 
-    private static readonly FlagField CountsField = new(
-        "counts",
-        "Counts",
-        "Whether it is learnt from.",
-        true
-    );
-
-    private static readonly FlagField SimulatedField = new(
-        "simulated",
-        "Simulated",
+    private static readonly FlagField SimulatedField = new FlagField("simulated", "Simulated").Help(
         "Whether it was read off a simulated machine, and never sewn."
     );
 

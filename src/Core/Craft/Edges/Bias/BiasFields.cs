@@ -14,45 +14,23 @@ internal static class BiasFields
     public const string Corner = "corner";
 
     public static LengthField ClothWidth { get; } =
-        Mm(
-            "clothWidth",
-            "Usable fabric width",
-            "The fabric between its selvedges.",
-            50,
-            10_000,
-            1380
-        ) with
-        {
-            From = "cloth.usableWidth",
-        };
+        Mm("clothWidth", "Usable fabric width", 50, 10_000, 1380)
+            .Help("The fabric between its selvedges.")
+            .From("cloth.usableWidth");
 
     public static LengthField ClothAtHand { get; } =
-        Mm(
-            "clothAtHand",
-            "Fabric length you have",
-            "How much length of it, when it is owned already.",
-            1,
-            1e6
-        ) with
-        {
-            From = "cloth.lengthLeft",
-        };
+        Mm("clothAtHand", "Fabric length you have", 1, 1e6)
+            .Help("How much length of it, when it is owned already.")
+            .From("cloth.lengthLeft");
 
     public static LengthField JoinAllowance { get; } =
-        Mm(
-            "joinAllowance",
-            "Seam allowance between strips",
-            "Seam allowance at each end where strips are joined.",
-            0,
-            100,
-            8
-        );
+        Mm("joinAllowance", "Seam allowance between strips", 0, 100, 8)
+            .Help("Seam allowance at each end where strips are joined.");
 
     public static ChoiceField Method { get; } =
-        new(
+        new ChoiceField(
             "method",
             "Cut bias strips",
-            "Each way is calculated on your fabric, side by side.",
             [
                 new(Better, "recommended", "Whichever costs less, by fabric and joins."),
                 new(
@@ -66,13 +44,12 @@ internal static class BiasFields
             ],
             Better,
             false
-        );
+        ).Help("Each way is calculated on your fabric, side by side.");
 
     public static ChoiceField Grain { get; } =
-        new(
+        new ChoiceField(
             "grain",
             "Strip grain",
-            "Which way on the fabric.",
             [
                 new("bias", "bias", "At 45°: it turns corners and curves."),
                 new("other", "other angle", "Gives less; saves fabric on a stripe."),
@@ -83,53 +60,44 @@ internal static class BiasFields
         )
         {
             ShownWhen = new("method", Continuous, Not: true),
-        };
+        }.Help("Which way on the fabric.");
 
     public static NumberField Angle { get; } =
-        new("angle", "Angle to the selvedge", "45 is the true bias.", 20, 70, 45, false)
-        {
-            Unit = "°",
-            Step = 5,
-            ShownWhen = new("grain", "other"),
-        };
+        new NumberField("angle", "Angle to the selvedge", 20, 70, 45, false)
+            .Help("45 is the true bias.")
+            .Unit("°")
+            .Step(5)
+            .When("grain", "other");
 
     public static LengthField StepUp { get; } =
-        LengthField.Fine(
-            "stepUp",
-            "Round strip width up to",
-            "Their width is rounded up to it: a millimetre, or what your tape marks, where nothing is entered.",
-            0.1,
-            20
-        ) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Fine("stepUp", "Round strip width up to", 0.1, 20)
+            .Help(
+                "Their width is rounded up to it: a millimetre, or what your tape marks, where nothing is entered."
+            )
+            .Optional();
 
     public static LengthField RemnantWidth { get; } =
-        Mm("remnantWidth", "Offcut width", "Across its grain.", 20, 5000);
+        Mm("remnantWidth", "Offcut width", 20, 5000).Help("Across its grain.");
 
     public static LengthField RemnantHeight { get; } =
-        Mm("remnantHeight", "Offcut length", "Along its grain.", 20, 5000);
+        Mm("remnantHeight", "Offcut length", 20, 5000).Help("Along its grain.");
 
     private static LengthField X { get; } =
-        Mm("x", "From the left", "", 0, 5000) with
+        Mm("x", "From the left", 0, 5000) with
         {
             IsNeeded = true,
         };
 
     private static LengthField Y { get; } =
-        Mm("y", "From the top", "", 0, 5000) with
+        Mm("y", "From the top", 0, 5000) with
         {
             IsNeeded = true,
         };
 
     public static GroupsField RemnantCorners { get; } =
-        new(
-            "remnantCorners",
-            "Offcut corners",
-            "If it isn’t a rectangle: each corner in order, measured from the left and from the top, grain running up.",
-            [X, Y],
-            12
+        new GroupsField("remnantCorners", "Offcut corners", [X, Y], 12).Help(
+            "If it isn’t a rectangle: each corner in order, measured from the left and from the top, grain running up."
         );
 
     /// <summary>How the strips are cut.</summary>
@@ -215,9 +183,8 @@ internal static class BiasFields
     private static LengthField Mm(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Mm(name, label, says, least, most, start).Optional();
+    ) => LengthField.Mm(name, label, least, most, start).Optional();
 }

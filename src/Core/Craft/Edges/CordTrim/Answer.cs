@@ -165,7 +165,7 @@ internal sealed record Answer(Ask Ask) : EdgePlan(Ask.Edge)
         [
             .. Cloth > Length.Zero ? [new Need("cloth", Cloth, Stage.Cut)] : Array.Empty<Need>(),
             new("cord", Trim, Stage.Keep),
-            new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
+            new("thread", ThreadUse.OfBoth(NeedleThread), Stage.Keep),
         ];
 
     public override Guide? Guide => EdgeGuide.Of(this, null);

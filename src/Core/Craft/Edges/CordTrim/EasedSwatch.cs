@@ -22,22 +22,20 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
     private static readonly Length Longest = Length.FromMillimetres(3000);
 
     public static LengthsField UsedRead { get; } =
-        new("trimUsed", "Trim used", "Between two marks on the trim, lying loose.", Longest);
+        new LengthsField("trimUsed", "Trim used", Longest).Help(
+            "Between two marks on the trim, lying loose."
+        );
 
     public static LengthsField SewnRead { get; } =
-        new("edgeSewn", "Edge length", "Between the same two marks, along the edge.", Longest);
+        new LengthsField("edgeSewn", "Edge length", Longest).Help(
+            "Between the same two marks, along the edge."
+        );
 
     public static LengthsField GapRead { get; } =
-        new(
-            "gapToCord",
-            "Visible lip",
-            "What is seen of the flange, from the right side.",
-            Length.FromMillimetres(20),
-            IsNeeded: false
-        )
+        new LengthsField("gapToCord", "Visible lip", Length.FromMillimetres(20), IsNeeded: false)
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("What is seen of the flange, from the right side.");
 
     private static readonly LookFields Looks = new(CordTrimCard.Technique.Looks);
 

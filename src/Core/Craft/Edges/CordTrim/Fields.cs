@@ -13,39 +13,26 @@ internal static class Fields
     public const string BackFirst = "back-first";
 
     public static LengthField CordDiameter { get; } =
-        LengthField.Fine(
-            "cordDiameter",
-            "Trim thickness",
-            "The cord alone, without its flange.",
-            1,
-            40
-        ) with
-        {
-            From = "cord.diameter",
-        };
+        LengthField
+            .Fine("cordDiameter", "Trim thickness", 1, 40)
+            .Help("The cord alone, without its flange.")
+            .From("cord.diameter");
 
     public static LengthField FlangeWidth { get; } =
-        CordedFields.Fine(
-            "flangeWidth",
-            "Lip width",
-            "How wide the tape is that is sewn in.",
-            3,
-            60,
-            10
-        );
+        CordedFields
+            .Fine("flangeWidth", "Lip width", 3, 60, 10)
+            .Help("How wide the tape is that is sewn in.");
 
     public static NumberField Plies { get; } =
-        new("plies", "Plies", "How many are twisted together.", 2, 8, 3, false)
-        {
-            From = "cord.plies",
-            IsWhole = true,
-        };
+        new NumberField("plies", "Plies", 2, 8, 3, false)
+            .Help("How many are twisted together.")
+            .From("cord.plies")
+            .Whole();
 
     public static ChoiceField Stiffness { get; } =
-        new(
+        new ChoiceField(
             "stiffness",
             "Stiffness",
-            "Bend it round a finger.",
             [
                 new("soft", "soft", "Follows corners and a narrow foot."),
                 new("firm", "firm", "Follows rounded corners."),
@@ -54,25 +41,23 @@ internal static class Fields
             "firm",
             false
         )
-        {
-            From = "cord.stiffness",
-        };
+            .Help("Bend it round a finger.")
+            .From("cord.stiffness");
 
     public static LengthField Overlap { get; } =
         CordedFields.Overlap with
         {
             Start = Length.FromMillimetres(80),
-            Says = "Of both ends together, where they are laid over each other: generously.",
+            Help = "Of both ends together, where they are laid over each other: generously.",
         };
 
     public static LengthField StitchLength { get; } =
-        CordedFields.Fine("stitchLength", "Stitch length", "Of both passes.", 1, 6, 3);
+        CordedFields.Fine("stitchLength", "Stitch length", 1, 6, 3).Help("Of both passes.");
 
     public static ChoiceField Order { get; } =
-        new(
+        new ChoiceField(
             "zipOrder",
             "Insert the zip",
-            "",
             [
                 new(
                     "zip-first",
@@ -83,10 +68,7 @@ internal static class Fields
             ],
             "zip-first",
             false
-        )
-        {
-            ShownWhen = new("zip", "true"),
-        };
+        ).When("zip", "true");
 
     public static IReadOnlyList<Field> All { get; } =
     [

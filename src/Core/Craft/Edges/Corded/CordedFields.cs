@@ -13,7 +13,7 @@ internal static class CordedFields
     public static ChoiceField Made { get; } =
         LineFields.Made("Piped edge", Cushion) with
         {
-            Says = "Corners, clips and the join are planned on it whichever you choose.",
+            Help = "Corners, clips and the join are planned on it whichever you choose.",
             Choices =
             [
                 new(Cushion, "cushion", "By the size of its pad, and how plump it is to be."),
@@ -27,37 +27,28 @@ internal static class CordedFields
     public static PathDataField Outline { get; } = LineFields.Outline(outlines: false);
 
     public static LengthsField Edges { get; } =
-        new(
-            "edges",
-            "Edges",
-            "One after another along the seam line, separated by semicolons.",
-            Mm(100_000),
-            30,
-            false
-        )
-        {
-            ShownWhen = new(Made.Name, Listed),
-        };
+        new LengthsField("edges", "Edges", Mm(100_000), 30, false)
+            .Help("One after another along the seam line, separated by semicolons.")
+            .When(Made, Listed);
 
     public static LengthField CushionWidth { get; } =
-        LengthField.Mm("cushionWidth", "Cushion pad width", "From seam to seam.", 40, 5000) with
-        {
-            IsNeeded = false,
-            ShownWhen = new(Made.Name, Cushion),
-        };
+        LengthField
+            .Mm("cushionWidth", "Cushion pad width", 40, 5000)
+            .Help("From seam to seam.")
+            .Optional()
+            .When(Made, Cushion);
 
     public static LengthField CushionHeight { get; } =
-        LengthField.Mm("cushionHeight", "Cushion pad height", "From seam to seam.", 40, 5000) with
-        {
-            IsNeeded = false,
-            ShownWhen = new(Made.Name, Cushion),
-        };
+        LengthField
+            .Mm("cushionHeight", "Cushion pad height", 40, 5000)
+            .Help("From seam to seam.")
+            .Optional()
+            .When(Made, Cushion);
 
     public static ChoiceField Plumpness { get; } =
-        new(
+        new ChoiceField(
             "plumpness",
             "Cushion fill",
-            "A cover smaller than its pad is filled into its corners.",
             [
                 new("flat", "flat", "As large as the pad: a kneeler, a seat."),
                 new("full", "full", "2 cm smaller each way."),
@@ -66,171 +57,112 @@ internal static class CordedFields
             "flat",
             false
         )
-        {
-            ShownWhen = new(Made.Name, Cushion),
-        };
+            .Help("A cover smaller than its pad is filled into its corners.")
+            .When(Made, Cushion);
 
     public static FlagField Closed { get; } =
-        LineFields.Closed with
-        {
-            ShownWhen = new(Made.Name, LineFields.Built) { Or = [Listed] },
-        };
+        LineFields.Closed.When(Made, LineFields.Built, Listed);
 
     public static NumberField LeastSeen { get; } =
-        new(
-            "leastSeen",
-            "Side for the join",
-            "The number on the drawing of the side where the cord starts and ends. Bottom of a cushion, otherwise the longest, unless you choose another.",
-            1,
-            30,
-            null,
-            false
-        )
-        {
-            IsWhole = true,
-        };
+        new NumberField("leastSeen", "Side for the join", 1, 30, null, false)
+            .Help(
+                "The number on the drawing of the side where the cord starts and ends. Bottom of a cushion, otherwise the longest, unless you choose another."
+            )
+            .Whole();
 
     public static NumberField ZipSide { get; } =
-        new(
-            "zipSide",
-            "Zip on side",
-            "Its number on the drawing. Below on a cushion, and the cord begins beside it: a join and a zip in one place are bulky.",
-            1,
-            30,
-            null,
-            false
-        )
-        {
-            IsWhole = true,
-            ShownWhen = new("zip", "true"),
-        };
+        new NumberField("zipSide", "Zip on side", 1, 30, null, false)
+            .Help(
+                "Its number on the drawing. Below on a cushion, and the cord begins beside it: a join and a zip in one place are bulky."
+            )
+            .Whole()
+            .When("zip", "true");
 
     public static LengthField CornerRadius { get; } =
         LengthField
-            .Mm(
-                "cornerRadius",
-                "Corner radius",
-                "The radius; as tight as this cord takes where nothing is entered.",
-                0,
-                1000
-            )
+            .Mm("cornerRadius", "Corner radius", 0, 1000)
+            .Help("The radius; as tight as this cord takes where nothing is entered.")
             .Optional();
 
     public static LengthField Thickness { get; } =
         LengthField
-            .Fine("clothThickness", "Fabric thickness", "Of one layer of the covering.", 0, 50, 0.3)
-            .Optional() with
-        {
-            From = "cloth.thickness",
-        };
+            .Fine("clothThickness", "Fabric thickness", 0, 50, 0.3)
+            .Help("Of one layer of the covering.")
+            .Optional()
+            .From("cloth.thickness");
 
     public static LengthField FaceThickness { get; } =
         LengthField
-            .Fine(
-                "faceThickness",
-                "Thickness of the main fabric",
-                "One layer of what it is sewn to.",
-                0,
-                20,
-                0.4
-            )
+            .Fine("faceThickness", "Thickness of the main fabric", 0, 20, 0.4)
+            .Help("One layer of what it is sewn to.")
             .Optional();
 
     public static LengthField Seam { get; } =
         LengthField
-            .Mm(
-                "seamAllowance",
-                "Seam allowance of the piping",
-                "From the cord to the raw edge: the seam allowance of the piece.",
-                3,
-                200,
-                12
-            )
+            .Mm("seamAllowance", "Seam allowance of the piping", 3, 200, 12)
+            .Help("From the cord to the raw edge: the seam allowance of the piece.")
             .Optional();
 
     public static LengthField Overlap { get; } =
         LengthField
-            .Mm(
-                "overlap",
-                "Extra for joining the ends",
-                "Where the ends meet; of an open edge, at each end.",
-                0,
-                1000,
-                40
-            )
+            .Mm("overlap", "Extra for joining the ends", 0, 1000, 40)
+            .Help("Where the ends meet; of an open edge, at each end.")
             .Optional();
 
     public static ChoiceField Foot { get; } =
-        new(
+        new ChoiceField(
             "withFoot",
             "Sew with",
-            "What keeps the needle beside the cord.",
             [
                 new("groove", "piping foot", "The cord runs under it, and the needle is moved."),
                 new(Zipper, "a zipper foot", "Its edge goes along the cord: by eye, and slower."),
             ],
             "groove",
             false
-        );
+        ).Help("What keeps the needle beside the cord.");
 
     public const string Zipper = "zipper";
 
     public static LengthField Groove { get; } =
-        LengthField.Fine("grooveWidth", "Groove", "How wide it is.", 0.3, 20).Optional() with
-        {
-            From = "foot.grooveWidth",
-            ShownWhen = new(Foot.Name, "groove"),
-        };
+        LengthField
+            .Fine("grooveWidth", "Groove", 0.3, 20)
+            .Help("How wide it is.")
+            .Optional()
+            .From("foot.grooveWidth")
+            .When(Foot, "groove");
 
     public static LengthField Opening { get; } =
-        LengthField.Fine("footOpening", "Needle opening", "In the foot.", 0.5, 20).Optional() with
-        {
-            From = "foot.opening",
-            ShownWhen = new(Foot.Name, "groove"),
-        };
+        LengthField
+            .Fine("footOpening", "Needle opening", 0.5, 20)
+            .Help("In the foot.")
+            .Optional()
+            .From("foot.opening")
+            .When(Foot, "groove");
 
     public static NumberField Positions { get; } =
-        new(
-            "needlePositions",
-            "Needle positions",
-            "How many the machine has, from the left to the right.",
-            1,
-            99,
-            15,
-            false
-        )
-        {
-            From = "machine.needlePositions",
-            IsWhole = true,
-            ShownWhen = new(Foot.Name, "groove"),
-        };
+        new NumberField("needlePositions", "Needle positions", 1, 99, 15, false)
+            .Help("How many the machine has, from the left to the right.")
+            .From("machine.needlePositions")
+            .Whole()
+            .When(Foot, "groove");
 
     public static LengthField Shift { get; } =
         LengthField
-            .Fine(
-                "needleShift",
-                "Needle moves sideways by",
-                "From the middle to either side.",
-                0,
-                7.5,
-                3.5
-            )
-            .Optional() with
-        {
-            From = "machine.needleShift",
-            ShownWhen = new(Foot.Name, "groove"),
-        };
+            .Fine("needleShift", "Needle moves sideways by", 0, 7.5, 3.5)
+            .Help("From the middle to either side.")
+            .Optional()
+            .From("machine.needleShift")
+            .When(Foot, "groove");
 
     public static LengthField Lift { get; } =
         LengthField
-            .Fine("presserLift", "Presser-foot lift", "Without the knee’s help.", 1, 25, 6)
-            .Optional() with
-        {
-            From = "machine.presserLift",
-        };
+            .Fine("presserLift", "Presser-foot lift", 1, 25, 6)
+            .Help("Without the knee’s help.")
+            .Optional()
+            .From("machine.presserLift");
 
     public static FlagField Zip { get; } =
-        new("zip", "Opening", "Where a cushion is filled.") { No = "no zip", Yes = "zip" };
+        new FlagField("zip", "Opening").Help("Where a cushion is filled.").Words("no zip", "zip");
 
     /// <summary>Whether a line was drawn, and not only measured.</summary>
     private static ShownWhen IsDrawn =>
@@ -285,11 +217,10 @@ internal static class CordedFields
     public static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
+    ) => LengthField.Fine(name, label, least, most, start).Optional();
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);
 }

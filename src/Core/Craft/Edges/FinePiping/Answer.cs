@@ -95,7 +95,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", Ask.Cut.Cloth, Stage.Cut),
-            new("thread", StrandLength + 2 * 1.15 * NeedleThread, Stage.Keep),
+            new("thread", StrandLength + ThreadUse.OfBoth(NeedleThread), Stage.Keep),
         ];
 
     public override Summary Summary => InShort($"{Ruler.Fine(Ask.Twist.Thick)} piping");

@@ -17,26 +17,15 @@ internal sealed record EvenSwatch(Length Width, Length Spread, Length? Reckoned,
     private static readonly Length Seen = Length.FromMillimetres(0.3);
 
     public static LengthsField WidthRead { get; } =
-        new(
-            "pipingWidth",
-            "Piping, wide",
-            "From its fold to the stitches, at three places or more.",
-            Length.FromMillimetres(30)
-        )
+        new LengthsField("pipingWidth", "Piping, wide", Length.FromMillimetres(30))
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From its fold to the stitches, at three places or more.");
 
-    private static readonly LengthField CoveredField = LengthField.Fine(
-        "covered",
-        "Covered cord",
-        "As in the plan.",
-        0.1,
-        40
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField CoveredField = LengthField
+        .Fine("covered", "Covered cord", 0.1, 40)
+        .Help("As in the plan.")
+        .Optional();
 
     private static readonly LookFields Looks = new(FinePipingCard.Technique.Looks);
 

@@ -10,32 +10,19 @@ namespace ZephyrReach.Core.Craft.Edges.FinePiping;
 internal static class Fields
 {
     public static NumberField Strands { get; } =
-        new("strands", "Strands", "Of thread, twisted together to a cord.", 1, 60, 4, false)
-        {
-            IsWhole = true,
-        };
+        new NumberField("strands", "Strands", 1, 60, 4, false)
+            .Help("Of thread, twisted together to a cord.")
+            .Whole();
 
     public static NumberField Wraps { get; } =
-        new(
-            "wraps",
-            "Wraps round a pencil",
-            "Wind the thread round a pencil, side by side, and count.",
-            2,
-            300
-        )
-        {
-            IsWhole = true,
-        };
+        new NumberField("wraps", "Wraps round a pencil", 2, 300)
+            .Help("Wind the thread round a pencil, side by side, and count.")
+            .Whole();
 
     public static LengthField WrapSpan { get; } =
-        CordedFields.Fine(
-            "wrapSpan",
-            "Width of those wraps",
-            "All of them together, on the pencil.",
-            1,
-            300,
-            10
-        );
+        CordedFields
+            .Fine("wrapSpan", "Width of those wraps", 1, 300, 10)
+            .Help("All of them together, on the pencil.");
 
     public static LengthField Flange { get; } =
         CordedFields.Seam with
@@ -44,14 +31,9 @@ internal static class Fields
         };
 
     public static LengthField StitchLength { get; } =
-        CordedFields.Fine(
-            "stitchLength",
-            "Stitch length",
-            "Short, since it turns tight curves.",
-            1,
-            6,
-            2
-        );
+        CordedFields
+            .Fine("stitchLength", "Stitch length", 1, 6, 2)
+            .Help("Short, since it turns tight curves.");
 
     public static IReadOnlyList<Field> All { get; } =
     [

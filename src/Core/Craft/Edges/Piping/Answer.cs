@@ -164,7 +164,7 @@ internal sealed record Answer(Ask Ask) : CoveredPlan(Ask.Edge, Ask.Covering, Ask
         [
             new("cloth", Ask.Cut.Cloth, Stage.Cut),
             new("cord", CordLength, Stage.Keep),
-            new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
+            new("thread", ThreadUse.OfBoth(NeedleThread), Stage.Keep),
         ];
 
     public override Summary Summary => InShort($"{Ruler.Fine(Ask.Covering.Cord)} piping");

@@ -10,65 +10,36 @@ namespace ZephyrReach.Core.Craft.Edges.Piping;
 internal static class Fields
 {
     public static LengthField CordDiameter { get; } =
-        LengthField.Fine(
-            "cordDiameter",
-            "Cord thickness",
-            "Laid between two straight edges, not squeezed.",
-            0.5,
-            30
-        ) with
-        {
-            From = "cord.diameter",
-        };
+        LengthField
+            .Fine("cordDiameter", "Cord thickness", 0.5, 30)
+            .Help("Laid between two straight edges, not squeezed.")
+            .From("cord.diameter");
 
     public static FlagField PreShrunk { get; } =
-        new("preShrunk", "Cord", "A cotton cord that shrinks later puckers the whole edge.", true)
-        {
-            No = "not pre-washed",
-            Yes = "pre-washed",
-        };
+        new FlagField("preShrunk", "Cord", true)
+            .Help("A cotton cord that shrinks later puckers the whole edge.")
+            .Words("not pre-washed", "pre-washed");
 
     public static NumberField Shrinks { get; } =
-        new(
-            "cordShrinks",
-            "It shrinks by",
-            "In the wash; measure a metre before and after.",
-            0,
-            30,
-            5,
-            false
-        )
+        new NumberField("cordShrinks", "It shrinks by", 0, 30, 5, false)
         {
             Unit = "%",
             ShownWhen = new("preShrunk", "true", Not: true),
-        };
+        }.Help("In the wash; measure a metre before and after.");
 
     public static NumberField Rounds { get; } =
-        new(
-            "rounds",
-            "Number of piped edges",
-            "One round the middle; two for a box cushion, above and below.",
-            1,
-            4,
-            1,
-            false
-        )
-        {
-            IsWhole = true,
-        };
+        new NumberField("rounds", "Number of piped edges", 1, 4, 1, false)
+            .Help("One round the middle; two for a box cushion, above and below.")
+            .Whole();
 
     public static LengthField StitchLength { get; } =
-        CordedFields.Fine(
-            "stitchLength",
-            "Stitch length",
-            "Of the second and third line.",
-            1,
-            6,
-            2.5
-        );
+        CordedFields
+            .Fine("stitchLength", "Stitch length", 1, 6, 2.5)
+            .Help("Of the second and third line.");
 
     /// <summary>What wraps came to against what was reckoned.</summary>
-    public static GroupsField Samples { get; } = DialSamples.Field("Wraps that were measured.");
+    public static GroupsField Samples { get; } =
+        DialSamples.Field().Help("Wraps that were measured.");
 
     public static IReadOnlyList<Field> All { get; } =
     [

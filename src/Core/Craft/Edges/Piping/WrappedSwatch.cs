@@ -31,71 +31,54 @@ internal sealed record WrappedSwatch(
     private static readonly Length Nearer = Length.FromMillimetres(0.25);
 
     public static LengthsField FlangeRead { get; } =
-        new(
-            "flange",
-            "Flange, wide",
-            "From the first line of stitching to the raw edges.",
-            Length.FromMillimetres(300)
-        )
+        new LengthsField("flange", "Flange, wide", Length.FromMillimetres(300))
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From the first line of stitching to the raw edges.");
 
     private static LengthsField LineRead(int number) =>
-        new(
+        new LengthsField(
             $"line{number}",
             $"Line {number}",
-            "From the covered cord to the stitches; a loupe helps.",
             Length.FromMillimetres(20),
             IsNeeded: false
         )
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From the covered cord to the stitches; a loupe helps.");
 
     private static readonly LengthsField[] LinesRead = [LineRead(1), LineRead(2), LineRead(3)];
 
-    private static readonly LengthField StripField = Setting(
-        "stripWidth",
-        "Strip width",
-        "As it was cut.",
-        1,
-        500
-    );
+    private static readonly LengthField StripField = Setting("stripWidth", "Strip width", 1, 500)
+        .Help("As it was cut.");
 
-    private static readonly LengthField WrapField = Setting(
-        "wrap",
-        "Round the cord",
-        "π(c + t).",
-        0.5,
-        300
-    );
+    private static readonly LengthField WrapField = Setting("wrap", "Round the cord", 0.5, 300)
+        .Help("π(c + t).");
 
     private static readonly LengthField WantedField = Setting(
-        "seamAllowance",
-        "Flange wanted",
-        "As in the plan.",
-        0,
-        2000
-    );
+            "seamAllowance",
+            "Flange wanted",
+            0,
+            2000
+        )
+        .Help("As in the plan.");
 
     private static readonly LengthField ShiftField = Setting(
-        "needleShift",
-        "Needle moves sideways by",
-        "To either side.",
-        0,
-        7.5
-    );
+            "needleShift",
+            "Needle moves sideways by",
+            0,
+            7.5
+        )
+        .Help("To either side.");
 
-    private static readonly NumberField PositionsField = new(
+    private static readonly NumberField PositionsField = new NumberField(
         "needlePositions",
         "Needle positions",
-        "From the left to the right.",
         1,
         99,
         null,
         false
-    );
+    ).Help("From the left to the right.");
 
     private static readonly LookFields Looks = new(PipingCard.Technique.Looks);
 
@@ -274,13 +257,8 @@ internal sealed record WrappedSwatch(
         };
     }
 
-    private static LengthField Setting(
-        string name,
-        string label,
-        string says,
-        double least,
-        double most
-    ) => LengthField.Fine(name, label, says, least, most).Optional();
+    private static LengthField Setting(string name, string label, double least, double most) =>
+        LengthField.Fine(name, label, least, most).Optional();
 
     private static Fact Headlined(Length flange, Ruler? ruler) =>
         new("flange", (ruler ?? Ruler.Metric).Write(flange, LengthKind.Fine));

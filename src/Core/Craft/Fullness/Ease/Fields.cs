@@ -13,13 +13,9 @@ internal static class Fields
     public const string Into = " into ";
 
     public static LengthField FlatStretch { get; } =
-        LengthField.Mm(
-            "flatStretch",
-            "The longer edge",
-            "Flat length between the notches. You can type both: 28.5 cm into 24 cm.",
-            1,
-            1e6
-        ) with
+        LengthField
+            .Mm("flatStretch", "The longer edge", 1, 1e6)
+            .Help("Flat length between the notches. You can type both: 28.5 cm into 24 cm.") with
         {
             IsSplitAt = Into,
         };
@@ -28,22 +24,16 @@ internal static class Fields
         StripFields.FinishedEdge with
         {
             Label = "The shorter edge",
-            Says = "What it is sewn to, between the same two notches.",
+            Help = "What it is sewn to, between the same two notches.",
         };
 
     public static LengthField PlainBefore { get; } =
-        Plain(
-            "plainBefore",
-            "Plain before the first notch",
-            "Of the longer edge, from its end to the first notch."
-        );
+        Plain("plainBefore", "Plain before the first notch")
+            .Help("Of the longer edge, from its end to the first notch.");
 
     public static LengthField PlainAfter { get; } =
-        Plain(
-            "plainAfter",
-            "Plain after the second notch",
-            "Of the longer edge, from the second notch to its end."
-        );
+        Plain("plainAfter", "Plain after the second notch")
+            .Help("Of the longer edge, from the second notch to its end.");
 
     public static ChoiceField Rows { get; } =
         StripFields.Rows with
@@ -64,19 +54,18 @@ internal static class Fields
     ];
 
     public static ChoiceField Weave { get; } =
-        new(
+        new ChoiceField(
             "weave",
             "The fabric is",
-            "How far it eases in without a fold depends on its weave and fibre.",
             [.. Weaves.Select(w => w.Choice)],
             "unknown",
             false
-        );
+        ).Help("How far it eases in without a fold depends on its weave and fibre.");
 
     public static LengthField StitchLength { get; } =
         Lightly(StripFields.StitchLength) with
         {
-            Says = "Of the easing rows: 3 to 3.5 mm.",
+            Help = "Of the easing rows: 3 to 3.5 mm.",
             Start = Length.FromMillimetres(3.5),
         };
 
@@ -101,9 +90,6 @@ internal static class Fields
 
     public static LengthField Lightly(LengthField field) => field with { IsNeeded = false };
 
-    private static LengthField Plain(string name, string label, string says) =>
-        LengthField.Mm(name, label, says, 0, 1e6) with
-        {
-            IsNeeded = false,
-        };
+    private static LengthField Plain(string name, string label) =>
+        LengthField.Mm(name, label, 0, 1e6).Optional();
 }

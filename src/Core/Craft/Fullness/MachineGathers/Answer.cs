@@ -71,7 +71,7 @@ internal sealed record Answer(Ask Ask, Kind Kind, StripPlan Strips, Length CutLe
     /// and (2w + ℓ)/ℓ of the seam, with T under the foot and w = 6 mm; a workshop rule.
     /// </summary>
     public Length ThreadTotal =>
-        1.15 * (Kind.Knife ? 2 * NeedleOverlocked + 2 * Looped : 2 * ThreadPerSide);
+        ThreadUse.Spare * (Kind.Knife ? 2 * NeedleOverlocked + 2 * Looped : 2 * ThreadPerSide);
 
     private static readonly Length OverlockWidth = Length.FromMillimetres(6);
 

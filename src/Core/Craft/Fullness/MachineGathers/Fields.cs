@@ -12,28 +12,17 @@ internal static class Fields
     public const double Heavy = 200;
 
     public static LengthField TrimAllowance { get; } =
-        new(
-            "trimAllowance",
-            "Extra to trim off",
-            "Cut longer by this, and trimmed once it is sewn.",
-            Length.Zero,
-            Length.FromMillimetres(2000),
-            Length.FromMillimetres(30),
-            IsNeeded: false
-        );
+        LengthField
+            .Mm("trimAllowance", "Extra to trim off", 0, 2000, 30)
+            .Optional()
+            .Help("Cut longer by this, and trimmed once it is sewn.");
 
     public static NumberField Layers { get; } = PullUpFields.Layers;
 
     public static FlagField JoinFlat { get; } =
-        new(
-            "joinFlat",
-            "Sew it on while gathering",
+        new FlagField("joinFlat", "Sew it on while gathering").Help(
             "Whether a flat upper layer is sewn on in the same pass, through the slot."
-        )
-        {
-            No = "no",
-            Yes = "yes",
-        };
+        );
 
     public static NumberField ClothWeight { get; } = FabricFields.LayerWeight;
 

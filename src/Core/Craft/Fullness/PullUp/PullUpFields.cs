@@ -9,68 +9,40 @@ namespace ZephyrReach.Core.Craft.Fullness.PullUp;
 public static class PullUpFields
 {
     public static LengthField StitchLength { get; } =
-        new(
-            "stitchLength",
-            "Stitch length",
-            "Length of the stitch that gathers.",
-            Length.FromMillimetres(0.3),
-            Length.FromMillimetres(12),
-            Length.FromMillimetres(4),
-            LengthKind.Fine
-        );
+        LengthField
+            .Fine("stitchLength", "Stitch length", 0.3, 12, 4)
+            .Help("Length of the stitch that gathers.");
 
     public static NumberField Passes { get; } =
-        new("passes", "Passes", "How often the same line is sewn over.", 1, 3, 1, false);
+        new NumberField("passes", "Passes", 1, 3, 1, false).Help(
+            "How often the same line is sewn over."
+        );
 
     public static NumberField Differential { get; } =
-        new(
-            "differential",
-            "Differential",
-            "How much faster the front feed dogs run; 1 is alike.",
-            0.3,
-            4,
-            1,
-            false
-        )
-        {
-            Step = 0.1,
-        };
+        new NumberField("differential", "Differential", 0.3, 4, 1, false)
+            .Help("How much faster the front feed dogs run; 1 is alike.")
+            .Step(0.1);
 
     public static NumberField Layers { get; } =
-        new(
-            "layers",
-            "Layers",
-            "Light layers that are gathered as one; together they weigh as much as all of them.",
-            1,
-            6,
-            1,
-            false
+        new NumberField("layers", "Layers", 1, 6, 1, false).Help(
+            "Light layers that are gathered as one; together they weigh as much as all of them."
         );
 
     public static FlagField Steamed { get; } =
-        new("steamed", "After steam", "Whether it is measured after steam.");
+        new FlagField("steamed", "After steam").Help("Whether it is measured after steam.");
 
     public static LengthField ElasticDiameter { get; } =
-        new(
-            "elasticDiameter",
-            "Elastic",
-            "Diameter of the elastic thread.",
-            Length.FromMillimetres(0.1),
-            Length.FromMillimetres(5),
-            null,
-            LengthKind.Fine,
-            false
-        )
-        {
-            From = "elastic.diameter",
-        };
+        LengthField
+            .Fine("elasticDiameter", "Elastic", 0.1, 5)
+            .Optional()
+            .Help("Diameter of the elastic thread.")
+            .From("elastic.diameter");
 
     /// <summary>Where elastic is: swatches of the one say nothing of the other.</summary>
     public static ChoiceField ElasticIn { get; } =
-        new(
+        new ChoiceField(
             "stitch",
             "Elastic in",
-            "Which thread the elastic takes the place of.",
             [
                 new(
                     "lockstitch",
@@ -85,7 +57,7 @@ public static class PullUpFields
             ],
             "lockstitch",
             false
-        );
+        ).Help("Which thread the elastic takes the place of.");
 
     /// <summary>How elastic draws up where an ask, or a swatch, has it.</summary>
     public static PullUpFamily ElasticOf(AskReader reader) =>
@@ -122,55 +94,33 @@ public static class PullUpFields
     ];
 
     public static LengthsField Flat { get; } =
-        new(
-            "flat",
-            "Flat",
-            "Between the marks before sewing, read once or several times.",
-            Length.FromMillimetres(20_000)
+        new LengthsField("flat", "Flat", Length.FromMillimetres(20_000)).Help(
+            "Between the marks before sewing, read once or several times."
         );
 
     public static LengthsField Gathered { get; } =
-        new(
-            "gathered",
-            "Gathered",
-            "Between the same marks after sewing.",
-            Length.FromMillimetres(20_000)
+        new LengthsField("gathered", "Gathered", Length.FromMillimetres(20_000)).Help(
+            "Between the same marks after sewing."
         );
 
     public static GroupsField Samples { get; } =
-        new(
+        new GroupsField(
             "samples",
             "Samples",
-            "What was sewn and measured.",
             [.. Settings, Flat, Gathered, .. Weighing.Fields],
             5000
-        );
+        ).Help("What was sewn and measured.");
 
     public static NumberField TargetFullness { get; } =
-        new(
-            "targetFullness",
-            "Target fullness",
-            "Works out the stitch length for this fullness.",
-            1,
-            6,
-            null,
-            false
-        )
-        {
-            Step = 0.05,
-        };
+        new NumberField("targetFullness", "Target fullness", 1, 6, null, false)
+            .Help("Works out the stitch length for this fullness.")
+            .Step(0.05);
 
     public static LengthField MinStitchLength { get; } =
-        Reach("minStitchLength", "Shortest stitch", 1) with
-        {
-            From = "machine.shortestStitch",
-        };
+        Reach("minStitchLength", "Shortest stitch", 1).From("machine.shortestStitch");
 
     public static LengthField MaxStitchLength { get; } =
-        Reach("maxStitchLength", "Longest stitch", 5) with
-        {
-            From = "machine.longestStitch",
-        };
+        Reach("maxStitchLength", "Longest stitch", 5).From("machine.longestStitch");
 
     /// <summary>What may be said beside the settings.</summary>
     public static IReadOnlyList<Field> Beside { get; } =
@@ -259,14 +209,13 @@ public static class PullUpFields
     }
 
     private static LengthField Reach(string name, string label, double start) =>
-        new(
+        new LengthField(
             name,
             label,
-            "What the machine has.",
             Length.FromMillimetres(0.2),
             Length.FromMillimetres(12),
             Length.FromMillimetres(start),
             LengthKind.Fine,
             false
-        );
+        ).Help("What the machine has.");
 }

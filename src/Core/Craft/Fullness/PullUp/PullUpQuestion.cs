@@ -8,10 +8,9 @@ namespace ZephyrReach.Core.Craft.Fullness.PullUp;
 /// <summary>What samples say, asked by itself: any machine-made fullness, whatever it is for.</summary>
 public static class PullUpQuestion
 {
-    private static readonly ChoiceField FamilyField = new(
+    private static readonly ChoiceField FamilyField = new ChoiceField(
         "family",
         "Made by",
-        "How the machine makes the fullness.",
         [
             new Choice("gathering-foot", "a gathering foot", "The foot holds the fabric back."),
             new Choice("overlock", "an overlocker", "The differential feed pushes fabric in."),
@@ -23,23 +22,18 @@ public static class PullUpQuestion
             ),
         ],
         "gathering-foot"
-    );
+    ).Help("How the machine makes the fullness.");
 
-    private static readonly GroupField SettingsField = new(
+    private static readonly GroupField SettingsField = new GroupField(
         "settings",
         "Settings",
-        "What will be set.",
         PullUpFields.Settings
-    );
+    ).Help("What will be set.");
 
-    private static readonly LengthField Edge = new(
-        "finishedEdge",
-        "Finished length",
-        "The edge that the gathers are sewn to.",
-        Length.FromMillimetres(1),
-        Length.FromMillimetres(1e6),
-        IsNeeded: false
-    );
+    private static readonly LengthField Edge = LengthField
+        .Mm("finishedEdge", "Finished length", 1, 1e6)
+        .Optional()
+        .Help("The edge that the gathers are sewn to.");
 
     public static Form Form { get; } =
         new(

@@ -252,7 +252,7 @@ internal sealed record Answer(Ask Ask, int Rows) : WorkPlan
         [
             new("cloth", ClothUsed, Stage.Cut),
             new("elastic", Together.Count * ElasticToHave, Stage.Cut),
-            new("thread", Together.Count * 1.15 * ThreadOnTop, Stage.Keep),
+            new("thread", Together.Count * ThreadUse.Spare * ThreadOnTop, Stage.Keep),
         ];
 
     public override Guide? Guide => PanelGuide.Of(this);

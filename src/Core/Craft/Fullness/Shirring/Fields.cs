@@ -9,54 +9,42 @@ namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 internal static class Fields
 {
     public static LengthField RelaxedWidth { get; } =
-        Measure(
-            "relaxedWidth",
-            "Finished width, relaxed",
-            "Width of the finished panel when it isn’t stretched."
-        ) with
-        {
-            IsEdge = true,
-        };
+        Measure("relaxedWidth", "Finished width, relaxed")
+            .Help("Width of the finished panel when it isn’t stretched.")
+            .Edge();
 
     public static NumberField Fullness { get; } =
-        new("fullness", "Fullness", "How many times its width at rest the panel is flat.", 1, 6, 2)
-        {
-            Step = 0.05,
-        };
+        new NumberField("fullness", "Fullness", 1, 6, 2)
+            .Help("How many times its width at rest the panel is flat.")
+            .Step(0.05);
 
     public static LengthField PanelHeight { get; } =
-        Measure("panelHeight", "Panel height", "Square to the rows, between its seams.");
+        Measure("panelHeight", "Panel height").Help("Square to the rows, between its seams.");
 
     public static LengthField EdgeAllowance { get; } =
-        new(
-            "edgeAllowance",
-            "Edge seams",
-            "Above and below the panel, beyond its height; 0 where it has none.",
-            Length.Zero,
-            Length.FromMillimetres(200),
-            Length.FromMillimetres(12),
-            IsNeeded: false
-        );
+        LengthField
+            .Mm("edgeAllowance", "Edge seams", 0, 200, 12)
+            .Optional()
+            .Help("Above and below the panel, beyond its height; 0 where it has none.");
 
     public static LengthField TopMargin { get; } =
-        Margin("topMargin", "Plain fabric above", "From the upper seam to the first row.");
+        Margin("topMargin", "Plain fabric above").Help("From the upper seam to the first row.");
 
     public static LengthField BottomMargin { get; } =
-        Margin("bottomMargin", "Plain fabric below", "From the last row to the lower seam.");
+        Margin("bottomMargin", "Plain fabric below").Help("From the last row to the lower seam.");
 
     public static LengthField RowGap { get; } =
         StripFields.RowGap with
         {
-            Says =
+            Help =
                 "Between neighbouring rows; evened out so that the last row lands on its margin.",
             Start = Length.FromMillimetres(8),
         };
 
     public static ChoiceField Layout { get; } =
-        new(
+        new ChoiceField(
             "layout",
             "Sew the rows",
-            "How the rows follow each other.",
             [
                 new(
                     "pivot",
@@ -75,54 +63,32 @@ internal static class Fields
                 ),
             ],
             "pivot"
-        );
+        ).Help("How the rows follow each other.");
 
     public static NumberField ElasticFactor { get; } =
-        new(
-            "elasticFactor",
-            "Elastic per row",
-            "Elastic that a row takes, as a part of its width at rest.",
-            0.2,
-            6,
-            1.1,
-            false
-        )
-        {
-            Step = 0.05,
-        };
+        new NumberField("elasticFactor", "Elastic per row", 0.2, 6, 1.1, false)
+            .Help("Elastic that a row takes, as a part of its width at rest.")
+            .Step(0.05);
 
     public static LengthField BobbinCapacity { get; } =
-        new(
-            "bobbinCapacity",
-            "Length per bobbin",
-            "How much elastic a bobbin holds.",
-            Length.FromMillimetres(1),
-            Length.FromMillimetres(1e6),
-            Length.FromMillimetres(9000)
-        )
-        {
-            From = "machine.bobbinElastic",
-            ShownWhen = new(PullUpFields.ElasticIn.Name, "lockstitch"),
-        };
+        LengthField
+            .Mm("bobbinCapacity", "Length per bobbin", 1, 1e6, 9000)
+            .Help("How much elastic a bobbin holds.")
+            .From("machine.bobbinElastic")
+            .When(PullUpFields.ElasticIn, "lockstitch");
 
     /// <summary>Of an overlocker, which elastic in a looper is sewn on.</summary>
     public static NumberField Differential { get; } =
-        PullUpFields.Differential with
-        {
-            ShownWhen = new(PullUpFields.ElasticIn.Name, "looper"),
-        };
+        PullUpFields.Differential.When(PullUpFields.ElasticIn, "looper");
 
     public static LengthField MustPassOver { get; } =
-        Body(
-            "mustPassOver",
-            "Must stretch over",
-            "The widest measure that it has to stretch over."
-        );
+        Body("mustPassOver", "Must stretch over")
+            .Help("The widest measure that it has to stretch over.");
 
     public static LengthField BodyMeasure { get; } =
-        Body("bodyMeasure", "Worn on", "The measure that it sits on at rest.");
+        Body("bodyMeasure", "Worn on").Help("The measure that it sits on at rest.");
 
-    public static LengthField ClothWidth { get; } = FabricFields.Width with { IsNeeded = false };
+    public static LengthField ClothWidth { get; } = FabricFields.Width.Optional();
     public static LengthField SeamAllowance { get; } = StripFields.SeamAllowance;
     public static LengthField Tail { get; } = StripFields.Tail;
     public static LengthField StitchLength { get; } = PullUpFields.StitchLength;
@@ -173,26 +139,12 @@ internal static class Fields
         .. Answers.Together.Fields,
     ];
 
-    private static LengthField Measure(string name, string label, string says) =>
-        new(name, label, says, Length.FromMillimetres(1), Length.FromMillimetres(1e6));
+    private static LengthField Measure(string name, string label) =>
+        LengthField.Mm(name, label, 1, 1e6);
 
-    private static LengthField Margin(string name, string label, string says) =>
-        new(
-            name,
-            label,
-            says,
-            Length.Zero,
-            Length.FromMillimetres(1e6),
-            Length.FromMillimetres(15)
-        );
+    private static LengthField Margin(string name, string label) =>
+        LengthField.Mm(name, label, 0, 1e6, 15);
 
-    private static LengthField Body(string name, string label, string says) =>
-        new(
-            name,
-            label,
-            says,
-            Length.FromMillimetres(1),
-            Length.FromMillimetres(1e6),
-            IsNeeded: false
-        );
+    private static LengthField Body(string name, string label) =>
+        LengthField.Mm(name, label, 1, 1e6).Optional();
 }

@@ -65,21 +65,16 @@ internal static class TurnedForms
     /// <summary>Workshop rule: a panel within four parts in a hundred is right.</summary>
     private const double NearEnough = 0.04;
 
-    private static readonly LengthField Across = new(
-        "clothAcross",
-        "Fabric across",
-        "How wide a piece there is for the panel.",
-        Length.FromMillimetres(1),
-        Length.FromMillimetres(1e6)
-    );
+    private static readonly LengthField Across = LengthField
+        .Mm("clothAcross", "Fabric across", 1, 1e6)
+        .Help("How wide a piece there is for the panel.");
 
-    private static readonly LengthsField Measured = new(
+    private static readonly LengthsField Measured = new LengthsField(
         "measured",
         "Measured",
-        "The panel’s width before steam, after each third of the rows.",
         Length.FromMillimetres(1e6),
         2
-    );
+    ).Help("The panel’s width before steam, after each third of the rows.");
 
     /// <summary>r = (C − 2s)/R.</summary>
     public static Form FromCloth { get; } =

@@ -54,13 +54,12 @@ internal static class PulledHalfWay
     /// <summary>Workshop rule: a hundredth of a part evens out by hand when it is pinned.</summary>
     private const double EvensOut = 0.01;
 
-    private static readonly LengthsField Measured = new(
+    private static readonly LengthsField Measured = new LengthsField(
         "measured",
         "Measured",
-        "Pulled parts, from mark to mark, in order.",
         Length.FromMillimetres(1e6),
         64
-    );
+    ).Help("Pulled parts, from mark to mark, in order.");
 
     /// <summary>The check of anything that is pulled up part by part.</summary>
     /// <param name="fields">What its plan is asked.</param>
@@ -97,7 +96,7 @@ internal static class PulledHalfWay
             );
             return null;
         }
-        var sum = measured.Aggregate(Length.Zero, (a, b) => a + b);
+        var sum = measured.Sum();
         var left = plan.Segments - measured.Count;
         Length? restShould =
             left > 0 ? Length.Max(Length.Zero, plan.Ask.FinishedEdge - sum) / left : null;

@@ -9,99 +9,54 @@ public static class StripFields
     private static readonly Length OneKilometre = Length.FromMillimetres(1e6);
 
     public static LengthField FinishedEdge { get; } =
-        new(
-            "finishedEdge",
-            "Finished length",
-            "Length of the edge it will be sewn to. Several lengths are added together.",
-            Mm(1),
-            OneKilometre
-        )
-        {
-            IsEdge = true,
-        };
+        LengthField
+            .Mm("finishedEdge", "Finished length", 1, 1e6)
+            .Help("Length of the edge it will be sewn to. Several lengths are added together.")
+            .Edge();
 
     public static NumberField Fullness { get; } =
-        new(
-            "fullness",
-            "Fullness",
-            "How many times longer the flat strip is than the finished edge.",
-            1,
-            6,
-            2
-        )
-        {
-            Step = 0.05,
-        };
+        new NumberField("fullness", "Fullness", 1, 6, 2)
+            .Help("How many times longer the flat strip is than the finished edge.")
+            .Step(0.05);
 
     public static FlagField Closed { get; } =
-        new("closed", "Edge", "Whether the edge runs round and meets itself.")
-        {
-            No = "two ends",
-            Yes = "closed loop",
-            ComesAlong = true,
-        };
+        new FlagField("closed", "Edge")
+            .Help("Whether the edge runs round and meets itself.")
+            .ComesAlong()
+            .Words("two ends", "closed loop");
 
     public static LengthField FinishedDepth { get; } =
-        new(
-            "finishedDepth",
-            "Finished depth",
-            "From the seam line to the finished lower edge.",
-            Mm(1),
-            OneKilometre,
-            Mm(200)
-        );
+        LengthField
+            .Mm("finishedDepth", "Finished depth", 1, 1e6, 200)
+            .Help("From the seam line to the finished lower edge.");
 
     public static LengthField SeamAllowance { get; } =
-        Allowance("seamAllowance", "Seam allowance", "From the raw edge to the seam line.", 15);
+        Allowance("seamAllowance", "Seam allowance", 15)
+            .Help("From the raw edge to the seam line.");
 
     public static LengthField HemAllowance { get; } =
-        Allowance(
-            "hemAllowance",
-            "Hem allowance",
-            "Fabric turned up for the hem; not needed when the strip is folded double.",
-            20,
-            false
-        ) with
-        {
-            ShownWhen = new("doubled", "true", Not: true),
-        };
+        Allowance("hemAllowance", "Hem allowance", 20, false)
+            .Help("Fabric turned up for the hem; not needed when the strip is folded double.")
+            .Unless("doubled", "true");
 
     public static FlagField Doubled { get; } =
-        new(
-            "doubled",
-            "Lower edge",
-            "Whether the strip is folded lengthwise, so that it needs no hem."
-        )
-        {
-            No = "hemmed",
-            Yes = "folded double",
-        };
+        new FlagField("doubled", "Lower edge")
+            .Help("Whether the strip is folded lengthwise, so that it needs no hem.")
+            .Words("hemmed", "folded double");
 
     public static LengthField JoinAllowance { get; } =
-        Allowance(
-            "joinAllowance",
-            "Seam allowance between strips",
-            "Seam allowance at each end where strips are joined.",
-            12
-        );
+        Allowance("joinAllowance", "Seam allowance between strips", 12)
+            .Help("Seam allowance at each end where strips are joined.");
 
     public static LengthField EndAllowance { get; } =
-        Allowance(
-            "endAllowance",
-            "End allowance",
-            "Length left ungathered at each open end; a closed loop has none.",
-            15,
-            false
-        ) with
-        {
-            ShownWhen = new("closed", "true", Not: true),
-        };
+        Allowance("endAllowance", "End allowance", 15, false)
+            .Help("Length left ungathered at each open end; a closed loop has none.")
+            .Unless("closed", "true");
 
     public static ChoiceField Cut { get; } =
-        new(
+        new ChoiceField(
             "cut",
             "Cut strips",
-            "Which way the strips lie on the fabric.",
             [
                 new Choice(
                     "across",
@@ -116,107 +71,65 @@ public static class StripFields
                 ),
             ],
             "across"
-        );
+        ).Help("Which way the strips lie on the fabric.");
 
     public static ChoiceField Rows { get; } =
-        new(
+        new ChoiceField(
             "rows",
             "Gathering rows",
-            "The gathering rows and where they lie.",
             [.. RowScheme.All.Select(r => r.Choice)],
             "three-straddling"
-        );
+        ).Help("The gathering rows and where they lie.");
 
     public static LengthField RowGap { get; } =
-        new(
-            "rowGap",
-            "Row spacing",
-            "Distance from one row to the next.",
-            Mm(0.1),
-            Mm(1000),
-            Mm(6)
-        );
+        LengthField
+            .Mm("rowGap", "Row spacing", 0.1, 1000, 6)
+            .Help("Distance from one row to the next.");
 
     public static LengthField StitchLength { get; } =
-        new(
-            "stitchLength",
-            "Stitch length",
-            "Of the gathering rows: the longest the machine makes, 4 to 5 mm.",
-            Mm(0.1),
-            Mm(25),
-            Mm(4.5),
-            LengthKind.Fine
-        );
+        LengthField
+            .Fine("stitchLength", "Stitch length", 0.1, 25, 4.5)
+            .Help("Of the gathering rows: the longest the machine makes, 4 to 5 mm.");
 
     /// <summary>Rows are sewn no longer than that.</summary>
     public static LengthField LongestStitch { get; } =
         LengthField
-            .Fine("longestStitch", "Longest stitch", "That the machine makes.", 1, 12)
-            .Optional() with
-        {
-            From = "machine.longestStitch",
-        };
+            .Fine("longestStitch", "Longest stitch", 1, 12)
+            .Help("That the machine makes.")
+            .Optional()
+            .From("machine.longestStitch");
 
     public static LengthField PlainThickness { get; } =
-        Thickness(
-            "plainThickness",
-            "Thickness of the piece it is sewn to",
-            "Of all layers of the piece it is sewn to.",
-            0.6
-        );
+        Thickness("plainThickness", "Thickness of the piece it is sewn to", 0.6)
+            .Help("Of all layers of the piece it is sewn to.");
 
     public static LengthField Tail { get; } =
-        Allowance("tail", "Tails", "Thread left at each end of a row for pulling.", 100);
+        Allowance("tail", "Tails", 100).Help("Thread left at each end of a row for pulling.");
 
     public static LengthField CuttingStep { get; } =
-        new(
-            "cuttingStep",
-            "Round strip lengths up to",
-            "Strip lengths are rounded up to this.",
-            Mm(0.01),
-            Mm(1000),
-            IsNeeded: false
-        );
+        LengthField
+            .Mm("cuttingStep", "Round strip lengths up to", 0.01, 1000)
+            .Optional()
+            .Help("Strip lengths are rounded up to this.");
 
     public static LengthField ZigzagWidth { get; } =
-        new(
-            "zigzagWidth",
-            "Zigzag width",
-            "Of a zigzag over threads: 3 mm, and at least the threads and 1.5 mm.",
-            Mm(0.1),
-            Mm(25),
-            Mm(3),
-            LengthKind.Fine,
-            IsNeeded: false
-        )
-        {
-            ShownWhen = new("rows", "over-threads"),
-        };
+        LengthField
+            .Fine("zigzagWidth", "Zigzag width", 0.1, 25, 3)
+            .Optional()
+            .Help("Of a zigzag over threads: 3 mm, and at least the threads and 1.5 mm.")
+            .When("rows", "over-threads");
 
     public static LengthField Bobbin { get; } =
-        new(
-            "bobbinCapacity",
-            "Length per bobbin",
-            "How much thread a bobbin holds.",
-            Mm(1000),
-            OneKilometre,
-            IsNeeded: false
-        )
-        {
-            From = "machine.bobbinThread",
-        };
+        LengthField
+            .Mm("bobbinCapacity", "Length per bobbin", 1000, 1e6)
+            .Optional()
+            .Help("How much thread a bobbin holds.")
+            .From("machine.bobbinThread");
 
     public static ChoiceField Use { get; } =
-        new(
-            "use",
-            "Use",
-            "Where the gathers are used.",
-            [.. Uses.All.Select(u => u.Choice)],
-            IsNeeded: false
-        )
-        {
-            ComesAlong = true,
-        };
+        new ChoiceField("use", "Use", [.. Uses.All.Select(u => u.Choice)], IsNeeded: false)
+            .Help("Where the gathers are used.")
+            .ComesAlong();
 
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =
@@ -253,11 +166,10 @@ public static class StripFields
     private static LengthField Allowance(
         string name,
         string label,
-        string says,
         double startMm,
         bool needed = true
-    ) => new(name, label, says, Length.Zero, Mm(2000), Mm(startMm), IsNeeded: needed);
+    ) => new LengthField(name, label, Length.Zero, Mm(2000), Mm(startMm), IsNeeded: needed);
 
-    private static LengthField Thickness(string name, string label, string says, double startMm) =>
-        new(name, label, says, Length.Zero, Mm(50), Mm(startMm), LengthKind.Fine);
+    private static LengthField Thickness(string name, string label, double startMm) =>
+        new LengthField(name, label, Length.Zero, Mm(50), Mm(startMm), LengthKind.Fine);
 }

@@ -74,8 +74,7 @@ public sealed record StripPlan(
             {
                 return SewnFlat * (1 + Ask.Thick / Ask.StitchLength) + 2 * Ask.Tail;
             }
-            var (l, z) = (Ask.StitchLength.Millimetres, Ask.ZigzagWidth.Millimetres);
-            var perStitch = Length.FromMillimetres(Math.Sqrt(l * l + z * z)) + Ask.Thick;
+            var perStitch = ThreadUse.OfStitch(Ask.StitchLength, Ask.ZigzagWidth, Ask.Thick);
             return SewnFlat / Ask.StitchLength * perStitch + 2 * DrawnOut;
         }
     }
@@ -96,7 +95,7 @@ public sealed record StripPlan(
     public Length ThreadFromEach => ThreadPerSide - RowOffsets.Count * DrawnOut;
 
     /// <summary>Needle and bobbin together, and 15 % on top for starts and ends.</summary>
-    public Length ThreadTotal => 2 * 1.15 * ThreadFromEach;
+    public Length ThreadTotal => ThreadUse.OfBoth(ThreadFromEach);
 
     /// <summary>An ordinary seam.</summary>
     private static readonly Length SeamStitch = Length.FromMillimetres(2.5);
@@ -109,13 +108,11 @@ public sealed record StripPlan(
     public Length SeamThread(bool isSewnOn = false)
     {
         var hem = Ask.IsHemmed && Ask.HemAllowance > Length.Zero ? SewnFlat : Length.Zero;
-        return 2
-            * 1.15
-            * (
-                Ask.Layers * Sewn(Joins * Ask.CutDepth, 2 * Ask.ClothThickness)
+        return ThreadUse.OfBoth(
+            Ask.Layers * Sewn(Joins * Ask.CutDepth, 2 * Ask.ClothThickness)
                 + Ask.Layers * Sewn(hem, 3 * Ask.ClothThickness)
                 + Sewn(isSewnOn ? Length.Zero : Ask.FinishedEdge, SeamBulk)
-            );
+        );
 
         static Length Sewn(Length seam, Length under) => seam * (1 + under / SeamStitch);
     }

@@ -74,7 +74,7 @@ internal sealed record Answer(Ask Ask, StripPlan Strips, Length FlatEdge) : Work
             )
         + 2 * Ask.Strip.Tail;
 
-    public Length ThreadTotal => 2 * 1.15 * ThreadPerSide;
+    public Length ThreadTotal => ThreadUse.OfBoth(ThreadPerSide);
 
     private SwatchPlan Swatch => SwatchPlan.For(Ask.Strip.CutDepth, Ask.Fullness, Ruler.Units);
 

@@ -8,74 +8,41 @@ namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 internal static class Fields
 {
     public static LengthField StitchLength { get; } =
-        new(
-            "stitchLength",
-            "Stitch",
-            "With the interval it sets how far apart the folds lie.",
-            Length.FromMillimetres(0.5),
-            Length.FromMillimetres(12),
-            Length.FromMillimetres(2.5),
-            LengthKind.Fine
-        );
+        LengthField
+            .Fine("stitchLength", "Stitch", 0.5, 12, 2.5)
+            .Help("With the interval it sets how far apart the folds lie.");
 
     public static NumberField StitchesPerTuck { get; } =
-        new(
-            "stitchesPerTuck",
-            "Stitches per pleat",
-            "Stitches from one pleat to the next.",
-            1,
-            200,
-            6
+        new NumberField("stitchesPerTuck", "Stitches per pleat", 1, 200, 6).Help(
+            "Stitches from one pleat to the next."
         );
 
     public static NumberField Fullness { get; } =
-        new(
-            "fullness",
-            "Fullness",
-            "How many times the finished length is pleated into it; or enter the depth instead.",
-            1,
-            12,
-            2,
-            false
-        )
-        {
-            Step = 0.05,
-        };
+        new NumberField("fullness", "Fullness", 1, 12, 2, false)
+            .Help(
+                "How many times the finished length is pleated into it; or enter the depth instead."
+            )
+            .Step(0.05);
 
     public static LengthField TuckDepth { get; } =
-        new(
-            "tuckDepth",
-            "Pleat depth",
-            "How deep each pleat is, half of what the arm pushes; or enter the fullness instead.",
-            Length.FromMillimetres(0.01),
-            Length.FromMillimetres(100),
-            Length.FromMillimetres(8),
-            LengthKind.Fine,
-            false
-        );
+        LengthField
+            .Fine("tuckDepth", "Pleat depth", 0.01, 100, 8)
+            .Optional()
+            .Help(
+                "How deep each pleat is, half of what the arm pushes; or enter the fullness instead."
+            );
 
     public static LengthField MaxTuckDepth { get; } =
-        new(
-            "maxTuckDepth",
-            "Deepest pleat",
-            "That the attachment makes: half of what its arm pushes.",
-            Length.FromMillimetres(0.5),
-            Length.FromMillimetres(100),
-            Length.FromMillimetres(8),
-            LengthKind.Fine,
-            false
-        );
+        LengthField
+            .Fine("maxTuckDepth", "Deepest pleat", 0.5, 100, 8)
+            .Optional()
+            .Help("That the attachment makes: half of what its arm pushes.");
 
     public static LengthField TrimAllowance { get; } =
-        new(
-            "trimAllowance",
-            "Extra to trim off",
-            "Cut longer by this, and trimmed once it is sewn.",
-            Length.Zero,
-            Length.FromMillimetres(2000),
-            Length.FromMillimetres(50),
-            IsNeeded: false
-        );
+        LengthField
+            .Mm("trimAllowance", "Extra to trim off", 0, 2000, 50)
+            .Optional()
+            .Help("Cut longer by this, and trimmed once it is sewn.");
 
     public static IReadOnlyList<Field> All { get; } =
     [

@@ -16,22 +16,20 @@ internal static class WhichWayQuestion
     private static IReadOnlyList<Technique> Makers { get; } =
     [.. Techniques.Worked.Where(t => t.Working!.AsWay is not null)];
 
-    private static readonly ChoiceField PurposeField = new(
+    private static readonly ChoiceField PurposeField = new ChoiceField(
         "purpose",
         "It",
-        "What matters most.",
         [.. Purpose.All.Select(p => p.Choice)],
         "must-fit",
         false
-    );
+    ).Help("What matters most.");
 
     public static ChoicesField Has { get; } =
-        new(
+        new ChoicesField(
             "has",
             "In your supplies",
-            "What is owned of what the ways need; leave it out when it is not known.",
             [.. Makers.Select(t => t.Working!.AsWay!.Need?.Choice).OfType<Choice>()]
-        );
+        ).Help("What is owned of what the ways need; leave it out when it is not known.");
 
     public static Form Form { get; } =
         new(

@@ -183,9 +183,9 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     /// <summary>Looked for once, whether it is found or not.</summary>
     private Change?[]? change;
 
-    public Length Perimeter => Sum(Rounds.Select(r => r.Measured.Length));
+    public Length Perimeter => Rounds.Sum(r => r.Measured.Length);
 
-    public Length Stitched => Sum(Sides.Select(s => s.Side.Length));
+    public Length Stitched => Sides.Sum(s => s.Side.Length);
 
     public int Stitches => Sides.Sum(s => s.Planned.Count) * (Ask.SecondPass ? 2 : 1);
 
@@ -299,11 +299,11 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                             ? ""
                             : $"fabric for the {string.Join(", ", cloth.Select(c => c.Shape.Name).Distinct())}",
                 }),
-            new("thread", 2 * 1.15 * Thread, Stage.Keep),
+            new("thread", ThreadUse.OfBoth(Thread), Stage.Keep),
             .. Fusible.Count > 0
                 ?
                 [
-                    new Need("stabiliser", Sum(Fusible.Select(c => c.Height)), Stage.Cut)
+                    new Need("stabiliser", Fusible.Sum(c => c.Height), Stage.Cut)
                     {
                         Name = "paper-backed fusible",
                     },
@@ -539,9 +539,6 @@ internal sealed record Answer(Ask Ask) : WorkPlan
                     LeastChange.For(r, Step) is { } found ? new Change(this, r, found) : null
                 )
                 .FirstOrDefault(c => c is not null);
-
-    private static Length Sum(IEnumerable<Length> lengths) =>
-        lengths.Aggregate(Length.Zero, (a, b) => a + b);
 }
 
 /// <summary>A stop of one of several outlines.</summary>

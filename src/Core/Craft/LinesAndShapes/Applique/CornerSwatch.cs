@@ -17,39 +17,26 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
     private const int Repeats = 10;
 
     public static LengthsField TenRead { get; } =
-        new(
-            "tenRepeats",
-            "Ten stitches",
-            "From the first sideways stitch to the eleventh, along the edge.",
-            Length.FromMillimetres(300)
-        )
+        new LengthsField("tenRepeats", "Ten stitches", Length.FromMillimetres(300))
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From the first sideways stitch to the eleventh, along the edge.");
 
     public static LengthsField MissedRead { get; } =
-        new(
+        new LengthsField(
             "missed",
             "Last stitch missed the corner by",
-            "From the last stitch to the corner.",
             Length.FromMillimetres(20),
             IsNeeded: false
         )
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From the last stitch to the corner.");
 
-    private static readonly LengthField SetField = LengthField.Fine(
-        "setRepeat",
-        "Length that was set",
-        "On the dial.",
-        0.2,
-        12,
-        2.8
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField SetField = LengthField
+        .Fine("setRepeat", "Length that was set", 0.2, 12, 2.8)
+        .Help("On the dial.")
+        .Optional();
 
     private static readonly LookFields Looks = new(AppliqueCard.Technique.Looks);
 

@@ -12,7 +12,9 @@ internal static class Fields
     public const string Turned = "turned";
 
     public static NameField Piece { get; } =
-        new("piece", "Name of the shape", "What it is called among others: root, leaf.");
+        new NameField("piece", "Name of the shape").Help(
+            "What it is called among others: root, leaf."
+        );
 
     public static ChoiceField Made { get; } = LineFields.Made("The shape is", LineFields.Shaped);
 
@@ -21,35 +23,35 @@ internal static class Fields
     public static PathDataField Outline { get; } = LineFields.Outline(outlines: true);
 
     public static LengthField X { get; } =
-        LengthField.Mm("x", "From the left", "Where it lies on the base fabric.", 0, 5000, 0) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("x", "From the left", 0, 5000, 0)
+            .Help("Where it lies on the base fabric.")
+            .Optional();
 
     public static LengthField Y { get; } =
-        LengthField.Mm("y", "From the top", "Where it lies on the base fabric.", 0, 5000, 0) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("y", "From the top", 0, 5000, 0)
+            .Help("Where it lies on the base fabric.")
+            .Optional();
 
     public static NumberField Turn { get; } =
-        new("turn", "Rotate by", "Clockwise.", -180, 180, 0, false) { Unit = "°", Step = 5 };
+        new NumberField("turn", "Rotate by", -180, 180, 0, false)
+            .Help("Clockwise.")
+            .Unit("°")
+            .Step(5);
 
     public static FlagField Mirrored { get; } =
-        new("flipped", "Show", "Left and right changed over.")
-        {
-            No = "as drawn",
-            Yes = "mirrored",
-        };
+        new FlagField("flipped", "Show")
+            .Help("Left and right changed over.")
+            .Words("as drawn", "mirrored");
 
     public static ColourField Colour { get; } =
-        new("colour", "Fabric colour", "The colour of the fabric it is cut from.");
+        new ColourField("colour", "Fabric colour").Help("The colour of the fabric it is cut from.");
 
     public static GroupsField Over { get; } =
-        new(
+        new GroupsField(
             "over",
             "More shapes on top",
-            "Each lies over those before it; where it hides them, they are not stitched.",
             [
                 Piece,
                 Made with
@@ -71,13 +73,12 @@ internal static class Fields
                 Colour,
             ],
             20
-        );
+        ).Help("Each lies over those before it; where it hides them, they are not stitched.");
 
     public static ChoiceField Stitch { get; } =
-        new(
+        new ChoiceField(
             "stitch",
             "Sew with",
-            "One of three respected ways.",
             [
                 new(Blanket, "blanket stitch", "Fused raw edge: soft and quick."),
                 new(Satin, "satin stitch", "Firm and durable; stabiliser, and a lighter fusible."),
@@ -89,118 +90,78 @@ internal static class Fields
             ],
             Blanket,
             false
-        );
+        ).Help("One of three respected ways.");
 
     public static LengthField Repeat { get; } =
-        Fine(
-            "repeat",
-            "Stitch length",
-            "From one sideways stitch to the next, as you would like it; 2.8 mm, satin 0.35 mm, a turned edge 1.5 mm where you do not say.",
-            0.2,
-            12
-        );
+        Fine("repeat", "Stitch length", 0.2, 12)
+            .Help(
+                "From one sideways stitch to the next, as you would like it; 2.8 mm, satin 0.35 mm, a turned edge 1.5 mm where you do not say."
+            );
 
     public static LengthField RepeatRange { get; } =
-        Fine(
-            "repeatRange",
-            "Length may vary by",
-            "How far from that is still right; half a millimetre where you do not say, less of a short stitch.",
-            0,
-            3
-        );
+        Fine("repeatRange", "Length may vary by", 0, 3)
+            .Help(
+                "How far from that is still right; half a millimetre where you do not say, less of a short stitch."
+            );
 
     public static LengthField RepeatStep { get; } =
-        Fine("repeatStep", "Dial step", "From one number of the dial to the next.", 0.05, 1, 0.1);
+        Fine("repeatStep", "Dial step", 0.05, 1, 0.1)
+            .Help("From one number of the dial to the next.");
 
     public static LengthField Bite { get; } =
-        Fine(
-            "bite",
-            "Catch",
-            "How far the stitch goes into the shape; where you do not say, by the stitch, and of satin by how large the shape is.",
-            0.3,
-            10
-        );
+        Fine("bite", "Catch", 0.3, 10)
+            .Help(
+                "How far the stitch goes into the shape; where you do not say, by the stitch, and of satin by how large the shape is."
+            );
 
     public static FlagField SecondPass { get; } =
-        new("secondPass", "Stitch round", "A second time over the first makes it even and firm.")
-        {
-            No = "once",
-            Yes = "twice",
-            ShownWhen = new(Stitch.Name, Satin),
-        };
+        new FlagField("secondPass", "Stitch round")
+            .Help("A second time over the first makes it even and firm.")
+            .When(Stitch, Satin)
+            .Words("once", "twice");
 
     public static LengthField Allowance { get; } =
-        Fine("allowance", "Turned under", "Beyond the edge, all round.", 3, 20, 6) with
-        {
-            ShownWhen = new(Stitch.Name, Turned),
-        };
+        Fine("allowance", "Turned under", 3, 20, 6)
+            .Help("Beyond the edge, all round.")
+            .When(Stitch, Turned);
 
     public static LengthField Under { get; } =
-        Fine(
-            "under",
-            "Extra under another shape",
-            "Where it is hidden it goes on so far.",
-            0,
-            30,
-            5
-        );
+        Fine("under", "Extra under another shape", 0, 30, 5)
+            .Help("Where it is hidden it goes on so far.");
 
     public static LengthField Tolerance { get; } =
-        Fine(
-            "tolerance",
-            "Tolerance on curves",
-            "How far straight stitching may leave a curve between two turns.",
-            0.05,
-            3,
-            0.25
-        );
+        Fine("tolerance", "Tolerance on curves", 0.05, 3, 0.25)
+            .Help("How far straight stitching may leave a curve between two turns.");
 
     public static NumberField CornerAngle { get; } =
-        new("cornerAngle", "Corner from", "A sharper turn is a corner.", 5, 120, 30, false)
-        {
-            Unit = "°",
-            Step = 5,
-        };
+        new NumberField("cornerAngle", "Corner from", 5, 120, 30, false)
+            .Help("A sharper turn is a corner.")
+            .Unit("°")
+            .Step(5);
 
     public static NumberField DialFactor { get; } =
-        new(
-            "dialFactor",
-            "Your machine really sews",
-            "Of what is set; what was measured on swatches says it when you do not.",
-            0.5,
-            1.5,
-            IsNeeded: false
-        )
-        {
-            Step = 0.01,
-        };
+        new NumberField("dialFactor", "Your machine really sews", 0.5, 1.5, IsNeeded: false)
+            .Help("Of what is set; what was measured on swatches says it when you do not.")
+            .Step(0.01);
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine("maxStitchWidth", "Widest stitch", "Of the machine.", 1, 15, 7) with
-        {
-            From = "machine.widestStitch",
-        };
+        Fine("maxStitchWidth", "Widest stitch", 1, 15, 7)
+            .Help("Of the machine.")
+            .From("machine.widestStitch");
 
     public static LengthField ClothThickness { get; } =
-        Fine(
-            "clothThickness",
-            "Thickness of all layers",
-            "Base fabric, shape, and what lies under.",
-            0.05,
-            8,
-            0.8
-        );
+        Fine("clothThickness", "Thickness of all layers", 0.05, 8, 0.8)
+            .Help("Base fabric, shape, and what lies under.");
 
     public static NumberField Speed { get; } =
-        new("machineSpeed", "Sewn at", "Medium, and slow in curves.", 50, 5000, 300, false)
-        {
-            Unit = "stitches/min",
-            Step = 50,
-        };
+        new NumberField("machineSpeed", "Sewn at", 50, 5000, 300, false)
+            .Help("Medium, and slow in curves.")
+            .Unit("stitches/min")
+            .Step(50);
 
     /// <summary>What rows of the stitch came to against what was set.</summary>
     public static GroupsField Samples { get; } =
-        DialSamples.Field("Rows of this stitch that were measured.");
+        DialSamples.Field().Help("Rows of this stitch that were measured.");
 
     public static IReadOnlyList<Field> All { get; } =
     [
@@ -241,9 +202,8 @@ internal static class Fields
     private static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
+    ) => LengthField.Fine(name, label, least, most, start).Optional();
 }

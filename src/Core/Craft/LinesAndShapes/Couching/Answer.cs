@@ -114,24 +114,15 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public Length SetWidth =>
         Rounding.Up(Zigzag / Dial.Factor - Length.FromMillimetres(0.02), Ask.WidthStep);
 
-    public Length PathLength => Sum(Ask.Lines.Select(l => l.Length));
+    public Length PathLength => Ask.Lines.Sum(l => l.Length);
 
     public int Stitches => Passes.Sum(p => p.Stitches);
 
     /// <summary>pathLength + taper·(closed ? 1 : 2), of each cord.</summary>
-    public Length CordLength =>
-        Sum(Passes.Select(p => p.Length + Ask.Taper * (p.IsClosed ? 1 : 2)));
+    public Length CordLength => Passes.Sum(p => p.Length + Ask.Taper * (p.IsClosed ? 1 : 2));
 
     public Length NeedleThread =>
-        Stitches
-        * (
-            Length.FromMillimetres(
-                Math.Sqrt(
-                    Zigzag.Millimetres * Zigzag.Millimetres
-                        + Ask.StitchLength.Millimetres * Ask.StitchLength.Millimetres
-                )
-            ) + Ask.ClothThickness
-        );
+        Stitches * ThreadUse.OfStitch(Ask.StitchLength, Zigzag, Ask.ClothThickness);
 
     public Length LeastRadius => 2 * Ask.Cord;
 
@@ -257,7 +248,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
             Strip is { } strip
                 ? new("cloth", OnCloth.Taken(Pieces, OnCloth.UsualWidth, Ruler), Stage.Keep)
                 : new("cord", CordLength, Stage.Keep),
-            new("thread", 2 * 1.15 * NeedleThread, Stage.Keep),
+            new("thread", ThreadUse.OfBoth(NeedleThread), Stage.Keep),
             .. Ask.Ground == "firm" ? Array.Empty<Need>() : [Backing.Need(Traces, Stage.Keep)],
         ];
 
@@ -315,7 +306,4 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         }
         return all;
     }
-
-    private static Length Sum(IEnumerable<Length> lengths) =>
-        lengths.Aggregate(Length.Zero, (a, b) => a + b);
 }

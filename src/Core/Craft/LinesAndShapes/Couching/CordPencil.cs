@@ -95,7 +95,5 @@ internal static class CordPencil
         return lines;
     }
 
-    private static Length Ends(Answer a) =>
-        a.CordLength
-        - a.Passes.Select(p => p.Length).Aggregate(Length.Zero, (sum, next) => sum + next);
+    private static Length Ends(Answer a) => a.CordLength - a.Passes.Select(p => p.Length).Sum();
 }

@@ -28,50 +28,30 @@ internal sealed record CordSwatch(
     private const double LeastPull = 0.02;
 
     public static LengthsField CordRead { get; } =
-        new(
-            "cordUsed",
-            "Cord used",
-            "Between two marks on the cord, lying loose, before it is sewn.",
-            Longest
+        new LengthsField("cordUsed", "Cord used", Longest).Help(
+            "Between two marks on the cord, lying loose, before it is sewn."
         );
 
     public static LengthsField LineRead { get; } =
-        new("lineSewn", "Line sewn", "Between the same two marks, couched.", Longest);
+        new LengthsField("lineSewn", "Line sewn", Longest).Help(
+            "Between the same two marks, couched."
+        );
 
     public static LengthsField WidthRead { get; } =
-        new(
-            "zigzag",
-            "Zigzag width",
-            "From hole to hole, square to the line.",
-            Length.FromMillimetres(20),
-            IsNeeded: false
-        )
+        new LengthsField("zigzag", "Zigzag width", Length.FromMillimetres(20), IsNeeded: false)
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From hole to hole, square to the line.");
 
-    private static readonly LengthField SetWidthField = LengthField.Fine(
-        "setZigzag",
-        "Width that was set",
-        "On the dial.",
-        0.5,
-        15,
-        4
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField SetWidthField = LengthField
+        .Fine("setZigzag", "Width that was set", 0.5, 15, 4)
+        .Help("On the dial.")
+        .Optional();
 
-    private static readonly LengthField ThickField = LengthField.Fine(
-        "cordDiameter",
-        "Cord thickness",
-        "As in the plan.",
-        0.3,
-        30
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField ThickField = LengthField
+        .Fine("cordDiameter", "Cord thickness", 0.3, 30)
+        .Help("As in the plan.")
+        .Optional();
 
     private static readonly LookFields Looks = new(CouchingCard.Technique.Looks);
 

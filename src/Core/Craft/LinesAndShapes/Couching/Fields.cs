@@ -18,22 +18,15 @@ internal static class Fields
     public static PathDataField Outline { get; } = LineFields.Outline(outlines: false);
 
     public static LengthField CordDiameter { get; } =
-        LengthField.Fine(
-            "cordDiameter",
-            "Cord thickness",
-            "Laid between two straight edges, not squeezed.",
-            0.3,
-            30
-        ) with
-        {
-            From = "cord.diameter",
-        };
+        LengthField
+            .Fine("cordDiameter", "Cord thickness", 0.3, 30)
+            .Help("Laid between two straight edges, not squeezed.")
+            .From("cord.diameter");
 
     public static ChoiceField CordFrom { get; } =
-        new(
+        new ChoiceField(
             "cordFrom",
             "Cord",
-            "",
             [
                 new("ready", "ready-made", "Cord or yarn, from your supplies."),
                 new(
@@ -47,10 +40,9 @@ internal static class Fields
         );
 
     public static ChoiceField Stiffness { get; } =
-        new(
+        new ChoiceField(
             "stiffness",
             "It is",
-            "How it lies in a curve.",
             [
                 new("soft", "soft", "Follows corners."),
                 new("firm", "firm", ""),
@@ -59,74 +51,56 @@ internal static class Fields
             "firm",
             false
         )
-        {
-            From = "cord.stiffness",
-            ShownWhen = new(CordFrom.Name, "ready"),
-        };
+            .Help("How it lies in a curve.")
+            .From("cord.stiffness")
+            .When(CordFrom, "ready");
 
     public static LengthField StripThickness { get; } =
-        Fine("stripThickness", "Knit thickness", "One layer of it.", 0.1, 5, 0.7) with
-        {
-            ShownWhen = new(CordFrom.Name, Rolled),
-        };
+        Fine("stripThickness", "Knit thickness", 0.1, 5, 0.7)
+            .Help("One layer of it.")
+            .When(CordFrom, Rolled);
 
     public static LengthField StripPiece { get; } =
-        LengthField.Mm(
-            "stripPiece",
-            "Longest strip you can cut",
-            "As long as the knit lets you cut it.",
-            50,
-            100_000,
-            1500
-        ) with
-        {
-            IsNeeded = false,
-            ShownWhen = new(CordFrom.Name, Rolled),
-        };
+        LengthField
+            .Mm("stripPiece", "Longest strip you can cut", 50, 100_000, 1500)
+            .Help("As long as the knit lets you cut it.")
+            .Optional()
+            .When(CordFrom, Rolled);
 
     public static NumberField Cords { get; } =
-        new("cords", "Number of cords side by side", "Each is couched by itself.", 1, 8, 1, false)
-        {
-            IsWhole = true,
-        };
+        new NumberField("cords", "Number of cords side by side", 1, 8, 1, false)
+            .Help("Each is couched by itself.")
+            .Whole();
 
     public static NumberField NeedleSize { get; } =
-        new("needleSize", "Needle", "Its size, in hundredths of a mm.", 60, 120, 90, false)
-        {
-            From = "needle.size",
-            Unit = "NM",
-            Step = 10,
-        };
+        new NumberField("needleSize", "Needle", 60, 120, 90, false)
+            .Help("Its size, in hundredths of a mm.")
+            .From("needle.size")
+            .Unit("NM")
+            .Step(10);
 
     public static LengthField Clearance { get; } =
-        Fine("clearance", "Clearance each side of the cord", "On either side.", 0, 5, 0.5);
+        Fine("clearance", "Clearance each side of the cord", 0, 5, 0.5).Help("On either side.");
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine("maxStitchWidth", "Widest stitch of your machine", "Of the machine.", 1, 15, 7) with
-        {
-            From = "machine.widestStitch",
-        };
+        Fine("maxStitchWidth", "Widest stitch of your machine", 1, 15, 7)
+            .Help("Of the machine.")
+            .From("machine.widestStitch");
 
     public static LengthField WidthStep { get; } =
-        Fine("widthStep", "Dial step", "From one number of the dial to the next.", 0.05, 1, 0.5);
+        Fine("widthStep", "Dial step", 0.05, 1, 0.5)
+            .Help("From one number of the dial to the next.");
 
     public static LengthField StitchLength { get; } =
-        Fine(
-            "stitchLength",
-            "Stitch length",
-            "How far it goes on with each swing: 3 to 3.5 mm.",
-            0.2,
-            15,
-            3.2
-        );
+        Fine("stitchLength", "Stitch length", 0.2, 15, 3.2)
+            .Help("How far it goes on with each swing: 3 to 3.5 mm.");
 
     public const string Steered = "steer";
 
     public static ChoiceField Curves { get; } =
-        new(
+        new ChoiceField(
             "curves",
             "Gentle curves",
-            "What the hands do where a curve has a radius of 15 mm and more.",
             [
                 new("pivot", "turned at stops", "Exact to a quarter of a millimetre; many stops."),
                 new(
@@ -137,36 +111,24 @@ internal static class Fields
             ],
             "pivot",
             false
-        );
+        ).Help("What the hands do where a curve has a radius of 15 mm and more.");
 
     public static LengthField Tolerance { get; } =
-        Fine(
-            "tolerance",
-            "Tolerance on curves",
-            "How far straight stitching may leave the curve between two turns.",
-            0.05,
-            3,
-            0.25
-        );
+        Fine("tolerance", "Tolerance on curves", 0.05, 3, 0.25)
+            .Help("How far straight stitching may leave the curve between two turns.");
 
     public static LengthField Taper { get; } =
-        LengthField.Mm(
-            "taper",
-            "Overlap of tapered ends",
-            "How far the ends lie over each other; of an open line, what goes under at each end.",
-            0,
-            300,
-            20
-        ) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("taper", "Overlap of tapered ends", 0, 300, 20)
+            .Help(
+                "How far the ends lie over each other; of an open line, what goes under at each end."
+            )
+            .Optional();
 
     public static ChoiceField Ground { get; } =
-        new(
+        new ChoiceField(
             "ground",
             "Base fabric",
-            "What it is sewn onto.",
             [
                 new(Thin, "light", "Lawn, batiste: hoop it, with a stabiliser that is torn away."),
                 new("medium", "medium", "Poplin, linen: a light stabiliser under it."),
@@ -175,44 +137,31 @@ internal static class Fields
             ],
             "medium",
             false
-        );
+        ).Help("What it is sewn onto.");
 
     public static LengthField ClothThickness { get; } =
-        Fine("clothThickness", "Base fabric thickness", "With what lies under it.", 0.05, 8, 0.4);
+        Fine("clothThickness", "Base fabric thickness", 0.05, 8, 0.4)
+            .Help("With what lies under it.");
 
     public static LengthField FootRelief { get; } =
-        Fine(
-            "footRelief",
-            "Depth of hollow under the foot",
-            "How high its sole is hollowed.",
-            0,
-            8
-        ) with
-        {
-            From = "foot.relief",
-        };
+        Fine("footRelief", "Depth of hollow under the foot", 0, 8)
+            .Help("How high its sole is hollowed.")
+            .From("foot.relief");
 
     public static LengthField FootHole { get; } =
-        Fine(
-            "footHole",
-            "Cord hole in the foot",
-            "Through which a cord is led; 0 for none.",
-            0,
-            10
-        ) with
-        {
-            From = "foot.cordHole",
-        };
+        Fine("footHole", "Cord hole in the foot", 0, 10)
+            .Help("Through which a cord is led; 0 for none.")
+            .From("foot.cordHole");
 
     public static NumberField Speed { get; } =
-        new("machineSpeed", "Sewn at", "Medium, and slow in curves.", 50, 5000, 300, false)
-        {
-            Unit = "stitches/min",
-            Step = 50,
-        };
+        new NumberField("machineSpeed", "Sewn at", 50, 5000, 300, false)
+            .Help("Medium, and slow in curves.")
+            .Unit("stitches/min")
+            .Step(50);
 
     /// <summary>What zigzags came to against what was set.</summary>
-    public static GroupsField Samples { get; } = DialSamples.Field("Zigzags that were measured.");
+    public static GroupsField Samples { get; } =
+        DialSamples.Field().Help("Zigzags that were measured.");
 
     public static IReadOnlyList<Field> All { get; } =
     [
@@ -254,9 +203,8 @@ internal static class Fields
     private static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
+    ) => LengthField.Fine(name, label, least, most, start).Optional();
 }

@@ -10,13 +10,9 @@ namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 /// <param name="Thickness">Of one layer of the knit.</param>
 internal sealed record RolledStrip(Length Width, Length Thickness) : Reckoning
 {
-    private static readonly LengthField WidthField = LengthField.Fine(
-        "stripWidth",
-        "Strip width",
-        "As it is cut, before it is pulled.",
-        1,
-        300
-    );
+    private static readonly LengthField WidthField = LengthField
+        .Fine("stripWidth", "Strip width", 1, 300)
+        .Help("As it is cut, before it is pulled.");
 
     public static IReadOnlyList<Figure> Told { get; } =
     [

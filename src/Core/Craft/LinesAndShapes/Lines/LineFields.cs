@@ -14,97 +14,56 @@ internal static class LineFields
     private const int MostParts = 200;
 
     public static LengthField Straight { get; } =
-        LengthField.Mm("straight", "Straight", "The length of this section.", 0.1, 20_000) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("straight", "Straight", 0.1, 20_000)
+            .Help("The length of this section.")
+            .Optional();
 
     public static LengthField Radius { get; } =
-        LengthField.Mm(
-            "radius",
-            "Radius",
-            "Of a curve, to the middle of the line.",
-            0.5,
-            20_000
-        ) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("radius", "Radius", 0.5, 20_000)
+            .Help("Of a curve, to the middle of the line.")
+            .Optional();
 
     public static NumberField Sweep { get; } =
-        new(
-            "sweep",
-            "Curve angle",
-            "In degrees to the right; minus for left.",
-            -720,
-            720,
-            IsNeeded: false
-        )
-        {
-            Unit = "°",
-            Step = 5,
-        };
+        new NumberField("sweep", "Curve angle", -720, 720, IsNeeded: false)
+            .Help("In degrees to the right; minus for left.")
+            .Unit("°")
+            .Step(5);
 
     public static NumberField Corner { get; } =
-        new(
-            "corner",
-            "Corner",
-            "A sharp corner, in degrees to the right; minus for left.",
-            -175,
-            175,
-            IsNeeded: false
-        )
-        {
-            Unit = "°",
-            Step = 5,
-        };
+        new NumberField("corner", "Corner", -175, 175, IsNeeded: false)
+            .Help("A sharp corner, in degrees to the right; minus for left.")
+            .Unit("°")
+            .Step(5);
 
     public static GroupsField Path { get; } =
-        new(
-            "path",
-            "The line",
-            "Straights, curves and corners, one after another.",
-            [Straight, Radius, Sweep, Corner],
-            MostParts
-        )
+        new GroupsField("path", "The line", [Straight, Radius, Sweep, Corner], MostParts)
         {
             IsLine = true,
             Eases = "a line of fewer parts",
             ShownWhen = new(MadeName, Built),
-        };
+        }.Help("Straights, curves and corners, one after another.");
 
     public static FlagField Closed { get; } =
-        new("closed", "Line", "Whether its ends meet. Ends that nearly meet are closed anyway.")
-        {
-            No = "open",
-            Yes = "closed",
-            ShownWhen = new(MadeName, Built),
-        };
+        new FlagField("closed", "Line")
+            .Help("Whether its ends meet. Ends that nearly meet are closed anyway.")
+            .When(MadeName, Built)
+            .Words("open", "closed");
 
     public static NumberField Repeats { get; } =
-        new(
-            "repeats",
-            "Times repeated",
-            "Over and over: the parts of a built line, or a shape beside the one before.",
-            1,
-            100,
-            1,
-            false
-        )
-        {
-            IsWhole = true,
-            Eases = "fewer times over",
-        };
+        new NumberField("repeats", "Times repeated", 1, 100, 1, false)
+            .Help("Over and over: the parts of a built line, or a shape beside the one before.")
+            .Whole()
+            .Eases("fewer times over");
 
     public static FlagField Mirrored { get; } =
-        new("mirrored", "Alternate repeats", "Left and right changed over, as along a vine.")
-        {
-            No = "the same",
-            Yes = "mirrored",
-        };
+        new FlagField("mirrored", "Alternate repeats")
+            .Help("Left and right changed over, as along a vine.")
+            .Words("the same", "mirrored");
 
     public static LengthField ShapeWidth { get; } =
-        Mm("shapeWidth", "Width", "From side to side.", 2, 5000) with
+        Mm("shapeWidth", "Width", 2, 5000).Help("From side to side.") with
         {
             ShownWhen = When(
                 ShapeName,
@@ -122,14 +81,8 @@ internal static class LineFields
         };
 
     public static LengthField ShapeHeight { get; } =
-        Mm(
-            "shapeHeight",
-            "Height",
-            "From top to bottom; of letters, how high a capital is.",
-            1,
-            5000,
-            80
-        ) with
+        Mm("shapeHeight", "Height", 1, 5000, 80)
+            .Help("From top to bottom; of letters, how high a capital is.") with
         {
             ShownWhen = When(
                 ShapeName,
@@ -145,38 +98,29 @@ internal static class LineFields
         };
 
     public static NumberField ShapeCount { get; } =
-        new(
-            "shapeCount",
-            "How many",
-            "Points of a star, scallops, waves, turns of a spiral.",
-            2,
-            NamedShape.MostCount,
-            5,
-            false
-        )
+        new NumberField("shapeCount", "How many", 2, NamedShape.MostCount, 5, false)
         {
             IsWhole = true,
             Eases = "fewer of them",
             ShownWhen = When(ShapeName, "star", "scallops", "wave", "spiral"),
-        };
+        }.Help("Points of a star, scallops, waves, turns of a spiral.");
 
     public static LengthField ShapeCorner { get; } =
-        Mm("shapeCorner", "Corner radius", "The radius of its corners.", 0.5, 500, 10) with
+        Mm("shapeCorner", "Corner radius", 0.5, 500, 10).Help("The radius of its corners.") with
         {
             ShownWhen = When(ShapeName, "rounded"),
         };
 
     public static LengthField ShapeBand { get; } =
-        Mm("shapeBand", "Band", "How wide the ring itself is.", 1, 1000, 15) with
+        Mm("shapeBand", "Band", 1, 1000, 15).Help("How wide the ring itself is.") with
         {
             ShownWhen = When(ShapeName, "ring"),
         };
 
     public static NameField Letters { get; } =
-        new("letters", "Letters", "A monogram or a name.")
-        {
-            ShownWhen = When(ShapeName, "letters"),
-        };
+        new NameField("letters", "Letters") { ShownWhen = When(ShapeName, "letters") }.Help(
+            "A monogram or a name."
+        );
 
     private const string MadeName = "made";
     private const string ShapeName = "shape";
@@ -201,10 +145,9 @@ internal static class LineFields
     /// <summary>How the line is made.</summary>
     /// <param name="start">What a new one begins with.</param>
     public static ChoiceField Made(string label, string start) =>
-        new(
+        new ChoiceField(
             MadeName,
             label,
-            "However it is made, the stitches are planned on it.",
             [
                 new(Built, "built", "From straight sections, curves and corners; type or drag."),
                 new(Shaped, "a shape", "Known by its name, at the size you want."),
@@ -212,15 +155,14 @@ internal static class LineFields
             ],
             start,
             false
-        );
+        ).Help("However it is made, the stitches are planned on it.");
 
     /// <summary>The named shapes that there are.</summary>
     /// <param name="outlines">Only those that enclose something.</param>
     public static ChoiceField Shape(bool outlines) =>
-        new(
+        new ChoiceField(
             ShapeName,
             "Shape",
-            "At its size.",
             [
                 .. NamedShape
                     .All.Where(s => s.IsOutline || !outlines)
@@ -229,22 +171,15 @@ internal static class LineFields
             outlines ? "leaf" : "wave",
             false
         )
-        {
-            ShownWhen = new(MadeName, Shaped),
-        };
+            .Help("At its size.")
+            .When(MadeName, Shaped);
 
     /// <summary>What was read from a file.</summary>
     public static PathDataField Outline(bool outlines) =>
-        new(
-            "outline",
-            outlines ? "Outline" : "Line",
-            "Path data in mm, as it is read from an SVG file.",
-            outlines
-        )
-        {
-            Eases = "a simpler one",
-            ShownWhen = new(MadeName, Read),
-        };
+        new PathDataField("outline", outlines ? "Outline" : "Line", outlines)
+            .Help("Path data in mm, as it is read from an SVG file.")
+            .Eases("a simpler one")
+            .When(MadeName, Read);
 
     /// <summary>The field that the width of what is drawn is typed into; empty where no field says it.</summary>
     public static string WidthField(AskReader reader, ChoiceField made, ChoiceField shape) =>
@@ -281,9 +216,8 @@ internal static class LineFields
     private static LengthField Mm(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Mm(name, label, says, least, most, start).Optional();
+    ) => LengthField.Mm(name, label, least, most, start).Optional();
 }

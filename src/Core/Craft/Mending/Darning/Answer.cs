@@ -244,12 +244,12 @@ internal sealed record Answer(Ask Ask) : WorkPlan
         {
             if (!Ask.What.IsDarned)
             {
-                return 2 * 1.15 * SewnAgain;
+                return ThreadUse.OfBoth(SewnAgain);
             }
             var lines = Ask.IsProgrammed
                 ? Ask.Columns * Ask.Rows * Lines(BlockWidth, ProgramGap) * BlockLength
                 : Stitched;
-            return 2 * 1.15 * lines;
+            return ThreadUse.OfBoth(lines);
         }
     }
 

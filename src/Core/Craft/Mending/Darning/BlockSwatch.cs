@@ -23,21 +23,15 @@ internal sealed record BlockSwatch(
     private static readonly Length Longest = Length.FromMillimetres(300);
 
     public static LengthsField LengthRead { get; } =
-        new(
-            "length",
-            "Actual length",
-            "From the first stitch to the last, read once or several times.",
-            Longest
-        )
-        {
-            Kind = LengthKind.Fine,
-        };
+        new LengthsField("length", "Actual length", Longest) { Kind = LengthKind.Fine }.Help(
+            "From the first stitch to the last, read once or several times."
+        );
 
     public static LengthsField WidthRead { get; } =
-        new("width", "Actual width", "From the first line to the last.", Longest, IsNeeded: false)
+        new LengthsField("width", "Actual width", Longest, IsNeeded: false)
         {
             Kind = LengthKind.Fine,
-        };
+        }.Help("From the first line to the last.");
 
     private static readonly LengthField SetLengthField = SetField("setLength", "Set length", 25);
     private static readonly LengthField SetWidthField = SetField("setWidth", "Set width", null);
@@ -141,14 +135,13 @@ internal sealed record BlockSwatch(
         );
 
     private static LengthField SetField(string name, string label, double? start) =>
-        new(
+        new LengthField(
             name,
             label,
-            "What was set on the foot or the machine.",
             Length.FromMillimetres(0.5),
             Longest,
             start is { } mm ? Length.FromMillimetres(mm) : null,
             LengthKind.Fine,
             start is not null
-        );
+        ).Help("What was set on the foot or the machine.");
 }

@@ -11,26 +11,24 @@ internal static class Fields
     public const string FreeMotion = "free-motion";
 
     public static ChoiceField What { get; } =
-        new(
+        new ChoiceField(
             "what",
             "What kind of damage?",
-            "The kind of damage decides the best repair.",
             [.. Damage.All.Select(d => d.Choice)],
             Damage.All[0].Choice.Name,
             false
-        );
+        ).Help("The kind of damage decides the best repair.");
 
     public static LengthField TearWidth { get; } =
-        Mm("tearWidth", "Tear width", "Across the grain, at its widest.", 0.5, 200);
+        Mm("tearWidth", "Tear width", 0.5, 200).Help("Across the grain, at its widest.");
 
     public static LengthField TearLength { get; } =
-        Mm("tearLength", "Tear length", "Along the grain, at its longest.", 0.5, 200);
+        Mm("tearLength", "Tear length", 0.5, 200).Help("Along the grain, at its longest.");
 
     public static ChoiceField Method { get; } =
-        new(
+        new ChoiceField(
             "method",
             "Method",
-            "Who guides it.",
             [
                 new(
                     Programmed,
@@ -45,65 +43,36 @@ internal static class Fields
             ],
             Programmed,
             false
-        );
+        ).Help("Who guides it.");
 
     public static LengthField MaxStitchWidth { get; } =
-        Fine(
-            "maxStitchWidth",
-            "Widest stitch of your machine",
-            "As wide as the machine goes.",
-            1,
-            15,
-            7
-        ) with
-        {
-            From = "machine.widestStitch",
-            ShownWhen = new(Method.Name, Programmed),
-        };
+        Fine("maxStitchWidth", "Widest stitch of your machine", 1, 15, 7)
+            .Help("As wide as the machine goes.")
+            .From("machine.widestStitch")
+            .When(Method, Programmed);
 
     public static LengthField FootOpening { get; } =
-        SetUpFields.FootOpening(7.5) with
-        {
-            ShownWhen = new(Method.Name, Programmed),
-        };
+        SetUpFields.FootOpening(7.5).When(Method, Programmed);
 
-    public static NumberField NeedleSize { get; } =
-        SetUpFields.NeedleSize with
-        {
-            ShownWhen = new(Method.Name, Programmed),
-        };
+    public static NumberField NeedleSize { get; } = SetUpFields.NeedleSize.When(Method, Programmed);
 
     public static LengthField FootLength { get; } =
-        Fine(
-            "footLength",
-            "Longest block the foot allows",
-            "As long as the foot's slide goes.",
-            3,
-            80,
-            25
-        ) with
-        {
-            From = "foot.buttonholeLength",
-            ShownWhen = new(Method.Name, Programmed),
-        };
+        Fine("footLength", "Longest block the foot allows", 3, 80, 25)
+            .Help("As long as the foot's slide goes.")
+            .From("foot.buttonholeLength")
+            .When(Method, Programmed);
 
     public static FlagField ByLever { get; } =
-        new(
-            "byLever",
-            "Longer blocks by the lever",
-            "The buttonhole lever tapped by hand at either end, so that one block is as long as the darn."
-        )
-        {
-            ShownWhen = new(Method.Name, Programmed),
-            No = "no",
-            Yes = "yes",
-        };
+        new FlagField("byLever", "Longer blocks by the lever")
+            .Help(
+                "The buttonhole lever tapped by hand at either end, so that one block is as long as the darn."
+            )
+            .When(Method, Programmed);
 
     public static ChoiceField SewsFirst { get; } =
-        new(
+        new ChoiceField(
             "sewsFirst",
             "The program starts",
-            "Which way the machine starts: try it on the swatch.",
             [
                 new(
                     "towards",
@@ -115,74 +84,42 @@ internal static class Fields
             "towards",
             false
         )
-        {
-            ShownWhen = new(Method.Name, Programmed),
-        };
+            .Help("Which way the machine starts: try it on the swatch.")
+            .When(Method, Programmed);
 
     public static LengthField Margin { get; } =
-        Mm(
-            "margin",
-            "Stitch beyond the tear by",
-            "How far the stitches reach beyond the tear.",
-            0,
-            50,
-            6
-        );
+        Mm("margin", "Stitch beyond the tear by", 0, 50, 6)
+            .Help("How far the stitches reach beyond the tear.");
 
     public static LengthField Overlap { get; } =
-        Fine(
-            "overlap",
-            "Overlap of blocks",
-            "How far neighbouring blocks lie on each other.",
-            0,
-            10,
-            1.5
-        ) with
-        {
-            ShownWhen = new(Method.Name, Programmed),
-        };
+        Fine("overlap", "Overlap of blocks", 0, 10, 1.5)
+            .Help("How far neighbouring blocks lie on each other.")
+            .When(Method, Programmed);
 
     public static LengthField BackingMargin { get; } =
-        Mm(
-            "backingMargin",
-            "Backing extends beyond the tear by",
-            "How far it reaches beyond the tear, to every side.",
-            0,
-            100,
-            15
-        );
+        Mm("backingMargin", "Backing extends beyond the tear by", 0, 100, 15)
+            .Help("How far it reaches beyond the tear, to every side.");
 
     public static LengthField LineGap { get; } =
-        Fine("lineGap", "Line spacing", "From line to line.", 0.2, 5, 0.8) with
-        {
-            ShownWhen = new(Method.Name, FreeMotion),
-        };
+        Fine("lineGap", "Line spacing", 0.2, 5, 0.8)
+            .Help("From line to line.")
+            .When(Method, FreeMotion);
 
     public static LengthField StitchLength { get; } =
-        Fine("stitchLength", "Stitch length", "Hand speed ÷ machine speed.", 0.3, 6, 2) with
-        {
-            ShownWhen = new(Method.Name, FreeMotion),
-        };
+        Fine("stitchLength", "Stitch length", 0.3, 6, 2)
+            .Help("Hand speed ÷ machine speed.")
+            .When(Method, FreeMotion);
 
     public static NumberField Speed { get; } =
-        new(
-            "machineSpeed",
-            "This machine’s speed",
-            "As fast as it is run for this.",
-            50,
-            5000,
-            600,
-            false
-        )
-        {
-            Unit = "stitches/min",
-            Step = 50,
-            ShownWhen = new(Method.Name, FreeMotion),
-        };
+        new NumberField("machineSpeed", "This machine’s speed", 50, 5000, 600, false)
+            .Help("As fast as it is run for this.")
+            .Unit("stitches/min")
+            .Step(50)
+            .When(Method, FreeMotion);
 
     /// <summary>What blocks came to against what was set.</summary>
     public static GroupsField Samples { get; } =
-        DialSamples.Field("Blocks that were sewn and measured.");
+        DialSamples.Field().Help("Blocks that were sewn and measured.");
 
     public static IReadOnlyList<Field> All { get; } =
     [
@@ -208,18 +145,16 @@ internal static class Fields
     private static LengthField Mm(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Mm(name, label, says, least, most, start) with { IsNeeded = start is null };
+    ) => LengthField.Mm(name, label, least, most, start) with { IsNeeded = start is null };
 
     private static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double start
-    ) => Mm(name, label, says, least, most, start) with { Kind = LengthKind.Fine };
+    ) => Mm(name, label, least, most, start) with { Kind = LengthKind.Fine };
 }

@@ -32,109 +32,67 @@ internal sealed record BookStitch(
     /// <summary>Where the dial is not known: stitches of this length, which is what open decorative stitches are made of.</summary>
     private static readonly Length UsualStitch = Length.FromMillimetres(2.5);
 
-    private static readonly LengthField WidthField = LengthField.Fine(
-        "stitchWidth",
-        "Stitch width",
-        "From side to side.",
-        0.2,
-        15,
-        5
-    ) with
-    {
-        From = Stitch.KindName + ".width",
-    };
+    private static readonly LengthField WidthField = LengthField
+        .Fine("stitchWidth", "Stitch width", 0.2, 15, 5)
+        .Help("From side to side.")
+        .From(Stitch.KindName + ".width");
 
-    private static readonly LengthField RepeatField = LengthField.Fine(
-        "repeatLength",
-        "One repeat",
-        "As it really comes out: measure ten, and take a tenth.",
-        0.2,
-        300,
-        10
-    ) with
-    {
-        From = Stitch.KindName + ".repeat",
-    };
+    private static readonly LengthField RepeatField = LengthField
+        .Fine("repeatLength", "One repeat", 0.2, 300, 10)
+        .Help("As it really comes out: measure ten, and take a tenth.")
+        .From(Stitch.KindName + ".repeat");
 
-    private static readonly LengthField DialField = LengthField.Fine(
-        "stitchLength",
-        "Stitch length on the dial",
-        "On the dial, for that repeat.",
-        0.1,
-        15
-    ) with
-    {
-        IsNeeded = false,
-        From = Stitch.KindName + ".length",
-    };
+    private static readonly LengthField DialField = LengthField
+        .Fine("stitchLength", "Stitch length on the dial", 0.1, 15)
+        .Help("On the dial, for that repeat.")
+        .Optional()
+        .From(Stitch.KindName + ".length");
 
-    private static readonly NameField NameOf = new("name", "Stitch", "What she calls it.")
-    {
-        From = Stitch.KindName + ".name",
-    };
+    private static readonly NameField NameOf = new NameField("name", "Stitch")
+        .Help("What she calls it.")
+        .From(Stitch.KindName + ".name");
 
-    private static readonly NameField NumberOf = new(
-        "number",
-        "Number",
-        "What is chosen on the machine."
-    )
-    {
-        From = Stitch.KindName + ".number",
-    };
+    private static readonly NameField NumberOf = new NameField("number", "Number")
+        .Help("What is chosen on the machine.")
+        .From(Stitch.KindName + ".number");
 
-    private static readonly ChoiceField LookOf = new(
+    private static readonly ChoiceField LookOf = new ChoiceField(
         "look",
         "Like",
-        "What it looks like.",
         StitchLooks.Choices,
         StitchLooks.Zigzag,
         false
     )
-    {
-        From = Stitch.KindName + ".look",
-    };
+        .Help("What it looks like.")
+        .From(Stitch.KindName + ".look");
 
-    private static readonly NameField WordOf = new("word", "Spells", "Of letters: the word.")
-    {
-        From = Stitch.KindName + ".word",
-    };
+    private static readonly NameField WordOf = new NameField("word", "Spells")
+        .Help("Of letters: the word.")
+        .From(Stitch.KindName + ".word");
 
-    private static readonly FlagField DenseOf = new(
-        "dense",
-        "Dense stitch",
-        "It pulls at the fabric."
-    )
-    {
-        From = Stitch.KindName + ".dense",
-    };
+    private static readonly FlagField DenseOf = new FlagField("dense", "Dense stitch")
+        .Help("It pulls at the fabric.")
+        .From(Stitch.KindName + ".dense");
 
-    private static readonly PathDataField PictureOf = new(
+    private static readonly PathDataField PictureOf = new PathDataField(
         "picture",
         "Stitch picture",
-        "One repeat in mm, as the book draws it.",
         false
     )
-    {
-        From = Stitch.KindName + ".picture",
-    };
+        .Help("One repeat in mm, as the book draws it.")
+        .From(Stitch.KindName + ".picture");
 
-    private static readonly LengthField PairOf = LengthField.Fine(
-        "pairWidth",
-        "Widest with a twin needle",
-        "The widest at which a twin needle clears.",
-        0,
-        15
-    ) with
-    {
-        IsNeeded = false,
-        From = Stitch.KindName + ".pairWidth",
-    };
+    private static readonly LengthField PairOf = LengthField
+        .Fine("pairWidth", "Widest with a twin needle", 0, 15)
+        .Help("The widest at which a twin needle clears.")
+        .Optional()
+        .From(Stitch.KindName + ".pairWidth");
 
     /// <summary>The width by itself, for one stitch alone.</summary>
-    public static LengthField OneWidth { get; } = WidthField.Optional() with { From = "" };
+    public static LengthField OneWidth { get; } = WidthField.Optional().From("");
 
     /// <summary>The repeat by itself, for one stitch alone.</summary>
-    public static LengthField OneRepeat { get; } = RepeatField.Optional() with { From = "" };
+    public static LengthField OneRepeat { get; } = RepeatField.Optional().From("");
 
     /// <summary>What may be said of each stitch of a list.</summary>
     public static IReadOnlyList<Field> Fields { get; } =
@@ -152,8 +110,8 @@ internal sealed record BookStitch(
     ];
 
     /// <summary>Stitches in turn.</summary>
-    public static GroupsField ListOf(string name, string label, string says, int most) =>
-        new(name, label, says, Fields, most) { From = Stitch.KindName };
+    public static GroupsField ListOf(string name, string label, int most) =>
+        new GroupsField(name, label, Fields, most).From(Stitch.KindName);
 
     /// <summary>Reads a list of them.</summary>
     public static IReadOnlyList<BookStitch> Read(AskReader reader, GroupsField field) =>
@@ -222,11 +180,7 @@ internal sealed record BookStitch(
         var swung = Length.FromMillimetres(
             n * Math.Sqrt(step * step + Math.Pow(Width.Millimetres, 2))
         );
-        return (
-                IsDense || Look == StitchLooks.Zigzag
-                    ? swung
-                    : Drawn.Aggregate(Length.Zero, (sum, p) => sum + p.Along)
-            )
+        return (IsDense || Look == StitchLooks.Zigzag ? swung : Drawn.Sum(p => p.Along))
             + n * thickness;
     }
 

@@ -187,7 +187,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     /// <summary>Thread of a metre of it, times the seams. A zigzag: √(ℓ² + z²) + t at each swing.</summary>
     public Length Thread =>
-        1.15 * (Ask.Bridges * ((PanelLength + Ask.Leader) / Stitch.Repeat * OfRepeat));
+        ThreadUse.Spare * (Ask.Bridges * ((PanelLength + Ask.Leader) / Stitch.Repeat * OfRepeat));
 
     private Length OfRepeat
     {

@@ -26,25 +26,18 @@ internal sealed record BridgeSwatch(
     private static readonly Length AsPlanned = Length.FromMillimetres(0.3);
 
     public static LengthsField GapRead { get; } =
-        Small("gapSewn", "Gap as sewn", "From fold to fold, at three places.") with
+        Small("gapSewn", "Gap as sewn").Help("From fold to fold, at three places.") with
         {
             IsNeeded = true,
         };
 
     public static LengthsField WideRead { get; } =
-        Small("acrossSewn", "Stitch width", "From hole to hole, square to the seam.");
+        Small("acrossSewn", "Stitch width").Help("From hole to hole, square to the seam.");
 
-    private static readonly LengthField SetField = LengthField.Fine(
-        "setAcross",
-        "Width that was set",
-        "On the dial.",
-        0.5,
-        15,
-        5.5
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField SetField = LengthField
+        .Fine("setAcross", "Width that was set", 0.5, 15, 5.5)
+        .Help("On the dial.")
+        .Optional();
 
     private static readonly LengthField GapField = Fields.Gap with { IsNeeded = false };
 
@@ -171,8 +164,8 @@ internal sealed record BridgeSwatch(
     private static Fact Headlined(Length gap) =>
         new("from fold to fold", $"{DecimalText.Write(gap.Millimetres)} mm");
 
-    private static LengthsField Small(string name, string label, string says) =>
-        new(name, label, says, Length.FromMillimetres(20), IsNeeded: false)
+    private static LengthsField Small(string name, string label) =>
+        new LengthsField(name, label, Length.FromMillimetres(20), IsNeeded: false)
         {
             Kind = LengthKind.Fine,
         };

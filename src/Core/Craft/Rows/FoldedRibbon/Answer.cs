@@ -126,7 +126,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     /// <summary>1.15 · (stitches · (ℓ + t)) in each band; a sequence swings little.</summary>
     private Length Thread =>
-        1.15
+        ThreadUse.Spare
         * Ask.Bands
         * ((double)Ask.Legs * StitchesPerLeg * (Ask.StitchLength + Ask.ClothThickness));
 

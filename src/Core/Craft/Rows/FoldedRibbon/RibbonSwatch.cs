@@ -17,33 +17,22 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
     private const int Legs = 10;
 
     public static LengthsField TenRead { get; } =
-        new(
-            "tenLegs",
-            "Length of ten folds",
-            "From the first catch to the eleventh.",
-            Length.FromMillimetres(4000)
+        new LengthsField("tenLegs", "Length of ten folds", Length.FromMillimetres(4000)).Help(
+            "From the first catch to the eleventh."
         );
 
     public static LengthsField WideRead { get; } =
-        new(
+        new LengthsField(
             "bandRead",
             "Band width",
-            "From fold to fold, square to the line.",
             Length.FromMillimetres(400),
             IsNeeded: false
-        );
+        ).Help("From fold to fold, square to the line.");
 
-    private static readonly LengthField SetField = LengthField.Fine(
-        "setLeg",
-        "Planned advance per fold",
-        "How far each was meant to go on.",
-        1,
-        400,
-        12
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField SetField = LengthField
+        .Fine("setLeg", "Planned advance per fold", 1, 400, 12)
+        .Help("How far each was meant to go on.")
+        .Optional();
 
     private static readonly LookFields Looks = new(FoldedRibbonCard.Technique.Looks);
 

@@ -12,7 +12,7 @@ namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
 {
     /// <summary>For starts and ends, on top of all thread that is told.</summary>
-    public const double Spare = 1.15;
+    public const double Spare = ThreadUse.Spare;
 
     /// <summary>Half a repeat left over shows; a quarter at either end does not.</summary>
     public const double Shows = 0.5;
@@ -108,7 +108,7 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
     /// <summary>How many rows; a border’s runs along four sides each.</summary>
     public int Count => Ask.IsBorder ? Ask.BorderRows : Rows.Count;
 
-    public Length StitchedLength => Sum(Rows.Select(r => r.Length));
+    public Length StitchedLength => Rows.Sum(r => r.Length);
 
     /// <summary>
     /// How much larger it is cut, along the width and down: exp(A·cos²θ + B·sin²θ) and exp(A·sin²θ + B·cos²θ), of what draws in
@@ -191,14 +191,12 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
         threads ??= [
             .. Enumerable
                 .Range(1, Count)
-                .Select(n =>
-                    Spare * Sum(byNumber[n].Select(r => r.Thread(Ask.ClothThickness, Ask.Tail)))
-                ),
+                .Select(n => Spare * byNumber[n].Sum(r => r.Thread(Ask.ClothThickness, Ask.Tail))),
         ];
 
     private IReadOnlyList<Length>? threads;
 
-    public Length Thread => Sum(Threads);
+    public Length Thread => Threads.Sum();
 
     /// <summary>Whether there is a row that no bobbin holds.</summary>
     public bool RowIsTooLong => Threads.Any(t => t > Ask.BobbinCapacity);
@@ -369,9 +367,6 @@ internal sealed record Answer(Ask Ask, IReadOnlyList<Row> Rows) : WorkPlan
             Ruler = ruler,
             Together = ask.Together,
         };
-
-    internal static Length Sum(IEnumerable<Length> lengths) =>
-        lengths.Aggregate(Length.Zero, (sum, l) => sum + l);
 
     private List<int> Changes()
     {

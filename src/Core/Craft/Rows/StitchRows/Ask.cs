@@ -64,8 +64,7 @@ internal sealed record Ask(
         Enumerable.Range(0, Pattern.Count).Aggregate(Length.Zero, (sum, i) => sum + GapAfter(i))
         / Pattern.Count;
 
-    public Length MeanWidth =>
-        Pattern.Aggregate(Length.Zero, (sum, s) => sum + s.Width) / Pattern.Count;
+    public Length MeanWidth => Pattern.Sum(s => s.Width) / Pattern.Count;
 
     /// <summary>
     /// Whether each row can only be guided by the one before it in number: the foot's edge runs along it, and rows of unequal

@@ -17,44 +17,35 @@ internal static class Fields
     public const string Marked = "marked";
 
     public static ChoiceField Layout { get; } =
-        new(
+        new ChoiceField(
             "layout",
             "Rows cover",
-            "How the rows lie.",
             [
                 new(Field, "the whole piece", "Parallel rows at an angle, from edge to edge."),
                 new(Border, "a border", "Rows that run along all four edges and turn each corner."),
             ],
             Field,
             false
-        );
+        ).Help("How the rows lie.");
 
     public static LengthField Width { get; } =
-        LengthField.Mm("width", "Finished width", "Of the finished piece.", 10, 20_000) with
-        {
-            IsEdge = true,
-        };
+        LengthField.Mm("width", "Finished width", 10, 20_000).Help("Of the finished piece.").Edge();
 
     public static LengthField Height { get; } =
-        LengthField.Mm("height", "Finished height", "Of the finished piece.", 10, 20_000);
+        LengthField.Mm("height", "Finished height", 10, 20_000).Help("Of the finished piece.");
 
     public static NumberField Angle { get; } =
-        new("angle", "Row angle", "clockwise from horizontal", -180, 180, 45, false)
+        new NumberField("angle", "Row angle", -180, 180, 45, false)
         {
             Unit = "°",
             Step = 5,
             ShownWhen = InField,
-        };
+        }.Help("clockwise from horizontal");
 
     public static LengthField RowGap { get; } =
-        LengthField.Mm(
-            "rowGap",
-            "Row spacing",
-            "From the middle of a row to the next.",
-            1,
-            2000,
-            12
-        ) with
+        LengthField
+            .Mm("rowGap", "Row spacing", 1, 2000, 12)
+            .Help("From the middle of a row to the next.") with
         {
             Kind = LengthKind.Fine,
             Eases = "rows further apart",
@@ -62,23 +53,16 @@ internal static class Fields
         };
 
     public static LengthField FootEdge { get; } =
-        LengthField.Fine(
-            "footEdge",
-            "Needle to edge of foot",
-            "From the needle to the edge of the foot that runs along the row before.",
-            0.5,
-            60
-        ) with
-        {
-            IsNeeded = false,
-            From = "foot.soleRight",
-        };
+        LengthField
+            .Fine("footEdge", "Needle to edge of foot", 0.5, 60)
+            .Help("From the needle to the edge of the foot that runs along the row before.")
+            .Optional()
+            .From("foot.soleRight");
 
     public static ChoiceField Guided { get; } =
-        new(
+        new ChoiceField(
             "guided",
             "Guide each row by",
-            "What keeps the rows apart.",
             [
                 new(
                     Typed,
@@ -93,15 +77,12 @@ internal static class Fields
             ],
             Typed,
             false
-        );
+        ).Help("What keeps the rows apart.");
 
     public static GroupsField Pattern { get; } =
-        BookStitch.ListOf(
-            "pattern",
-            "Stitch sequence",
-            "From the stitch library; each row takes the next one.",
-            20
-        );
+        BookStitch
+            .ListOf("pattern", "Stitch sequence", 20)
+            .Help("From the stitch library; each row takes the next one.");
 
     public static LengthField RepeatLength { get; } =
         BookStitch.OneRepeat with
@@ -116,10 +97,9 @@ internal static class Fields
         };
 
     public static ChoiceField Fit { get; } =
-        new(
+        new ChoiceField(
             "fit",
             "Row ends",
-            "How the last repeat of a row ends.",
             [
                 new("even", "same at both ends", "Every row at the usual length."),
                 new(
@@ -130,62 +110,46 @@ internal static class Fields
             ],
             Whole,
             false
-        );
+        ).Help("How the last repeat of a row ends.");
 
     public static LengthField RepeatRange { get; } =
-        LengthField.Fine(
-            "repeatRange",
-            "Repeat may change by",
-            "So far a repeat may be stretched or squeezed before it shows.",
-            0,
-            20,
-            1
-        ) with
+        LengthField
+            .Fine("repeatRange", "Repeat may change by", 0, 20, 1)
+            .Help("So far a repeat may be stretched or squeezed before it shows.") with
         {
             IsNeeded = false,
             ShownWhen = IsWhole,
         };
 
     public static LengthField DialStep { get; } =
-        LengthField.Fine(
-            "dialStep",
-            "Dial step",
-            "From one number of the length dial to the next.",
-            0.01,
-            1,
-            0.1
-        ) with
+        LengthField
+            .Fine("dialStep", "Dial step", 0.01, 1, 0.1)
+            .Help("From one number of the length dial to the next.") with
         {
             IsNeeded = false,
             ShownWhen = IsWhole,
         };
 
     public static NumberField BorderRows { get; } =
-        new("borderRows", "Number of border rows", "From the outside in.", 1, 40, 2, false)
+        new NumberField("borderRows", "Number of border rows", 1, 40, 2, false)
         {
             IsWhole = true,
             ShownWhen = InBorder,
-        };
+        }.Help("From the outside in.");
 
     public static LengthField BorderInset { get; } =
-        LengthField.Mm(
-            "borderInset",
-            "Outer row from the edge",
-            "From the finished edge to the middle of the outermost row.",
-            0,
-            2000,
-            20
-        ) with
+        LengthField
+            .Mm("borderInset", "Outer row from the edge", 0, 2000, 20)
+            .Help("From the finished edge to the middle of the outermost row.") with
         {
             IsNeeded = false,
             ShownWhen = InBorder,
         };
 
     public static ChoiceField Direction { get; } =
-        new(
+        new ChoiceField(
             "direction",
             "Sewing direction",
-            "Which way rows follow each other.",
             [
                 new(
                     "same",
@@ -200,145 +164,98 @@ internal static class Fields
             ],
             "alternating",
             false
-        );
+        ).Help("Which way rows follow each other.");
 
     public static ChoiceField CutBy { get; } =
-        new(
+        new ChoiceField(
             "cutBy",
             "Allow for shrinkage",
-            "What says how much the stitching draws in.",
             [
                 new(Swatches, "from my swatches", "Each way its own, as sure as is asked."),
                 new(Oversized, "a percentage", "The same both ways, as a rule of thumb."),
             ],
             Swatches,
             false
-        );
+        ).Help("What says how much the stitching draws in.");
 
     public static NumberField Oversize { get; } =
-        new("oversize", "Add", "As a part of the finished size.", 0, 1, 0.08, false)
-        {
-            Step = 0.01,
-            ShownWhen = new(CutBy.Name, Oversized),
-        };
+        new NumberField("oversize", "Add", 0, 1, 0.08, false)
+            .Help("As a part of the finished size.")
+            .Step(0.01)
+            .When(CutBy, Oversized);
 
     public static FlagField Stabilised { get; } =
-        new("stabilised", "Stabiliser", "Whether something lies under the fabric.", true)
-        {
-            No = "none",
-            Yes = "under the fabric",
-        };
+        new FlagField("stabilised", "Stabiliser", true)
+            .Help("Whether something lies under the fabric.")
+            .Words("none", "under the fabric");
 
     public static NumberField ClothWeight { get; } = FabricFields.LayerWeight;
 
-    public static NumberField Assurance { get; } =
-        Certainty.Field with
-        {
-            ShownWhen = new(CutBy.Name, Swatches),
-        };
+    public static NumberField Assurance { get; } = Certainty.Field.When(CutBy, Swatches);
 
     public static LengthField ClothWidth { get; } = FabricFields.Width.Optional();
 
     public static LengthField ClothThickness { get; } = FabricFields.Thickness.Optional();
 
     public static LengthField Tail { get; } =
-        LengthField.Mm(
-            "tail",
-            "Thread tails",
-            "Thread left at either end of a row.",
-            0,
-            500,
-            80
-        ) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("tail", "Thread tails", 0, 500, 80)
+            .Help("Thread left at either end of a row.")
+            .Optional();
 
     public static LengthField BobbinCapacity { get; } =
-        LengthField.Mm(
-            "bobbinCapacity",
-            "Length per bobbin",
-            "How much thread one holds.",
-            1000,
-            1e6,
-            50_000
-        ) with
-        {
-            IsNeeded = false,
-            From = "machine.bobbinThread",
-        };
+        LengthField
+            .Mm("bobbinCapacity", "Length per bobbin", 1000, 1e6, 50_000)
+            .Help("How much thread one holds.")
+            .Optional()
+            .From("machine.bobbinThread");
 
     public static LengthField WidestStitch { get; } =
-        LengthField.Fine(
-            "widestStitch",
-            "Widest stitch of your machine",
-            "The widest stitch that the machine makes.",
-            0,
-            15
-        ) with
-        {
-            IsNeeded = false,
-            From = "machine.widestStitch",
-        };
+        LengthField
+            .Fine("widestStitch", "Widest stitch of your machine", 0, 15)
+            .Help("The widest stitch that the machine makes.")
+            .Optional()
+            .From("machine.widestStitch");
 
     public static LengthField SeamAllowance { get; } =
-        LengthField.Mm(
-            "seamAllowance",
-            "Seam round it",
-            "Left beyond the finished piece when it is trimmed; 0 where its edges are bound.",
-            0,
-            100,
-            0
-        ) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("seamAllowance", "Seam round it", 0, 100, 0)
+            .Help("Left beyond the finished piece when it is trimmed; 0 where its edges are bound.")
+            .Optional();
 
     public static LengthField FootOpening { get; } = SetUpFields.FootOpening(null);
 
     public static LengthField NeedleSpacing { get; } =
-        LengthField.Fine(
-            "needleSpacing",
-            "Twin-needle spacing",
-            "0 for a single needle.",
-            0,
-            6
-        ) with
-        {
-            IsNeeded = false,
-            From = "needle.twinSpacing",
-        };
+        LengthField
+            .Fine("needleSpacing", "Twin-needle spacing", 0, 6)
+            .Help("0 for a single needle.")
+            .Optional()
+            .From("needle.twinSpacing");
 
     public static NumberField RowsWanted { get; } =
-        new("rowsWanted", "Number of rows wanted", "The gap that gives them.", 2, 2000, null, false)
+        new NumberField("rowsWanted", "Number of rows wanted", 2, 2000, null, false)
         {
             IsWhole = true,
             ShownWhen = InField,
-        };
+        }.Help("The gap that gives them.");
 
     public static LengthField ThreadAtHand { get; } =
-        LengthField.Mm("threadAtHand", "Thread you have", "For the needle.", 1000, 1e7) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("threadAtHand", "Thread you have", 1000, 1e7)
+            .Help("For the needle.")
+            .Optional();
 
     public static LengthField PieceAcross { get; } =
-        LengthField.Mm("pieceAcross", "Piece you have: width", "As it lies, flat.", 10, 20_000) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("pieceAcross", "Piece you have: width", 10, 20_000)
+            .Help("As it lies, flat.")
+            .Optional();
 
     public static LengthField PieceDown { get; } =
-        LengthField.Mm(
-            "pieceDown",
-            "Height of the piece you have",
-            "As it lies, flat.",
-            10,
-            20_000
-        ) with
-        {
-            IsNeeded = false,
-        };
+        LengthField
+            .Mm("pieceDown", "Height of the piece you have", 10, 20_000)
+            .Help("As it lies, flat.")
+            .Optional();
 
     /// <summary>Every field of the straight form, in the order of planning.</summary>
     public static IReadOnlyList<Field> All { get; } =

@@ -84,7 +84,7 @@ internal static class RowsPencil
             new(
                 "Needle thread",
                 ruler.Sum($"{Answer.Spare:2} × {a.Thread / Answer.Spare} = {a.Thread:amount}"),
-                $"{r(Answer.Sum(ask.Pattern.Select(s => s.Thread(ask.ClothThickness))) / Answer.Sum(ask.Pattern.Select(s => s.Repeat)), 1)} times what is stitched, and a tail at either end of every row; 15 % for starts and ends."
+                $"{r(ask.Pattern.Sum(s => s.Thread(ask.ClothThickness)) / ask.Pattern.Sum(s => s.Repeat), 1)} times what is stitched, and a tail at either end of every row; 15 % for starts and ends."
             )
         );
         return lines;

@@ -60,35 +60,22 @@ internal static class ShrinkSamples
     private static readonly LengthField AcrossBefore = Between("acrossBefore", "Width before");
     private static readonly LengthField AcrossAfter = Between("acrossAfter", "Width after");
 
-    private static readonly LengthField Width = LengthField.Fine(
-        "stitchWidth",
-        "Stitch width",
-        "On the mean.",
-        0.1,
-        15,
-        5
-    );
+    private static readonly LengthField Width = LengthField
+        .Fine("stitchWidth", "Stitch width", 0.1, 15, 5)
+        .Help("On the mean.");
 
-    private static readonly LengthField Gap = LengthField.Fine(
-        "rowGap",
-        "Row spacing",
-        "On the mean.",
-        0.5,
-        2000,
-        12
-    );
+    private static readonly LengthField Gap = LengthField
+        .Fine("rowGap", "Row spacing", 0.5, 2000, 12)
+        .Help("On the mean.");
 
-    private static readonly FlagField Stabilised = new(
-        "stabilised",
-        "Stabiliser",
+    private static readonly FlagField Stabilised = new FlagField("stabilised", "Stabiliser").Help(
         "Whether something lay under it."
     );
 
     public static GroupsField Field { get; } =
-        new(
+        new GroupsField(
             "samples",
             "Samples",
-            "Swatches with rows on them, measured both ways.",
             [
                 Stabilised,
                 Width,
@@ -101,7 +88,7 @@ internal static class ShrinkSamples
                 .. Weighing.Fields,
             ],
             500
-        );
+        ).Help("Swatches with rows on them, measured both ways.");
 
     public static IReadOnlyList<ShrinkSample> Read(AskReader reader) =>
         [.. reader.Groups(Field).Select(One)];
@@ -129,7 +116,7 @@ internal static class ShrinkSamples
     }
 
     private static LengthField Between(string name, string label) =>
-        LengthField.Mm(name, label, "Between two marks.", 1, 2000);
+        LengthField.Mm(name, label, 1, 2000).Help("Between two marks.");
 }
 
 /// <summary>What is known of how far the planned rows draw the cloth in, both ways.</summary>

@@ -63,49 +63,33 @@ internal sealed record StitchOut(
     public static LengthsField AcrossBeforeRead { get; } = Between("acrossBefore", "Width before");
     public static LengthsField AcrossAfterRead { get; } = Between("acrossAfter", "Width after");
 
-    private static readonly NumberField StabilisedFigure = new(
+    private static readonly NumberField StabilisedFigure = new NumberField(
         Fields.Stabilised.Name,
         Fields.Stabilised.Label,
-        "1 where something lay under it, else 0.",
         0,
         1,
         1,
         false
     )
-    {
-        IsWhole = true,
-    };
+        .Help("1 where something lay under it, else 0.")
+        .Whole();
 
-    private static readonly LengthField GapFigure = LengthField.Fine(
-        "meanGap",
-        "Row spacing",
-        "On the mean.",
-        0.5,
-        2000,
-        12
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField GapFigure = LengthField
+        .Fine("meanGap", "Row spacing", 0.5, 2000, 12)
+        .Help("On the mean.")
+        .Optional();
 
-    private static readonly LengthField WidthFigure = LengthField.Fine(
-        "meanWidth",
-        "Stitches wide",
-        "On the mean.",
-        0.1,
-        15,
-        5
-    ) with
-    {
-        IsNeeded = false,
-    };
+    private static readonly LengthField WidthFigure = LengthField
+        .Fine("meanWidth", "Stitches wide", 0.1, 15, 5)
+        .Help("On the mean.")
+        .Optional();
 
     private const string Nothing = "nothing";
 
-    private static readonly NameField NameOf = new("name", "Stitch", "Which one of the book.");
-    private static readonly NameField ChangedOf = new(
-        "changed",
-        "What you changed",
+    private static readonly NameField NameOf = new NameField("name", "Stitch").Help(
+        "Which one of the book."
+    );
+    private static readonly NameField ChangedOf = new NameField("changed", "What you changed").Help(
         "What was changed for it."
     );
     private static readonly LengthField LengthOf = Small("length", "Stitch length on the dial", 15);
@@ -113,10 +97,9 @@ internal sealed record StitchOut(
     private static readonly LengthField SaidOf = Small("said", "Repeat, by the book", 300);
     private static readonly LengthField TenOf = Small("ten", "Length of 10 repeats", 3000);
     private static readonly LengthField WideOf = Small("wide", "Width", 20);
-    private static readonly ChoiceField UnderOf = new(
+    private static readonly ChoiceField UnderOf = new ChoiceField(
         "under",
         "Stabiliser",
-        "What lay under this one.",
         [
             new(Nothing, "nothing", ""),
             new(Drawer.Stabiliser.TearAway, "tear-away", ""),
@@ -126,23 +109,21 @@ internal sealed record StitchOut(
         ],
         Nothing,
         false
-    );
+    ).Help("What lay under this one.");
 
-    private static readonly FlagField TunnelOf = new(
+    private static readonly FlagField TunnelOf = new FlagField(
         "tunnelled",
-        "Puckers into a tunnel",
-        "Whether the fabric was pulled into a tunnel."
-    );
+        "Puckers into a tunnel"
+    ).Help("Whether the fabric was pulled into a tunnel.");
 
     /// <summary>The stitches of one scrap, line by line.</summary>
     public static GroupsField LinesField { get; } =
-        new(
+        new GroupsField(
             "stitches",
             "Stitches on this swatch",
-            "A line for each: how it was set, what ten repeats and its width measured.",
             [NameOf, ChangedOf, LengthOf, WidthOf, SaidOf, TenOf, WideOf, UnderOf, TunnelOf],
             40
-        );
+        ).Help("A line for each: how it was set, what ten repeats and its width measured.");
 
     private static readonly LookFields Looks = new(StitchRowsCard.Technique.Looks);
 
@@ -471,11 +452,10 @@ internal sealed record StitchOut(
     private static string Percent(double share) => $"{DecimalText.Write(share * 100, 1)} %";
 
     private static LengthsField Between(string name, string label) =>
-        new(name, label, "Between two marks, flat.", Length.FromMillimetres(2000));
+        new LengthsField(name, label, Length.FromMillimetres(2000)).Help(
+            "Between two marks, flat."
+        );
 
     private static LengthField Small(string name, string label, double most) =>
-        LengthField.Fine(name, label, "As it was set, or measured.", 0.1, most) with
-        {
-            IsNeeded = false,
-        };
+        LengthField.Fine(name, label, 0.1, most).Help("As it was set, or measured.").Optional();
 }

@@ -183,8 +183,8 @@ internal static class TurnedForms
         {
             return null;
         }
-        var bare = Answer.Sum(rows.Select(r => r.Sewn.Bare));
-        return (bare, bare / Answer.Sum(rows.Select(r => r.Length)));
+        var bare = rows.Sum(r => r.Sewn.Bare);
+        return (bare, bare / rows.Sum(r => r.Length));
     }
 
     private static Length GapOf(Ask ask, int rows) => 2 * ask.Half / (rows - 0.5);

@@ -240,7 +240,7 @@ internal sealed record Answer(Ask Ask, TuckRun Run) : WorkPlan
     public override IReadOnlyList<Edge> Edges => [new("lower", "finished width", Ask.PanelWidth)];
 
     /// <summary>Two threads above and one below that zigzags between them, half as long again; 15 % to spare.</summary>
-    private Length Thread => 1.15 * (Ask.IsTwin ? 3.5 : 2) * Ask.Tucks * CutLength;
+    private Length Thread => ThreadUse.Spare * (Ask.IsTwin ? 3.5 : 2) * Ask.Tucks * CutLength;
 
     public override Guide? Guide => TuckGuide.Of(this);
 

@@ -13,10 +13,9 @@ internal static class Fields
     public const string Wave = "wave";
 
     public static ChoiceField PressedTo { get; } =
-        new(
+        new ChoiceField(
             "pressedTo",
             "Folds lie",
-            "To which side they are pressed.",
             [
                 new(
                     "outwards",
@@ -29,15 +28,13 @@ internal static class Fields
             "outwards",
             false
         )
-        {
-            ShownWhen = new("kind", Folded),
-        };
+            .Help("To which side they are pressed.")
+            .When("kind", Folded);
 
     public static ChoiceField Kind { get; } =
-        new(
+        new ChoiceField(
             "kind",
             "Type",
-            "How each tuck is made.",
             [
                 new(
                     Twin,
@@ -51,269 +48,169 @@ internal static class Fields
                 ),
             ],
             Twin
-        );
+        ).Help("How each tuck is made.");
 
     public static LengthField PanelWidth { get; } =
-        Long("panelWidth", "Finished width", "Of the panel, from seam line to seam line.", 10) with
-        {
-            IsEdge = true,
-        };
+        Long("panelWidth", "Finished width", 10)
+            .Help("Of the panel, from seam line to seam line.")
+            .Edge();
 
     public static LengthField PanelLength { get; } =
-        Long("panelLength", "Finished length", "Of the panel, along its tucks.", 10, 250, false);
+        Long("panelLength", "Finished length", 10, 250, false)
+            .Help("Of the panel, along its tucks.");
 
     public static NumberField Tucks { get; } =
-        new(
-            "tucks",
-            "Number of tucks",
-            "How many; odd numbers sit better around a centre.",
-            1,
-            400,
-            15,
-            false
-        )
-        {
-            IsWhole = true,
-            Eases = "fewer tucks",
-        };
+        new NumberField("tucks", "Number of tucks", 1, 400, 15, false)
+            .Help("How many; odd numbers sit better around a centre.")
+            .Whole()
+            .Eases("fewer tucks");
 
     public static CountsField Pattern { get; } =
-        new(
-            "pattern",
-            "Tucks per group",
-            "Tucks in each group, such as 3 + 5 + 3, in place of their number.",
-            1,
-            100
+        new CountsField("pattern", "Tucks per group", 1, 100).Help(
+            "Tucks in each group, such as 3 + 5 + 3, in place of their number."
         );
 
     public static NumberField Cluster { get; } =
-        new(
-            "cluster",
-            "Group size",
-            "Tucks in each cluster; the last may be smaller.",
-            1,
-            100,
-            null,
-            false
-        )
-        {
-            IsWhole = true,
-        };
+        new NumberField("cluster", "Group size", 1, 100, null, false)
+            .Help("Tucks in each cluster; the last may be smaller.")
+            .Whole();
 
     public static LengthField ClusterGap { get; } =
-        Fine(
-            "clusterGap",
-            "Space between groups",
-            "From the last tuck of a group to the first of the next, centre to centre.",
-            0.5,
-            500
-        );
+        Fine("clusterGap", "Space between groups", 0.5, 500)
+            .Help("From the last tuck of a group to the first of the next, centre to centre.");
 
     public static LengthField Spacing { get; } =
-        Fine("spacing", "Tuck spacing", "Finished, from ridge to ridge.", 0.5, 300, 6);
+        Fine("spacing", "Tuck spacing", 0.5, 300, 6).Help("Finished, from ridge to ridge.");
 
     public static LengthField GroovePitch { get; } =
-        Fine(
-            "groovePitch",
-            "Groove spacing of the foot",
-            "Of the foot, from the middle of one to the next.",
-            0.5,
-            12
-        ) with
-        {
-            From = "foot.groovePitch",
-        };
+        Fine("groovePitch", "Groove spacing of the foot", 0.5, 12)
+            .Help("Of the foot, from the middle of one to the next.")
+            .From("foot.groovePitch");
 
     public static NumberField GrooveStep { get; } =
-        new(
-            "grooveStep",
-            "Grooves between tucks",
-            "Which groove the last tuck runs in; the foot then spaces the next one.",
-            1,
-            12,
-            2,
-            false
-        )
-        {
-            IsWhole = true,
-        };
+        new NumberField("grooveStep", "Grooves between tucks", 1, 12, 2, false)
+            .Help("Which groove the last tuck runs in; the foot then spaces the next one.")
+            .Whole();
 
     public static LengthField GrooveWidth { get; } =
-        Fine("grooveWidth", "Groove width", "What a ridge stands in.", 0.3, 12) with
-        {
-            From = "foot.grooveWidth",
-            ShownWhen = new(Kind.Name, Twin),
-        };
+        Fine("grooveWidth", "Groove width", 0.3, 12)
+            .Help("What a ridge stands in.")
+            .From("foot.grooveWidth")
+            .When(Kind, Twin);
 
     public static NumberField Grooves { get; } =
-        new("grooves", "Grooves", "How many the foot has.", 1, 15, null, false)
-        {
-            From = "foot.grooves",
-            IsWhole = true,
-        };
+        new NumberField("grooves", "Grooves", 1, 15, null, false)
+            .Help("How many the foot has.")
+            .From("foot.grooves")
+            .Whole();
 
     public static LengthField NeedleSpacing { get; } =
-        Fine(
-            "needleSpacing",
-            "Twin-needle spacing",
-            "From needle to needle of the twin needle.",
-            0.5,
-            10,
-            2
-        ) with
-        {
-            From = "needle.twinSpacing",
-            ShownWhen = new(Kind.Name, Twin),
-        };
+        Fine("needleSpacing", "Twin-needle spacing", 0.5, 10, 2)
+            .Help("From needle to needle of the twin needle.")
+            .From("needle.twinSpacing")
+            .When(Kind, Twin);
 
     public static LengthField ClothWidth { get; } = FabricFields.Width.Optional();
 
     public static LengthField ClothThickness { get; } =
-        Fine("clothThickness", "Fabric thickness", "One layer.", 0.02, 10, 0.3) with
-        {
-            From = "cloth.thickness",
-            ShownWhen = new(Kind.Name, Twin),
-        };
+        Fine("clothThickness", "Fabric thickness", 0.02, 10, 0.3)
+            .Help("One layer.")
+            .From("cloth.thickness")
+            .When(Kind, Twin);
 
     public static LengthField Depth { get; } =
-        Fine("depth", "Pleat depth", "From the fold to the stitching.", 0.5, 60, 3) with
-        {
-            ShownWhen = new(Kind.Name, Folded),
-        };
+        Fine("depth", "Pleat depth", 0.5, 60, 3)
+            .Help("From the fold to the stitching.")
+            .When(Kind, Folded);
 
     public static NumberField Draw { get; } =
-        new(
-            "draw",
-            "Share pulled into the ridge",
-            "What part of the fabric between the needles is drawn into the ridge, where no swatch says it.",
-            0,
-            1,
-            null,
-            false
-        )
-        {
-            Step = 0.05,
-            ShownWhen = new(Kind.Name, Twin),
-        };
+        new NumberField("draw", "Share pulled into the ridge", 0, 1, null, false)
+            .Help(
+                "What part of the fabric between the needles is drawn into the ridge, where no swatch says it."
+            )
+            .Step(0.05)
+            .When(Kind, Twin);
 
     public static LengthField TakeUp { get; } =
-        Fine(
-            "takeUp",
-            "Fabric used per tuck",
-            "As measured, in place of what is learnt.",
-            0,
-            10
-        ) with
-        {
-            ShownWhen = new(Kind.Name, Twin),
-        };
+        Fine("takeUp", "Fabric used per tuck", 0, 10)
+            .Help("As measured, in place of what is learnt.")
+            .When(Kind, Twin);
 
     public static LengthField TakeUpSpread { get; } =
-        Fine(
-            "takeUpSpread",
-            "Variation between tucks",
-            "How much one tuck differs from the next: one standard deviation.",
-            0,
-            5
-        );
+        Fine("takeUpSpread", "Variation between tucks", 0, 5)
+            .Help("How much one tuck differs from the next: one standard deviation.");
 
     public static LengthField TakeUpBias { get; } =
-        Fine(
-            "takeUpBias",
-            "Overall measuring error",
-            "How far all of them together may be off: one standard deviation of the take-up.",
-            0,
-            5
-        );
+        Fine("takeUpBias", "Overall measuring error", 0, 5)
+            .Help(
+                "How far all of them together may be off: one standard deviation of the take-up."
+            );
 
     public static LengthField ClothAtHand { get; } =
-        Long(
-            "clothAtHand",
-            "Fabric width you have",
-            "How wide the piece of fabric is that there is.",
-            10,
-            null,
-            false
-        );
+        Long("clothAtHand", "Fabric width you have", 10, null, false)
+            .Help("How wide the piece of fabric is that there is.");
 
     public static LengthField Margin { get; } =
-        Long(
-            "margin",
-            "Margin at each side",
-            "From either seam line to the tuck next to it, finished.",
-            0,
-            null,
-            false
-        );
+        Long("margin", "Margin at each side", 0, null, false)
+            .Help("From either seam line to the tuck next to it, finished.");
 
     public static LengthField SeamAllowance { get; } =
-        Long("seamAllowance", "Seam allowance", "On all four sides of the panel.", 0, 10);
+        Long("seamAllowance", "Seam allowance", 0, 10).Help("On all four sides of the panel.");
 
-    public static NumberField TensionSteps { get; } =
-        SetUpFields.TensionSteps with
-        {
-            ShownWhen = new(Kind.Name, Twin),
-        };
+    public static NumberField TensionSteps { get; } = SetUpFields.TensionSteps.When(Kind, Twin);
 
     public static FlagField Corded { get; } =
-        new("corded", "Ridge", "Whether a cord lies under it.")
-        {
-            No = "soft",
-            Yes = "corded",
-            ShownWhen = new(Kind.Name, Twin),
-        };
+        new FlagField("corded", "Ridge")
+            .Help("Whether a cord lies under it.")
+            .When(Kind, Twin)
+            .Words("soft", "corded");
 
     public static NumberField Assurance { get; } =
         Certainty.Field with
         {
             Label = "How certain should it be wide enough?",
-            Says = "How sure it must be that the cut width is enough, 0.5 to 0.99.",
+            Help = "How sure it must be that the cut width is enough, 0.5 to 0.99.",
             ShownWhen = new(Kind.Name, Twin),
         };
 
     public static ChoiceField Grain { get; } =
-        new(
+        new ChoiceField(
             "grain",
             "Tuck direction",
-            "Which way the tucks lie on the fabric.",
             [
                 new("along", "along the grain", "The lengthwise grain keeps them straight."),
                 new("across", "across the grain", "They stretch, and ripple sooner."),
             ],
             "along",
             false
-        );
+        ).Help("Which way the tucks lie on the fabric.");
 
     public static ChoiceField FirstLine { get; } =
-        new(
+        new ChoiceField(
             "firstLine",
             "Tuck line",
-            "What the others follow in the grooves.",
             [
                 new("straight", "straight", "Drawn with a ruler."),
                 new(Wave, "wavy", "Bends must be wide: the foot follows none that is tight."),
             ],
             "straight",
             false
-        );
+        ).Help("What the others follow in the grooves.");
 
     public static LengthField WaveHeight { get; } =
-        Fine("waveHeight", "Wave height", "From its middle to its crest.", 0.5, 200, 6) with
-        {
-            ShownWhen = new(FirstLine.Name, Wave),
-        };
+        Fine("waveHeight", "Wave height", 0.5, 200, 6)
+            .Help("From its middle to its crest.")
+            .When(FirstLine, Wave);
 
     public static LengthField WaveLength { get; } =
-        Long("waveLength", "Wave length", "From crest to crest.", 20, 200, false) with
-        {
-            ShownWhen = new(FirstLine.Name, Wave),
-        };
+        Long("waveLength", "Wave length", 20, 200, false)
+            .Help("From crest to crest.")
+            .When(FirstLine, Wave);
 
     public static ChoiceField OpenStitch { get; } =
-        new(
+        new ChoiceField(
             "openStitch",
             "Decorative stitch",
-            "A narrow one, such as a small scallop, sewn with the same foot.",
             [
                 new("none", "none", "Ridges alone."),
                 new("between", "between the tucks", "In the flats."),
@@ -322,14 +219,14 @@ internal static class Fields
             "none",
             false
         )
-        {
-            ShownWhen = new(Kind.Name, Twin),
-        };
+            .Help("A narrow one, such as a small scallop, sewn with the same foot.")
+            .When(Kind, Twin);
 
     private static ShownWhen WithOpenStitch { get; } = new(OpenStitch.Name, "none", Not: true);
 
     public static LengthField WidestStitch { get; } =
-        Fine("widestStitch", "Widest stitch of your machine", "With one needle.", 1, 15, 7) with
+        Fine("widestStitch", "Widest stitch of your machine", 1, 15, 7)
+            .Help("With one needle.") with
         {
             From = "machine.widestStitch",
             ShownWhen = WithOpenStitch,
@@ -354,47 +251,34 @@ internal static class Fields
         };
 
     public static NumberField Sewn { get; } =
-        new("sewn", "Sewn", "How many tucks are sewn, side by side.", 2, 400) { IsWhole = true };
+        new NumberField("sewn", "Sewn", 2, 400)
+            .Help("How many tucks are sewn, side by side.")
+            .Whole();
 
     public static NumberField From { get; } =
-        new("from", "From", "The number of the first of them, from the left.", 1, 400, 1, false)
-        {
-            IsWhole = true,
-        };
+        new NumberField("from", "From", 1, 400, 1, false)
+            .Help("The number of the first of them, from the left.")
+            .Whole();
 
     public static LengthField Measured { get; } =
-        LengthField.Fine(
-            "measured",
-            "Measured",
-            "From the first of them to the last, centre to centre.",
-            0.5,
-            20_000
-        );
+        LengthField
+            .Fine("measured", "Measured", 0.5, 20_000)
+            .Help("From the first of them to the last, centre to centre.");
 
     public static LengthsField Flat { get; } =
-        new(
-            "flat",
-            "Flat",
-            "Between the marks before sewing, read once or several times.",
-            Length.FromMillimetres(3000)
+        new LengthsField("flat", "Flat", Length.FromMillimetres(3000)).Help(
+            "Between the marks before sewing, read once or several times."
         );
 
     public static LengthsField Tucked { get; } =
-        new(
-            "tucked",
-            "Tucked",
-            "Between the same marks after sewing and pressing.",
-            Length.FromMillimetres(3000)
+        new LengthsField("tucked", "Tucked", Length.FromMillimetres(3000)).Help(
+            "Between the same marks after sewing and pressing."
         );
 
     /// <summary>Measures that were taken on the way, each of which re-spaces what is left.</summary>
     public static GroupsField Course { get; } =
-        new(
-            "course",
-            "Measured on the way",
-            "How far the tucks that were sewn reach, first to last centre.",
-            [Sewn, From, Measured],
-            10
+        new GroupsField("course", "Measured on the way", [Sewn, From, Measured], 10).Help(
+            "How far the tucks that were sewn reach, first to last centre."
         );
 
     public static IReadOnlyList<Field> Shape { get; } =
@@ -445,18 +329,16 @@ internal static class Fields
     private static LengthField Long(
         string name,
         string label,
-        string says,
         double least,
         double? start = null,
         bool isNeeded = true
-    ) => LengthField.Mm(name, label, says, least, 20_000, start) with { IsNeeded = isNeeded };
+    ) => LengthField.Mm(name, label, least, 20_000, start) with { IsNeeded = isNeeded };
 
     private static LengthField Fine(
         string name,
         string label,
-        string says,
         double least,
         double most,
         double? start = null
-    ) => LengthField.Fine(name, label, says, least, most, start).Optional();
+    ) => LengthField.Fine(name, label, least, most, start).Optional();
 }

@@ -80,20 +80,14 @@ internal static class TuckSamples
         ShownWhen = null,
     };
 
-    private static readonly NumberField Tucks = new(
-        "tucks",
-        "Tucks",
-        "How many were sewn between the marks.",
-        1,
-        100,
-        5
+    private static readonly NumberField Tucks = new NumberField("tucks", "Tucks", 1, 100, 5).Help(
+        "How many were sewn between the marks."
     );
 
     public static GroupsField Field { get; } =
-        new(
+        new GroupsField(
             "samples",
             "Samples",
-            "Swatches that were tucked and measured.",
             [
                 Needles,
                 Cloth,
@@ -112,7 +106,7 @@ internal static class TuckSamples
                 .. Weighing.Fields,
             ],
             500
-        );
+        ).Help("Swatches that were tucked and measured.");
 
     public static IReadOnlyList<TuckSample> Read(AskReader reader, TuckSettings planned)
     {

@@ -34,7 +34,7 @@ internal sealed record TuckRun(IReadOnlyList<Tuck> Tucks)
     public static TuckRun Of(Ask ask)
     {
         var gaps = Gaps(ask);
-        var span = gaps.Aggregate(Length.Zero, (sum, gap) => sum + gap);
+        var span = gaps.Sum();
         var centre = (ask.PanelWidth - span) / 2;
         var half = ask.IsTwin ? ask.NeedleSpacing / 2 : ask.Depth;
         List<Tuck> tucks = [];

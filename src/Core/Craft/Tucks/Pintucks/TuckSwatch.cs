@@ -31,49 +31,44 @@ internal sealed record TuckSwatch(
     /// <summary>…and so many tucks are sewn into it.</summary>
     public const int UsualTucks = 7;
 
-    private static readonly NumberField TucksField = new(
+    private static readonly NumberField TucksField = new NumberField(
         "tucksSewn",
         "Tucks",
-        "How many were sewn between the marks.",
         1,
         100,
         UsualTucks,
         false
-    );
+    ).Help("How many were sewn between the marks.");
 
     /// <summary>Settings of a swatch are kept as figures: whether a cord lay under it is one of them.</summary>
-    private static readonly NumberField CordedFigure = new(
+    private static readonly NumberField CordedFigure = new NumberField(
         Fields.Corded.Name,
         "Cord",
-        "1 where a cord lay under the ridge, else 0.",
         0,
         1,
         0,
         false
     )
-    {
-        IsWhole = true,
-    };
+        .Help("1 where a cord lay under the ridge, else 0.")
+        .Whole();
 
-    private static readonly NumberField Against = new(
+    private static readonly NumberField Against = new NumberField(
         "expected",
         "Expected",
-        "What was expected to be drawn of the fabric between the needles.",
         0,
         2,
         null,
         false
-    );
+    ).Help("What was expected to be drawn of the fabric between the needles.");
 
-    private static readonly NumberField Panel = new(
+    private static readonly NumberField Panel = new NumberField(
         "tucks",
         "In the panel",
-        "How many tucks it has.",
         1,
         400,
         null,
         false
-    );
+    ).Help("How many tucks it has.");
 
     private static readonly LookFields Looks = new(PintucksCard.Technique.Looks);
 
