@@ -54,14 +54,13 @@ public static class FitEndpoints
     );
     private static readonly LengthField LayersField = Fine("layersThickness", "Layers", 60);
     private static readonly LengthField BuildUpField = Fine("buildUp", "Build-up", 30);
-    private static readonly FlagField DownField = new("feedDogsDown", "Feed dogs down", "");
-    private static readonly FlagField BulkyField = new("bulky", "Several layers", "");
-    private static readonly FlagField LooperField = new("chainLooper", "Chain looper", "");
-    private static readonly FlagField ProgramField = new("programmed", "Darning program", "");
-    private static readonly NumberField DifferentialField = new(
+    private static readonly FlagField DownField = new FlagField("feedDogsDown", "Feed dogs down");
+    private static readonly FlagField BulkyField = new FlagField("bulky", "Several layers");
+    private static readonly FlagField LooperField = new FlagField("chainLooper", "Chain looper");
+    private static readonly FlagField ProgramField = new FlagField("programmed", "Darning program");
+    private static readonly NumberField DifferentialField = new NumberField(
         "differential",
         "Differential",
-        "",
         0.3,
         4,
         IsNeeded: false
@@ -168,10 +167,9 @@ public static class FitEndpoints
         };
 
     private static LengthField Fine(string name, string label, double most) =>
-        new(
+        new LengthField(
             name,
             label,
-            "",
             Length.Zero,
             Length.FromMillimetres(most),
             Kind: LengthKind.Fine,

@@ -79,7 +79,8 @@ public static class Services
         });
         services.AddOpenApi(
             DocumentEndpoint.Name,
-            options => options.AddDocumentTransformer<CraftDocument>()
+            options =>
+                options.AddDocumentTransformer<CraftDocument>().AddOperationTransformer<Units>()
         );
         AddWatching(builder);
     }

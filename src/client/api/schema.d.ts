@@ -96,6 +96,8 @@ export interface paths {
                     text: string;
                     nudge?: number;
                     fine?: boolean;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -140,6 +142,8 @@ export interface paths {
                     cursor?: string;
                     most?: number;
                     project?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -176,7 +180,10 @@ export interface paths {
         /** What all parts in hand together need more of than is left. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -212,7 +219,10 @@ export interface paths {
         /** What a project takes of each thing, against what is there and what was taken. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -250,7 +260,10 @@ export interface paths {
         /** The ways of doing the piece that a part is one of, side by side. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -288,7 +301,10 @@ export interface paths {
         /** The swatches of a part, in the order they were sewn. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -328,7 +344,10 @@ export interface paths {
         /** “Sews” a swatch on a simulated machine that is always the same for a part, and adds it, marked as simulated. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -367,7 +386,10 @@ export interface paths {
         /** The photographs of a part's swatches, in the order they were added. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -409,6 +431,8 @@ export interface paths {
             parameters: {
                 query: {
                     id: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path: {
@@ -458,6 +482,8 @@ export interface paths {
                     width?: string;
                     height?: string;
                     outlines?: boolean;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -499,6 +525,8 @@ export interface paths {
             parameters: {
                 query?: {
                     q?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -537,7 +565,10 @@ export interface paths {
         /** A question, answered with what your supplies have of what it asks for. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     question: string;
@@ -578,7 +609,10 @@ export interface paths {
         /** When the last backup was made, and where they lie. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -616,7 +650,10 @@ export interface paths {
         /** A later plan against what was cut by an earlier one: { then, now }. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     technique: string;
@@ -648,7 +685,10 @@ export interface paths {
         /** The techniques in which a piece can be worked. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -684,7 +724,10 @@ export interface paths {
         /** One technique: its fields in their groups, its stages, what its swatches measure and teach. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     technique: string;
@@ -731,7 +774,10 @@ export interface paths {
         /** What a question that belongs to no one technique asks. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     question: string;
@@ -814,7 +860,10 @@ export interface paths {
         /** The picture of a word, from what the program draws anyway. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     name: string;
@@ -861,7 +910,10 @@ export interface paths {
         /** The workroom: its units, rounding steps and machine. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -887,7 +939,10 @@ export interface paths {
         /** Changes the workroom; If-Match says which version it rests on. */
         patch: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -940,7 +995,10 @@ export interface paths {
         /** What is there of the example: its projects, and how many of its supplies. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -963,7 +1021,10 @@ export interface paths {
         /** Takes the example away, in one step; supplies that something else uses stay. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -997,6 +1058,8 @@ export interface paths {
                 query?: {
                     cursor?: string;
                     limit?: number;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -1020,7 +1083,10 @@ export interface paths {
         /** Begins a project. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -1059,7 +1125,10 @@ export interface paths {
         /** One project. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1085,7 +1154,10 @@ export interface paths {
         /** Takes a project away, with its parts; one undo brings all back. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1109,7 +1181,10 @@ export interface paths {
         /** Changes a project. */
         patch: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1148,7 +1223,10 @@ export interface paths {
         /** Begins a part. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -1187,7 +1265,10 @@ export interface paths {
         /** One part. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1213,7 +1294,10 @@ export interface paths {
         /** Takes a part away, with its swatches; one undo brings all back. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1237,7 +1321,10 @@ export interface paths {
         /** Changes a part; the ask's fields are set one by one. */
         patch: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1294,7 +1381,10 @@ export interface paths {
         /** Chooses this of the ways of doing a piece; the others are laid aside. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1331,7 +1421,10 @@ export interface paths {
         /** What a swatch looks like, in small: a drawing without figures. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1389,6 +1482,8 @@ export interface paths {
                     Machine?: string;
                     Year?: number;
                     cursor?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -1412,7 +1507,10 @@ export interface paths {
         /** Adds a swatch. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -1454,7 +1552,10 @@ export interface paths {
         /** Takes a swatch away. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1478,7 +1579,10 @@ export interface paths {
         /** Changes a swatch. */
         patch: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1515,7 +1619,10 @@ export interface paths {
         /** What Swatches can be filtered by. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -1554,6 +1661,8 @@ export interface paths {
             parameters: {
                 query: {
                     id: string[];
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -1601,6 +1710,8 @@ export interface paths {
                     Machine?: string;
                     Year?: number;
                     x?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -1647,6 +1758,8 @@ export interface paths {
                     Working?: string;
                     Machine?: string;
                     Year?: number;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -1672,6 +1785,8 @@ export interface paths {
             parameters: {
                 query?: {
                     anyway?: boolean;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -1713,6 +1828,8 @@ export interface paths {
             parameters: {
                 query?: {
                     small?: boolean;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path: {
@@ -1754,7 +1871,10 @@ export interface paths {
         /** Takes a photograph away; an undo brings it back. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1789,7 +1909,10 @@ export interface paths {
         /** An ask of a part, answered with its swatches. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1832,7 +1955,10 @@ export interface paths {
         /** A turned-round form of it, or a question on the way, with its swatches. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1875,7 +2001,10 @@ export interface paths {
         /** A later plan of a part, with its swatches as they now are, against what was cut by an earlier one. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -1921,6 +2050,8 @@ export interface paths {
                 query?: {
                     paper?: string;
                     as?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path: {
@@ -1975,6 +2106,8 @@ export interface paths {
                 query?: {
                     paper?: string;
                     as?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path: {
@@ -2024,7 +2157,10 @@ export interface paths {
         /** What was cut for a part, the newest first. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2049,7 +2185,10 @@ export interface paths {
         /** Freezes the cutting list as the part now stands. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2093,7 +2232,10 @@ export interface paths {
         /** Takes a frozen cutting list away. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2205,7 +2347,10 @@ export interface paths {
         /** What was practised, the newest first, and the pace that hands keep. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2228,7 +2373,10 @@ export interface paths {
         /** Scores a try and keeps its measurements. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2270,7 +2418,10 @@ export interface paths {
         /** Takes a try away. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2304,7 +2455,10 @@ export interface paths {
         /** What is kept of a part. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2329,7 +2483,10 @@ export interface paths {
         /** Keeps a summary of a part. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2373,7 +2530,10 @@ export interface paths {
         /** Takes a summary away. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2397,7 +2557,10 @@ export interface paths {
         /** Changes a summary. */
         patch: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2436,6 +2599,8 @@ export interface paths {
             parameters: {
                 query?: {
                     of?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -2476,6 +2641,8 @@ export interface paths {
             parameters: {
                 query?: {
                     of?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -2518,6 +2685,8 @@ export interface paths {
             parameters: {
                 query?: {
                     of?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -2556,7 +2725,10 @@ export interface paths {
         /** Everything in your supplies, and what was tried. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2593,7 +2765,10 @@ export interface paths {
         /** The kinds of things, what can be said of each, and usual ones to begin from. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2632,7 +2807,10 @@ export interface paths {
         /** Adds a thing to the supplies. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2674,7 +2852,10 @@ export interface paths {
         /** Takes a thing away, with its tried notes; one undo brings all back. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2698,7 +2879,10 @@ export interface paths {
         /** Changes a thing; a property set to null is not known. */
         patch: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2737,7 +2921,10 @@ export interface paths {
         /** Notes that a foot was tried on a machine, and clears or hits. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2779,7 +2966,10 @@ export interface paths {
         /** Takes a note away. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2816,6 +3006,8 @@ export interface paths {
                 query?: {
                     cloth?: string;
                     colour?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -2855,7 +3047,10 @@ export interface paths {
         /** The sole of a foot to scale, with handles to pull, and the swing of a needle. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2894,7 +3089,10 @@ export interface paths {
         /** The things of one kind as CSV. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path: {
                     kind: string;
@@ -2921,6 +3119,8 @@ export interface paths {
             parameters: {
                 query?: {
                     anyway?: boolean;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path: {
@@ -2964,7 +3164,10 @@ export interface paths {
         /** Whether things go together: machine, foot, needle, thread, fabric, each an id from your supplies or what is known of it; and width, feedDogsDown, layersThickness, buildUp, differential, or a technique. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -3043,6 +3246,8 @@ export interface paths {
                 query?: {
                     machine?: string;
                     technique?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -3080,7 +3285,10 @@ export interface paths {
         /** The cards that can be written: what each may be told, and what is looked for on its swatch. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -3161,6 +3369,8 @@ export interface paths {
             parameters: {
                 query?: {
                     project?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -3186,6 +3396,8 @@ export interface paths {
             parameters: {
                 query?: {
                     differing?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
                 };
                 header?: never;
                 path?: never;
@@ -3255,7 +3467,10 @@ export interface paths {
         /** What an archive would bring: nothing is changed. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;

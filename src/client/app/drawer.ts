@@ -20,7 +20,7 @@ export const isUsual = (thing: Thing) => (thing.properties as { usual?: boolean 
 /** Everything in the drawer, and what was tried. */
 export const drawerQuery = (units: Units) => ({
   queryKey: ['drawer', units],
-  queryFn: () => value(api.GET('/api/drawer', { params: { query: { units } as never } })),
+  queryFn: () => value(api.GET('/api/drawer', { params: { query: { units } } })),
 });
 
 export function useDrawer() {
@@ -36,9 +36,7 @@ export function useKinds() {
     staleTime: Infinity,
     placeholderData: (last) => last,
     queryFn: async () =>
-      (await value(
-        api.GET('/api/drawer/kinds', { params: { query: { units } as never } }),
-      )) as unknown as ThingKind[],
+      (await value(api.GET('/api/drawer/kinds', { params: { query: { units } } }))) as unknown as ThingKind[],
   });
 }
 
@@ -50,9 +48,7 @@ export function useCardTechniques() {
     staleTime: Infinity,
     placeholderData: (last) => last,
     queryFn: async () =>
-      (await value(
-        api.GET('/api/cards', { params: { query: { units } as never } }),
-      )) as unknown as CardTechnique[],
+      (await value(api.GET('/api/cards', { params: { query: { units } } }))) as unknown as CardTechnique[],
   });
 }
 
@@ -68,8 +64,8 @@ export function useDrawerChanges() {
     await keeping(
       value(
         api.POST('/api/drawer/things', {
-          params: { query: { units } as never },
-          body: { id, kind, name, properties: properties as never },
+          params: { query: { units } },
+          body: { id, kind, name, properties: properties },
         }),
       ),
     );
@@ -82,9 +78,9 @@ export function useDrawerChanges() {
     await keeping(
       value(
         api.PATCH('/api/drawer/things/{id}', {
-          params: { path: { id: thing.id }, query: { units } as never },
+          params: { path: { id: thing.id }, query: { units } },
           headers: ifMatch(thing.version),
-          body: { name: null, properties: properties as never },
+          body: { name: null, properties: properties },
         }),
       ),
     );

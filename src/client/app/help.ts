@@ -45,7 +45,7 @@ export function useWordPicture(name: string, isWanted: boolean) {
     enabled: isWanted,
     queryFn: async () =>
       (await value(
-        api.GET('/api/words/{name}', { params: { path: { name }, query: { units } as never } }),
+        api.GET('/api/words/{name}', { params: { path: { name }, query: { units } } }),
       )) as unknown as { drawing: Drawing; moment: Step['picture'] },
   }).data;
 }

@@ -7,7 +7,7 @@ export function useShort() {
   const units = useUnits();
   const short = useQuery({
     queryKey: ['bench', 'short', units],
-    queryFn: () => value(api.GET('/api/bench/short', { params: { query: { units } as never } })),
+    queryFn: () => value(api.GET('/api/bench/short', { params: { query: { units } } })),
   });
   return short.data ?? [];
 }

@@ -11,7 +11,7 @@ export const techniqueQuery = (name: string, units: Units) =>
     queryFn: async () =>
       (await value(
         api.GET('/api/techniques/{technique}', {
-          params: { path: { technique: name }, query: { units } as never },
+          params: { path: { technique: name }, query: { units } },
         }),
       )) as unknown as Technique,
   });

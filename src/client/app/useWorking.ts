@@ -42,7 +42,7 @@ export function useWorking(id: string) {
     save: async (sent) => {
       const saved = await value(
         api.PATCH('/api/workings/{id}', {
-          params: { path: { id }, query: { units } as never },
+          params: { path: { id }, query: { units } },
           headers: ifMatch(queries.getQueryData<Row>(key)!.version),
           body: sent as unknown as Patch,
         }),

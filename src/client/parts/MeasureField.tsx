@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { api, value } from '../api/http';
-import type { Length } from '../api/types';
+import type { Length, Units } from '../api/types';
 import { Label, useAbout } from './about';
 import { Measure } from './Measure';
 
@@ -15,7 +15,7 @@ type Props = {
   hint?: string;
   /** What the field means. */
   about?: string;
-  units: string;
+  units: Units;
   /** Whether a bare figure is millimetres, as on a dial. */
   fine?: boolean;
   placeholder?: string;

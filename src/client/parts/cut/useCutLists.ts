@@ -24,7 +24,7 @@ export function useCutLists(id: string, units: Units) {
     setPending(list);
     await keeping(
       api.POST('/api/workings/{id}/cut-lists', {
-        params: { path: { id }, query: { units } as never },
+        params: { path: { id }, query: { units } },
         body: { id: list },
       }),
     );

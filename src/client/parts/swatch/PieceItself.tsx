@@ -43,12 +43,12 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
             (reckoning.answer as Record<string, unknown> | null)?.[figure],
           ]),
         ),
-      } as never,
+      },
       verdict: 'yes',
       note,
     });
     const readings = Object.fromEntries(needed.map((r) => [r.name, [typed[r.name]]]));
-    const says = Object.values(await change(id, { readings } as never))
+    const says = Object.values(await change(id, { readings }))
       .flat()
       .join(' ');
     setWrong(says);

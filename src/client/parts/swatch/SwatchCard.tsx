@@ -68,7 +68,7 @@ export function SwatchCard(props: Props) {
   const keep = async (kind: string) => {
     const text = typed[kind];
     if (text === undefined) return;
-    const errors = await change(swatch.id, { readings: { [kind]: readings(kind) } } as never);
+    const errors = await change(swatch.id, { readings: { [kind]: readings(kind) } });
     const says = errors[`readings.${kind}`] ?? Object.values(errors).flat();
     setWrong((now) => ({ ...now, [kind]: says }));
     if (says.length) return;
@@ -91,7 +91,7 @@ export function SwatchCard(props: Props) {
   /** What it is held against; nothing for one that stands by itself. */
   const held = expected ?? (Number(said) || undefined);
   const keepKnobs = async (turned: Features) => {
-    const errors = await change(swatch.id, { features: turned as never });
+    const errors = await change(swatch.id, { features: turned });
     setWrong((now) => ({
       ...Object.fromEntries(Object.entries(now).filter(([k]) => !k.startsWith('features.'))),
       ...errors,

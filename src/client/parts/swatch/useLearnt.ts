@@ -14,7 +14,7 @@ export function useLearnt(working: EditedWorking, technique: Technique | undefin
     queryFn: () =>
       value(
         api.GET('/api/workings/{id}/swatches', {
-          params: { path: { id: working.id }, query: { units } as never },
+          params: { path: { id: working.id }, query: { units } },
         }),
       ),
   }).data;

@@ -18,7 +18,7 @@ export function useSwatches(workingId: string, units: Units) {
   const queue = useRef(Promise.resolve());
   const key = ['swatches', workingId, units];
   const path = { id: workingId };
-  const query = { units } as never;
+  const query = { units };
   const swatches = useQuery({
     queryKey: key,
     queryFn: () => value(api.GET('/api/workings/{id}/swatches', { params: { path, query } })),
@@ -46,7 +46,7 @@ export function useSwatches(workingId: string, units: Units) {
         value(
           api.POST('/api/swatches/simulated', {
             params: { query },
-            body: { id: newId(), workingId: working, features: features as never, settings, flat: 300 },
+            body: { id: newId(), workingId: working, features: features, settings, flat: 300 },
           }),
         ),
       );

@@ -26,7 +26,7 @@ export function Ways({
   const ways = useQuery({
     queryKey: ['bench', 'ways', of, units],
     queryFn: () =>
-      value(api.GET('/api/workings/{id}/ways', { params: { path: { id: of }, query: { units } as never } })),
+      value(api.GET('/api/workings/{id}/ways', { params: { path: { id: of }, query: { units } } })),
   }).data;
   if (!ways || (ways.length < 2 && !another)) return null;
   if (ways.length < 2) return <div className="no-print">{another}</div>;

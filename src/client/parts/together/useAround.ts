@@ -10,7 +10,7 @@ export function useAround(project: string): BenchWorking[] {
   const units = useUnits();
   const bench = useQuery({
     queryKey: ['bench', 'around', project, units],
-    queryFn: () => value(api.GET('/api/bench', { params: { query: { project, units } as never } })),
+    queryFn: () => value(api.GET('/api/bench', { params: { query: { project, units } } })),
   });
   return bench.data?.projects[0]?.workings ?? [];
 }

@@ -26,9 +26,7 @@ function Lines({ project, name }: { project: string; name: string }) {
   const total = useQuery({
     queryKey: ['bench', 'total', project, units],
     queryFn: () =>
-      value(
-        api.GET('/api/projects/{id}/total', { params: { path: { id: project }, query: { units } as never } }),
-      ),
+      value(api.GET('/api/projects/{id}/total', { params: { path: { id: project }, query: { units } } })),
   }).data;
   if (!total) return <p className="text-soft">Adding up…</p>;
   return (

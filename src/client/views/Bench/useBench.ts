@@ -21,7 +21,7 @@ export function useBench(wanted: string) {
     queryFn: ({ pageParam }) =>
       value(
         api.GET('/api/bench', {
-          params: { query: { cursor: pageParam, units, ...(pageParam ? {} : { most: onScreen }) } as never },
+          params: { query: { cursor: pageParam, units, ...(pageParam ? {} : { most: onScreen }) } },
         }),
       ),
     getNextPageParam: (last) => last.next ?? undefined,

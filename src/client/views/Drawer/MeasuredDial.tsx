@@ -52,7 +52,7 @@ export function MeasuredDial({ thing, kind, measured, set }: Props) {
     queryFn: () =>
       value(
         api.GET('/api/questions/{question}', {
-          params: { path: { question: measured.question }, query: { units } as never },
+          params: { path: { question: measured.question }, query: { units } },
         }),
       ),
   }).data;

@@ -17,7 +17,7 @@ export function useThing(thing: Thing) {
     save: async (sent) => {
       const saved = await value(
         api.PATCH('/api/drawer/things/{id}', {
-          params: { path: { id }, query: { units } as never },
+          params: { path: { id }, query: { units } },
           headers: ifMatch(version.current),
           body: sent as never,
         }),

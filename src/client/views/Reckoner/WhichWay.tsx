@@ -46,7 +46,7 @@ export function WhichWay() {
     placeholderData: (last) => last,
     queryFn: async () => {
       const path = { question: 'which-way' };
-      const query = { units } as never;
+      const query = { units };
       return (await value(api.GET('/api/questions/{question}', { params: { path, query } }))) as unknown as {
         fields: Field[];
       };

@@ -15,7 +15,7 @@ export function Beside({ ids, take, clear }: Props) {
   const laid = useQuery({
     queryKey: ['book', 'beside', ids, units],
     placeholderData: (last) => last,
-    queryFn: () => value(api.GET('/api/swatches/beside', { params: { query: { id: ids, units } as never } })),
+    queryFn: () => value(api.GET('/api/swatches/beside', { params: { query: { id: ids, units } } })),
   }).data;
   if (!laid || laid.length === 0) return null;
   const columns = laid.map((s) => new Map(rowsOf(s).map((row) => [row.name, row])));

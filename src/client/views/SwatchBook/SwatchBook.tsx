@@ -30,7 +30,7 @@ export function SwatchBook() {
     initialPageParam: undefined as string | undefined,
     placeholderData: keepPreviousData,
     queryFn: ({ pageParam: cursor }): Promise<components['schemas']['BookPage']> =>
-      value(api.GET('/api/swatches', { params: { query: { ...filter, cursor, units } as never } })),
+      value(api.GET('/api/swatches', { params: { query: { ...filter, cursor, units } } })),
     getNextPageParam: (page) => page.next ?? undefined,
   });
   const facets = useQuery({
@@ -40,7 +40,7 @@ export function SwatchBook() {
   const plot = useQuery({
     queryKey: ['book', 'plot', filter, x],
     placeholderData: (last) => last,
-    queryFn: () => value(api.GET('/api/swatches/plot', { params: { query: { ...filter, x } as never } })),
+    queryFn: () => value(api.GET('/api/swatches/plot', { params: { query: { ...filter, x } } })),
   }).data;
   const swatches = pages.data?.pages.flatMap((p) => p.swatches) ?? [];
   const count = pages.data?.pages[0]?.count ?? 0;

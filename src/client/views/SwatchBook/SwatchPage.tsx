@@ -27,8 +27,7 @@ export function SwatchPage() {
   const key = ['book', 'one', id, units];
   const found = useQuery({
     queryKey: key,
-    queryFn: () =>
-      value(api.GET('/api/swatches/beside', { params: { query: { id: [id], units } as never } })),
+    queryFn: () => value(api.GET('/api/swatches/beside', { params: { query: { id: [id], units } } })),
   });
   const book = found.data?.[0];
   const name = book?.swatch.technique ?? '';
@@ -59,7 +58,7 @@ export function SwatchPage() {
         await keeping(
           value(
             api.PATCH('/api/swatches/{id}', {
-              params: { path: { id }, query: { units } as never },
+              params: { path: { id }, query: { units } },
               headers: ifMatch(row.version),
               body: parts as never,
             }),
@@ -92,7 +91,7 @@ export function SwatchPage() {
       ...(kind === 'cloth' && is
         ? {
             cloth: lookOf(is) as never,
-            ...(weight === undefined ? {} : { features: { clothWeight: Number(weight) } as never }),
+            ...(weight === undefined ? {} : { features: { clothWeight: Number(weight) } }),
           }
         : {}),
     });

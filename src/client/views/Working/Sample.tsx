@@ -52,7 +52,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
       settings,
       changed,
       uses,
-      ...(knobs.length ? { features: { ...chosen, ...set } as never } : {}),
+      ...(knobs.length ? { features: { ...chosen, ...set } } : {}),
     });
   };
   const tried = swatches.map((s) => s.changed).filter(Boolean);
