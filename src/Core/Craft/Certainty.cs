@@ -22,7 +22,7 @@ public static class Certainty
         assurance switch
         {
             < 0.2 => "hardly any chance",
-            < 0.45 => "less than an even chance",
+            < 0.45 => "less than half the time",
             < 0.55 => "half the time",
             < 0.78 => "2 times out of 3",
             < 0.86 => "four in five",

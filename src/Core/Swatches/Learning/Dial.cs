@@ -268,7 +268,7 @@ public static class DialQuestion
                     .Help("All of them together."),
             ],
             50
-        ).Help("What was dialled, and what so many stitches of it measured.");
+        ).Help("What was set, and what so many stitches of it measured.");
 
     public static Form Form { get; } =
         new(
