@@ -12,10 +12,8 @@ public static class SetUpFields
         LengthField
             .Fine("footOpening", "Needle opening", 0.5, 20, start)
             .Help("In the foot.")
-            .Optional() with
-        {
-            From = "foot.opening",
-        };
+            .Optional()
+            .From("foot.opening");
 
     public static LengthField PlateOpening { get; } =
         LengthField

@@ -65,7 +65,7 @@ export function useDrawerChanges() {
       value(
         api.POST('/api/drawer/things', {
           params: { query: { units } },
-          body: { id, kind, name, properties: properties },
+          body: { id, kind, name, properties },
         }),
       ),
     );
@@ -80,7 +80,7 @@ export function useDrawerChanges() {
         api.PATCH('/api/drawer/things/{id}', {
           params: { path: { id: thing.id }, query: { units } },
           headers: ifMatch(thing.version),
-          body: { name: null, properties: properties },
+          body: { name: null, properties },
         }),
       ),
     );

@@ -3,6 +3,7 @@ using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;
+using static ZephyrReach.Core.Asks.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.FreeMotion;
 
@@ -275,20 +276,4 @@ internal static class Fields
             .Help("Stitches that were counted, and squares that were drawn in.");
         return counted with { Fields = [.. counted.Fields, Square, Along, Across] };
     }
-
-    private static LengthField Mm(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => LengthField.Mm(name, label, least, most, start).Optional();
-
-    private static LengthField Fine(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => Mm(name, label, least, most, start) with { Kind = LengthKind.Fine };
 }

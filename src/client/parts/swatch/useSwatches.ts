@@ -46,7 +46,7 @@ export function useSwatches(workingId: string, units: Units) {
         value(
           api.POST('/api/swatches/simulated', {
             params: { query },
-            body: { id: newId(), workingId: working, features: features, settings, flat: 300 },
+            body: { id: newId(), workingId: working, features, settings, flat: 300 },
           }),
         ),
       );

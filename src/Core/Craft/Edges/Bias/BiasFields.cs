@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Asks.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.Edges.Bias;
 
@@ -179,12 +180,4 @@ internal static class BiasFields
             ? [Point.At(0, 0), new(w, Length.Zero), new(w, h), new(Length.Zero, h)]
             : null;
     }
-
-    private static LengthField Mm(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => LengthField.Mm(name, label, least, most, start).Optional();
 }

@@ -10,8 +10,6 @@ namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 /// <remarks>What they make cannot be pulled to fit: so much is cut that it is enough nine times in ten on no swatch at all.</remarks>
 internal static class MachineWays
 {
-    private const double Assurance = 0.9;
-
     public static AsWay ByFoot(Kind kind) =>
         new(
             wanted => Of(wanted, kind, "a gathering foot"),
@@ -60,7 +58,7 @@ internal static class MachineWays
         }
         var (stitch, passes) = (setting.Settings.StitchLength, setting.Settings.Passes);
         var likely = model.Predict(setting.Settings) with { Most = piece.PacksAt(stitch) };
-        var cut = piece.FinishedEdge * likely.At(Assurance);
+        var cut = piece.FinishedEdge * likely.At(Certainty.Field.Start!.Value);
         var trimmed = (cut + Fields.TrimAllowance.Start!.Value) / piece.FinishedEdge;
         if (wanted.Strips(trimmed) is not { } strips)
         {

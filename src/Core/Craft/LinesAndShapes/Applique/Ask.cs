@@ -144,7 +144,7 @@ internal sealed record Ask(
             reader.OptionalNumber(Fields.DialFactor),
             reader.LengthOrStart(Fields.MaxStitchWidth),
             reader.LengthOrStart(Fields.ClothThickness),
-            reader.NumberOrStart(Fields.Speed),
+            reader.NumberOrStart(LineFields.Speed),
             DialSamples.Read(reader, Fields.Samples)
         )
         {

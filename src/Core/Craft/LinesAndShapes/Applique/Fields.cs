@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Swatches.Learning;
+using static ZephyrReach.Core.Asks.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 
@@ -153,12 +154,6 @@ internal static class Fields
         Fine("clothThickness", "Thickness of all layers", 0.05, 8, 0.8)
             .Help("Base fabric, shape, and what lies under.");
 
-    public static NumberField Speed { get; } =
-        new NumberField("machineSpeed", "Sewn at", 50, 5000, 300, false)
-            .Help("Medium, and slow in curves.")
-            .Unit("stitches/min")
-            .Step(50);
-
     /// <summary>What rows of the stitch came to against what was set.</summary>
     public static GroupsField Samples { get; } =
         DialSamples.Field().Help("Rows of this stitch that were measured.");
@@ -195,15 +190,7 @@ internal static class Fields
         DialFactor,
         MaxStitchWidth,
         ClothThickness,
-        Speed,
+        LineFields.Speed,
         Samples,
     ];
-
-    private static LengthField Fine(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => LengthField.Fine(name, label, least, most, start).Optional();
 }

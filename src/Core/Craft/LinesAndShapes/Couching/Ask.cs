@@ -80,7 +80,7 @@ internal sealed record Ask(
             reader.LengthOrStart(Fields.ClothThickness),
             reader.OptionalLength(Fields.FootRelief),
             reader.OptionalLength(Fields.FootHole) is { } hole && hole > Length.Zero ? hole : null,
-            reader.NumberOrStart(Fields.Speed),
+            reader.NumberOrStart(LineFields.Speed),
             DialSamples.Read(reader, Fields.Samples)
         )
         {

@@ -1,6 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Swatches.Learning;
+using static ZephyrReach.Core.Asks.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 
@@ -153,12 +154,6 @@ internal static class Fields
             .Help("Through which a cord is led; 0 for none.")
             .From("foot.cordHole");
 
-    public static NumberField Speed { get; } =
-        new NumberField("machineSpeed", "Sewn at", 50, 5000, 300, false)
-            .Help("Medium, and slow in curves.")
-            .Unit("stitches/min")
-            .Step(50);
-
     /// <summary>What zigzags came to against what was set.</summary>
     public static GroupsField Samples { get; } =
         DialSamples.Field().Help("Zigzags that were measured.");
@@ -196,15 +191,7 @@ internal static class Fields
         ClothThickness,
         FootRelief,
         FootHole,
-        Speed,
+        LineFields.Speed,
         Samples,
     ];
-
-    private static LengthField Fine(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => LengthField.Fine(name, label, least, most, start).Optional();
 }

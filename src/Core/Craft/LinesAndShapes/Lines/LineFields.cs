@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Paths;
+using static ZephyrReach.Core.Asks.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 
@@ -181,6 +182,13 @@ internal static class LineFields
             .Eases("a simpler one")
             .When(MadeName, Read);
 
+    /// <summary>How fast the machine runs along a line that turns.</summary>
+    public static NumberField Speed { get; } =
+        new NumberField("machineSpeed", "Sewn at", 50, 5000, 300, false)
+            .Help("Medium, and slow in curves.")
+            .Unit("stitches/min")
+            .Step(50);
+
     /// <summary>The field that the width of what is drawn is typed into; empty where no field says it.</summary>
     public static string WidthField(AskReader reader, ChoiceField made, ChoiceField shape) =>
         Sized(reader, made, shape, ShapeWidth);
@@ -212,12 +220,4 @@ internal static class LineFields
 
     private static ShownWhen When(string field, string first, params string[] others) =>
         new(field, first) { Or = others };
-
-    private static LengthField Mm(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => LengthField.Mm(name, label, least, most, start).Optional();
 }

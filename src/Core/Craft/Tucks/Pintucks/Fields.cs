@@ -2,6 +2,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Asks.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 
@@ -333,12 +334,4 @@ internal static class Fields
         double? start = null,
         bool isNeeded = true
     ) => LengthField.Mm(name, label, least, 20_000, start) with { IsNeeded = isNeeded };
-
-    private static LengthField Fine(
-        string name,
-        string label,
-        double least,
-        double most,
-        double? start = null
-    ) => LengthField.Fine(name, label, least, most, start).Optional();
 }
