@@ -26,6 +26,23 @@ public enum Refusal
 /// <param name="Says">What is wrong and what would be right, in a sentence or two.</param>
 public sealed record FieldError(string Field, Refusal Refusal, string Says);
 
+/// <summary>What is wrong with an ask, in its order. A field may be read as often as it is wanted: each is there once.</summary>
+internal sealed class FieldErrors
+{
+    private readonly List<FieldError> all = [];
+    private readonly HashSet<FieldError> known = [];
+
+    public IReadOnlyList<FieldError> All => all;
+
+    public void Add(FieldError error)
+    {
+        if (known.Add(error))
+        {
+            all.Add(error);
+        }
+    }
+}
+
 /// <summary>Reads the fields of one raw ask, and gathers what is wrong with them.</summary>
 /// <remarks>
 /// A field that cannot be read gives its least value and an error; whoever computes with the values looks at
@@ -34,7 +51,7 @@ public sealed record FieldError(string Field, Refusal Refusal, string Says);
 public sealed class AskReader
 {
     private readonly RawAsk raw;
-    private readonly List<FieldError> errors;
+    private readonly FieldErrors errors;
 
     /// <summary>What a reading below this means is not a length: no ruler shows it.</summary>
     private static readonly Length LeastReading = Measures.Length.FromMillimetres(0.01);
@@ -43,19 +60,19 @@ public sealed class AskReader
     private readonly string path;
 
     public AskReader(RawAsk raw, Ruler ruler)
-        : this(raw, ruler, [], "") { }
+        : this(raw, ruler, new(), "") { }
 
     /// <summary>A reader of fields that lie within something else: its errors name them by a path.</summary>
     /// <param name="path">What stands before each name, such as <c>features.</c></param>
     public AskReader(RawAsk raw, Ruler ruler, string path)
-        : this(raw, ruler, [], path) { }
+        : this(raw, ruler, new(), path) { }
 
-    private AskReader(RawAsk raw, Ruler ruler, List<FieldError> errors, string path)
+    private AskReader(RawAsk raw, Ruler ruler, FieldErrors errors, string path)
     {
         (this.raw, Ruler, this.errors, this.path) = (raw, ruler, errors, path);
     }
 
-    public IReadOnlyList<FieldError> Errors => errors;
+    public IReadOnlyList<FieldError> Errors => errors.All;
 
     /// <summary>The ruler that the answer is written against.</summary>
     public Ruler Ruler { get; }
@@ -105,14 +122,11 @@ public sealed class AskReader
     public bool Has(Field field) => raw.TryGet(field.Name, out _);
 
     /// <summary>Records that a field contradicts another one.</summary>
-    public void Contradiction(Field field, string says) =>
-        errors.Add(new FieldError(path + field.Name, Refusal.Contradicts, says));
+    public void Contradiction(Field field, string says) => Refuse(field, Refusal.Contradicts, says);
 
     /// <summary>Records that a field is needed after all, because of what another one says.</summary>
     public void Missing(Field field) =>
-        errors.Add(
-            new FieldError(path + field.Name, Refusal.Missing, $"{field.Label} is missing.")
-        );
+        Refuse(field, Refusal.Missing, $"{field.Label} is missing.");
 
     /// <summary>Reads a length; several in a list are added up.</summary>
     public Length Length(LengthField field) => OptionalLength(field) ?? field.Least;
@@ -438,8 +452,10 @@ public sealed class AskReader
         return false;
     }
 
-    private void Unusable(Field field, string says) =>
-        errors.Add(new FieldError(path + field.Name, Refusal.Unusable, says));
+    private void Unusable(Field field, string says) => Refuse(field, Refusal.Unusable, says);
+
+    private void Refuse(Field field, Refusal refusal, string says) =>
+        errors.Add(new FieldError(path + field.Name, refusal, says));
 
     /// <summary>A length, or the sum of several; null when one of them cannot be read.</summary>
     private Length? Total(LengthField field, RawValue value)

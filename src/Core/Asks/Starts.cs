@@ -13,4 +13,11 @@ public static class Starts
 
     public static string ChoiceOrStart(this AskReader reader, ChoiceField field) =>
         reader.OptionalChoice(field) ?? field.Start!;
+
+    /// <summary>The same choice in words.</summary>
+    public static string LabelOrStart(this AskReader reader, ChoiceField field)
+    {
+        var name = reader.ChoiceOrStart(field);
+        return field.Choices.Single(c => c.Name == name).Label;
+    }
 }

@@ -54,6 +54,10 @@ public sealed record NamedShape(
     public static NamedShape Rounded { get; } =
         new("rounded", "rounded rectangle", true, s => [RoundedBox(s)], false);
 
+    /// <summary>A circle so wide, from the top left of what it covers.</summary>
+    public static Path CircleOf(Length width) =>
+        All[0].At(new ShapeSize(width, default, 2, default, default, ""))[0];
+
     public static IReadOnlyList<NamedShape> All { get; } =
     [
         new("circle", "circle", true, s => [Circle(s.Width / 2, s.Width / 2)], false),

@@ -160,7 +160,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     /// of one to three letters only. Null where that is under a millimetre: so small a letter is a line.
     /// </summary>
     public Length? ColumnWidth =>
-        Ask.Capital is { } high
+        Ask.Way.Capital is { } high
         && Rounding.Down(
             Length.Min(
                 Length.Min(
@@ -324,7 +324,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
     public override IReadOnlyList<Path> Traces =>
         Ask.Kind == Fields.Meandered
             ? [.. Ask.Stretches.Select(s => Path.Of(false, s))]
-            : Ask.Sketch;
+            : Ask.Way.Sketch;
 
     public override Summary Summary =>
         new(
@@ -433,7 +433,7 @@ internal sealed record Answer(Ask Ask) : WorkPlan
 
     private static (Length, Length) ReachOf(Ask ask)
     {
-        var reach = NamedShape.BoundsOf(ask.Sketch);
+        var reach = NamedShape.BoundsOf(ask.Way.Sketch);
         return (reach.To.X, reach.To.Y);
     }
 }

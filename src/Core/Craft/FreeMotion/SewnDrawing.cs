@@ -38,7 +38,7 @@ internal static class SewnDrawing
         List<Shape> shapes =
         [
             new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
-            .. a.Ask.Sketch.Select(o =>
+            .. a.Ask.Way.Sketch.Select(o =>
                 new PathShape(place.Of(o), LineMeaning.Chalk).In("outline")
             ),
         ];
@@ -57,7 +57,7 @@ internal static class SewnDrawing
                 width - Margin,
                 height,
                 LengthKind.Marked,
-                field: a.Ask.WidthField,
+                field: a.Ask.Way.WidthField,
                 states: a.Reach.Width
             )
         );
@@ -67,7 +67,7 @@ internal static class SewnDrawing
                 height - Margin,
                 width,
                 LengthKind.Marked,
-                field: a.Ask.HeightField,
+                field: a.Ask.Way.HeightField,
                 states: a.Reach.Height
             )
         );
@@ -124,7 +124,7 @@ internal static class SewnDrawing
             a.Reach.Width + 2 * margin,
             Length.Max(a.Reach.Height + 2 * margin, large / 5),
             [
-                .. (a.Ask.Kind == Fields.Meandered ? Few(a) : a.Ask.Sketch).Select(
+                .. (a.Ask.Kind == Fields.Meandered ? Few(a) : a.Ask.Way.Sketch).Select(
                     o => new PathShape(place.Of(o), LineMeaning.Cord, Width: large / 60)
                 ),
             ],

@@ -6,22 +6,31 @@ using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Edges.FinePiping;
 
-/// <summary>A fine piping, as it is wanted.</summary>
+/// <summary>A fine piping, as it is wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
-/// <param name="Required">Of strip and cord, for one edge.</param>
-internal sealed record Ask(
-    EdgeAsk Edge,
-    Twist Twist,
-    Covering Covering,
-    BiasCut Cut,
-    BesideCord Foot,
-    Length Required,
-    Length Overlap,
-    Length Face,
-    Length StitchLength,
-    Together Together
-)
+/// <param name="Said">What was said.</param>
+/// <param name="Twist">The cord, which is twisted from threads.</param>
+internal sealed record Ask(AskReader Said, Twist Twist, Covering Covering)
 {
+    public required EdgeAsk Edge { get; init; }
+
+    public required BiasCut Cut { get; init; }
+
+    /// <summary>Of strip and cord, for one edge.</summary>
+    public required Length Required { get; init; }
+
+    public Length Overlap { get; } = Said.LengthOrStart(CordedFields.Overlap);
+
+    public BesideCord Foot { get; } = BesideCord.Read(Said);
+
+    /// <summary>The thickness of the face.</summary>
+    public Length Face { get; } = Said.LengthOrStart(CordedFields.FaceThickness);
+
+    public Length StitchLength { get; } = Said.LengthOrStart(Fields.StitchLength);
+
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; } = Together.Read(Said);
+
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
@@ -34,22 +43,15 @@ internal sealed record Ask(
             1
         );
         var edge = EdgeAsk.Read(reader, covering.Covered);
-        var overlap = reader.LengthOrStart(CordedFields.Overlap);
-        var together = Together.Read(reader);
-        var required = edge?.WithEnds(overlap) ?? covering.Width;
-        var cut = BiasCut.Read(reader, required * together.Count, covering.Width);
-        var ask = new Ask(
-            edge!,
-            twist,
-            covering,
-            cut!,
-            BesideCord.Read(reader),
-            required,
-            overlap,
-            reader.LengthOrStart(CordedFields.FaceThickness),
-            reader.LengthOrStart(Fields.StitchLength),
-            together
-        );
+        var required = edge?.WithEnds(reader.LengthOrStart(CordedFields.Overlap)) ?? covering.Width;
+        var pieces = Together.Read(reader).Count;
+        var cut = BiasCut.Read(reader, required * pieces, covering.Width);
+        var ask = new Ask(reader, twist, covering)
+        {
+            Edge = edge!,
+            Cut = cut!,
+            Required = required,
+        };
         return reader.Errors.Count > 0 || edge is null || cut is null ? null : ask;
     }
 }

@@ -7,43 +7,61 @@ using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Edges.Piping;
 
-/// <summary>A piped edge, as it is wanted.</summary>
+/// <summary>A piped edge, as it is wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
-/// <param name="Cut">How the strips are cut, for all pieces together.</param>
-/// <param name="Shrinks">By how much the cord will still shrink, as a share; nothing where it is washed.</param>
-/// <param name="Rounds">Piped edges of one piece.</param>
-/// <param name="Required">Of strip and cord, for one piped edge.</param>
-internal sealed record Ask(
-    EdgeAsk Edge,
-    Covering Covering,
-    BiasCut Cut,
-    BesideCord Foot,
-    double Shrinks,
-    int Rounds,
-    Length Required,
-    Length Overlap,
-    Length Face,
-    Length StitchLength,
-    Together Together,
-    Dial Wraps
-)
+/// <param name="Said">What was said.</param>
+/// <param name="Wraps">What the covering takes against what was calculated.</param>
+internal sealed record Ask(AskReader Said, Covering Covering, Dial Wraps)
 {
     /// <summary>More than this is absurd.</summary>
     private static readonly Length Longest = Length.FromMillimetres(2e6);
 
+    public required EdgeAsk Edge { get; init; }
+
+    /// <summary>How the strips are cut, for all pieces together.</summary>
+    public required BiasCut Cut { get; init; }
+
+    /// <summary>Of strip and cord, for one piped edge.</summary>
+    public required Length Required { get; init; }
+
+    public Length Overlap { get; } = Said.LengthOrStart(CordedFields.Overlap);
+
+    /// <summary>Piped edges of one piece.</summary>
+    public int Rounds { get; } = (int)(Said.OptionalNumber(Fields.Rounds) ?? 1);
+
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; } = Together.Read(Said);
+
     /// <summary>Piped edges in all.</summary>
     public int Rings => Rounds * Together.Count;
+
+    private bool IsWashed { get; } = Said.OptionalFlag(Fields.PreShrunk) ?? true;
+
+    private double ShrinksSaid { get; } = Said.NumberOrStart(Fields.Shrinks);
+
+    /// <summary>By how much the cord will still shrink, as a share; nothing where it is washed.</summary>
+    public double Shrinks => IsWashed ? 0 : ShrinksSaid / 100;
+
+    public BesideCord Foot { get; } = BesideCord.Read(Said);
+
+    /// <summary>The thickness of the face.</summary>
+    public Length Face { get; } = Said.LengthOrStart(CordedFields.FaceThickness);
+
+    public Length StitchLength { get; } = Said.LengthOrStart(Fields.StitchLength);
 
     public bool HasZip => Edge.HasZip;
 
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
-        var cord = reader.Length(Fields.CordDiameter);
-        var thickness = reader.LengthOrStart(CordedFields.Thickness);
-        var flange = reader.LengthOrStart(CordedFields.Seam);
+        var covering = new Covering(
+            reader.Length(Fields.CordDiameter),
+            reader.LengthOrStart(CordedFields.Thickness),
+            reader.LengthOrStart(CordedFields.Seam),
+            BiasFields.ReadStep(reader),
+            1
+        );
         var samples = DialSamples.Read(reader, Fields.Samples);
-        var covering = new Covering(cord, thickness, flange, BiasFields.ReadStep(reader), 1);
         var wraps = new Dial(samples, covering.Wrap, "Wrap", true)
         {
             Unit = "of what was calculated",
@@ -54,35 +72,23 @@ internal sealed record Ask(
             Factor = samples.Count > 0 ? wraps.Predicted.High : 1,
         };
         var edge = EdgeAsk.Read(reader, covering.Covered, reader.Flag(CordedFields.Zip));
-        var overlap = reader.LengthOrStart(CordedFields.Overlap);
-        var rounds = (int)(reader.OptionalNumber(Fields.Rounds) ?? 1);
-        var shrinks = reader.NumberOrStart(Fields.Shrinks);
-        var washed = reader.OptionalFlag(Fields.PreShrunk) ?? true;
-        var together = Together.Read(reader);
         // Σ edges, and where the ends meet once more; of an open edge at both ends.
-        var required = edge?.WithEnds(overlap) ?? covering.Width;
-        if (required * (rounds * together.Count) > Longest)
+        var required = edge?.WithEnds(reader.LengthOrStart(CordedFields.Overlap)) ?? covering.Width;
+        var rings = (int)(reader.OptionalNumber(Fields.Rounds) ?? 1) * Together.Read(reader).Count;
+        if (required * rings > Longest)
         {
             reader.Contradiction(
                 CordedFields.Made,
                 $"That would be over {reader.Ruler.Whole(Longest)} of piping: plan a part of it."
             );
         }
-        var cut = BiasCut.Read(reader, required * (rounds * together.Count), covering.Width);
-        var ask = new Ask(
-            edge!,
-            covering,
-            cut!,
-            BesideCord.Read(reader),
-            washed ? 0 : shrinks / 100,
-            rounds,
-            required,
-            overlap,
-            reader.LengthOrStart(CordedFields.FaceThickness),
-            reader.LengthOrStart(Fields.StitchLength),
-            together,
-            wraps
-        );
+        var cut = BiasCut.Read(reader, required * rings, covering.Width);
+        var ask = new Ask(reader, covering, wraps)
+        {
+            Edge = edge!,
+            Cut = cut!,
+            Required = required,
+        };
         return reader.Errors.Count > 0 || edge is null || cut is null ? null : ask;
     }
 }

@@ -34,33 +34,23 @@ internal static class Reckon
         var (flat, edge) = (reader.Length(Fields.FlatStretch), reader.Length(Fields.FinishedEdge));
         var (before, after) = (Or(Fields.PlainBefore), Or(Fields.PlainAfter));
         var rows = RowScheme.All[Math.Max(0, reader.Choice(Fields.Rows))];
-        var ask = new StripAsk(
-            edge,
-            flat / edge,
-            false,
-            Length.FromMillimetres(120),
-            Or(StripFields.SeamAllowance),
-            Length.Zero,
-            false,
-            Length.Zero,
-            Length.Zero,
-            Length.FromMillimetres(1e6),
-            false,
-            rows,
-            Or(StripFields.RowGap),
-            Or(Fields.StitchLength),
-            Or(FabricFields.Thickness),
-            Or(StripFields.PlainThickness),
-            Or(StripFields.Tail),
-            reader.Ruler.Cutting,
-            Length.Zero,
-            null,
-            ClothWeight.FromGramsPerSquareMetre(
+        var ask = new StripAsk
+        {
+            FinishedEdge = edge,
+            Fullness = flat / edge,
+            FinishedDepth = Length.FromMillimetres(120),
+            SeamAllowance = Or(StripFields.SeamAllowance),
+            ClothWidth = Length.FromMillimetres(1e6),
+            Rows = rows,
+            RowGap = Or(StripFields.RowGap),
+            StitchLength = Or(Fields.StitchLength),
+            ClothThickness = Or(FabricFields.Thickness),
+            PlainThickness = Or(StripFields.PlainThickness),
+            Tail = Or(StripFields.Tail),
+            CuttingStep = reader.Ruler.Cutting,
+            Weight = ClothWeight.FromGramsPerSquareMetre(
                 reader.OptionalNumber(FabricFields.LayerWeight) ?? FabricFields.UsualWeight
             ),
-            null
-        )
-        {
             Together = Together.Read(reader),
             IsStretch = true,
         };

@@ -13,33 +13,52 @@ internal enum Layout
     Spiral,
 }
 
-/// <summary>A shirred panel as it is wanted.</summary>
+/// <summary>A shirred panel as it is wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="Said">What was said.</param>
 /// <param name="Reading">What is known of how far the elastic draws up, measured after steam.</param>
-internal sealed record Ask(
-    Length RelaxedWidth,
-    double Fullness,
-    Length PanelHeight,
-    Length EdgeAllowance,
-    Length TopMargin,
-    Length BottomMargin,
-    Length RowGap,
-    Length SeamAllowance,
-    Layout Layout,
-    bool InLooper,
-    double ElasticFactor,
-    Length BobbinCapacity,
-    Length Tail,
-    Length StitchLength,
-    Length ClothThickness,
-    Length? MustPassOver,
-    Length? BodyMeasure,
-    Length ClothWidth,
-    PullUpReading Reading
-)
+internal sealed record Ask(AskReader Said, PullUpReading Reading)
 {
+    public Length RelaxedWidth { get; } = Said.Length(Fields.RelaxedWidth);
+
+    /// <summary>r, the flat panel over the relaxed one.</summary>
+    public required double Fullness { get; init; }
+
+    public Length PanelHeight { get; } = Said.Length(Fields.PanelHeight);
+
+    public Length EdgeAllowance { get; } = Said.LengthOrStart(Fields.EdgeAllowance);
+
+    public Length TopMargin { get; } = Said.Length(Fields.TopMargin);
+
+    public Length BottomMargin { get; } = Said.Length(Fields.BottomMargin);
+
+    public Length RowGap { get; } = Said.Length(Fields.RowGap);
+
+    public Length SeamAllowance { get; } = Said.Length(Fields.SeamAllowance);
+
+    public Layout Layout { get; } = (Layout)Math.Max(0, Said.Choice(Fields.Layout));
+
+    public bool InLooper => Reading.Family == PullUpFamily.ElasticInLooper;
+
+    /// <summary>Of elastic, for each length of seam.</summary>
+    public double ElasticFactor { get; } = Said.NumberOrStart(Fields.ElasticFactor);
+
+    public Length BobbinCapacity { get; } = Said.Length(Fields.BobbinCapacity);
+
+    public Length Tail { get; } = Said.Length(Fields.Tail);
+
+    public Length StitchLength => Reading.Planned.StitchLength;
+
+    public Length ClothThickness { get; } = Said.Length(Fields.ClothThickness);
+
+    public Length? MustPassOver { get; } = Said.OptionalLength(Fields.MustPassOver);
+
+    public Length? BodyMeasure { get; } = Said.OptionalLength(Fields.BodyMeasure);
+
+    public Length ClothWidth { get; } = Said.LengthOrStart(Fields.ClothWidth);
+
     /// <summary>How it stands among other pieces.</summary>
-    public Together Together { get; init; } = Together.Alone;
+    public Together Together { get; } = Together.Read(Said);
 
     /// <summary>Between the first row and the last: H − top − bottom; 0 or above.</summary>
     public Length RowsHeight => PanelHeight - TopMargin - BottomMargin;
@@ -52,32 +71,8 @@ internal sealed record Ask(
         var r = fullness ?? reader.Number(Fields.Fullness);
         // What counts is the panel as it is worn, after steam.
         var family = PullUpFields.ElasticOf(reader);
-        var planned = PullUpFields.Planned(reader, family);
-        var reading = PullUpReading.Read(reader, family, planned);
-        var ask = new Ask(
-            reader.Length(Fields.RelaxedWidth),
-            r,
-            reader.Length(Fields.PanelHeight),
-            reader.LengthOrStart(Fields.EdgeAllowance),
-            reader.Length(Fields.TopMargin),
-            reader.Length(Fields.BottomMargin),
-            reader.Length(Fields.RowGap),
-            reader.Length(Fields.SeamAllowance),
-            (Layout)Math.Max(0, reader.Choice(Fields.Layout)),
-            family == PullUpFamily.ElasticInLooper,
-            reader.NumberOrStart(Fields.ElasticFactor),
-            reader.Length(Fields.BobbinCapacity),
-            reader.Length(Fields.Tail),
-            planned.StitchLength,
-            reader.Length(Fields.ClothThickness),
-            reader.OptionalLength(Fields.MustPassOver),
-            reader.OptionalLength(Fields.BodyMeasure),
-            reader.LengthOrStart(Fields.ClothWidth),
-            reading!
-        )
-        {
-            Together = Together.Read(reader),
-        };
+        var reading = PullUpReading.Read(reader, family, PullUpFields.Planned(reader, family));
+        var ask = new Ask(reader, reading!) { Fullness = r };
         if (reading is null || reader.Errors.Count > 0)
         {
             return null;

@@ -6,31 +6,57 @@ namespace ZephyrReach.Core.Craft.Fullness.Strips;
 
 /// <summary>A gathered piece as it is wanted: an edge, how full, how deep, and from which cloth.</summary>
 /// <remarks>Every value is within the ranges of <see cref="StripFields"/>; only <see cref="Read"/> makes one.</remarks>
-public sealed record StripAsk(
-    Length FinishedEdge,
-    double Fullness,
-    bool Closed,
-    Length FinishedDepth,
-    Length SeamAllowance,
-    Length HemAllowance,
-    bool Doubled,
-    Length JoinAllowance,
-    Length EndAllowance,
-    Length ClothWidth,
-    bool Along,
-    RowScheme Rows,
-    Length RowGap,
-    Length StitchLength,
-    Length ClothThickness,
-    Length PlainThickness,
-    Length Tail,
-    Length CuttingStep,
-    Length ZigzagWidth,
-    Length? ClothAtHand,
-    ClothWeight? Weight,
-    Use? Use
-)
+public sealed record StripAsk
 {
+    public required Length FinishedEdge { get; init; }
+
+    /// <summary>r, the strip over its edge; 1 where it is flat.</summary>
+    public required double Fullness { get; init; }
+
+    public bool Closed { get; init; }
+
+    public required Length FinishedDepth { get; init; }
+
+    public required Length SeamAllowance { get; init; }
+
+    public Length HemAllowance { get; init; }
+
+    public bool Doubled { get; init; }
+
+    public Length JoinAllowance { get; init; }
+
+    public Length EndAllowance { get; init; }
+
+    public required Length ClothWidth { get; init; }
+
+    /// <summary>Whether the strips are cut along the selvedge; else across.</summary>
+    public bool Along { get; init; }
+
+    public required RowScheme Rows { get; init; }
+
+    public required Length RowGap { get; init; }
+
+    public required Length StitchLength { get; init; }
+
+    public required Length ClothThickness { get; init; }
+
+    public required Length PlainThickness { get; init; }
+
+    public required Length Tail { get; init; }
+
+    public required Length CuttingStep { get; init; }
+
+    public Length ZigzagWidth { get; init; }
+
+    /// <summary>Null where it is not known.</summary>
+    public Length? ClothAtHand { get; init; }
+
+    /// <summary>Null where it is not known.</summary>
+    public ClothWeight? Weight { get; init; }
+
+    /// <summary>What it is for; null where that was not said.</summary>
+    public Use? Use { get; init; }
+
     /// <summary>How it stands among other pieces.</summary>
     public Together Together { get; init; } = Together.Alone;
 
@@ -76,37 +102,35 @@ public sealed record StripAsk(
     {
         var closed = reader.Flag(StripFields.Closed);
         var doubled = reader.Flag(StripFields.Doubled);
-        var rows = reader.Choice(StripFields.Rows);
-        var ask = new StripAsk(
-            finishedEdge ?? reader.Length(StripFields.FinishedEdge),
-            fullness ?? reader.Number(StripFields.Fullness),
-            closed,
-            reader.Length(StripFields.FinishedDepth),
-            reader.Length(StripFields.SeamAllowance),
-            NeededUnless(doubled, reader, StripFields.HemAllowance),
-            doubled,
-            reader.Length(StripFields.JoinAllowance),
-            NeededUnless(closed, reader, StripFields.EndAllowance),
-            reader.Length(FabricFields.Width),
-            reader.Choice(StripFields.Cut) == 1,
-            RowScheme.All[Math.Max(0, rows)],
-            reader.Length(StripFields.RowGap),
-            Length.Min(
+        var ask = new StripAsk
+        {
+            FinishedEdge = finishedEdge ?? reader.Length(StripFields.FinishedEdge),
+            Fullness = fullness ?? reader.Number(StripFields.Fullness),
+            Closed = closed,
+            FinishedDepth = reader.Length(StripFields.FinishedDepth),
+            SeamAllowance = reader.Length(StripFields.SeamAllowance),
+            HemAllowance = NeededUnless(doubled, reader, StripFields.HemAllowance),
+            Doubled = doubled,
+            JoinAllowance = reader.Length(StripFields.JoinAllowance),
+            EndAllowance = NeededUnless(closed, reader, StripFields.EndAllowance),
+            ClothWidth = reader.Length(FabricFields.Width),
+            Along = reader.Choice(StripFields.Cut) == 1,
+            Rows = RowScheme.All[Math.Max(0, reader.Choice(StripFields.Rows))],
+            RowGap = reader.Length(StripFields.RowGap),
+            StitchLength = Length.Min(
                 reader.Length(StripFields.StitchLength),
                 reader.OptionalLength(StripFields.LongestStitch) ?? StripFields.StitchLength.Most
             ),
-            reader.Length(FabricFields.Thickness),
-            reader.Length(StripFields.PlainThickness),
-            reader.Length(StripFields.Tail),
-            reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
-            reader.LengthOrStart(StripFields.ZigzagWidth),
-            reader.OptionalLength(FabricFields.AtHand),
-            reader.OptionalNumber(FabricFields.Weight) is { } grams
+            ClothThickness = reader.Length(FabricFields.Thickness),
+            PlainThickness = reader.Length(StripFields.PlainThickness),
+            Tail = reader.Length(StripFields.Tail),
+            CuttingStep = reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
+            ZigzagWidth = reader.LengthOrStart(StripFields.ZigzagWidth),
+            ClothAtHand = reader.OptionalLength(FabricFields.AtHand),
+            Weight = reader.OptionalNumber(FabricFields.Weight) is { } grams
                 ? ClothWeight.FromGramsPerSquareMetre(grams)
                 : null,
-            reader.Choice(StripFields.Use) is >= 0 and var use ? Uses.All[use] : null
-        )
-        {
+            Use = reader.Choice(StripFields.Use) is >= 0 and var use ? Uses.All[use] : null,
             Together = Together.Read(reader),
             Bobbin = reader.OptionalLength(StripFields.Bobbin),
         };

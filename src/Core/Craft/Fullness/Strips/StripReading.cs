@@ -54,31 +54,27 @@ internal static class StripReading
     {
         var closed = reader.Flag(StripFields.Closed);
         var doubled = reader.Flag(StripFields.Doubled);
-        var strip = new StripAsk(
-            edge,
-            1,
-            closed,
-            reader.LengthOrStart(Depth),
-            reader.LengthOrStart(Seam),
-            doubled ? Length.Zero : reader.OptionalLength(StripFields.HemAllowance) ?? Length.Zero,
-            doubled,
-            reader.LengthOrStart(Join),
-            closed ? Length.Zero : reader.OptionalLength(StripFields.EndAllowance) ?? Length.Zero,
-            reader.LengthOrStart(Width),
-            reader.Choice(Cut) == 1,
-            OnTheSeam,
-            StripFields.RowGap.Start!.Value,
-            stitch,
-            reader.LengthOrStart(Thickness),
-            reader.LengthOrStart(Plain),
-            reader.LengthOrStart(Tail),
-            reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
-            Length.Zero,
-            reader.OptionalLength(FabricFields.AtHand),
-            null,
-            null
-        )
+        var strip = new StripAsk
         {
+            FinishedEdge = edge,
+            Fullness = 1,
+            Closed = closed,
+            FinishedDepth = reader.LengthOrStart(Depth),
+            SeamAllowance = reader.LengthOrStart(Seam),
+            HemAllowance = Unless(doubled, StripFields.HemAllowance),
+            Doubled = doubled,
+            JoinAllowance = reader.LengthOrStart(Join),
+            EndAllowance = Unless(closed, StripFields.EndAllowance),
+            ClothWidth = reader.LengthOrStart(Width),
+            Along = reader.Choice(Cut) == 1,
+            Rows = OnTheSeam,
+            RowGap = StripFields.RowGap.Start!.Value,
+            StitchLength = stitch,
+            ClothThickness = reader.LengthOrStart(Thickness),
+            PlainThickness = reader.LengthOrStart(Plain),
+            Tail = reader.LengthOrStart(Tail),
+            CuttingStep = reader.OptionalLength(StripFields.CuttingStep) ?? reader.Ruler.Cutting,
+            ClothAtHand = reader.OptionalLength(FabricFields.AtHand),
             Together = Together.Read(reader),
             Layers = layers,
         };
@@ -95,6 +91,9 @@ internal static class StripReading
             return null;
         }
         return strip;
+
+        Length Unless(bool spared, LengthField field) =>
+            spared ? Length.Zero : reader.OptionalLength(field) ?? Length.Zero;
     }
 
     private static LengthField Lightly(LengthField field) => field with { IsNeeded = false };

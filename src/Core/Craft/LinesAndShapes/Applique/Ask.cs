@@ -7,62 +7,69 @@ using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 
-/// <summary>One shape, where it lies.</summary>
-/// <param name="Number">From 1, from beneath to above.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Outlines">Where they lie on the ground: the outer ones clockwise, those of holes the other way.</param>
-/// <param name="AreReversed">Of each, whether that is the other way round than it was said.</param>
-/// <param name="Colour">Of its cloth; empty for the working's own.</param>
-/// <param name="At">Where its fields stand in the ask: nothing for the first, else such as <c>over[0].</c></param>
-/// <param name="IsStretched">Whether fields say its width and height.</param>
-internal sealed record ShapeOn(
-    int Number,
-    string Name,
-    IReadOnlyList<Path> Outlines,
-    IReadOnlyList<bool> AreReversed,
-    string Colour,
-    string At,
-    bool IsStretched
-)
-{
-    /// <summary>What it covers.</summary>
-    public Area Area => area ??= Area.Of(Outlines);
-
-    private Area? area;
-}
-
-/// <summary>Shapes on a ground, as they are wanted.</summary>
+/// <summary>Shapes on a ground, as they are wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="Said">What was said.</param>
 /// <param name="Shapes">From beneath to above; one or more.</param>
-/// <param name="DialFactor">What the machine gives of what is set; null for what swatches say.</param>
-/// <param name="Measured">What rows of the stitch came to against what was set.</param>
-internal sealed record Ask(
-    IReadOnlyList<ShapeOn> Shapes,
-    string Stitch,
-    Length Repeat,
-    Length RepeatRange,
-    Length RepeatStep,
-    Length Bite,
-    bool SecondPass,
-    Length Allowance,
-    Length Under,
-    Length Tolerance,
-    double CornerAngle,
-    double? DialFactor,
-    Length MaxStitchWidth,
-    Length ClothThickness,
-    double Speed,
-    IReadOnlyList<DialSample> Measured
-)
+internal sealed record Ask(AskReader Said, IReadOnlyList<ShapeOn> Shapes)
 {
     /// <summary>More stitches than this are absurd.</summary>
     private const int MostStitches = 100_000;
 
+    /// <summary>What a shape measures across is not its own width where it is turned.</summary>
+    private bool IsTurned { get; } = Said.OptionalNumber(Fields.Turn) is not (null or 0);
+
     /// <summary>The field that says how wide the first shape is; empty where none does.</summary>
-    public string WidthField { get; init; } = "";
+    public string WidthField =>
+        IsTurned ? "" : LineFields.WidthField(Said, Fields.Made, Fields.Shape);
 
     /// <summary>The field that says how high it is.</summary>
-    public string HeightField { get; init; } = "";
+    public string HeightField =>
+        IsTurned ? "" : LineFields.HeightField(Said, Fields.Made, Fields.Shape);
+
+    public string Stitch { get; } = Said.ChoiceOrStart(Fields.Stitch);
+
+    /// <summary>From one stitch's return to the next.</summary>
+    public Length Repeat { get; } =
+        Said.OptionalLength(Fields.Repeat) ?? UsualRepeat(Said.ChoiceOrStart(Fields.Stitch));
+
+    private Length? RangeSaid { get; } = Said.OptionalLength(Fields.RepeatRange);
+
+    /// <summary>How far the repeat may be changed to end at a corner.</summary>
+    public Length RepeatRange =>
+        RangeSaid ?? Rounding.Down(Length.Min(Half, Repeat / 7 * 2), RepeatStep);
+
+    public Length RepeatStep { get; } = Said.LengthOrStart(Fields.RepeatStep);
+
+    /// <summary>How far it swings into the shape.</summary>
+    public Length Bite { get; } =
+        Said.OptionalLength(Fields.Bite) ?? UsualBite(Said.ChoiceOrStart(Fields.Stitch), Shapes);
+
+    private bool TwiceSaid { get; } = Said.Flag(Fields.SecondPass);
+
+    public bool SecondPass => TwiceSaid && Stitch == Fields.Satin;
+
+    public Length Allowance { get; } = Said.LengthOrStart(Fields.Allowance);
+
+    public Length Under { get; } = Said.LengthOrStart(Fields.Under);
+
+    public Length Tolerance { get; } = Said.LengthOrStart(Fields.Tolerance);
+
+    /// <summary>Degrees; where a line turns by more it has a corner.</summary>
+    public double CornerAngle { get; } = Said.NumberOrStart(Fields.CornerAngle);
+
+    /// <summary>What the machine gives of what is set; null for what swatches say.</summary>
+    public double? DialFactor { get; } = Said.OptionalNumber(Fields.DialFactor);
+
+    public Length MaxStitchWidth { get; } = Said.LengthOrStart(Fields.MaxStitchWidth);
+
+    public Length ClothThickness { get; } = Said.LengthOrStart(Fields.ClothThickness);
+
+    /// <summary>Stitches a minute.</summary>
+    public double Speed { get; } = Said.NumberOrStart(LineFields.Speed);
+
+    /// <summary>What rows of the stitch came to against what was set.</summary>
+    public IReadOnlyList<DialSample> Measured { get; } = DialSamples.Read(Said, Fields.Samples);
 
     private static readonly Length Half = Length.FromMillimetres(0.5);
 
@@ -95,62 +102,7 @@ internal sealed record Ask(
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
-        var first = Traced.Read(reader, Fields.Made, Fields.Shape, Fields.Outline);
-        var width = LineFields.WidthField(reader, Fields.Made, Fields.Shape);
-        var height = LineFields.HeightField(reader, Fields.Made, Fields.Shape);
-        var isStretched = width.Length > 0 && height.Length > 0;
-        if (reader.OptionalNumber(Fields.Turn) is not (null or 0))
-        {
-            // What it measures across is not its own width then.
-            (width, height) = ("", "");
-        }
-        List<ShapeOn> shapes = [];
-        Add(reader, first, "", isStretched);
-        foreach (var (group, i) in reader.Groups(Fields.Over).Select((g, i) => (g, i)))
-        {
-            var isRead =
-                (
-                    group.OptionalChoice(Fields.Made)
-                    ?? (group.Has(Fields.Outline) ? LineFields.Read : "")
-                ) == LineFields.Read;
-            Add(
-                group,
-                Traced.Of(
-                    group,
-                    isRead ? LineFields.Read : LineFields.Shaped,
-                    Fields.Shape,
-                    Fields.Outline
-                ),
-                $"{Fields.Over.Name}[{i}].",
-                !isRead && LineFields.Sized(group, Fields.Shape)
-            );
-        }
-        var stitch = reader.ChoiceOrStart(Fields.Stitch);
-        var repeat = reader.OptionalLength(Fields.Repeat) ?? UsualRepeat(stitch);
-        var step = reader.LengthOrStart(Fields.RepeatStep);
-        var ask = new Ask(
-            shapes,
-            stitch,
-            repeat,
-            reader.OptionalLength(Fields.RepeatRange)
-                ?? Rounding.Down(Length.Min(Half, repeat / 7 * 2), step),
-            step,
-            reader.OptionalLength(Fields.Bite) ?? UsualBite(stitch, shapes),
-            reader.Flag(Fields.SecondPass) && stitch == Fields.Satin,
-            reader.LengthOrStart(Fields.Allowance),
-            reader.LengthOrStart(Fields.Under),
-            reader.LengthOrStart(Fields.Tolerance),
-            reader.NumberOrStart(Fields.CornerAngle),
-            reader.OptionalNumber(Fields.DialFactor),
-            reader.LengthOrStart(Fields.MaxStitchWidth),
-            reader.LengthOrStart(Fields.ClothThickness),
-            reader.NumberOrStart(LineFields.Speed),
-            DialSamples.Read(reader, Fields.Samples)
-        )
-        {
-            WidthField = width,
-            HeightField = height,
-        };
+        var ask = new Ask(reader, ShapeOn.ReadAll(reader));
         if (reader.Errors.Count > 0)
         {
             return null;
@@ -174,48 +126,5 @@ internal sealed record Ask(
             return null;
         }
         return ask;
-
-        void Add(AskReader group, IReadOnlyList<Traced> lines, string at, bool isStretched)
-        {
-            var name = group.OptionalName(Fields.Piece);
-            var (x, y) = (group.OptionalLength(Fields.X), group.OptionalLength(Fields.Y));
-            var turn = group.OptionalNumber(Fields.Turn) ?? 0;
-            var mirrored = group.Flag(Fields.Mirrored);
-            var colour = group.OptionalColour(Fields.Colour);
-            if (group.Errors.Count > 0 || lines.Count == 0)
-            {
-                return;
-            }
-            var turned = (mirrored ? Affine.Mirror(0) : Affine.Same).Then(Affine.Turn(turn));
-            var paths = lines.Select(l => turned.Of(l.Path)).ToList();
-            var reach = NamedShape.BoundsOf(paths);
-            var place = Affine.Move(
-                ((x ?? Length.Zero) - reach.From.X).Millimetres,
-                ((y ?? Length.Zero) - reach.From.Y).Millimetres
-            );
-            List<Path> outlines = [];
-            List<bool> reversed = [];
-            paths = [.. paths.Select(place.Of)];
-            var areas = paths.Count > 1 ? paths.Select(p => Area.Of([p])).ToList() : [];
-            foreach (var (path, i) in paths.Select((p, i) => (p, i)))
-            {
-                // An outline within an odd number of others is that of a hole.
-                var isHole = areas.Where((a, j) => j != i && a.Covers(path.Start)).Count() % 2 == 1;
-                var clockwise = new MeasuredPath(path).SignedArea > 0;
-                reversed.Add(clockwise == isHole);
-                outlines.Add(clockwise == isHole ? path.Reverse() : path);
-            }
-            shapes.Add(
-                new ShapeOn(
-                    shapes.Count + 1,
-                    name ?? (shapes.Count == 0 ? "shape" : $"shape {shapes.Count + 1}"),
-                    outlines,
-                    reversed,
-                    colour?.ToString() ?? "",
-                    at,
-                    isStretched
-                )
-            );
-        }
     }
 }

@@ -4,36 +4,61 @@ using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Mending.Darning;
 
-/// <summary>A darn as it is wanted.</summary>
+/// <summary>A darn as it is wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
-/// <param name="What">What is wrong with the cloth.</param>
-/// <param name="IsProgrammed">Whether the machine goes back and forth by itself; else the hands do.</param>
-/// <param name="MaxStitchWidth">As wide as the machine goes and the foot lets through.</param>
-/// <param name="LineGap">In a knit 2 mm at the least.</param>
-/// <param name="Measured">What blocks came to against what was set.</param>
-internal sealed record Ask(
-    Damage What,
-    Length TearWidth,
-    Length TearLength,
-    bool IsProgrammed,
-    Length MaxStitchWidth,
-    Length FootLength,
-    bool ByLever,
-    bool AwayFirst,
-    Length Margin,
-    Length Overlap,
-    Length BackingMargin,
-    Length LineGap,
-    Length StitchLength,
-    double Speed,
-    IReadOnlyList<DialSample> Measured
-)
+/// <param name="Said">What was said.</param>
+internal sealed record Ask(AskReader Said)
 {
     /// <summary>A workshop rule: lines further apart than this let a knit stretch between them.</summary>
     private static readonly Length OpenGap = Length.FromMillimetres(2);
 
     /// <summary>More blocks than this, and nobody would sew them.</summary>
     private const int MostBlocks = 400;
+
+    /// <summary>What is wrong with the cloth.</summary>
+    public Damage What { get; } = Damage.All[Math.Max(0, Said.Choice(Fields.What))];
+
+    public Length TearWidth { get; } = Said.Length(Fields.TearWidth);
+
+    public Length TearLength { get; } = Said.Length(Fields.TearLength);
+
+    private bool ByHand { get; } = Said.Choice(Fields.Method) > 0;
+
+    /// <summary>Whether the machine goes back and forth by itself; else the hands do.</summary>
+    public bool IsProgrammed => !ByHand && What is { IsDarned: true, IsOpen: false };
+
+    /// <summary>As wide as the machine goes and the foot lets through.</summary>
+    public Length MaxStitchWidth { get; } =
+        SetUpFields.Safe(
+            Said.LengthOrStart(Fields.MaxStitchWidth),
+            [Said.OptionalLength(Fields.FootOpening)],
+            Said.NumberOrStart(Fields.NeedleSize)
+        );
+
+    public Length FootLength { get; } = Said.LengthOrStart(Fields.FootLength);
+
+    public bool ByLever { get; } = Said.Flag(Fields.ByLever);
+
+    public bool AwayFirst { get; } = Said.Choice(Fields.SewsFirst) == 1;
+
+    public Length Margin { get; } = Said.LengthOrStart(Fields.Margin);
+
+    public Length Overlap { get; } = Said.LengthOrStart(Fields.Overlap);
+
+    public Length BackingMargin { get; } = Said.LengthOrStart(Fields.BackingMargin);
+
+    private Length GapSaid { get; } = Said.LengthOrStart(Fields.LineGap);
+
+    /// <summary>In a knit 2 mm at the least.</summary>
+    public Length LineGap => What.IsOpen ? Length.Max(GapSaid, OpenGap) : GapSaid;
+
+    public Length StitchLength { get; } = Said.LengthOrStart(Fields.StitchLength);
+
+    /// <summary>Stitches a minute.</summary>
+    public double Speed { get; } = Said.NumberOrStart(Fields.Speed);
+
+    /// <summary>What blocks came to against what was set.</summary>
+    public IReadOnlyList<DialSample> Measured { get; } = DialSamples.Read(Said, Fields.Samples);
 
     /// <summary>What is stitched: the tear and the margin all round.</summary>
     public Length AreaWidth => TearWidth + 2 * Margin;
@@ -49,38 +74,18 @@ internal sealed record Ask(
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
-        var what = Damage.All[Math.Max(0, reader.Choice(Fields.What))];
-        var widest = reader.LengthOrStart(Fields.MaxStitchWidth);
-        var size = reader.NumberOrStart(Fields.NeedleSize);
-        var opening = reader.OptionalLength(Fields.FootOpening);
-        var gap = reader.LengthOrStart(Fields.LineGap);
-        var isProgrammed =
-            reader.Choice(Fields.Method) <= 0 && what is { IsDarned: true, IsOpen: false };
-        var safe = SetUpFields.Safe(widest, [opening], size);
-        if (isProgrammed && safe < Fields.MaxStitchWidth.Least && reader.Errors.Count == 0)
+        var ask = new Ask(reader);
+        if (
+            ask.IsProgrammed
+            && ask.MaxStitchWidth < Fields.MaxStitchWidth.Least
+            && reader.Errors.Count == 0
+        )
         {
             reader.Contradiction(
                 Fields.FootOpening,
                 "The needle would hit a foot that opens so little: take another, or darn it free-motion."
             );
         }
-        var ask = new Ask(
-            what,
-            reader.Length(Fields.TearWidth),
-            reader.Length(Fields.TearLength),
-            isProgrammed,
-            Length.Min(widest, safe),
-            reader.LengthOrStart(Fields.FootLength),
-            reader.Flag(Fields.ByLever),
-            reader.Choice(Fields.SewsFirst) == 1,
-            reader.LengthOrStart(Fields.Margin),
-            reader.LengthOrStart(Fields.Overlap),
-            reader.LengthOrStart(Fields.BackingMargin),
-            what.IsOpen ? Length.Max(gap, OpenGap) : gap,
-            reader.LengthOrStart(Fields.StitchLength),
-            reader.NumberOrStart(Fields.Speed),
-            DialSamples.Read(reader, Fields.Samples)
-        );
         if (reader.Errors.Count > 0)
         {
             return null;

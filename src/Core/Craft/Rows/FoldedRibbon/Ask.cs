@@ -5,27 +5,43 @@ using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Rows.FoldedRibbon;
 
-/// <summary>Ribbon laid in folds, as it is wanted.</summary>
+/// <summary>Ribbon laid in folds, as it is wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
-/// <param name="AtHand">Of ribbon; null where that was not said.</param>
-/// <param name="Measured">What legs came to, by what was planned.</param>
-internal sealed record Ask(
-    Length Run,
-    Length RibbonWidth,
-    Length LegAdvance,
-    Length Tail,
-    int Bands,
-    Length BandGap,
-    Length StitchLength,
-    bool StopsItself,
-    Colour? Colour,
-    Length ClothThickness,
-    IReadOnlyList<DialSample> Measured,
-    Length? AtHand,
-    Length LongestStitch,
-    Together Together
-)
+/// <param name="Said">What was said.</param>
+/// <param name="Run">From the first fold to the last.</param>
+internal sealed record Ask(AskReader Said, Length Run)
 {
+    public Length RibbonWidth { get; } = Said.Length(Fields.RibbonWidth);
+
+    public Length LegAdvance { get; } = Said.Length(Fields.LegAdvance);
+
+    /// <summary>Tucked under at either end.</summary>
+    public Length Tail { get; } = Said.Length(Fields.Tail);
+
+    public int Bands { get; } = (int)Said.NumberOrStart(Fields.Bands);
+
+    public Length BandGap { get; } = Said.LengthOrStart(Fields.BandGap);
+
+    public Length StitchLength { get; } = Said.LengthOrStart(Fields.StitchLength);
+
+    public bool StopsItself { get; } = Said.Flag(Fields.StopsItself);
+
+    /// <summary>Of the ribbon's front; null where that was not said.</summary>
+    public Colour? Colour { get; } = Said.OptionalColour(Fields.Front);
+
+    public Length ClothThickness { get; } = Said.LengthOrStart(Fields.ClothThickness);
+
+    /// <summary>What legs came to, by what was planned.</summary>
+    public IReadOnlyList<DialSample> Measured { get; } = DialSamples.Read(Said, Fields.Samples);
+
+    /// <summary>Of ribbon; null where that was not said.</summary>
+    public Length? AtHand { get; } = Said.OptionalLength(Fields.RibbonAtHand);
+
+    public Length LongestStitch { get; } = Said.LengthOrStart(Fields.LongestStitch);
+
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; } = Together.Read(Said);
+
     /// <summary>More legs than this are refused: each is drawn, counted and written down.</summary>
     private const int MostLegs = 4000;
 
@@ -33,22 +49,7 @@ internal sealed record Ask(
     /// <param name="run">Stands in for the run where that is what is sought.</param>
     public static Ask? Read(AskReader reader, Length? run = null)
     {
-        var ask = new Ask(
-            run ?? reader.Length(Fields.Run),
-            reader.Length(Fields.RibbonWidth),
-            reader.Length(Fields.LegAdvance),
-            reader.Length(Fields.Tail),
-            (int)reader.NumberOrStart(Fields.Bands),
-            reader.LengthOrStart(Fields.BandGap),
-            reader.LengthOrStart(Fields.StitchLength),
-            reader.Flag(Fields.StopsItself),
-            reader.OptionalColour(Fields.Front),
-            reader.LengthOrStart(Fields.ClothThickness),
-            DialSamples.Read(reader, Fields.Samples),
-            reader.OptionalLength(Fields.RibbonAtHand),
-            reader.LengthOrStart(Fields.LongestStitch),
-            Together.Read(reader)
-        );
+        var ask = new Ask(reader, run ?? reader.Length(Fields.Run));
         if (reader.Errors.Count > 0)
         {
             return null;

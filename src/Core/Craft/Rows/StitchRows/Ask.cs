@@ -5,48 +5,89 @@ using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 
-/// <summary>Rows of decorative stitches as they are wanted.</summary>
+/// <summary>Rows of decorative stitches as they are wanted, read field by field.</summary>
 /// <remarks>Every value is within the ranges of <see cref="Fields"/>; only <see cref="Read"/> makes one.</remarks>
-/// <param name="Angle">Degrees, counted with the clock from the width, as it is seen.</param>
-/// <param name="RowGap">Between middles; null where the foot's edge sets it.</param>
-/// <param name="FootEdge">From the needle to the edge that runs along the row before; null where a gap is said.</param>
-/// <param name="Pattern">The stitches in turn, at least one.</param>
-/// <param name="NeedleSpacing">Of a pair of needles; nothing for a single one.</param>
-/// <param name="Seam">Left beyond the finished piece when it is trimmed.</param>
-/// <param name="SafeWidth">The widest that machine, foot and plate let through; null where none is safe.</param>
-/// <param name="Shrink">What is known of how the stitching draws in; null where a share is added.</param>
-internal sealed record Ask(
-    bool IsBorder,
-    Length Width,
-    Length Height,
-    double Angle,
-    Length? RowGap,
-    Length? FootEdge,
-    bool IsMarked,
-    IReadOnlyList<BookStitch> Pattern,
-    bool IsWhole,
-    Length RepeatRange,
-    Length DialStep,
-    int BorderRows,
-    Length BorderInset,
-    bool Alternates,
-    double Oversize,
-    Shrink? Shrink,
-    bool Stabilised,
-    double? ClothWeight,
-    double Assurance,
-    Length ClothThickness,
-    Length Tail,
-    Length BobbinCapacity,
-    Length? WidestStitch,
-    Length NeedleSpacing,
-    Length Seam,
-    Length? SafeWidth,
-    Together Together
-)
+/// <param name="Said">What was said.</param>
+internal sealed record Ask(AskReader Said)
 {
+    public bool IsBorder { get; } = Said.OptionalChoice(Fields.Layout) == Fields.Border;
+
+    public Length Width { get; } = Said.Length(Fields.Width);
+
+    public Length Height { get; } = Said.Length(Fields.Height);
+
+    /// <summary>Degrees, counted with the clock from the width, as it is seen.</summary>
+    public double Angle { get; init; } = Said.NumberOrStart(Fields.Angle);
+
+    /// <summary>Between middles; null where the foot's edge sets it.</summary>
+    public Length? RowGap { get; init; } = Said.OptionalLength(Fields.RowGap);
+
+    /// <summary>From the needle to the edge that runs along the row before; null where a gap is said.</summary>
+    public Length? FootEdge { get; init; } = Said.OptionalLength(Fields.FootEdge);
+
+    public bool IsMarked { get; } = Said.OptionalChoice(Fields.Guided) == Fields.Marked;
+
+    /// <summary>The stitches in turn, at least one.</summary>
+    public IReadOnlyList<BookStitch> Pattern { get; } = ReadPattern(Said);
+
+    public bool IsWhole { get; } = Said.OptionalChoice(Fields.Fit) == Fields.Whole;
+
+    public Length RepeatRange { get; } = Said.LengthOrStart(Fields.RepeatRange);
+
+    public Length DialStep { get; } = Said.LengthOrStart(Fields.DialStep);
+
+    public int BorderRows { get; } = (int)Said.NumberOrStart(Fields.BorderRows);
+
+    public Length BorderInset { get; } = Said.LengthOrStart(Fields.BorderInset);
+
+    public bool Alternates { get; } = Said.OptionalChoice(Fields.Direction) != "same";
+
+    /// <summary>The share that is added all round, where the stitching's draw is not learnt.</summary>
+    public double Oversize { get; } = Said.NumberOrStart(Fields.Oversize);
+
+    public bool Stabilised { get; } = Said.OptionalFlag(Fields.Stabilised) ?? false;
+
+    /// <summary>In g/m²; null where it is not known.</summary>
+    public double? ClothWeight { get; } = Said.OptionalNumber(Fields.ClothWeight);
+
+    /// <summary>What is known of how the stitching draws in; null where a share is added.</summary>
+    public Shrink? Shrink { get; private init; }
+
+    /// <summary>How sure the size shall be, 0.5 to 0.99.</summary>
+    public double Assurance { get; } = Said.NumberOrStart(Fields.Assurance);
+
+    public Length ClothThickness { get; } = Said.LengthOrStart(Fields.ClothThickness);
+
     /// <summary>Of the cloth, between its selvedges.</summary>
-    public required Length ClothWidth { get; init; }
+    public Length ClothWidth { get; } = Said.LengthOrStart(Fields.ClothWidth);
+
+    public Length Tail { get; } = Said.LengthOrStart(Fields.Tail);
+
+    public Length BobbinCapacity { get; } = Said.LengthOrStart(Fields.BobbinCapacity);
+
+    /// <summary>Of the machine; null where it is not known.</summary>
+    public Length? WidestStitch { get; } = Said.OptionalLength(Fields.WidestStitch);
+
+    /// <summary>Of a pair of needles; nothing for a single one.</summary>
+    public Length NeedleSpacing { get; } = Said.OptionalLength(Fields.NeedleSpacing) ?? Length.Zero;
+
+    /// <summary>Left beyond the finished piece when it is trimmed.</summary>
+    public Length Seam { get; } = Said.LengthOrStart(Fields.SeamAllowance);
+
+    /// <summary>The widest that machine, foot and plate let through; null where none is safe.</summary>
+    public Length? SafeWidth { get; } =
+        SetUpFields.Widest(
+            Said.OptionalLength(Fields.WidestStitch) ?? Fields.WidestStitch.Most,
+            [
+                Said.OptionalLength(Fields.FootOpening),
+                Said.OptionalLength(SetUpFields.PlateOpening),
+            ],
+            Said.NumberOrStart(SetUpFields.NeedleSize),
+            Said.OptionalLength(Fields.NeedleSpacing) ?? Length.Zero
+        );
+
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; } = Together.Read(Said);
 
     /// <summary>More rows than this are refused: each is drawn, told and written down.</summary>
     public const int MostRows = 5000;
@@ -79,113 +120,68 @@ internal sealed record Ask(
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static Ask? Read(AskReader reader)
     {
-        // One that was typed waits beside those of the book; what is said of it is checked all the same.
-        var (width, repeat) = (
-            reader.OptionalLength(Fields.StitchWidth),
-            reader.OptionalLength(Fields.RepeatLength)
-        );
-        var pattern = BookStitch.Read(reader, Fields.Pattern);
-        if (pattern.Count == 0)
-        {
-            if (width is null)
-            {
-                reader.Missing(Fields.StitchWidth);
-            }
-            if (repeat is null)
-            {
-                reader.Missing(Fields.RepeatLength);
-            }
-            pattern =
-            [
-                BookStitch.Typed(
-                    width ?? Fields.StitchWidth.Least,
-                    repeat ?? Fields.RepeatLength.Least
-                ),
-            ];
-        }
-        var (gap, edge) = (
-            reader.OptionalLength(Fields.RowGap),
-            reader.OptionalLength(Fields.FootEdge)
-        );
-        var stabilised = reader.OptionalFlag(Fields.Stabilised) ?? false;
-        var weight = reader.OptionalNumber(Fields.ClothWeight);
-        var samples = ShrinkSamples.Read(reader);
-        var (widest, spacing) = (
-            reader.OptionalLength(Fields.WidestStitch),
-            reader.OptionalLength(Fields.NeedleSpacing) ?? Length.Zero
-        );
-        var isLearnt =
-            reader.OptionalChoice(Fields.CutBy) != Fields.Oversized
-            && reader.Has(ShrinkSamples.Field);
-        var ask = new Ask(
-            reader.OptionalChoice(Fields.Layout) == Fields.Border,
-            reader.Length(Fields.Width),
-            reader.Length(Fields.Height),
-            reader.NumberOrStart(Fields.Angle),
-            gap,
-            edge,
-            reader.OptionalChoice(Fields.Guided) == Fields.Marked,
-            pattern,
-            reader.OptionalChoice(Fields.Fit) == Fields.Whole,
-            reader.LengthOrStart(Fields.RepeatRange),
-            reader.LengthOrStart(Fields.DialStep),
-            (int)reader.NumberOrStart(Fields.BorderRows),
-            reader.LengthOrStart(Fields.BorderInset),
-            reader.OptionalChoice(Fields.Direction) != "same",
-            reader.NumberOrStart(Fields.Oversize),
-            null,
-            stabilised,
-            weight,
-            reader.NumberOrStart(Fields.Assurance),
-            reader.LengthOrStart(Fields.ClothThickness),
-            reader.LengthOrStart(Fields.Tail),
-            reader.LengthOrStart(Fields.BobbinCapacity),
-            widest,
-            spacing,
-            reader.LengthOrStart(Fields.SeamAllowance),
-            SetUpFields.Widest(
-                widest ?? Fields.WidestStitch.Most,
-                [
-                    reader.OptionalLength(Fields.FootOpening),
-                    reader.OptionalLength(SetUpFields.PlateOpening),
-                ],
-                reader.NumberOrStart(SetUpFields.NeedleSize),
-                spacing
-            ),
-            Together.Read(reader)
-        )
-        {
-            ClothWidth = reader.LengthOrStart(Fields.ClothWidth),
-        };
+        var ask = new Ask(reader);
         // Only turned round are they asked for; what is said of them is checked all the same.
         _ = reader.OptionalNumber(Fields.RowsWanted);
         _ = reader.OptionalLength(Fields.ThreadAtHand);
         _ = reader.OptionalLength(Fields.PieceAcross);
         _ = reader.OptionalLength(Fields.PieceDown);
-        if (gap is null && edge is null)
+        if (ask.RowGap is null && ask.FootEdge is null)
         {
             reader.Missing(Fields.RowGap);
         }
-        if (gap is not null && edge is not null)
+        if (ask.RowGap is not null && ask.FootEdge is not null)
         {
             reader.Contradiction(
                 Fields.FootEdge,
                 "Enter either the row spacing or the needle-to-edge distance, not both."
             );
         }
+        var samples = ShrinkSamples.Read(reader);
         if (reader.Errors.Count > 0 || !ask.HasRoom(reader))
         {
             return null;
         }
-        return isLearnt
+        return
+            reader.OptionalChoice(Fields.CutBy) != Fields.Oversized
+            && reader.Has(ShrinkSamples.Field)
             ? ask with
             {
                 Shrink = new Shrink(
                     samples,
-                    new ShrinkSettings(stabilised, ask.MeanWidth, ask.MeanGap, weight)
+                    new(ask.Stabilised, ask.MeanWidth, ask.MeanGap, ask.ClothWeight)
                 ),
             }
             : ask;
+    }
+
+    /// <summary>The stitches of the book, or the one that was typed, of which what is said is checked either way.</summary>
+    private static IReadOnlyList<BookStitch> ReadPattern(AskReader reader)
+    {
+        var (width, repeat) = (
+            reader.OptionalLength(Fields.StitchWidth),
+            reader.OptionalLength(Fields.RepeatLength)
+        );
+        var pattern = BookStitch.Read(reader, Fields.Pattern);
+        if (pattern.Count > 0)
+        {
+            return pattern;
+        }
+        if (width is null)
+        {
+            reader.Missing(Fields.StitchWidth);
+        }
+        if (repeat is null)
+        {
+            reader.Missing(Fields.RepeatLength);
+        }
+        return
+        [
+            BookStitch.Typed(
+                width ?? Fields.StitchWidth.Least,
+                repeat ?? Fields.RepeatLength.Least
+            ),
+        ];
     }
 
     private bool HasRoom(AskReader reader)

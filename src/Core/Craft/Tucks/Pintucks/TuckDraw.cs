@@ -161,6 +161,15 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     private const double LeastTension = -2;
     private const double MostTension = 3;
 
+    /// <summary>What an ask knows of it; null where no swatches were sent, or the tuck is folded.</summary>
+    public static TuckDraw? Read(AskReader reader)
+    {
+        var planned = TuckSettings.Read(reader);
+        return reader.Choice(Fields.Kind) <= 0 && reader.Has(TuckSamples.Field)
+            ? new TuckDraw(TuckSamples.Read(reader, planned), planned)
+            : null;
+    }
+
     private readonly Lazy<Regression> model = new(() => Learn(All));
 
     // Every line of every tuck asks for it.
