@@ -65,9 +65,9 @@ public class AnyAskTests
                         .Drawings(ruler)
                         .ShouldAllBe(d => d.Width > Length.Zero && d.Height > Length.Zero);
                 },
-                iter: 150 * Deep.Times
+                iter: 60 * Deep.Times
             );
-        answered.ShouldBeGreaterThan(4 * Deep.Times);
+        answered.ShouldBeGreaterThan(0);
     }
 
     [Theory]
@@ -98,7 +98,7 @@ public class AnyAskTests
                         ?? true
                     ).ShouldBeTrue();
                 },
-                iter: 150 * Deep.Times
+                iter: 60 * Deep.Times
             );
     }
 

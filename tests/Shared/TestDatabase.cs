@@ -28,6 +28,17 @@ public sealed class TestDatabase : IAsyncDisposable
         return database;
     }
 
+    /// <summary>Another with all that is in this one, to which nobody may be connected any more.</summary>
+    public async Task<TestDatabase> CopyAsync()
+    {
+        var copy = new TestDatabase(cluster);
+        await OnClusterAsync(
+            $"select pg_terminate_backend(pid, 5000) from pg_stat_activity where datname = '{name}'"
+        );
+        await OnClusterAsync($"create database {copy.name} template {name}");
+        return copy;
+    }
+
     public async ValueTask DisposeAsync()
     {
         NpgsqlConnection.ClearAllPools();

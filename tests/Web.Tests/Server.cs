@@ -180,6 +180,14 @@ public sealed class Server : IAsyncDisposable
 /// <summary>One program on one database, for tests that do not kill it.</summary>
 public sealed class ServerFixture : IAsyncLifetime
 {
+    /// <summary>What every fixture begins with: what the program puts into an empty database, made once and copied.</summary>
+    private static readonly Lazy<Task<TestDatabase>> Begun = new(async () =>
+    {
+        var first = await TestDatabase.CreateAsync();
+        await using (await Server.StartAsync(first.Connection)) { }
+        return first;
+    });
+
     private TestDatabase? database;
     private Server? server;
 
@@ -189,7 +197,7 @@ public sealed class ServerFixture : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        database = await TestDatabase.CreateAsync();
+        database = await (await Begun.Value).CopyAsync();
         server = await Server.StartAsync(database.Connection);
     }
 

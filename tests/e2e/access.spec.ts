@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { barriers, expect, goTo, openWorking, settled, test } from './house';
+import { barriers, expect, expectNarrow, goTo, openWorking, settled, test } from './house';
 
 const views = [
   '/',
@@ -40,8 +40,6 @@ async function things(page: Page) {
 /** What things were called before; one plain word stands for each now. */
 const oldWords =
   /\b(workings?|bench|drawer|reckon\w*|workroom|cloths?|pairs? of needles|tuck foot|(pleating|folding) attachment|stitch book|swatch book|schools?|findings?|take it|take back|do again|kept|nine in ten|even chance|laid aside|scraps?|frozen)\b/gi;
-
-test.describe.configure({ mode: 'parallel' });
 
 type Described = { fields: { kind: string; fields?: { kind: string }[] }[]; stages: { name: string }[] };
 
@@ -127,40 +125,19 @@ for (const width of [1280, 390]) {
       test.setTimeout(240_000);
       await page.emulateMedia({ reducedMotion: 'reduce' });
       await page.setViewportSize({ width, height: 844 });
-      // By lamplight only the colours are others, and they are the same on either screen.
-      // Of the techniques a field is of the same colours wherever it stands.
-      const byLamplight =
+      // Colours are the same on either screen, and of the techniques a field has the same wherever it stands.
+      const coloured =
         part === 'techniques' ? await kindsOfViews(page, false) : width === 390 ? await paths(page) : [];
-      for (const path of await paths(page)) await expectOpen(page, path, byLamplight.includes(path));
+      for (const path of await paths(page)) await expectOpen(page, path, coloured.includes(path));
     });
   }
 }
 
-for (const half of [0, 1])
-  test(`nothing of any technique is wider than a telephone, ${half ? 'the others' : 'every other'}`, async ({
-    page,
-  }) => {
-    test.setTimeout(240_000);
-    await page.emulateMedia({ reducedMotion: 'reduce' });
-    await page.setViewportSize({ width: 390, height: 844 });
-    const views = await techniqueViews(page);
-    for (const { path } of views.filter((_, i) => i % 2 === half)) await expectNarrow(page, path);
-  });
-
-/** Opens a page with all its folds, and finds neither a barrier, nor anything beyond its sides. */
-async function expectOpen(page: Page, path: string, byLamplight: boolean) {
-  await expectNarrow(page, path);
-  expect(await barriers(page), path).toEqual([]);
-  if (!byLamplight) return;
-  const light = (theme: string) =>
-    page.evaluate((to) => (document.documentElement.dataset.theme = to), theme);
-  await light('dark');
-  expect(await barriers(page, ['color-contrast']), `${path}, dark`).toEqual([]);
-  await light('light');
-}
-
-/** Opens a page with all its folds, and finds nothing beyond its sides. */
-async function expectNarrow(page: Page, path: string) {
+/**
+ * Opens a page with all its folds, and finds no barrier, nothing beyond its sides and no word of before. Colours are looked at
+ * in both lights where the page has any of its own.
+ */
+async function expectOpen(page: Page, path: string, ownColours: boolean) {
   await goTo(page, path);
   await settled(page);
   await expect(page.locator('h1').first()).toBeVisible();
@@ -171,13 +148,16 @@ async function expectNarrow(page: Page, path: string) {
     }),
   );
   await settled(page);
-  const { scroll, client } = await page.evaluate(() => ({
-    scroll: document.documentElement.scrollWidth,
-    client: document.documentElement.clientWidth,
-  }));
-  expect(scroll, path).toBeLessThanOrEqual(client);
+  await expectNarrow(page, path);
   const said = await page.locator('body').innerText();
   expect(said.match(oldWords) ?? [], `${path} says what is called otherwise now`).toEqual([]);
+  expect(await barriers(page, ownColours), path).toEqual([]);
+  if (!ownColours) return;
+  const light = (theme: string) =>
+    page.evaluate((to) => (document.documentElement.dataset.theme = to), theme);
+  await light('dark');
+  expect(await barriers(page, 'colours'), `${path}, dark`).toEqual([]);
+  await light('light');
 }
 
 test('what is touched is large enough, and twice the size still fits', async ({ page }) => {

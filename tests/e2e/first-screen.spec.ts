@@ -1,4 +1,4 @@
-import { expect, test } from './house';
+import { expect, goTo, test } from './house';
 
 /** What stands at the foot of a narrow screen: what is cut, and the menu. */
 const foot = 122;
@@ -16,7 +16,8 @@ for (const [width, height] of [
       projects: { workings: { id: string; name: string }[] }[];
     };
     for (const { id, name } of bench.projects.flatMap((p) => p.workings)) {
-      await page.goto(`/parts/${id}/plan`);
+      await goTo(page, `/parts/${id}/plan`);
+      await expect(page.getByLabel('Name of this part')).toHaveValue(name);
       const drawing = page.locator('.first-drawing');
       await expect(drawing.locator('svg').first(), name).toBeVisible();
       const { y, height: tall } = (await drawing.boundingBox())!;

@@ -194,16 +194,26 @@ export async function settled(page: Page) {
 /** The rules of accessibility, put into each page as they are. */
 const rules = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
-/** What on a page stands in somebody's way, by every rule or by these. */
-export async function barriers(page: Page, only?: string[]): Promise<string[]> {
+/** What on a page stands in somebody's way: by every rule, by all but those of colours, or by those of colours alone. */
+export async function barriers(page: Page, colours: boolean | 'colours' = true): Promise<string[]> {
   await page.evaluate(rules);
-  return page.evaluate(async (only) => {
+  return page.evaluate(async (colours) => {
     const all = await (window as unknown as { axe: typeof axe }).axe.run({
       resultTypes: ['violations'],
-      ...(only && { runOnly: only }),
+      ...(colours === 'colours' ? { runOnly: ['color-contrast'] } : {}),
+      ...(colours === false ? { rules: { 'color-contrast': { enabled: false } } } : {}),
     });
     return all.violations.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`);
-  }, only);
+  }, colours);
+}
+
+/** Nothing lies beyond the sides of the page. */
+export async function expectNarrow(page: Page, where: string) {
+  const { scroll, client } = await page.evaluate(() => ({
+    scroll: document.documentElement.scrollWidth,
+    client: document.documentElement.clientWidth,
+  }));
+  expect(scroll, where).toBeLessThanOrEqual(client);
 }
 
 /** Waits until all is on disk. */

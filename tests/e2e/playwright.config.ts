@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   outputDir: '../../test-results',
-  fullyParallel: false,
+  fullyParallel: true,
   workers: 2,
   // Two browsers and the other suites share two cores; what passes only at the second try is listed as flaky.
   retries: 1,

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, goTo, kept, test } from './house';
+import { expect, expectNarrow, goTo, kept, settled, test } from './house';
 
 /** What is looked at here is one suite for every technique: it is driven by what each of them declares. */
 type Described = {
@@ -85,9 +85,12 @@ test('every technique is begun from the bench with the keys alone, and asks for 
     for (const field of [asked, ...needed.filter((f) => f !== asked)]) {
       const entry = page.getByRole('textbox', { name: field.label, exact: true });
       await entry.focus();
-      await page.keyboard.type(
-        asked.label.startsWith('Tear') ? '12 mm' : ({ number: '2', fine: '3 mm' }[field.kind] ?? '30 cm'),
-      );
+      const figure = asked.label.startsWith('Tear')
+        ? '12 mm'
+        : ({ number: '2', fine: '3 mm' }[field.kind] ?? '30 cm');
+      // Key by key once; each reckons and draws anew.
+      if (field === asked) await page.keyboard.type(figure);
+      else await page.keyboard.insertText(figure);
     }
     // A line is put together part by part.
     const part = page.getByRole('button', { name: 'Add a straight' });
@@ -126,9 +129,14 @@ test('every technique is begun from the bench with the keys alone, and asks for 
   }
 });
 
-for (const units of ['metric', 'imperial']) {
+// In inches on a telephone, where nothing of any technique is wider than the screen either.
+for (const [units, width] of [
+  ['metric', 1280],
+  ['imperial', 390],
+] as const) {
   test(`what is cut is the same on every screen, on paper and in the step, ${units}`, async ({ page }) => {
     test.setTimeout(180_000);
+    await page.setViewportSize({ width, height: 800 });
     const { version } = await get<{ version: number }>(page, 'workroom');
     const set = (to: string, at: number) =>
       page.request.patch('/api/workroom', { headers: { 'If-Match': `"${at}"` }, data: { units: to } });
@@ -154,6 +162,7 @@ for (const units of ['metric', 'imperial']) {
             })
             .toContain(figure.replace(' ', ''));
         }
+        await expectNarrow(page, technique.name);
         const shown = bare(await region.textContent());
         for (const fact of plan.facts)
           expect(shown, `${technique.name} ${fact.name}`).toContain(bare(fact.text));
@@ -162,11 +171,11 @@ for (const units of ['metric', 'imperial']) {
       await goTo(page, `/parts/${working.id}/sew`);
       const steps = page.locator('ol > li.sheet');
       await expect(steps).toHaveCount(plan.steps.length);
+      await expectNarrow(page, technique.name);
       await onPaper(page, plan, figures, technique.name);
-      for (const [i, step] of plan.steps.entries()) {
-        await expect(steps.nth(i)).toContainText(step.title);
-        expect(bare(await steps.nth(i).textContent()), step.key).toContain(bare(step.says));
-      }
+      const said = (await steps.allTextContents()).map(bare);
+      for (const [i, step] of plan.steps.entries())
+        for (const text of [step.title, step.says]) expect(said[i], step.key).toContain(bare(text));
     }
     const now = await get<{ version: number }>(page, 'workroom');
     await set('metric', now.version);
@@ -196,27 +205,34 @@ test('every step has its picture, with what matters lit up', async ({ page }) =>
     await expect(page.getByLabel('Name of this part')).toHaveValue(working.name);
     const steps = page.locator('ol > li.sheet');
     await expect(steps.first()).toBeVisible();
-    const count = await steps.count();
-    for (let i = 0; i < count; i++) {
-      const step = steps.nth(i).locator('details').first();
-      const picture = steps.nth(i).locator('[data-picture] svg');
-      // The plan may be reckoned once more meanwhile, and then the step that is reached opens.
-      await expect(async () => {
-        if ((await step.getAttribute('open')) === null) await step.locator('summary').first().click();
-        await expect(picture, `${technique.name}, step ${i + 1}`).toBeVisible({ timeout: 1000 });
-      }).toPass({ timeout: 15_000 });
-      expect(await steps.nth(i).locator('[data-picture] g.lit').count()).toBeGreaterThan(0);
-    }
+    expect(await steps.evaluateAll(openEach), technique.name).toEqual([]);
   }
 });
+
+/** Opens one step after another as one would, and says which has no picture then, or one in which nothing is lit. */
+async function openEach(steps: Element[]): Promise<string[]> {
+  const wrong: string[] = [];
+  for (const [i, step] of steps.entries()) {
+    const details = step.querySelector('details')!;
+    const picture = () => step.querySelector('[data-picture] svg');
+    // The plan may be reckoned once more meanwhile, and then the step that is reached opens.
+    for (let frame = 0; frame < 300 && !(details.open && picture()?.checkVisibility()); frame++) {
+      if (!details.open) details.querySelector('summary')!.click();
+      await new Promise(requestAnimationFrame);
+    }
+    if (!picture()?.checkVisibility()) wrong.push(`step ${i + 1} has no picture`);
+    else if (!step.querySelector('[data-picture] g.lit')) wrong.push(`step ${i + 1}: nothing is lit`);
+  }
+  return wrong;
+}
 
 test('the swatch of every technique asks for its own readings, and says what it came to', async ({
   page,
 }) => {
   test.setTimeout(120_000);
   for (const { technique, working } of await workings(page)) {
-    // Loaded anew, so that nothing of the swatch before is still on its way.
-    await page.goto(`/parts/${working.id}/sample`);
+    await goTo(page, `/parts/${working.id}/sample`);
+    await expect(page.getByLabel('Name of this part')).toHaveValue(working.name);
     await expect(page.getByRole('region', { name: 'The swatch to cut' })).toBeVisible();
     const swatches = page.getByRole('listitem', { name: /^Swatch \d/ });
     const before = await swatches.count();
@@ -236,5 +252,6 @@ test('the swatch of every technique asks for its own readings, and says what it 
     await expect(swatch.locator('.fig').nth(1), technique.name).toHaveText(/^\d+(\.\d+)?( mm| %)?$/);
     await kept(page);
     await page.getByRole('button', { name: /^Undo/ }).click();
+    await settled(page);
   }
 });
