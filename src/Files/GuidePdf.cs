@@ -96,8 +96,8 @@ public static class GuidePdf
         {
             var (wide, high) = Tile(paper, lies);
             return (
-                (int)Math.Max(1, Rounding.CountUp(guide.Width.Millimetres / wide)),
-                (int)Math.Max(1, Rounding.CountUp((guide.Height.Millimetres + Head) / high))
+                (int)Math.Max(1, Rounding.CeilingTolerant(guide.Width.Millimetres / wide)),
+                (int)Math.Max(1, Rounding.CeilingTolerant((guide.Height.Millimetres + Head) / high))
             );
         }
     }

@@ -20,7 +20,7 @@ public class AnyAskTests
         var all = new TheoryData<string, string>();
         foreach (var technique in Techniques.Worked)
         {
-            foreach (var form in technique.Working!.Turned.Prepend(technique.Working.Straight))
+            foreach (var form in technique.Process!.Inverses.Prepend(technique.Process.Forward))
             {
                 all.Add(technique.Name, form.Name);
             }
@@ -44,7 +44,7 @@ public class AnyAskTests
                 {
                     var ruler = inches ? Ruler.Imperial : Ruler.Metric;
                     var ask = Changed(form, new Random(seed));
-                    var outcome = form.Reckon(ask, ruler);
+                    var outcome = form.Compute(ask, ruler);
                     if (outcome.Answer is not { } answer)
                     {
                         outcome.Errors.ShouldNotBeEmpty();
@@ -80,15 +80,15 @@ public class AnyAskTests
                 (before, after) =>
                 {
                     var (then, now) = (
-                        Changed(technique.Straight, new Random(before)),
-                        Changed(technique.Straight, new Random(after))
+                        Changed(technique.Forward, new Random(before)),
+                        Changed(technique.Forward, new Random(after))
                     );
                     var comparison = technique.CompareAsks(
-                        new AskReader(then, Ruler.Metric),
-                        new AskReader(now, Ruler.Metric)
+                        new InputReader(then, Ruler.Metric),
+                        new InputReader(now, Ruler.Metric)
                     );
                     var isAnswered = new[] { then, now }.All(a =>
-                        technique.Straight.Reckon(a, Ruler.Metric).Answer is not null
+                        technique.Forward.Compute(a, Ruler.Metric).Answer is not null
                     );
                     (comparison is not null).ShouldBe(isAnswered);
                     (
@@ -103,12 +103,12 @@ public class AnyAskTests
     }
 
     /// <summary>A form of <see cref="Forms"/>; of no technique, a question.</summary>
-    internal static Form FormOf(string technique, string name) =>
+    internal static Calculation FormOf(string technique, string name) =>
         technique == ""
             ? Questions.Named(name)!
-            : Techniques.WorkingOf(technique)!.FormNamed(name)!;
+            : Techniques.WorkingOf(technique)!.CalculationNamed(name)!;
 
-    internal static RawAsk Changed(Form form, Random random)
+    internal static RawInputs Changed(Calculation form, Random random)
     {
         var ask = form.Example;
         for (var changes = random.Next(1, 5); changes > 0; changes--)
@@ -175,7 +175,7 @@ public class AnyAskTests
         return data.Append('Z').ToString();
     }
 
-    private static RawAsk Group(IReadOnlyList<Field> fields, Random random) =>
+    private static RawInputs Group(IReadOnlyList<Field> fields, Random random) =>
         new(
             fields
                 .Where(f => f.IsNeeded || random.Next(2) == 0)
@@ -205,10 +205,10 @@ public class AnyAskTests
         || name.StartsWith($"{field.Name}[", StringComparison.Ordinal)
         || name.StartsWith($"{field.Name}.", StringComparison.Ordinal);
 
-    private static IEnumerable<string> Texts(Reckoning answer, Ruler ruler) =>
+    private static IEnumerable<string> Texts(Result answer, Ruler ruler) =>
         [
             .. answer.Findings.SelectMany(f => (string[])[f.Says, f.Because, f.Remedy]),
-            .. answer.Pencil(ruler).SelectMany(p => (string[])[p.Title, p.Sum, p.Because]),
+            .. answer.Derivation(ruler).SelectMany(p => (string[])[p.Title, p.Sum, p.Because]),
             .. answer.Steps(ruler).SelectMany(s => (string[])[s.Title, s.Says, s.Big, .. s.Checks]),
             .. answer.Drawings(ruler).SelectMany(d => (string[])[d.Title, d.Says]),
         ];

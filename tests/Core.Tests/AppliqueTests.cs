@@ -11,7 +11,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Whether a stitch lands in every corner, what change makes it, and what is cut for it.</summary>
 public class AppliqueTests
 {
-    private static readonly Form Straight = Techniques.WorkingOf("applique")!.Straight;
+    private static readonly Calculation Straight = Techniques.WorkingOf("applique")!.Forward;
 
     private const string ImportedLeaf = "M12 74C8 40 30 10 70 6C74 44 52 72 20 78L6 92L0 86Z";
 
@@ -27,8 +27,8 @@ public class AppliqueTests
         {
             var ask =
                 what == "file"
-                    ? RawAsk.Of(("made", "file"), ("outline", Scaled(ImportedLeaf, size / 80.0)))
-                    : RawAsk.Of(
+                    ? RawInputs.Of(("made", "file"), ("outline", Scaled(ImportedLeaf, size / 80.0)))
+                    : RawInputs.Of(
                         ("made", "shape"),
                         ("shape", what),
                         ("shapeWidth", size),
@@ -56,7 +56,7 @@ public class AppliqueTests
     public void The_stitches_of_a_side_come_to_its_length_but_for_what_is_missed() =>
         AnyStar.Sample(outline =>
         {
-            var told = Captured.From(Plan(RawAsk.Of(("outline", outline))));
+            var told = Captured.From(Plan(RawInputs.Of(("outline", outline))));
             var best = told["bestRepeat"];
             var sides = told.Rows("segments");
             return Math.Abs(told.List("lengths").Sum() - told["perimeter"]) < 1e-6
@@ -79,7 +79,7 @@ public class AppliqueTests
                     wanted = Math.Round(wanted, 1);
                     var told = Captured.From(
                         Plan(
-                            RawAsk.Of(
+                            RawInputs.Of(
                                 ("outline", outline),
                                 ("repeat", wanted),
                                 ("dialFactor", factor)
@@ -106,8 +106,10 @@ public class AppliqueTests
                 {
                     PathData.Read(outline, out var paths);
                     var back = paths[0].Reverse().Data;
-                    var there = Captured.From(Plan(RawAsk.Of(("outline", outline))));
-                    var other = Captured.From(Plan(RawAsk.Of(("outline", back), ("turn", turn))));
+                    var there = Captured.From(Plan(RawInputs.Of(("outline", outline))));
+                    var other = Captured.From(
+                        Plan(RawInputs.Of(("outline", back), ("turn", turn)))
+                    );
                     return Math.Abs(there["perimeter"] - other["perimeter"]) < 0.02
                         && there["outsideCorners"] == other["outsideCorners"]
                         && there["insideCorners"] == other["insideCorners"]
@@ -119,7 +121,12 @@ public class AppliqueTests
     public void Round_the_shape_every_stitch_is_counted_from_stop_to_stop()
     {
         var plan = Plan(
-            RawAsk.Of(("made", "shape"), ("shape", "star"), ("shapeWidth", 90), ("shapeHeight", 86))
+            RawInputs.Of(
+                ("made", "shape"),
+                ("shape", "star"),
+                ("shapeWidth", 90),
+                ("shapeHeight", 86)
+            )
         );
         var round = plan.Steps(Ruler.Metric).Single(s => s.Stops.Count > 0);
 
@@ -134,7 +141,7 @@ public class AppliqueTests
     [Fact]
     public void What_lies_under_another_is_cut_longer_there_and_not_stitched()
     {
-        var ask = RawAsk.Of(
+        var ask = RawInputs.Of(
             ("made", "shape"),
             ("shape", "rounded"),
             ("shapeWidth", 40),
@@ -145,7 +152,7 @@ public class AppliqueTests
                 "over",
                 RawValue.Of([
                     RawValue.Of(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("shape", "rounded"),
                             ("shapeWidth", 80),
                             ("shapeHeight", 40),
@@ -177,7 +184,7 @@ public class AppliqueTests
     [Fact]
     public void A_hole_is_sewn_round_too_and_its_corners_point_the_other_way()
     {
-        var told = Captured.From(Plan(RawAsk.Of(("outline", "M0 0H60V60H0ZM20 20H40V40H20Z"))));
+        var told = Captured.From(Plan(RawInputs.Of(("outline", "M0 0H60V60H0ZM20 20H40V40H20Z"))));
 
         told["outsideCorners"].ShouldBe(4);
         told["insideCorners"].ShouldBe(4);
@@ -185,7 +192,7 @@ public class AppliqueTests
         Captured
             .From(
                 Plan(
-                    RawAsk.Of(
+                    RawInputs.Of(
                         ("made", "shape"),
                         ("shape", "letters"),
                         ("letters", "AB"),
@@ -199,7 +206,11 @@ public class AppliqueTests
     [Fact]
     public void A_turned_edge_is_cut_with_what_is_turned_under_and_needs_no_fusible()
     {
-        var ask = RawAsk.Of(("outline", "M0 0H60V40H0Z"), ("stitch", "turned"), ("allowance", 6));
+        var ask = RawInputs.Of(
+            ("outline", "M0 0H60V40H0Z"),
+            ("stitch", "turned"),
+            ("allowance", 6)
+        );
         var plan = Plan(ask);
 
         plan.Pieces.Single(p => p.Of == "cloth").Length.Millimetres.ShouldBe(72, 0.05);
@@ -221,7 +232,7 @@ public class AppliqueTests
     )
     {
         var told = Captured.From(
-            Plan(RawAsk.Of(("outline", $"M0 0H{size}V{size}H0Z"), ("stitch", stitch)))
+            Plan(RawInputs.Of(("outline", $"M0 0H{size}V{size}H0Z"), ("stitch", stitch)))
         );
 
         told["bite"].ShouldBe(bite, 1e-9);
@@ -232,7 +243,7 @@ public class AppliqueTests
     [Fact]
     public void What_is_traced_is_the_mirror_of_what_is_seen()
     {
-        var told = Captured.From(Plan(RawAsk.Of(("outline", "M0 0H40L0 30Z"))));
+        var told = Captured.From(Plan(RawInputs.Of(("outline", "M0 0H40L0 30Z"))));
         var traced = told.Rows("fusible")[0];
         PathData.Read(traced.Said("outline"), out var paths);
 
@@ -245,9 +256,11 @@ public class AppliqueTests
     [Fact]
     public void What_the_machine_really_gives_moves_the_stitch_that_fits()
     {
-        var ask = RawAsk.Of(("outline", "M0 0H56V56H0Z"), ("repeat", 2.8));
+        var ask = RawInputs.Of(("outline", "M0 0H56V56H0Z"), ("repeat", 2.8));
         Captured.From(Plan(ask))["bestRepeat"].ShouldBe(2.8, 1e-9);
-        var sample = RawValue.Of(RawAsk.Of(("dialled", 2.8), ("stitches", 10), ("measured", 26.6)));
+        var sample = RawValue.Of(
+            RawInputs.Of(("dialled", 2.8), ("stitches", 10), ("measured", 26.6))
+        );
 
         var taught = Captured.From(
             Plan(ask.With("samples", RawValue.Of([.. Enumerable.Repeat(sample, 8)])))
@@ -283,9 +296,9 @@ public class AppliqueTests
         return Affine.Scale(scale, scale).Of(paths[0]).Data;
     }
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Straight.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }

@@ -10,15 +10,15 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>What holds of strips on any grain: their joins, what a remnant of a known shape gives, and which way is said to be the better.</summary>
 public class BiasTests
 {
-    private static readonly Working Piping = Techniques.WorkingOf("piping")!;
+    private static readonly Process Piping = Techniques.WorkingOf("piping")!;
 
-    private static readonly Gen<RawAsk> AnyStraightEdge =
+    private static readonly Gen<RawInputs> AnyStraightEdge =
         from edge in Gen.Double[200, 6000]
         from cord in Gen.Double[1, 9]
         from thickness in Gen.Double[0.1, 1.2]
         from seam in Gen.Double[6, 20]
         from cloth in Gen.Double[400, 1600]
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("made", "edges"),
             ("edges", new[] { edge }),
             ("closed", false),
@@ -57,7 +57,7 @@ public class BiasTests
                 (wide, high, cord) =>
                 {
                     var told = Remnant(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("grain", "straight"),
                             ("remnantWidth", wide),
                             ("remnantHeight", high),
@@ -82,7 +82,7 @@ public class BiasTests
                 (wide, high, cord, angle) =>
                 {
                     var told = Remnant(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("grain", "other"),
                             ("angle", angle),
                             ("remnantWidth", wide),
@@ -133,7 +133,7 @@ public class BiasTests
             .Sample(
                 (cord, thick, seam, which, more) =>
                 {
-                    var ask = RawAsk.Of(
+                    var ask = RawInputs.Of(
                         ("edges", new[] { 2000.0 }),
                         ("cordDiameter", cord),
                         ("clothThickness", thick),
@@ -161,7 +161,7 @@ public class BiasTests
                 (edge, atHand, cloth, method, remnant, isOpen) =>
                 {
                     var told = Told(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("edges", new[] { edge }),
                             ("closed", !isOpen),
                             ("cordDiameter", 4),
@@ -193,8 +193,8 @@ public class BiasTests
         var plan = (WorkPlan)
             Techniques
                 .WorkingOf("fine-piping")!
-                .Straight.Reckon(
-                    RawAsk.Of(
+                .Forward.Compute(
+                    RawInputs.Of(
                         ("wraps", 20),
                         ("made", "edges"),
                         ("edges", new[] { edge }),
@@ -222,7 +222,7 @@ public class BiasTests
     [InlineData("cord-trim")]
     public void What_is_cut_in_inches_is_what_is_cut_in_centimetres(string technique)
     {
-        var form = Techniques.WorkingOf(technique)!.Straight;
+        var form = Techniques.WorkingOf(technique)!.Forward;
         var (metric, imperial) = (Reckoned(Ruler.Metric), Reckoned(Ruler.Imperial));
 
         foreach (var (a, b) in Both(p => p.Pieces))
@@ -243,7 +243,7 @@ public class BiasTests
             .Select(s => s.Key)
             .ShouldBe(imperial.Steps(Ruler.Imperial).Select(s => s.Key));
 
-        WorkPlan Reckoned(Ruler ruler) => (WorkPlan)form.Reckon(form.Example, ruler).Answer!;
+        WorkPlan Reckoned(Ruler ruler) => (WorkPlan)form.Compute(form.Example, ruler).Answer!;
         IEnumerable<(T First, T Second)> Both<T>(Func<WorkPlan, IReadOnlyList<T>> take)
         {
             take(imperial).Count.ShouldBe(take(metric).Count);
@@ -259,7 +259,7 @@ public class BiasTests
                 (edge, cloth, cord) =>
                 {
                     var told = Told(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("edges", new[] { edge }),
                             ("cordDiameter", cord),
                             ("clothThickness", 0.3),
@@ -304,8 +304,8 @@ public class BiasTests
                 {
                     var outcome = Techniques
                         .WorkingOf(technique)!
-                        .Straight.Reckon(
-                            RawAsk.Of(
+                        .Forward.Compute(
+                            RawInputs.Of(
                                 ("made", "cushion"),
                                 ("cushionWidth", wide),
                                 ("cushionHeight", high),
@@ -335,31 +335,31 @@ public class BiasTests
 
     private static bool Serves(Captured way) => way["serves"] == 1;
 
-    private static Captured Told(RawAsk ask)
+    private static Captured Told(RawInputs ask)
     {
-        var outcome = Piping.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Piping.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return Captured.From(outcome.Answer!);
     }
 
-    private static Captured Remnant(RawAsk ask)
+    private static Captured Remnant(RawInputs ask)
     {
-        var outcome = Piping.FormNamed("remnant")!.Reckon(ask, Ruler.Metric);
+        var outcome = Piping.CalculationNamed("remnant")!.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return Captured.From(outcome.Answer!);
     }
 
     private static double Gives(List<(double X, double Y)> corners, double cord) =>
         Remnant(
-            RawAsk
+            RawInputs
                 .Of(("cordDiameter", cord), ("clothThickness", 0.3))
                 .With(
                     "remnantCorners",
                     RawValue.Of([
-                        .. corners.Select(c => RawValue.Of(RawAsk.Of(("x", c.X), ("y", c.Y)))),
+                        .. corners.Select(c => RawValue.Of(RawInputs.Of(("x", c.X), ("y", c.Y)))),
                     ])
                 )
         )["gives"];
 
-    private static double Number(RawAsk ask, string name) => ask.Values[name].Number!.Value;
+    private static double Number(RawInputs ask, string name) => ask.Values[name].Number!.Value;
 }

@@ -11,10 +11,10 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>What holds of bridged seams, and of ribbon laid in folds.</summary>
 public class BridgeTests
 {
-    private static readonly Working Bridge = Techniques.WorkingOf("bridged-seam")!;
-    private static readonly Working Ribbon = Techniques.WorkingOf("folded-ribbon")!;
+    private static readonly Process Bridge = Techniques.WorkingOf("bridged-seam")!;
+    private static readonly Process Ribbon = Techniques.WorkingOf("folded-ribbon")!;
 
-    private static readonly Gen<RawAsk> AnyBridge =
+    private static readonly Gen<RawInputs> AnyBridge =
         from total in Gen.Double[200, 3000]
         from bridges in Gen.Int[1, 8]
         from gap in Gen.Double[1, 8]
@@ -22,7 +22,7 @@ public class BridgeTests
         from outer in Gen.Double[0, 40]
         from bite in Gen.Double[0.5, 2]
         from widest in Gen.Double[3, 12]
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("totalWidth", total),
             ("bridges", bridges),
             ("gap", gap),
@@ -32,13 +32,13 @@ public class BridgeTests
             ("maxStitchWidth", widest)
         );
 
-    private static readonly Gen<RawAsk> AnyRibbon =
+    private static readonly Gen<RawInputs> AnyRibbon =
         from run in Gen.Double[40, 4000]
         from wide in Gen.Double[2, 20]
         from advance in Gen.Double[6, 60]
         from tail in Gen.Double[5, 50]
         from bands in Gen.Int[1, 5]
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("run", run),
             ("ribbonWidth", wide),
             ("legAdvance", advance),
@@ -97,7 +97,7 @@ public class BridgeTests
                                 "candidates",
                                 RawValue.Of([
                                     RawValue.Of(
-                                        RawAsk.Of(("stitchWidth", width), ("repeatLength", 5))
+                                        RawInputs.Of(("stitchWidth", width), ("repeatLength", 5))
                                     ),
                                 ])
                             )
@@ -118,8 +118,8 @@ public class BridgeTests
                     var same = ask.With("outerAllowance", ask.Values["foldAllowance"]);
                     var turned = Captured.From(
                         Bridge
-                            .FormNamed("total-from-panels")!
-                            .Reckon(same.With("panelAtHand", RawValue.Of(panel)), Ruler.Metric)
+                            .CalculationNamed("total-from-panels")!
+                            .Compute(same.With("panelAtHand", RawValue.Of(panel)), Ruler.Metric)
                             .Answer!
                     );
                     var told = Told(
@@ -133,8 +133,8 @@ public class BridgeTests
     [Fact]
     public void Of_stitches_of_the_book_the_first_that_reaches_is_sewn_and_drawn()
     {
-        RawAsk Stitch(string name, double width) =>
-            RawAsk.Of(
+        RawInputs Stitch(string name, double width) =>
+            RawInputs.Of(
                 ("name", name),
                 ("number", "7"),
                 ("stitchWidth", width),
@@ -142,8 +142,8 @@ public class BridgeTests
                 ("stitchLength", 2.5),
                 ("look", "cross")
             );
-        RawAsk With(params RawAsk[] stitches) =>
-            Bridge.Straight.Example.With(
+        RawInputs With(params RawInputs[] stitches) =>
+            Bridge.Forward.Example.With(
                 "candidates",
                 RawValue.Of([.. stitches.Select(RawValue.Of)])
             );
@@ -171,21 +171,21 @@ public class BridgeTests
     {
         var found = Plan(
             Bridge,
-            Bridge.Straight.Example.With("bars", RawValue.Of([RawValue.Of(2), RawValue.Of(4.5)]))
+            Bridge.Forward.Example.With("bars", RawValue.Of([RawValue.Of(2), RawValue.Of(4.5)]))
         )
             .Findings.Single(f => f.Code == "no-such-bar");
 
         // Two gaps, each a millimetre narrower.
         found.Because.ShouldContain("41.8 cm");
-        Plan(Bridge, Bridge.Straight.Example.With("heldBy", RawValue.Of("card")))
+        Plan(Bridge, Bridge.Forward.Example.With("heldBy", RawValue.Of("card")))
             .Findings.ShouldNotContain(f => f.Code == "no-such-bar");
     }
 
     [Fact]
     public void What_a_scrap_came_to_turns_the_width_up_and_the_card_says_the_same()
     {
-        var sample = RawAsk.Of(("dialled", 5.5), ("stitches", 1), ("measured", 5));
-        var ask = Bridge.Straight.Example.With(
+        var sample = RawInputs.Of(("dialled", 5.5), ("stitches", 1), ("measured", 5));
+        var ask = Bridge.Forward.Example.With(
             "samples",
             RawValue.Of([.. Enumerable.Repeat(RawValue.Of(sample), 4)])
         );
@@ -222,8 +222,8 @@ public class BridgeTests
             var told = Told(Ribbon, ask);
             var turned = Captured.From(
                 Ribbon
-                    .FormNamed("run-from-ribbon")!
-                    .Reckon(
+                    .CalculationNamed("run-from-ribbon")!
+                    .Compute(
                         ask.Without("run").With("ribbonAtHand", RawValue.Of(told["ribbonTotal"])),
                         Ruler.Metric
                     )
@@ -235,7 +235,7 @@ public class BridgeTests
     [Fact]
     public void Legs_that_lie_on_each_other_are_stopped_with_what_would_serve()
     {
-        var ask = RawAsk.Of(("run", 300), ("ribbonWidth", 20), ("legAdvance", 10), ("tail", 20));
+        var ask = RawInputs.Of(("run", 300), ("ribbonWidth", 20), ("legAdvance", 10), ("tail", 20));
         var found = Plan(Ribbon, ask).Findings.Single(f => f.Code == "legs-collide");
 
         found.Severity.ShouldBe(Severity.Stop);
@@ -249,7 +249,7 @@ public class BridgeTests
     public void The_count_is_led_where_the_machine_does_not_stop_by_itself()
     {
         IReadOnlyList<StepStop> Stops(bool stops) =>
-            Plan(Ribbon, Ribbon.Straight.Example.With("stopsItself", RawValue.Of(stops)))
+            Plan(Ribbon, Ribbon.Forward.Example.With("stopsItself", RawValue.Of(stops)))
                 .Steps(Ruler.Metric)
                 .Single(s => s.Key == "lay")
                 .Stops;
@@ -276,16 +276,17 @@ public class BridgeTests
                 && Near(told["allBands"], Number(ask, "bands") * told["advance"]);
         });
 
-    private static WorkPlan Plan(Working working, RawAsk ask)
+    private static WorkPlan Plan(Process working, RawInputs ask)
     {
-        var outcome = working.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = working.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
 
-    private static Captured Told(Working working, RawAsk ask) => Captured.From(Plan(working, ask));
+    private static Captured Told(Process working, RawInputs ask) =>
+        Captured.From(Plan(working, ask));
 
-    private static double Number(RawAsk ask, string field) => ask.Values[field].Number!.Value;
+    private static double Number(RawInputs ask, string field) => ask.Values[field].Number!.Value;
 
     private static bool Near(double a, double b) => Math.Abs(a - b) < 1e-6;
 }

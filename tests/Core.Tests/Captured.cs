@@ -22,7 +22,7 @@ internal sealed class Captured
 
     public double this[string name] => Convert.ToDouble(told[name], null);
 
-    public static Captured From(Reckoning answer) => new(answer.Figures, answer);
+    public static Captured From(Result answer) => new(answer.Figures, answer);
 
     private static object Plain(Figure figure, object value) =>
         value switch
@@ -76,7 +76,7 @@ internal sealed class Captured
 internal static class Asked
 {
     /// <summary>Any gathered strip that can be answered, in any combination of ring, fold, direction and rows.</summary>
-    public static readonly Gen<RawAsk> AnyAwning =
+    public static readonly Gen<RawInputs> AnyAwning =
         from edge in Gen.Double[5, 40_000]
         from fullness in Gen.Double[1, 6]
         from depth in Gen.Double[5, 900]
@@ -103,13 +103,13 @@ internal static class Asked
         );
 
     /// <summary>Reads an ask out of JSON, as the web does.</summary>
-    public static RawAsk FromJson(JsonElement ask) =>
+    public static RawInputs FromJson(JsonElement ask) =>
         new(ask.EnumerateObject().ToDictionary(p => p.Name, p => ValueOf(p.Value)));
 
     /// <summary>The awning valance of the demonstration, with some fields said otherwise.</summary>
-    public static RawAsk Awning(params (string Field, object Value)[] but) =>
+    public static RawInputs Awning(params (string Field, object Value)[] but) =>
         but.Aggregate(
-            Techniques.WorkingOf("pulled-gathers")!.Straight.Example,
+            Techniques.WorkingOf("pulled-gathers")!.Forward.Example,
             (ask, b) => ask.With(b.Field, RawValue.Of(b.Value))
         );
 

@@ -18,7 +18,7 @@ public class CardTests
     private static readonly DemoDrawer Demo = DemoDrawer.Read();
 
     /// <summary>Any technique, machine and cloth of the demonstration, with any wishes.</summary>
-    private static readonly Gen<(CardTechnique Technique, CardAsk Ask)> AnyAsk =
+    private static readonly Gen<(CardTechnique Technique, CardInputs Ask)> AnyAsk =
         from technique in Gen.Int[0, Techniques.Cards.Count - 1]
         from machine in Gen.Int[0, Demo.Contents.Machines.Count - 1]
         from cloth in Gen.Int[-1, Demo.Cloths.Count - 1]
@@ -31,7 +31,7 @@ public class CardTests
         let known = Techniques.Cards[technique]
         select (
             known,
-            new CardAsk(
+            new CardInputs(
                 Demo.Contents.Machines[machine],
                 Demo.Contents,
                 cloth < 0 ? null : Demo.Cloths[cloth],
@@ -397,7 +397,7 @@ public class CardTests
 
     internal sealed record DemoDrawer(DrawerContents Contents, IReadOnlyList<Owned<Cloth>> Cloths)
     {
-        public CardAsk Ask(string machine, string cloth) =>
+        public CardInputs Ask(string machine, string cloth) =>
             new(
                 Contents.Machines.Single(m => m.Name == machine),
                 Contents,
@@ -465,7 +465,7 @@ public class CardTests
                                 ThingKinds
                                     .Named(kind)!
                                     .Read(
-                                        new AskReader(
+                                        new InputReader(
                                             Asked.FromJson(t.GetProperty("properties")),
                                             Ruler.Metric
                                         )

@@ -112,9 +112,9 @@ public class ComparisonTests
             );
     }
 
-    private static WorkPlan? Plan(Working working, int seed) =>
+    private static WorkPlan? Plan(Process working, int seed) =>
         working
-            .Straight.Reckon(AnyAskTests.Changed(working.Straight, new Random(seed)), Ruler.Metric)
+            .Forward.Compute(AnyAskTests.Changed(working.Forward, new Random(seed)), Ruler.Metric)
             .Answer as WorkPlan;
 
     private static bool Reaches(Length was, Length wanted) =>

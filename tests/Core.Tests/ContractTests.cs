@@ -36,7 +36,7 @@ public class ContractTests
         technique.Says.ShouldEndWith(".");
         technique.Cards.ShouldNotBeEmpty();
         technique.Cards.ShouldAllBe(c => Techniques.CardNamed(c.Name) == c && c.Looks.Count > 0);
-        technique.CardOf(RawAsk.Empty).ShouldBeOneOf([.. technique.Cards]);
+        technique.CardOf(RawInputs.Empty).ShouldBeOneOf([.. technique.Cards]);
     }
 
     [Fact]
@@ -55,7 +55,7 @@ public class ContractTests
         form.Figures.ShouldAllBe(f => f.Says.Length > 0);
         foreach (var ruler in new[] { Ruler.Metric, Ruler.Imperial })
         {
-            var outcome = form.Reckon(form.Example, ruler);
+            var outcome = form.Compute(form.Example, ruler);
             outcome.Errors.ShouldBeEmpty();
             var answer = outcome.Answer!;
             answer.Figures.ShouldBe(form.Figures);
@@ -68,7 +68,7 @@ public class ContractTests
     public void Asks_every_field_once_in_its_groups(string name)
     {
         var working = Techniques.WorkingOf(name)!;
-        var fields = working.Straight.Fields.Select(f => f.Name).ToList();
+        var fields = working.Forward.Fields.Select(f => f.Name).ToList();
         var asked = working
             .Groups.Where(g => g.When != Asking.Cut)
             .SelectMany(g => g.Fields)
@@ -84,7 +84,7 @@ public class ContractTests
         asked.ShouldContain(working.First.Field);
         working.Either.ShouldBeSubsetOf(fields);
         (working.Either.Count is 0 or 2).ShouldBeTrue();
-        foreach (var field in working.Straight.Fields)
+        foreach (var field in working.Forward.Fields)
         {
             field.Label.ShouldNotBeEmpty();
             // A card is asked with the things of the drawer beside the plan, by their kinds.
@@ -100,19 +100,19 @@ public class ContractTests
     public void What_a_new_ask_begins_with_misses_only_what_it_asks_first(string name)
     {
         var working = Techniques.WorkingOf(name)!;
-        var start = new RawAsk(
+        var start = new RawInputs(
             working
-                .Straight.Fields.Where(f => !working.Either.Skip(1).Contains(f.Name))
+                .Forward.Fields.Where(f => !working.Either.Skip(1).Contains(f.Name))
                 .Select(f => (f.Name, Value: StartOf(f)))
                 .Where(f => f.Value is not null)
                 .ToDictionary(f => f.Name, f => f.Value!.Value)
         );
 
-        var outcome = working.Straight.Reckon(start, Ruler.Metric);
+        var outcome = working.Forward.Compute(start, Ruler.Metric);
 
         outcome.Errors.ShouldAllBe(e => e.Refusal == Refusal.Missing);
         outcome.Errors.Select(e => e.Field).ShouldContain(working.First.Field);
-        working.Straight.CheckUnfinished(start, Ruler.Metric).ShouldBeEmpty();
+        working.Forward.CheckUnfinished(start, Ruler.Metric).ShouldBeEmpty();
     }
 
     [Theory]
@@ -122,11 +122,11 @@ public class ContractTests
         var working = Techniques.WorkingOf(name)!;
         foreach (var turned in working.Allows)
         {
-            var form = working.FormNamed(turned.Form).ShouldNotBeNull();
+            var form = working.CalculationNamed(turned.Form).ShouldNotBeNull();
             form.Figures.ShouldContain(f => f.Name == turned.Gives);
             form.Fields.ShouldContain(f => f.Name == turned.Needs);
             (
-                turned.Sets == "" || working.Straight.Fields.Any(f => f.Name == turned.Sets)
+                turned.Sets == "" || working.Forward.Fields.Any(f => f.Name == turned.Sets)
             ).ShouldBeTrue();
         }
     }
@@ -174,7 +174,7 @@ public class ContractTests
                 {
                     Techniques
                         .WorkingOf(name)!
-                        .FormNamed(measure.Form)!
+                        .CalculationNamed(measure.Form)!
                         .Fields.ShouldContain(f => f.Name == measure.Field);
                 }
             }
@@ -224,7 +224,7 @@ public class ContractTests
                 drawing
                     .Shapes.OfType<Dimension>()
                     .Where(d => d.Field.Length > 0)
-                    .ShouldAllBe(d => working.Straight.Fields.Any(f => f.Name == d.Field));
+                    .ShouldAllBe(d => working.Forward.Fields.Any(f => f.Name == d.Field));
             }
             DrawingTests.IsWithin(plan.Summary.Picture).ShouldBeTrue();
             plan.Summary.Text.ShouldNotBeEmpty();
@@ -236,13 +236,13 @@ public class ContractTests
     [MemberData(nameof(Worked))]
     public void Its_guide_lies_on_what_is_cut_and_numbers_its_marks_whatever_is_asked(string name)
     {
-        var straight = Techniques.WorkingOf(name)!.Straight;
+        var straight = Techniques.WorkingOf(name)!.Forward;
         for (var seed = 0; seed < 200; seed++)
         {
             var ask = AnyAskTests.Changed(straight, new Random(seed));
             // What cannot be sewn need not be marked.
             if (
-                straight.Reckon(ask, Ruler.Metric).Answer is not WorkPlan plan
+                straight.Compute(ask, Ruler.Metric).Answer is not WorkPlan plan
                 || plan.Findings.Any(f => f.Severity == Severity.Stop)
                 || plan.Guide is not { } guide
             )
@@ -275,7 +275,7 @@ public class ContractTests
                 .OfType<StepMeasure>()
         )
         {
-            var form = working.FormNamed(measure.Form).ShouldNotBeNull();
+            var form = working.CalculationNamed(measure.Form).ShouldNotBeNull();
             var taken = form.Fields.Select(f => f.Name).ToList();
             taken.ShouldContain(measure.Field);
             measure.With.Keys.ShouldBeSubsetOf(taken);
@@ -284,7 +284,7 @@ public class ContractTests
                 continue;
             }
             var rows = working
-                .Straight.Fields.Single(f => f.Name == measure.Into)
+                .Forward.Fields.Single(f => f.Name == measure.Into)
                 .ShouldBeOfType<GroupsField>();
             rows.Fields.Select(f => f.Name)
                 .ShouldBe([.. measure.With.Keys, measure.Field], ignoreOrder: true);
@@ -296,7 +296,7 @@ public class ContractTests
     public void Settings_that_swatches_keep_under_one_name_have_one_range()
     {
         var kept = Techniques
-            .Worked.SelectMany(t => t.Working!.Swatch.Features)
+            .Worked.SelectMany(t => t.Process!.Swatch.Features)
             .ToLookup(f => f.Name);
 
         foreach (var name in kept)
@@ -325,8 +325,8 @@ public class ContractTests
     {
         var working = Techniques.WorkingOf(name)!;
         var said = working
-            .Straight.Fields.Select(f => f.Name)
-            .Concat(working.Straight.Figures.Select(f => f.Name));
+            .Forward.Fields.Select(f => f.Name)
+            .Concat(working.Forward.Figures.Select(f => f.Name));
 
         (
             working.Swatch.Knobs.Count == 0 || working.Swatch.Knobs.Any(k => said.Contains(k.Name))
@@ -339,9 +339,7 @@ public class ContractTests
     {
         var working = Techniques.WorkingOf(name)!;
         working.Swatch.OfPiece.Keys.ShouldBeSubsetOf(working.Swatch.Features.Select(f => f.Name));
-        working.Swatch.OfPiece.Values.ShouldBeSubsetOf(
-            working.Straight.Figures.Select(f => f.Name)
-        );
+        working.Swatch.OfPiece.Values.ShouldBeSubsetOf(working.Forward.Figures.Select(f => f.Name));
     }
 
     [Theory]
@@ -375,8 +373,8 @@ public class ContractTests
     {
         var working = Techniques.WorkingOf(name)!;
         var comparison = working.CompareAsks(
-            new AskReader(working.Straight.Example, Ruler.Metric),
-            new AskReader(working.Straight.Example, Ruler.Metric)
+            new InputReader(working.Forward.Example, Ruler.Metric),
+            new InputReader(working.Forward.Example, Ruler.Metric)
         );
 
         comparison!.Differences.ShouldBeEmpty();
@@ -389,13 +387,13 @@ public class ContractTests
     {
         var working = Techniques.WorkingOf(name)!;
         var swatch = working.Swatch;
-        var form = working.FormNamed(SwatchOf.FormName).ShouldNotBeNull();
+        var form = working.CalculationNamed(SwatchOf.FormName).ShouldNotBeNull();
         swatch.Readings.ShouldNotBeEmpty();
         swatch.Needed.ShouldNotBeEmpty();
         swatch.Readings.ShouldAllBe(r => form.Fields.Any(f => f.Name == r.Name));
         (swatch.Against == "" || form.Fields.Any(f => f.Name == swatch.Against)).ShouldBeTrue();
 
-        var judged = form.Reckon(form.Example, Ruler.Metric)
+        var judged = form.Compute(form.Example, Ruler.Metric)
             .Answer.ShouldBeAssignableTo<SwatchJudgement>()!;
         judged.Headline.Text.ShouldNotBeEmpty();
         judged.Lines.ShouldNotBeEmpty();
@@ -414,15 +412,15 @@ public class ContractTests
     {
         var working = Techniques.WorkingOf(name)!;
         var swatch = working.Swatch;
-        var sewn = Sewn(swatch, working.FormNamed(SwatchOf.FormName)!.Example);
+        var sewn = Sewn(swatch, working.CalculationNamed(SwatchOf.FormName)!.Example);
         foreach (var lesson in swatch.Teaches)
         {
             var sample = swatch.Sample.ShouldNotBeNull()(sewn);
-            var ask = (lesson.Predicts ? working.Straight.Example : sample).With(
+            var ask = (lesson.Predicts ? working.Forward.Example : sample).With(
                 Given[0],
                 RawValue.Of([.. Enumerable.Repeat(RawValue.Of(sample), 4)])
             );
-            var learnt = lesson.Read(new AskReader(ask, Ruler.Metric)).ShouldNotBeNull();
+            var learnt = lesson.Read(new InputReader(ask, Ruler.Metric)).ShouldNotBeNull();
 
             learnt.Samples.Count.ShouldBe(4);
             learnt.RestsOn.ShouldContain("4 swatches");
@@ -442,7 +440,7 @@ public class ContractTests
             learnt.Next.Lessens.ShouldBeInRange(0, 1);
             learnt.Next.Settings.Keys.ShouldAllBe(k =>
                 swatch.Features.Any(f => f.Name == k)
-                || working.Straight.Fields.Any(f => f.Name == k)
+                || working.Forward.Fields.Any(f => f.Name == k)
             );
         }
     }
@@ -462,7 +460,7 @@ public class ContractTests
         {
             SimulatedSwatch Of(int piece) =>
                 new(
-                    new AskReader(working.Straight.Example, Ruler.Metric),
+                    new InputReader(working.Forward.Example, Ruler.Metric),
                     Length.FromMillimetres(300),
                     7,
                     piece
@@ -475,14 +473,14 @@ public class ContractTests
 
     internal static WorkPlan Plan(string name, Ruler ruler)
     {
-        var straight = Techniques.WorkingOf(name)!.Straight;
-        return (WorkPlan)straight.Reckon(straight.Example, ruler).Answer!;
+        var straight = Techniques.WorkingOf(name)!.Forward;
+        return (WorkPlan)straight.Compute(straight.Example, ruler).Answer!;
     }
 
     /// <summary>A swatch with the readings and settings of an ask.</summary>
-    private static SewnSwatch Sewn(SwatchOf swatch, RawAsk ask)
+    private static SewnSwatch Sewn(SwatchOf swatch, RawInputs ask)
     {
-        var reader = new AskReader(ask, Ruler.Metric);
+        var reader = new InputReader(ask, Ruler.Metric);
         return new SewnSwatch(
             swatch
                 .Readings.Where(r => reader.Has(r))
@@ -490,7 +488,7 @@ public class ContractTests
                     r => r.Name,
                     r => (IReadOnlyList<double>)[.. reader.Lengths(r).Select(l => l.Millimetres)]
                 ),
-            new RawAsk(
+            new RawInputs(
                 ask.Values.Where(v => swatch.Features.Any(f => f.Name == v.Key)).ToDictionary()
             ),
             new Dictionary<string, string>(),

@@ -13,14 +13,14 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Edges with a cord, however they are said: what is rounded, what is clipped, and what is warned of.</summary>
 public class CordedEdgeTests
 {
-    private static readonly Form Piping = Techniques.WorkingOf("piping")!.Straight;
+    private static readonly Calculation Piping = Techniques.WorkingOf("piping")!.Forward;
 
     /// <summary>Straights of different lengths with corners between them, open.</summary>
-    private static readonly Gen<RawAsk> AnyRun =
+    private static readonly Gen<RawInputs> AnyRun =
         from straights in Gen.Double[80, 300].List[2, 6]
         from corners in Gen.Double[-120, 120].List[6, 6]
         from cord in Gen.Double[1, 6]
-        select RawAsk
+        select RawInputs
             .Of(("made", "built"), ("cordDiameter", cord))
             .With(
                 "path",
@@ -93,7 +93,7 @@ public class CordedEdgeTests
     )
     {
         var plan = Plan(
-            RawAsk.Of(
+            RawInputs.Of(
                 ("made", "shape"),
                 ("shape", shape),
                 ("shapeWidth", 300),
@@ -114,7 +114,7 @@ public class CordedEdgeTests
     {
         foreach (var data in new[] { "M0 0L200 0L200 150L0 150Z", "M0 0L0 150L200 150L200 0Z" })
         {
-            var plan = Plan(RawAsk.Of(("made", "file"), ("outline", data), ("cordDiameter", 4)));
+            var plan = Plan(RawInputs.Of(("made", "file"), ("outline", data), ("cordDiameter", 4)));
             var face = plan.Drawings(Ruler.Metric)
                 .Single(d => d.Name == "edge")
                 .Shapes.OfType<PathShape>()
@@ -131,14 +131,14 @@ public class CordedEdgeTests
     public void Where_a_curve_runs_into_a_corner_the_raw_edge_still_goes_all_round()
     {
         var plan = Plan(
-            RawAsk
+            RawInputs
                 .Of(("made", "built"), ("closed", true), ("cordDiameter", 3))
                 .With(
                     "path",
                     RawValue.Of([
                         Part("straight", 200),
                         Part("corner", 90),
-                        RawValue.Of(RawAsk.Of(("radius", 80), ("sweep", 90))),
+                        RawValue.Of(RawInputs.Of(("radius", 80), ("sweep", 90))),
                         Part("straight", 120),
                     ])
                 )
@@ -207,10 +207,10 @@ public class CordedEdgeTests
         string missing
     )
     {
-        var ask = RawAsk.Of(("cordDiameter", 4), ("cushionHeight", "30 cm"));
+        var ask = RawInputs.Of(("cordDiameter", 4), ("cushionHeight", "30 cm"));
         ask = field == "made" ? ask : ask.With("cushionWidth", RawValue.Of("30 cm"));
 
-        var errors = Piping.Reckon(ask.With(field, RawValue.Of(value)), Ruler.Metric).Errors;
+        var errors = Piping.Compute(ask.With(field, RawValue.Of(value)), Ruler.Metric).Errors;
 
         errors.ShouldContain(e => e.Field == missing && e.Refusal == Refusal.Missing);
         Piping.CheckUnfinished(ask.With(field, RawValue.Of(value)), Ruler.Metric).ShouldBeEmpty();
@@ -230,14 +230,14 @@ public class CordedEdgeTests
                 RawValue.Of([
                     .. Enumerable
                         .Range(0, corners)
-                        .Select(i => RawValue.Of(RawAsk.Of(("x", i * 100), ("y", i * 50)))),
+                        .Select(i => RawValue.Of(RawInputs.Of(("x", i * 100), ("y", i * 50)))),
                 ])
             ),
             "leastSeen" => ask.With(field, RawValue.Of(9.0)),
             _ => ask.With(field, RawValue.Of("50 mm")).With("joinAllowance", RawValue.Of("60 mm")),
         };
 
-        Piping.Reckon(ask, Ruler.Metric).Errors.ShouldContain(e => e.Field == field, what);
+        Piping.Compute(ask, Ruler.Metric).Errors.ShouldContain(e => e.Field == field, what);
     }
 
     [Fact]
@@ -255,12 +255,12 @@ public class CordedEdgeTests
                 .CompareAsks(then, Reader(Piping.Example.With("cushionWidth", RawValue.Of(width))))!
                 .Findings.Select(f => f.Code);
 
-        static AskReader Reader(RawAsk ask) => new(ask, Ruler.Metric);
+        static InputReader Reader(RawInputs ask) => new(ask, Ruler.Metric);
     }
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Piping.Reckon(ask, Ruler.Metric);
+        var outcome = Piping.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
@@ -279,5 +279,5 @@ public class CordedEdgeTests
     }
 
     private static RawValue Part(string name, double value) =>
-        RawValue.Of(RawAsk.Of((name, value)));
+        RawValue.Of(RawInputs.Of((name, value)));
 }

@@ -11,9 +11,9 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Where a cord is stopped and turned, for any line, and what is noticed about it.</summary>
 public class CouchingTests
 {
-    private static readonly Form Straight = Techniques.WorkingOf("couching")!.Straight;
+    private static readonly Calculation Straight = Techniques.WorkingOf("couching")!.Forward;
 
-    private static readonly Gen<RawAsk> AnyAsk =
+    private static readonly Gen<RawInputs> AnyAsk =
         from straight in Gen.Double[10, 300]
         from radius in Gen.Double[12, 150]
         from sweep in Gen.Double[10, 300]
@@ -129,7 +129,7 @@ public class CouchingTests
     public void A_ring_starts_after_its_start_and_is_sewn_over_it_at_the_end()
     {
         var plan = Plan(
-            RawAsk.Of(
+            RawInputs.Of(
                 ("made", "shape"),
                 ("shape", "circle"),
                 ("shapeWidth", 120),
@@ -210,7 +210,7 @@ public class CouchingTests
     [Fact]
     public void A_shape_is_repeated_along_an_edge_and_a_built_line_goes_on_from_its_end()
     {
-        var heart = RawAsk.Of(
+        var heart = RawInputs.Of(
             ("made", "shape"),
             ("shape", "heart"),
             ("shapeWidth", 60),
@@ -248,9 +248,9 @@ public class CouchingTests
                     )["stripWidth"];
                     var back = Techniques
                         .WorkingOf("couching")!
-                        .FormNamed("strip")!
-                        .Reckon(
-                            RawAsk.Of(("stripWidth", width), ("stripThickness", thick)),
+                        .CalculationNamed("strip")!
+                        .Compute(
+                            RawInputs.Of(("stripWidth", width), ("stripThickness", thick)),
                             Ruler.Metric
                         );
                     return back.Answer is null
@@ -274,18 +274,18 @@ public class CouchingTests
             .ShouldBeLessThan(Captured.From(Plan(ask))["setWidth"]);
     }
 
-    private static IReadOnlyList<string> Codes(RawAsk ask) =>
+    private static IReadOnlyList<string> Codes(RawInputs ask) =>
         [.. Plan(ask).Findings.Select(f => f.Code)];
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Straight.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
 
-    private static RawAsk Ask(RawValue[] path, params (string, object)[] more) =>
-        RawAsk.Of([
+    private static RawInputs Ask(RawValue[] path, params (string, object)[] more) =>
+        RawInputs.Of([
             ("path", RawValue.Of(path)),
             ("maxStitchWidth", 7),
             .. more.Any(m => m.Item1 == "cordDiameter")
@@ -294,5 +294,5 @@ public class CouchingTests
             .. more,
         ]);
 
-    private static RawValue Part(params (string, object)[] says) => RawValue.Of(RawAsk.Of(says));
+    private static RawValue Part(params (string, object)[] says) => RawValue.Of(RawInputs.Of(says));
 }

@@ -55,15 +55,15 @@ public class CuttingTests
     [Fact]
     public void A_tucked_panel_across_the_grain_takes_its_width()
     {
-        var form = Techniques.WorkingOf("pintucks")!.Straight;
+        var form = Techniques.WorkingOf("pintucks")!.Forward;
         WorkPlan Plan(string grain) =>
             (WorkPlan)
-                form.Reckon(form.Example.With("grain", RawValue.Of(grain)), Ruler.Metric).Answer!;
+                form.Compute(form.Example.With("grain", RawValue.Of(grain)), Ruler.Metric).Answer!;
         Length Cloth(string grain) => Plan(grain).Needs.Single(n => n.Kind == "cloth").Amount;
         var panel = Plan("along").Pieces[0];
 
-        Length.Between(Cloth("along"), panel.Depth).ShouldBeLessThan(Ruler.Metric.Cutting);
-        Length.Between(Cloth("across"), panel.Length).ShouldBeLessThan(Ruler.Metric.Cutting);
+        Length.Difference(Cloth("along"), panel.Depth).ShouldBeLessThan(Ruler.Metric.Cutting);
+        Length.Difference(Cloth("across"), panel.Length).ShouldBeLessThan(Ruler.Metric.Cutting);
     }
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);

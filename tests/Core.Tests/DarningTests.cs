@@ -11,10 +11,10 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>A darn: blocks that cover, lines that reach, and what one measured block says of the next.</summary>
 public class DarningTests
 {
-    private static readonly Working Darn = Techniques.WorkingOf("darning")!;
+    private static readonly Process Darn = Techniques.WorkingOf("darning")!;
 
     /// <summary>Any darn by program.</summary>
-    private static readonly Gen<RawAsk> AnyBlocks =
+    private static readonly Gen<RawInputs> AnyBlocks =
         from tear in Gen.Double[1, 90].Array[2]
         from margin in Gen.Double[0, 15]
         from width in Gen.Double[3, 12]
@@ -35,7 +35,7 @@ public class DarningTests
     public void The_blocks_cover_the_area_and_never_leave_it() =>
         AnyBlocks.Sample(ask =>
         {
-            if (Darn.Straight.Reckon(ask, Ruler.Metric).Answer is not { } answer)
+            if (Darn.Forward.Compute(ask, Ruler.Metric).Answer is not { } answer)
             {
                 return true;
             }
@@ -58,7 +58,7 @@ public class DarningTests
     public void One_block_less_would_not_reach() =>
         AnyBlocks.Sample(ask =>
         {
-            if (Darn.Straight.Reckon(ask, Ruler.Metric).Answer is not { } answer)
+            if (Darn.Forward.Compute(ask, Ruler.Metric).Answer is not { } answer)
             {
                 return true;
             }
@@ -168,7 +168,7 @@ public class DarningTests
     [Fact]
     public void Each_of_the_seven_says_what_serves_why_and_what_not_to_do()
     {
-        var cases = ((ChoiceField)Darn.Straight.Fields[0]).Choices;
+        var cases = ((ChoiceField)Darn.Forward.Fields[0]).Choices;
         cases.Count.ShouldBe(7);
         foreach (var what in cases)
         {
@@ -185,9 +185,9 @@ public class DarningTests
     [Fact]
     public void What_blocks_came_to_decides_what_to_set_for_the_next()
     {
-        RawAsk Block(double set, double came, bool same = true) =>
-            RawAsk.Of(("dialled", set), ("stitches", 1), ("measured", came), ("same", same));
-        double Set(params RawAsk[] samples) =>
+        RawInputs Block(double set, double came, bool same = true) =>
+            RawInputs.Of(("dialled", set), ("stitches", 1), ("measured", came), ("same", same));
+        double Set(params RawInputs[] samples) =>
             Captured.From(Reckon(("samples", samples)))["setLength"];
 
         Set().ShouldBe(24);
@@ -201,7 +201,7 @@ public class DarningTests
     public void Overlaps_that_leave_nothing_and_blocks_without_end_are_refused_at_their_field()
     {
         string[] Refused(params (string, object)[] but) =>
-            [.. Darn.Straight.Reckon(Asked(but), Ruler.Metric).Errors.Select(e => e.Field)];
+            [.. Darn.Forward.Compute(Asked(but), Ruler.Metric).Errors.Select(e => e.Field)];
 
         Refused(("overlap", 7), ("maxStitchWidth", 7)).ShouldBe(["overlap"]);
         Refused(("overlap", 8), ("maxStitchWidth", 9), ("footLength", 8)).ShouldBe(["overlap"]);
@@ -219,12 +219,12 @@ public class DarningTests
         plan.Needs.ShouldNotContain(n => n.Kind == "cloth" || n.Kind == "stabiliser");
     }
 
-    private static RawAsk Asked(params (string Field, object Value)[] but) =>
-        but.Aggregate(Darn.Straight.Example, (ask, b) => ask.With(b.Field, RawValue.Of(b.Value)));
+    private static RawInputs Asked(params (string Field, object Value)[] but) =>
+        but.Aggregate(Darn.Forward.Example, (ask, b) => ask.With(b.Field, RawValue.Of(b.Value)));
 
-    private static Reckoning Reckon(params (string Field, object Value)[] but)
+    private static Result Reckon(params (string Field, object Value)[] but)
     {
-        var outcome = Darn.Straight.Reckon(Asked(but), Ruler.Metric);
+        var outcome = Darn.Forward.Compute(Asked(but), Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return outcome.Answer!;
     }
@@ -244,7 +244,7 @@ public class DarningTests
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);
 
-    private static double Number(RawAsk ask, string field) => ask.Values[field].Number!.Value;
+    private static double Number(RawInputs ask, string field) => ask.Values[field].Number!.Value;
 
     private static bool Near(double a, double b) =>
         Math.Abs(a - b) <= 1e-9 * Math.Max(1, Math.Abs(b));

@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>What a dial really gives, and what to set for what is wanted.</summary>
 public class DialTests
 {
-    private static readonly Form Form = Questions.Named("dial")!;
+    private static readonly Calculation Form = Questions.Named("dial")!;
 
     private static readonly Gen<(double Dialled, int Stitches, double Factor)> AnyRow =
         from dialled in Gen.Double[0.5, 6]
@@ -18,7 +18,7 @@ public class DialTests
         from factor in Gen.Double[0.85, 1.15]
         select (dialled, stitches, factor);
 
-    private static readonly Gen<RawAsk> AnyAsk =
+    private static readonly Gen<RawInputs> AnyAsk =
         from wanted in Gen.Double[0.3, 9]
         from step in Gen.Int[0, 3].Select(i => new[] { 0.1, 0.2, 0.25, 0.5 }[i])
         from least in Gen.Double[0, 1]
@@ -40,8 +40,8 @@ public class DialTests
             bool Nearer(Length other) =>
                 other >= least
                 && other <= most
-                && Length.Between(other * factor, wanted)
-                    < Length.Between(set * factor, wanted) - Length.FromMillimetres(1e-6);
+                && Length.Difference(other * factor, wanted)
+                    < Length.Difference(set * factor, wanted) - Length.FromMillimetres(1e-6);
             return isOnStep
                 && set >= least
                 && set <= most
@@ -128,8 +128,8 @@ public class DialTests
     {
         var metric = Reckon(Ask(3.175, 0.1, 0.5, 5, (3.175, 8, 1.0)));
         var imperial = (DialAnswer)
-            Form.Reckon(
-                RawAsk.Of(
+            Form.Compute(
+                RawInputs.Of(
                     ("wanted", "1/8 in"),
                     ("step", 0.1),
                     ("least", 0.5),
@@ -138,7 +138,11 @@ public class DialTests
                         "samples",
                         new[]
                         {
-                            RawAsk.Of(("dialled", "1/8 in"), ("stitches", 8), ("measured", "1 in")),
+                            RawInputs.Of(
+                                ("dialled", "1/8 in"),
+                                ("stitches", 8),
+                                ("measured", "1 in")
+                            ),
                         }
                     )
                 ),
@@ -156,21 +160,21 @@ public class DialTests
     [InlineData("most", 0.2)]
     [InlineData("most", 900)]
     public void What_cannot_be_is_refused_at_its_field(string field, double value) =>
-        Form.Reckon(Form.Example.With(field, RawValue.Of(value)), Ruler.Metric)
+        Form.Compute(Form.Example.With(field, RawValue.Of(value)), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe(field);
 
     [Fact]
     public void A_wrong_row_is_refused_by_its_place_and_none_is_taken_for_another()
     {
-        var outcome = Form.Reckon(
+        var outcome = Form.Compute(
             Form.Example.With(
                 "samples",
                 RawValue.Of([
                     RawValue.Of(Row(3, 10, 29)),
                     RawValue.Of(Row(3, 0, 29)),
                     RawValue.Of(Row(3, 10, 0)),
-                    RawValue.Of(RawAsk.Of(("dialled", 3), ("stitches", 10))),
+                    RawValue.Of(RawInputs.Of(("dialled", 3), ("stitches", 10))),
                 ])
             ),
             Ruler.Metric
@@ -248,14 +252,14 @@ public class DialTests
                 && (axis.To - axis.From) / axis.Step <= 21;
         });
 
-    private static RawAsk Ask(
+    private static RawInputs Ask(
         double wanted,
         double step,
         double least,
         double most,
         params (double Dialled, int Stitches, double Factor)[] rows
     ) =>
-        RawAsk.Of(
+        RawInputs.Of(
             ("wanted", wanted),
             ("step", step),
             ("least", least),
@@ -267,12 +271,12 @@ public class DialTests
             )
         );
 
-    private static RawAsk Row(double dialled, int stitches, double measured) =>
-        RawAsk.Of(("dialled", dialled), ("stitches", stitches), ("measured", measured));
+    private static RawInputs Row(double dialled, int stitches, double measured) =>
+        RawInputs.Of(("dialled", dialled), ("stitches", stitches), ("measured", measured));
 
-    private static DialAnswer Reckon(RawAsk ask)
+    private static DialAnswer Reckon(RawInputs ask)
     {
-        var outcome = Form.Reckon(ask, Ruler.Metric);
+        var outcome = Form.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return (DialAnswer)outcome.Answer!;
     }

@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>That a drawing shows what the figures say, for any gathered strip.</summary>
 public class DrawingTests
 {
-    private static readonly Working Technique = Techniques.WorkingOf("pulled-gathers")!;
+    private static readonly Process Technique = Techniques.WorkingOf("pulled-gathers")!;
 
     public static TheoryData<string> Others() => FullnessTechniquesTests.Pieced();
 
@@ -27,7 +27,7 @@ public class DrawingTests
             .Sample(
                 (edge, depth) =>
                 {
-                    var ask = technique.Straight.Example;
+                    var ask = technique.Forward.Example;
                     foreach (
                         var (field, size) in (IEnumerable<(string, double)>)
                             [
@@ -44,7 +44,7 @@ public class DrawingTests
                         }
                     }
                     return technique
-                        .Straight.Reckon(ask, Ruler.Metric)
+                        .Forward.Compute(ask, Ruler.Metric)
                         .Answer!.Drawings(Ruler.Metric)
                         .All(IsTrue);
                 }
@@ -130,12 +130,12 @@ public class DrawingTests
         && point.X.Millimetres <= drawing.Width.Millimetres + 1e-6
         && point.Y.Millimetres <= drawing.Height.Millimetres + 1e-6;
 
-    private static Captured Reckon(RawAsk ask) =>
-        Captured.From(Technique.Straight.Reckon(ask, Ruler.Metric).Answer!);
+    private static Captured Reckon(RawInputs ask) =>
+        Captured.From(Technique.Forward.Compute(ask, Ruler.Metric).Answer!);
 
-    private static Dictionary<string, Drawing> Drawn(RawAsk ask) =>
+    private static Dictionary<string, Drawing> Drawn(RawInputs ask) =>
         Technique
-            .Straight.Reckon(ask, Ruler.Metric)
+            .Forward.Compute(ask, Ruler.Metric)
             .Answer!.Drawings(Ruler.Metric)
             .ToDictionary(d => d.Name);
 

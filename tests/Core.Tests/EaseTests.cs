@@ -9,7 +9,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>A longer stretch into a shorter one: said in one or apart, it is the same.</summary>
 public class EaseTests
 {
-    private static readonly Form Form = Techniques.WorkingOf("ease")!.Straight;
+    private static readonly Calculation Form = Techniques.WorkingOf("ease")!.Forward;
 
     [Theory]
     [InlineData("28.5 cm into 24 cm", 285, 240)]
@@ -17,7 +17,7 @@ public class EaseTests
     [InlineData("285 into 240", 2850, 2400)]
     public void Both_lengths_are_understood_as_they_are_said(string said, double flat, double edge)
     {
-        var told = Captured.From(Answer(RawAsk.Of(("flatStretch", said))));
+        var told = Captured.From(Answer(RawInputs.Of(("flatStretch", said))));
 
         told["fullness"].ShouldBe(flat / edge, 1e-9);
         told["toEase"].ShouldBe(flat - edge, 1e-9);
@@ -32,7 +32,7 @@ public class EaseTests
                     var flat = edge * fullness;
                     var apart = Captured.From(
                         Answer(
-                            RawAsk.Of(
+                            RawInputs.Of(
                                 ("flatStretch", flat),
                                 ("finishedEdge", edge),
                                 ("clothWeight", grams)
@@ -41,7 +41,7 @@ public class EaseTests
                     );
                     var inOne = Captured.From(
                         Answer(
-                            RawAsk.Of(
+                            RawInputs.Of(
                                 (
                                     "flatStretch",
                                     FormattableString.Invariant($"{flat:R} mm into {edge:R} mm")
@@ -68,7 +68,7 @@ public class EaseTests
         string code
     )
     {
-        var findings = Answer(RawAsk.Of((field, said), ("clothWeight", 150))).Findings;
+        var findings = Answer(RawInputs.Of((field, said), ("clothWeight", 150))).Findings;
 
         findings.ShouldNotContain(f => f.Code == "unusual-fullness");
         (findings.Count == 0 ? "" : findings[0].Code).ShouldBe(code);
@@ -77,16 +77,16 @@ public class EaseTests
     [Fact]
     public void What_is_said_twice_or_half_is_named_at_its_field()
     {
-        Form.Reckon(
-                RawAsk.Of(("flatStretch", "28 cm into 24 cm"), ("finishedEdge", "24 cm")),
+        Form.Compute(
+                RawInputs.Of(("flatStretch", "28 cm into 24 cm"), ("finishedEdge", "24 cm")),
                 Ruler.Metric
             )
             .Errors.Single()
             .Field.ShouldBe("finishedEdge");
-        Form.Reckon(RawAsk.Of(("flatStretch", "28 cm")), Ruler.Metric)
+        Form.Compute(RawInputs.Of(("flatStretch", "28 cm")), Ruler.Metric)
             .Errors.Single()
             .Field.ShouldBe("finishedEdge");
-        Form.CheckUnfinished(RawAsk.Of(("flatStretch", "28 cm into 2")), Ruler.Metric)
+        Form.CheckUnfinished(RawInputs.Of(("flatStretch", "28 cm into 2")), Ruler.Metric)
             .ShouldBeEmpty();
     }
 
@@ -102,9 +102,9 @@ public class EaseTests
             .ShouldNotContain(k => k == "cut" || k == "join" || k == "hem");
     }
 
-    private static Reckoning Answer(RawAsk ask)
+    private static Result Answer(RawInputs ask)
     {
-        var outcome = Form.Reckon(ask, Ruler.Metric);
+        var outcome = Form.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return outcome.Answer!;
     }

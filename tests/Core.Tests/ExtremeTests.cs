@@ -32,9 +32,9 @@ public class ExtremeTests
                     budget.Begin();
                     try
                     {
-                        if (form.Reckon(ask, Ruler.Metric).Answer is { } answer)
+                        if (form.Compute(ask, Ruler.Metric).Answer is { } answer)
                         {
-                            _ = answer.Pencil(Ruler.Metric).Count;
+                            _ = answer.Derivation(Ruler.Metric).Count;
                             _ = answer.Drawings(Ruler.Metric).Count;
                             _ = answer.Steps(Ruler.Metric).Count;
                             _ = (answer as WorkPlan)?.Summary;
@@ -55,18 +55,18 @@ public class ExtremeTests
     [Fact]
     public void What_is_too_much_says_what_would_make_it_lighter()
     {
-        var form = Techniques.WorkingOf("free-motion")!.Straight;
+        var form = Techniques.WorkingOf("free-motion")!.Forward;
         var ask = Filled(form, "0.5 mm", Comb(400));
         new Budget(Budget.Light, CancellationToken.None).Begin();
 
-        Should.Throw<TooMuchException>(() => form.Reckon(ask, Ruler.Metric));
+        Should.Throw<TooMuchException>(() => form.Compute(ask, Ruler.Metric));
         form.TooMuch(ask).Select(e => e.Field).ShouldBe(["lineSpacing", "outline"], true);
     }
 
     [Fact]
     public void A_motif_of_many_holes_or_letters_is_an_ordinary_ask()
     {
-        var form = Techniques.WorkingOf("free-motion")!.Straight;
+        var form = Techniques.WorkingOf("free-motion")!.Forward;
         var holes =
             from x in Enumerable.Range(0, 17)
             from y in Enumerable.Range(0, 9)
@@ -87,14 +87,14 @@ public class ExtremeTests
         {
             Budget budget = new(Budget.Most / 6, CancellationToken.None);
             budget.Begin();
-            form.Reckon(ask, Ruler.Metric)
+            form.Compute(ask, Ruler.Metric)
                 .Answer.ShouldNotBeNull()
                 .Drawings(Ruler.Metric)
                 .ShouldNotBeEmpty();
         }
     }
 
-    private static RawAsk Filled(Form form, string spacing, string outline) =>
+    private static RawInputs Filled(Calculation form, string spacing, string outline) =>
         form
             .Example.With("kind", RawValue.Of("fill"))
             .With("made", RawValue.Of("file"))
@@ -139,7 +139,7 @@ public class ExtremeTests
         }
     }
 
-    private static RawAsk Extreme(Form form, Random random)
+    private static RawInputs Extreme(Calculation form, Random random)
     {
         var ask = AnyAskTests.Changed(form, random);
         foreach (var field in form.Fields.Where(_ => random.Next(3) > 0))
@@ -163,7 +163,7 @@ public class ExtremeTests
                     .Range(0, f.Most)
                     .Select(_ =>
                         RawValue.Of(
-                            new RawAsk(
+                            new RawInputs(
                                 f.Fields.Select(i => (i.Name, Value: Largest(i, random)))
                                     .Where(i => i.Value is not null && random.Next(2) == 0)
                                     .ToDictionary(i => i.Name, i => i.Value!.Value)

@@ -94,9 +94,12 @@ public class FiguresTests
         var ask = isSewn
             ? Shirred.With("samples", Samples(("flat", 300), ("gathered", 160)))
             : Shirred;
-        var form = Techniques.WorkingOf("shirring")!.FormNamed("half-way")!;
-        Reckoning Measured(double mm) =>
-            form.Reckon(ask.With("measured", RawValue.Of([RawValue.Of(mm)])), Ruler.Metric).Answer!;
+        var form = Techniques.WorkingOf("shirring")!.CalculationNamed("half-way")!;
+        Result Measured(double mm) =>
+            form.Compute(
+                ask.With("measured", RawValue.Of([RawValue.Of(mm)])),
+                Ruler.Metric
+            ).Answer!;
         var should = Captured.From(Measured(300))["should"];
 
         Captured.From(Measured(should))["should"].ShouldBe(should, 1e-9);
@@ -113,8 +116,8 @@ public class FiguresTests
     [Fact]
     public void What_counts_of_an_elastic_swatch_is_the_reading_after_steam()
     {
-        var form = Techniques.WorkingOf("shirring")!.FormNamed("swatch")!;
-        var ask = RawAsk.Of(("fullness", 2.0), ("flat", 300), ("gathered", new[] { "160 mm" }));
+        var form = Techniques.WorkingOf("shirring")!.CalculationNamed("swatch")!;
+        var ask = RawInputs.Of(("fullness", 2.0), ("flat", 300), ("gathered", new[] { "160 mm" }));
         var before = Judged(form, ask);
         var after = Judged(form, ask.With("steamed", RawValue.Of([RawValue.Of(120)])));
 
@@ -132,13 +135,13 @@ public class FiguresTests
         foreach (var technique in Techniques.Worked)
         {
             if (
-                technique.Working!.FormNamed("swatch") is not { } form
+                technique.Process!.CalculationNamed("swatch") is not { } form
                 || form.Fields.All(f => f.Name != "predicted")
             )
             {
                 continue;
             }
-            var ask = RawAsk.Of(
+            var ask = RawInputs.Of(
                 ("fullness", 2.0),
                 ("finishedEdge", "2.6 m"),
                 ("flat", "30 cm"),
@@ -244,13 +247,16 @@ public class FiguresTests
         {
             var technique = Techniques.WorkingOf(name)!;
             var two = technique
-                .Straight.Example.With("finishedEdge", RawValue.Of("90 cm"))
+                .Forward.Example.With("finishedEdge", RawValue.Of("90 cm"))
                 .With("clothWidth", RawValue.Of("115 cm"));
             var one = two.With("clothWidth", RawValue.Of("3 m"));
             Captured.From(Plan(name, one))["stripCount"].ShouldBe(1);
             Captured.From(Plan(name, two))["stripCount"].ShouldBeGreaterThan(1);
             technique
-                .CompareAsks(new AskReader(two, Ruler.Metric), new AskReader(one, Ruler.Metric))!
+                .CompareAsks(
+                    new InputReader(two, Ruler.Metric),
+                    new InputReader(one, Ruler.Metric)
+                )!
                 .Findings.ShouldNotContain(f => f.Code == "cut-too-short", name);
         }
     }
@@ -262,8 +268,8 @@ public class FiguresTests
         Finding Deeper(string depth) =>
             working
                 .CompareAsks(
-                    new AskReader(Awning, Ruler.Metric),
-                    new AskReader(Awning.With("finishedDepth", RawValue.Of(depth)), Ruler.Metric)
+                    new InputReader(Awning, Ruler.Metric),
+                    new InputReader(Awning.With("finishedDepth", RawValue.Of(depth)), Ruler.Metric)
                 )!
                 .Findings.Single(f => f.Code == "cut-too-shallow");
 
@@ -335,7 +341,7 @@ public class FiguresTests
     [Fact]
     public void Cord_is_needed_for_each_tuck_that_has_one_under_it()
     {
-        var bib = Techniques.WorkingOf("pintucks")!.Straight.Example;
+        var bib = Techniques.WorkingOf("pintucks")!.Forward.Example;
         var corded = Plan(
             "pintucks",
             bib.With("corded", RawValue.Of(true)).With("count", RawValue.Of(2))
@@ -369,7 +375,7 @@ public class FiguresTests
         {
             foreach (var edge in new[] { 200, 900, 4000 })
             {
-                var ask = technique.Working!.Straight.Example;
+                var ask = technique.Process!.Forward.Example;
                 ask = ask.TryGet("finishedEdge", out _)
                     ? ask.With("finishedEdge", RawValue.Of(edge))
                     : ask;
@@ -392,26 +398,26 @@ public class FiguresTests
         }
     }
 
-    private static RawAsk Shirred => Techniques.WorkingOf("shirring")!.Straight.Example;
+    private static RawInputs Shirred => Techniques.WorkingOf("shirring")!.Forward.Example;
 
-    private static RawAsk Foot => Techniques.WorkingOf("gathering-foot")!.Straight.Example;
+    private static RawInputs Foot => Techniques.WorkingOf("gathering-foot")!.Forward.Example;
 
-    private static RawAsk Awning => Techniques.WorkingOf("pulled-gathers")!.Straight.Example;
+    private static RawInputs Awning => Techniques.WorkingOf("pulled-gathers")!.Forward.Example;
 
-    private static WorkPlan Plan(string technique, RawAsk ask)
+    private static WorkPlan Plan(string technique, RawInputs ask)
     {
-        var outcome = Techniques.WorkingOf(technique)!.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Techniques.WorkingOf(technique)!.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty(technique);
         return (WorkPlan)outcome.Answer!;
     }
 
-    private static SwatchJudgement Judged(Form form, RawAsk ask) =>
-        (SwatchJudgement)form.Reckon(ask, Ruler.Metric).Answer!;
+    private static SwatchJudgement Judged(Calculation form, RawInputs ask) =>
+        (SwatchJudgement)form.Compute(ask, Ruler.Metric).Answer!;
 
     /// <summary>Three swatches at the very settings of the plan.</summary>
     private static RawValue Samples(params (string, object)[] readings)
     {
-        var sample = RawAsk.Of([
+        var sample = RawInputs.Of([
             ("stitchLength", 4),
             ("clothWeight", 98),
             ("elasticDiameter", 0.6),

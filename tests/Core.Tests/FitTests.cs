@@ -198,15 +198,15 @@ public class FitTests
         var rule = Fitting.Rules.Single(r => r.Code == code);
         var c = Together(machine, foot, needle, stuff, sewn);
 
-        rule.Look(c)
+        rule.Evaluate(c)
             .ShouldBe(
                 says switch
                 {
-                    "well" => Sight.Well,
-                    "care" => Sight.Care,
-                    "stop" => Sight.Stop,
-                    "unknown" => Sight.Unknown,
-                    _ => Sight.NotAsked,
+                    "well" => RuleOutcome.Well,
+                    "care" => RuleOutcome.Care,
+                    "stop" => RuleOutcome.Stop,
+                    "unknown" => RuleOutcome.Unknown,
+                    _ => RuleOutcome.NotAsked,
                 }
             );
         var fitting = Fitting.Of(c);
@@ -408,8 +408,8 @@ public class FitTests
             .Select(p => p.Split('='))
             .ToDictionary(p => p[0], p => p[1]);
         var fields = ThingKinds.Named(kind)!;
-        var reader = new AskReader(
-            new RawAsk(
+        var reader = new InputReader(
+            new RawInputs(
                 pairs
                     .Where(p => p.Key != "id")
                     .ToDictionary(

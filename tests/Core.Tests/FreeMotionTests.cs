@@ -13,9 +13,9 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Free-motion work planned stitch by stitch: pace, length, thread, hoop, and what swatches say of hands.</summary>
 public class FreeMotionTests
 {
-    private static readonly Working Free = Techniques.WorkingOf("free-motion")!;
+    private static readonly Process Free = Techniques.WorkingOf("free-motion")!;
 
-    private static readonly Gen<RawAsk> AnyWork =
+    private static readonly Gen<RawInputs> AnyWork =
         from kind in Gen.OneOf("meander", "line", "fill", "letters")
         from size in Gen.Double[60, 260]
         from apart in Gen.Double[1.2, 12]
@@ -24,7 +24,7 @@ public class FreeMotionTests
         from passes in Gen.Int[1, 3]
         from thick in Gen.Double[0.2, 4]
         from zigzag in Gen.OneOf(0.0, 0.0, 3.0)
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("kind", kind),
             ("width", size),
             ("height", size * 0.7),
@@ -103,11 +103,11 @@ public class FreeMotionTests
                         ["machineSpeed"] = machine,
                         ["handSpeed"] = stitch * machine / 60,
                     };
-                    var ask = RawAsk.Of([
+                    var ask = RawInputs.Of([
                         .. all.Where(f => f.Key != left).Select(f => (f.Key, (object)f.Value)),
                     ]);
                     var told = Captured.From(
-                        Free.FormNamed("pace")!.Reckon(ask, Ruler.Metric).Answer!
+                        Free.CalculationNamed("pace")!.Compute(ask, Ruler.Metric).Answer!
                     );
                     return all.All(f => Near(told[f.Key], f.Value));
                 }
@@ -119,8 +119,8 @@ public class FreeMotionTests
     [InlineData("handSpeed")]
     public void One_of_the_three_alone_asks_for_another(string field)
     {
-        var outcome = Free.FormNamed("pace")!
-            .Reckon(RawAsk.Of((field, field == "stitchLength" ? 2.0 : 300.0)), Ruler.Metric);
+        var outcome = Free.CalculationNamed("pace")!
+            .Compute(RawInputs.Of((field, field == "stitchLength" ? 2.0 : 300.0)), Ruler.Metric);
         outcome.Errors.ShouldHaveSingleItem().Refusal.ShouldBe(Refusal.Missing);
     }
 
@@ -133,8 +133,8 @@ public class FreeMotionTests
 
         static IEnumerable<string> Errors(params (string, object)[] says) =>
             Free
-                .Straight.Reckon(
-                    RawAsk.Of([("width", "30 cm"), ("height", "20 cm"), .. says]),
+                .Forward.Compute(
+                    RawInputs.Of([("width", "30 cm"), ("height", "20 cm"), .. says]),
                     Ruler.Metric
                 )
                 .Errors.Select(e => e.Field);
@@ -156,7 +156,7 @@ public class FreeMotionTests
                     Captured Told(double v) =>
                         Captured.From(
                             Plan(
-                                RawAsk.Of(
+                                RawInputs.Of(
                                     ("width", 200),
                                     ("height", 150),
                                     ("machineSpeed", machine),
@@ -175,7 +175,7 @@ public class FreeMotionTests
                 (wide, high, hoop) =>
                 {
                     var plan = Plan(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("width", wide),
                             ("height", high),
                             ("lineSpacing", 15),
@@ -226,7 +226,7 @@ public class FreeMotionTests
                 {
                     var told = Captured.From(
                         Plan(
-                            RawAsk.Of(
+                            RawInputs.Of(
                                 ("width", 400),
                                 ("height", 300),
                                 ("bobbinCapacity", capacity),
@@ -248,7 +248,7 @@ public class FreeMotionTests
     {
         foreach (var high in new[] { 20.0, 45, 120 })
         {
-            var ask = RawAsk.Of(
+            var ask = RawInputs.Of(
                 ("kind", "letters"),
                 ("text", "HIE"),
                 ("capHeight", high),
@@ -284,7 +284,7 @@ public class FreeMotionTests
         object right
     )
     {
-        var fill = RawAsk.Of(
+        var fill = RawInputs.Of(
             ("kind", "fill"),
             ("shape", "leaf"),
             ("shapeWidth", 120),
@@ -307,13 +307,13 @@ public class FreeMotionTests
     [Fact]
     public void A_line_that_crosses_itself_says_so_and_a_meander_never_does()
     {
-        Plan(RawAsk.Of(("kind", "line"), ("path", "M0 0 L40 40 L40 0 L0 40")))
+        Plan(RawInputs.Of(("kind", "line"), ("path", "M0 0 L40 40 L40 0 L0 40")))
             .Findings.Select(f => f.Code)
             .ShouldContain("crosses-itself");
         for (var seed = 0; seed < 12; seed++)
         {
             var told = Captured.From(
-                Plan(RawAsk.Of(("width", 150), ("height", 120), ("seed", seed)))
+                Plan(RawInputs.Of(("width", 150), ("height", 120), ("seed", seed)))
             );
             var line = Path.Of(false, [.. Lines(told).Single().Select(p => Point.At(p.X, p.Y))]);
             Area.Crossings(new MeasuredPath(line)).ShouldBeEmpty();
@@ -327,9 +327,9 @@ public class FreeMotionTests
     [InlineData("line", "shapeWidth")]
     public void What_a_kind_needs_is_asked_for(string kind, string missing)
     {
-        var errors = Free.Straight.Reckon(RawAsk.Of(("kind", kind)), Ruler.Metric).Errors;
+        var errors = Free.Forward.Compute(RawInputs.Of(("kind", kind)), Ruler.Metric).Errors;
         errors.ShouldContain(e => e.Field == missing && e.Refusal == Refusal.Missing);
-        Free.Straight.CheckUnfinished(RawAsk.Of(("kind", kind)), Ruler.Metric).ShouldBeEmpty();
+        Free.Forward.CheckUnfinished(RawInputs.Of(("kind", kind)), Ruler.Metric).ShouldBeEmpty();
     }
 
     [Theory]
@@ -338,7 +338,7 @@ public class FreeMotionTests
     [InlineData("text", "letters", "Wr☃n")]
     public void What_cannot_be_sewn_is_refused_at_its_field(string field, string kind, object says)
     {
-        var ask = RawAsk.Of(
+        var ask = RawInputs.Of(
             ("kind", kind),
             ("width", 200),
             ("height", 150),
@@ -346,7 +346,7 @@ public class FreeMotionTests
             ("text", "W"),
             ("capHeight", 40)
         );
-        Free.Straight.Reckon(ask.With(field, RawValue.Of(says)), Ruler.Metric)
+        Free.Forward.Compute(ask.With(field, RawValue.Of(says)), Ruler.Metric)
             .Errors.ShouldContain(e => e.Field == field);
     }
 
@@ -357,7 +357,7 @@ public class FreeMotionTests
             .Sample(factor =>
             {
                 var plan = Plan(
-                    RawAsk
+                    RawInputs
                         .Of(("width", 200), ("height", 150), ("machineSpeed", 500))
                         .With(
                             "samples",
@@ -379,7 +379,7 @@ public class FreeMotionTests
     [Fact]
     public void A_square_with_elastic_says_what_the_field_draws_in_to_and_what_to_begin_with()
     {
-        var ask = RawAsk.Of(("width", 300), ("height", 200), ("elasticBobbin", true));
+        var ask = RawInputs.Of(("width", 300), ("height", 200), ("elasticBobbin", true));
         var before = Captured.From(Plan(ask));
         before["drawnAcross"].ShouldBe(0.8, 1e-6);
 
@@ -420,9 +420,9 @@ public class FreeMotionTests
         string says
     )
     {
-        var outcome = Free.FormNamed("swatch")!
-            .Reckon(
-                RawAsk.Of(
+        var outcome = Free.CalculationNamed("swatch")!
+            .Compute(
+                RawInputs.Of(
                     ("plannedStitch", planned),
                     ("machineSpeed", machine),
                     ("tenOnLine", ten)
@@ -439,7 +439,12 @@ public class FreeMotionTests
     {
         var told = Captured.From(
             Plan(
-                RawAsk.Of(("width", 600), ("height", 600), ("lineSpacing", 6), ("stitchLength", 3))
+                RawInputs.Of(
+                    ("width", 600),
+                    ("height", 600),
+                    ("lineSpacing", 6),
+                    ("stitchLength", 3)
+                )
             )
         );
         told["jumps"].ShouldBe(0);
@@ -448,11 +453,11 @@ public class FreeMotionTests
     }
 
     private static RawValue Samples(int count, params (string, object)[] says) =>
-        RawValue.Of([.. Enumerable.Repeat(RawValue.Of(RawAsk.Of(says)), count)]);
+        RawValue.Of([.. Enumerable.Repeat(RawValue.Of(RawInputs.Of(says)), count)]);
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Free.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Free.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
@@ -473,7 +478,7 @@ public class FreeMotionTests
     private static bool Near(double a, double b) =>
         Math.Abs(a - b) <= 1e-6 * Math.Max(1, Math.Abs(b));
 
-    private static double Number(RawAsk ask, string name) => ask.Values[name].Number!.Value;
+    private static double Number(RawInputs ask, string name) => ask.Values[name].Number!.Value;
 
-    private static string Said(RawAsk ask, string name) => ask.Values[name].Text!;
+    private static string Said(RawInputs ask, string name) => ask.Values[name].Text!;
 }

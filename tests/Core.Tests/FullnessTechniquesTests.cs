@@ -20,9 +20,9 @@ public class FullnessTechniquesTests
     public void Answers_its_own_examples_whole(string name)
     {
         var technique = Techniques.WorkingOf(name)!;
-        foreach (var form in technique.Turned.Prepend(technique.Straight))
+        foreach (var form in technique.Inverses.Prepend(technique.Forward))
         {
-            var outcome = form.Reckon(form.Example, Ruler.Metric);
+            var outcome = form.Compute(form.Example, Ruler.Metric);
             outcome.Errors.ShouldBeEmpty($"{name}/{form.Name}");
             var told = Captured.From(outcome.Answer!).Names;
             told.Except(form.Figures.Select(f => f.Name)).ShouldBeEmpty();
@@ -33,8 +33,8 @@ public class FullnessTechniquesTests
         }
         foreach (var ruler in new[] { Ruler.Metric, Ruler.Imperial })
         {
-            var answer = Reckon(name, technique.Straight.Example, ruler);
-            answer.Pencil(ruler).ShouldNotBeEmpty();
+            var answer = Reckon(name, technique.Forward.Example, ruler);
+            answer.Derivation(ruler).ShouldNotBeEmpty();
             answer.Cautions.ShouldContain(c => c.Code == "needle");
             var steps = answer.Steps(ruler);
             steps.Select(s => s.Key).ShouldBeUnique();
@@ -58,14 +58,14 @@ public class FullnessTechniquesTests
                     var name = ByMachine[which];
                     var ask = Techniques
                         .WorkingOf(name)!
-                        .Straight.Example.With("stitchLength", RawValue.Of(stitch))
+                        .Forward.Example.With("stitchLength", RawValue.Of(stitch))
                         .With("assurance", RawValue.Of(assurance))
                         .With("clothAtHand", RawValue.Of(cloth));
                     var edge = Captured.From(
                         Techniques
                             .WorkingOf(name)!
-                            .FormNamed("edge-from-cloth")!
-                            .Reckon(ask.Without("finishedEdge"), Ruler.Metric)
+                            .CalculationNamed("edge-from-cloth")!
+                            .Compute(ask.Without("finishedEdge"), Ruler.Metric)
                             .Answer!
                     )["longestEdge"];
                     return edge < 1
@@ -81,7 +81,7 @@ public class FullnessTechniquesTests
     [InlineData("tucked-ruffle")]
     public void A_seam_nearer_than_three_millimetres_to_the_raw_edge_stops(string name)
     {
-        var ask = Techniques.WorkingOf(name)!.Straight.Example;
+        var ask = Techniques.WorkingOf(name)!.Forward.Example;
         foreach (var seam in new[] { 0, 0.1, 2.9 })
         {
             Reckon(name, ask.With("seamAllowance", RawValue.Of(seam)))
@@ -94,7 +94,7 @@ public class FullnessTechniquesTests
     [Fact]
     public void Layers_gathered_as_one_are_all_cut_and_gather_less()
     {
-        var ask = Techniques.WorkingOf("gathering-foot")!.Straight.Example;
+        var ask = Techniques.WorkingOf("gathering-foot")!.Forward.Example;
         var (one, three) = (
             Captured.From(Reckon("gathering-foot", ask)),
             Captured.From(Reckon("gathering-foot", ask.With("layers", RawValue.Of(3))))
@@ -109,7 +109,7 @@ public class FullnessTechniquesTests
     {
         var ask = Techniques
             .WorkingOf("gathering-foot")!
-            .Straight.Example.With("joinFlat", RawValue.Of(true))
+            .Forward.Example.With("joinFlat", RawValue.Of(true))
             .With("passes", RawValue.Of(2));
 
         Codes("gathering-foot", ask).ShouldContain("join-in-one-pass");
@@ -123,9 +123,9 @@ public class FullnessTechniquesTests
     public void Half_way_says_whether_the_rest_will_reach(double becameMm, string code)
     {
         var technique = Techniques.WorkingOf("overlock-gathers")!;
-        var ask = technique.Straight.Example.With("measured", RawValue.Of(becameMm));
+        var ask = technique.Forward.Example.With("measured", RawValue.Of(becameMm));
 
-        var answer = technique.FormNamed("half-way")!.Reckon(ask, Ruler.Metric).Answer!;
+        var answer = technique.CalculationNamed("half-way")!.Compute(ask, Ruler.Metric).Answer!;
 
         answer.Findings.ShouldHaveSingleItem().Code.ShouldBe(code);
         var told = Captured.From(answer);
@@ -138,7 +138,7 @@ public class FullnessTechniquesTests
     {
         var ask = Techniques
             .WorkingOf("tucked-ruffle")!
-            .Straight.Example.With("fullness", RawValue.Of(2))
+            .Forward.Example.With("fullness", RawValue.Of(2))
             .With("stitchesPerTuck", RawValue.Of(12));
         var remedy = Reckon("tucked-ruffle", ask).Findings.Single(f => f.Code == "too-deep").Remedy;
         remedy.ShouldStartWith("Fold every 6 stitches, or shorten the stitch to 1.3 mm;");
@@ -163,7 +163,7 @@ public class FullnessTechniquesTests
                 {
                     var ask = Techniques
                         .WorkingOf("tucked-ruffle")!
-                        .Straight.Example.With("fullness", RawValue.Of(fullness))
+                        .Forward.Example.With("fullness", RawValue.Of(fullness))
                         .With("stitchLength", RawValue.Of(stitch))
                         .With("stitchesPerTuck", RawValue.Of(every))
                         .With("maxTuckDepth", RawValue.Of(100));
@@ -181,12 +181,12 @@ public class FullnessTechniquesTests
     [Fact]
     public void Fullness_and_depth_of_folds_are_not_both_said_nor_neither()
     {
-        var form = Techniques.WorkingOf("tucked-ruffle")!.Straight;
+        var form = Techniques.WorkingOf("tucked-ruffle")!.Forward;
 
-        form.Reckon(form.Example.With("tuckDepth", RawValue.Of(5)), Ruler.Metric)
+        form.Compute(form.Example.With("tuckDepth", RawValue.Of(5)), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe("tuckDepth");
-        form.Reckon(form.Example.Without("fullness"), Ruler.Metric)
+        form.Compute(form.Example.Without("fullness"), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe("fullness");
     }
@@ -205,7 +205,7 @@ public class FullnessTechniquesTests
                 {
                     var ask = Techniques
                         .WorkingOf("shirring")!
-                        .Straight.Example.With("relaxedWidth", RawValue.Of(width))
+                        .Forward.Example.With("relaxedWidth", RawValue.Of(width))
                         .With("panelHeight", RawValue.Of(height))
                         .With("rowGap", RawValue.Of(gap))
                         .With("bobbinCapacity", RawValue.Of(capacity))
@@ -236,7 +236,7 @@ public class FullnessTechniquesTests
     [Fact]
     public void A_panel_has_to_pass_over_the_widest_and_sit_a_bit_under_the_measure()
     {
-        var ask = Techniques.WorkingOf("shirring")!.Straight.Example;
+        var ask = Techniques.WorkingOf("shirring")!.Forward.Example;
 
         Codes("shirring", ask.With("mustPassOver", RawValue.Of("60 cm")))
             .ShouldNotContain("will-not-pass");
@@ -253,7 +253,7 @@ public class FullnessTechniquesTests
             .ShouldNotContain(c => c.EndsWith("-at-rest", StringComparison.Ordinal));
         Techniques
             .WorkingOf("shirring")!
-            .Straight.Reckon(ask.With("topMargin", RawValue.Of("20 cm")), Ruler.Metric)
+            .Forward.Compute(ask.With("topMargin", RawValue.Of("20 cm")), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe("panelHeight");
     }
@@ -261,21 +261,21 @@ public class FullnessTechniquesTests
     [Fact]
     public void Elastic_in_a_looper_has_its_own_evidence_and_a_bobbin_teaches_it_nothing()
     {
-        RawAsk Sewn(string stitch) =>
-            RawAsk.Of(
+        RawInputs Sewn(string stitch) =>
+            RawInputs.Of(
                 ("stitchLength", 4),
                 ("flat", "54 in"),
                 ("gathered", "21 in"),
                 ("steamed", true),
                 ("stitch", stitch)
             );
-        Expected Known(string stitch, params RawAsk[] samples) =>
+        Expected Known(string stitch, params RawInputs[] samples) =>
             (
                 (WorkPlan)Reckon(
                     "shirring",
                     Techniques
                         .WorkingOf("shirring")!
-                        .Straight.Example.With("stitch", RawValue.Of(stitch))
+                        .Forward.Example.With("stitch", RawValue.Of(stitch))
                         .With("layout", RawValue.Of("rows"))
                         .With("samples", RawValue.Of(samples.Select(RawValue.Of).ToList()))
                 )
@@ -314,10 +314,10 @@ public class FullnessTechniquesTests
         ways.Count.ShouldBe(7);
         ways.Distinct().Count().ShouldBe(4);
 
-        IReadOnlyList<string> Ways(RawAsk ask) =>
+        IReadOnlyList<string> Ways(RawInputs ask) =>
             [
                 .. Captured
-                    .From(form.Reckon(ask, Ruler.Metric).Answer!)
+                    .From(form.Compute(ask, Ruler.Metric).Answer!)
                     .Rows("ways")
                     .Select(w => w.Said("technique")),
             ];
@@ -327,12 +327,12 @@ public class FullnessTechniquesTests
     public void What_was_cut_longer_still_serves_and_what_was_cut_shorter_does_not()
     {
         var technique = Techniques.WorkingOf("gathering-foot")!;
-        var ask = technique.Straight.Example;
+        var ask = technique.Forward.Example;
         string Verdict(double then, double now) =>
             technique
                 .CompareAsks(
-                    new AskReader(ask.With("assurance", RawValue.Of(then)), Ruler.Metric),
-                    new AskReader(ask.With("assurance", RawValue.Of(now)), Ruler.Metric)
+                    new InputReader(ask.With("assurance", RawValue.Of(then)), Ruler.Metric),
+                    new InputReader(ask.With("assurance", RawValue.Of(now)), Ruler.Metric)
                 )!
                 .Findings.Select(f => f.Code)
                 .FirstOrDefault("alike");
@@ -342,12 +342,12 @@ public class FullnessTechniquesTests
         Verdict(0.9, 0.9).ShouldBe("alike");
     }
 
-    private static Reckoning Reckon(string technique, RawAsk ask, Ruler? ruler = null) =>
+    private static Result Reckon(string technique, RawInputs ask, Ruler? ruler = null) =>
         Techniques
             .WorkingOf(technique)!
-            .Straight.Reckon(ask, ruler ?? Ruler.Metric)
+            .Forward.Compute(ask, ruler ?? Ruler.Metric)
             .Answer.ShouldNotBeNull();
 
-    private static IReadOnlyList<string> Codes(string technique, RawAsk ask) =>
+    private static IReadOnlyList<string> Codes(string technique, RawInputs ask) =>
         [.. Reckon(technique, ask).Findings.Select(f => f.Code)];
 }

@@ -216,9 +216,9 @@ public class SimulatedTruthTests
         for (var seed = 0; seed < 20; seed++)
         {
             var (one, again, other) = (
-                SimulatedTruth.Of(Family, seed),
-                SimulatedTruth.Of(Family, seed),
-                SimulatedTruth.Of(Family, seed + 1000)
+                SimulatedParameters.Of(Family, seed),
+                SimulatedParameters.Of(Family, seed),
+                SimulatedParameters.Of(Family, seed + 1000)
             );
             for (var piece = 0; piece < 5; piece++)
             {
@@ -235,7 +235,7 @@ public class SimulatedTruthTests
     {
         var responses = Enumerable
             .Range(0, 4000)
-            .Select(seed => SimulatedTruth.Of(Family, seed).Response([1, 2], 0))
+            .Select(seed => SimulatedParameters.Of(Family, seed).Response([1, 2], 0))
             .ToList();
         var middle = responses.Average();
         var spread = Math.Sqrt(responses.Average(r => Math.Pow(r - middle, 2)));
@@ -248,7 +248,7 @@ public class SimulatedTruthTests
     [Fact]
     public void What_a_machine_shows_again_and_again_is_learnt()
     {
-        var truth = SimulatedTruth.Of(Family, 11);
+        var truth = SimulatedParameters.Of(Family, 11);
         double[] x = [1, 1];
         var seen = Enumerable
             .Range(0, 400)

@@ -107,7 +107,7 @@ public class LengthTests
                         var reading = LengthReader.Read(ruler.Mark(length), system);
                         if (
                             !reading.IsRead
-                            || Length.Between(reading.Length, length)
+                            || Length.Difference(reading.Length, length)
                                 > ruler.Marking / 2 + Length.FromMillimetres(1e-6)
                         )
                         {
@@ -175,7 +175,7 @@ public class LengthTests
     [InlineData(23.9999999999, 24)]
     [InlineData(24.001, 25)]
     public void Counts_are_guarded_against_the_last_bits(double x, double up) =>
-        Rounding.CountUp(x).ShouldBe(up);
+        Rounding.CeilingTolerant(x).ShouldBe(up);
 
     [Theory]
     [InlineData("80 mm", "11 cm", "8 × 11 cm")]

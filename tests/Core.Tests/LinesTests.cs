@@ -355,7 +355,7 @@ public class LinesTests
     public void An_outline_that_cannot_be_cut_out_is_refused_at_its_field(string data, string says)
     {
         var field = new PathDataField("outline", "Outline", true);
-        var reader = new AskReader(RawAsk.Of(("outline", data)), Ruler.Metric);
+        var reader = new InputReader(RawInputs.Of(("outline", data)), Ruler.Metric);
 
         reader.Paths(field);
 

@@ -19,7 +19,7 @@ public class MarksTests
         string name
     )
     {
-        var form = Techniques.WorkingOf(name)!.Straight;
+        var form = Techniques.WorkingOf(name)!.Forward;
         var chance = new Random(6);
         var came = 0;
         for (var i = 0; i < 120 * Deep.Times; i++)
@@ -28,7 +28,7 @@ public class MarksTests
             var ask = i < 2 ? form.Example : AnyAskTests.Changed(form, chance);
             // What cannot be sewn has marks beside the cloth, and says so.
             if (
-                form.Reckon(ask, ruler).Answer is not WorkPlan { Guide: { } guide } plan
+                form.Compute(ask, ruler).Answer is not WorkPlan { Guide: { } guide } plan
                 || plan.Findings.Any(f => f.Severity == Findings.Severity.Stop)
             )
             {
@@ -104,14 +104,14 @@ public class MarksTests
     [InlineData("tucked-ruffle")]
     public void The_marks_of_both_edges_are_as_far_apart_on_the_guide_as_the_step_says(string name)
     {
-        var form = Techniques.WorkingOf(name)!.Straight;
+        var form = Techniques.WorkingOf(name)!.Forward;
         var chance = new Random(6);
         var came = 0;
         for (var i = 0; i < 120 * Deep.Times; i++)
         {
             var ruler = i % 2 == 0 ? Ruler.Metric : Ruler.Imperial;
             var ask = i < 2 ? form.Example : AnyAskTests.Changed(form, chance);
-            if (form.Reckon(ask, ruler).Answer is not WorkPlan { Guide: { } guide } plan)
+            if (form.Compute(ask, ruler).Answer is not WorkPlan { Guide: { } guide } plan)
             {
                 continue;
             }
@@ -133,24 +133,27 @@ public class MarksTests
         {
             var at = marks.Select(l => l.From.X).Order().ToList();
             var apart = at.Zip(at.Skip(1), (a, b) => b - a).ToList();
-            apart.ShouldAllBe(d => Length.Between(d, apart[0]).Millimetres < 1e-6);
+            apart.ShouldAllBe(d => Length.Difference(d, apart[0]).Millimetres < 1e-6);
             return apart[0];
         }
     }
 
     private static bool Same(Drawing drawing, Guide guide) =>
-        Length.Between(drawing.Width, guide.Width).Millimetres < 0.01
-        && Length.Between(drawing.Height, guide.Height).Millimetres < 0.01;
+        Length.Difference(drawing.Width, guide.Width).Millimetres < 0.01
+        && Length.Difference(drawing.Height, guide.Height).Millimetres < 0.01;
 
     private static bool Matches(Point from, Point to, GuideLine line) =>
         (IsNear(from, line.From) && IsNear(to, line.To))
         || (IsNear(from, line.To) && IsNear(to, line.From));
 
     private static bool IsNear(Point a, Point b) =>
-        Length.Between(a.X, b.X).Millimetres < 0.01 && Length.Between(a.Y, b.Y).Millimetres < 0.01;
+        Length.Difference(a.X, b.X).Millimetres < 0.01
+        && Length.Difference(a.Y, b.Y).Millimetres < 0.01;
 
     private static void Near(Length one, Length other, Length within) =>
-        Length.Between(one, other).Millimetres.ShouldBeLessThanOrEqualTo(within.Millimetres + 1e-6);
+        Length
+            .Difference(one, other)
+            .Millimetres.ShouldBeLessThanOrEqualTo(within.Millimetres + 1e-6);
 
     private static void Inside(Point point, Guide guide)
     {

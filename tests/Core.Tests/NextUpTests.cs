@@ -47,8 +47,8 @@ public class NextUpTests
     public void A_figure_that_is_missing_is_asked_for_by_its_name(string name)
     {
         var working = Techniques.WorkingOf(name)!;
-        var field = working.Straight.Fields.First(f => f.Name == working.First.Field);
-        var ask = working.Straight.Example.Without(field.Name);
+        var field = working.Forward.Fields.First(f => f.Name == working.First.Field);
+        var ask = working.Forward.Example.Without(field.Name);
 
         var next = Next(working, Begun, ask);
 
@@ -91,11 +91,11 @@ public class NextUpTests
 
     private static PartProgress Begun { get; } = new(Stage.Plan);
 
-    private static NextUp Next(Working working, PartProgress at, RawAsk? ask = null) =>
+    private static NextUp Next(Process working, PartProgress at, RawInputs? ask = null) =>
         NextUp.For(
             working,
             at,
-            working.Straight.Reckon(ask ?? working.Straight.Example, Ruler.Metric),
+            working.Forward.Compute(ask ?? working.Forward.Example, Ruler.Metric),
             Ruler.Metric
         );
 }

@@ -27,7 +27,7 @@ public partial class PencilTests
     public void Comes_out_as_written(string technique, string units)
     {
         var ruler = units == "metric" ? Ruler.Metric : Ruler.Imperial;
-        var form = Techniques.WorkingOf(technique)!.Straight;
+        var form = Techniques.WorkingOf(technique)!.Forward;
         var (came, nearly, false_) = (0, new List<string>(), new List<string>());
         var chance = new Random(27);
         foreach (
@@ -36,7 +36,7 @@ public partial class PencilTests
                 .Select(i => i == 0 ? form.Example : AnyAskTests.Changed(form, chance))
         )
         {
-            foreach (var line in form.Reckon(ask, ruler).Answer?.Pencil(ruler) ?? [])
+            foreach (var line in form.Compute(ask, ruler).Answer?.Derivation(ruler) ?? [])
             {
                 foreach (var sum in line.Sum.Split(';', StringSplitOptions.TrimEntries))
                 {

@@ -10,9 +10,9 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Strips that cover a cord: how wide, from how much cloth, out of which remnant, and where their joins come to lie.</summary>
 public class PipingTests
 {
-    private static readonly Working Piping = Techniques.WorkingOf("piping")!;
+    private static readonly Process Piping = Techniques.WorkingOf("piping")!;
 
-    private static readonly Gen<RawAsk> AnyCushion =
+    private static readonly Gen<RawInputs> AnyCushion =
         from width in Gen.Double[80, 900]
         from height in Gen.Double[80, 900]
         from plump in Gen.OneOf("flat", "full", "plump")
@@ -22,7 +22,7 @@ public class PipingTests
         from cloth in Gen.Double[300, 1600]
         from method in Gen.OneOf("strips", "continuous", "better")
         from count in Gen.Int[1, 6]
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("made", "cushion"),
             ("cushionWidth", width),
             ("cushionHeight", height),
@@ -60,7 +60,7 @@ public class PipingTests
                             RawValue.Of([
                                 .. factors.Select(f =>
                                     RawValue.Of(
-                                        RawAsk.Of(
+                                        RawInputs.Of(
                                             ("dialled", 14),
                                             ("stitches", 1),
                                             ("measured", 14 * f)
@@ -132,7 +132,7 @@ public class PipingTests
                 (corners, cord) =>
                 {
                     var ask = OnRemnant(corners, cord);
-                    if (Piping.Straight.Reckon(ask, Ruler.Metric).Answer is not { } answer)
+                    if (Piping.Forward.Compute(ask, Ruler.Metric).Answer is not { } answer)
                     {
                         // Nothing can be cut from it.
                         return Gives(corners, cord) == 0;
@@ -260,7 +260,7 @@ public class PipingTests
             .Where(edges => edges.Max() < 0.45 * edges.Sum())
             .Sample(edges =>
             {
-                var ask = RawAsk.Of(
+                var ask = RawInputs.Of(
                     ("edges", edges.Select(e => e).ToArray()),
                     ("closed", true),
                     ("cordDiameter", 3),
@@ -287,22 +287,26 @@ public class PipingTests
         string? code
     )
     {
-        var cushion = Piping.Straight.Example.With("grain", RawValue.Of(grain));
+        var cushion = Piping.Forward.Example.With("grain", RawValue.Of(grain));
         Plan(cushion).Findings.Any(f => f.Code == "straight-in-bend").ShouldBe(code is not null);
 
-        var straight = RawAsk.Of(("edges", new[] { 500.0 }), ("cordDiameter", 4), ("grain", grain));
+        var straight = RawInputs.Of(
+            ("edges", new[] { 500.0 }),
+            ("cordDiameter", 4),
+            ("grain", grain)
+        );
         Plan(straight).Findings.ShouldNotContain(f => f.Code == "straight-in-bend");
     }
 
     [Fact]
     public void A_narrower_flange_on_the_sample_makes_the_strip_wider()
     {
-        var ask = Piping.Straight.Example;
+        var ask = Piping.Forward.Example;
         var before = Told(ask);
         var sample = Piping.Swatch.Sample!(
             new(
                 new Dictionary<string, IReadOnlyList<double>> { ["flange"] = [11, 11.1] },
-                RawAsk.Of(("stripWidth", before["stripWidth"]), ("wrap", before["wrap"])),
+                RawInputs.Of(("stripWidth", before["stripWidth"]), ("wrap", before["wrap"])),
                 new Dictionary<string, string>(),
                 true,
                 true
@@ -330,7 +334,7 @@ public class PipingTests
                             {
                                 ["flange"] = [(before["stripWidth"] - took) / 2],
                             },
-                            RawAsk.Of(
+                            RawInputs.Of(
                                 ("stripWidth", before["stripWidth"]),
                                 ("wrap", before["wrap"])
                             ),
@@ -352,12 +356,12 @@ public class PipingTests
     public void A_strip_has_one_width_everywhere(string method)
     {
         var ask = Piping
-            .Straight.Example.With("method", RawValue.Of(method))
+            .Forward.Example.With("method", RawValue.Of(method))
             .With("remnantWidth", RawValue.Of(900.0))
             .With("remnantHeight", RawValue.Of(600.0));
         foreach (var ruler in new[] { Ruler.Metric, Ruler.Imperial })
         {
-            var plan = (WorkPlan)Piping.Straight.Reckon(ask, ruler).Answer!;
+            var plan = (WorkPlan)Piping.Forward.Compute(ask, ruler).Answer!;
             var wide = Length.FromMillimetres(Captured.From(plan)["stripWidth"]);
             var said = ruler.Mark(wide);
 
@@ -370,22 +374,22 @@ public class PipingTests
         }
     }
 
-    private static Captured Told(RawAsk ask) => Captured.From(Plan(ask));
+    private static Captured Told(RawInputs ask) => Captured.From(Plan(ask));
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Piping.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Piping.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
 
-    private static Drawing Drawn(RawAsk ask, string name) =>
+    private static Drawing Drawn(RawInputs ask, string name) =>
         Plan(ask).Drawings(Ruler.Metric).Single(d => d.Name == name);
 
-    private static double Number(RawAsk ask, string name) => ask.Values[name].Number!.Value;
+    private static double Number(RawInputs ask, string name) => ask.Values[name].Number!.Value;
 
-    private static RawAsk OnRemnant(List<(double X, double Y)> corners, double cord) =>
-        RawAsk
+    private static RawInputs OnRemnant(List<(double X, double Y)> corners, double cord) =>
+        RawInputs
             .Of(
                 ("edges", new[] { 90_000.0 }),
                 ("cordDiameter", cord),
@@ -395,14 +399,14 @@ public class PipingTests
             .With("remnantCorners", Corners(corners));
 
     private static RawValue Corners(List<(double X, double Y)> corners) =>
-        RawValue.Of([.. corners.Select(c => RawValue.Of(RawAsk.Of(("x", c.X), ("y", c.Y))))]);
+        RawValue.Of([.. corners.Select(c => RawValue.Of(RawInputs.Of(("x", c.X), ("y", c.Y))))]);
 
     private static double Gives(List<(double X, double Y)> corners, double cord)
     {
         var outcome = Piping
-            .FormNamed("remnant")!
-            .Reckon(
-                RawAsk
+            .CalculationNamed("remnant")!
+            .Compute(
+                RawInputs
                     .Of(("cordDiameter", cord), ("clothThickness", 0.3))
                     .With("remnantCorners", Corners(corners)),
                 Ruler.Metric

@@ -83,7 +83,7 @@ public class ProjectPlanTests
                 Technique = "pulled-gathers",
             },
         ]);
-        var inputs = RawAsk.Of(("finishedEdge", "2 m"));
+        var inputs = RawInputs.Of(("finishedEdge", "2 m"));
 
         var samples = shelf.With(Own, inputs).Values["samples"].List!;
         samples.Count.ShouldBe(1);
@@ -136,7 +136,7 @@ public class ProjectPlanTests
     [Fact]
     public void What_all_parts_take_is_added_up_once_for_each_piece_against_what_is_there()
     {
-        var fabric = new Supply(Cloth, "ticking", RawAsk.Empty, Length.FromMillimetres(500));
+        var fabric = new Supply(Cloth, "ticking", RawInputs.Empty, Length.FromMillimetres(500));
         var one = Tier() with { Uses = new Dictionary<string, Guid> { ["cloth"] = Cloth } };
         var way = one with { Id = Guid.CreateVersion7(), Piece = one.Id, IsAside = true };
         var cut = one with
@@ -177,7 +177,7 @@ public class ProjectPlanTests
                 [machine] = new(
                     machine,
                     "grandmother’s",
-                    RawAsk.Of(("longestStitch", "4 mm")),
+                    RawInputs.Of(("longestStitch", "4 mm")),
                     null
                 ),
             },
@@ -203,7 +203,7 @@ public class ProjectPlanTests
         {
             Id = Guid.CreateVersion7(),
             Technique = "pulled-gathers",
-            Inputs = Techniques.WorkingOf("pulled-gathers")!.Straight.Example,
+            Inputs = Techniques.WorkingOf("pulled-gathers")!.Forward.Example,
         };
 
     private static PlannedPart Part((Guid Foot, Guid Cloth)? uses = null, string fabric = "") =>
@@ -211,7 +211,7 @@ public class ProjectPlanTests
             Guid.CreateVersion7(),
             "Valance",
             "gathering-foot",
-            RawAsk.Empty,
+            RawInputs.Empty,
             [],
             Uses(uses),
             false,
@@ -242,7 +242,7 @@ public class ProjectPlanTests
                     ["flat"] = [300],
                     ["gathered"] = [170],
                 },
-                RawAsk.Of(("stitchLength", 4)),
+                RawInputs.Of(("stitchLength", 4)),
                 new Dictionary<string, string>(),
                 true,
                 true

@@ -290,13 +290,13 @@ public class PullUpTests
     {
         var form = Questions.Named("pull-up")!;
         var good = Sample(184);
-        RawAsk Ask(params RawValue[] samples) =>
+        RawInputs Ask(params RawValue[] samples) =>
             new(
                 new Dictionary<string, RawValue>
                 {
                     ["family"] = RawValue.Of("gathering-foot"),
                     ["settings"] = RawValue.Of(
-                        new RawAsk(
+                        new RawInputs(
                             new Dictionary<string, RawValue> { ["stitchLength"] = RawValue.Of(4) }
                         )
                     ),
@@ -304,18 +304,18 @@ public class PullUpTests
                 }
             );
 
-        var odd = form.Reckon(Ask(good, good, Sample(181), Sample(90)), Ruler.Metric).Answer!;
+        var odd = form.Compute(Ask(good, good, Sample(181), Sample(90)), Ruler.Metric).Answer!;
         odd.Findings.ShouldContain(f => f.Code == "odd-sample" && f.Says.StartsWith("Swatch 4"));
         Captured.From(odd)["evidence"].ShouldBe(4);
 
-        var refused = form.Reckon(Ask(good, Sample(-1)), Ruler.Metric);
+        var refused = form.Compute(Ask(good, Sample(-1)), Ruler.Metric);
         refused.Answer.ShouldBeNull();
         refused.Errors.ShouldHaveSingleItem().Field.ShouldBe("samples[1].gathered");
-        form.Reckon(Ask(Sample(1e-320)), Ruler.Metric).Answer.ShouldBeNull();
+        form.Compute(Ask(Sample(1e-320)), Ruler.Metric).Answer.ShouldBeNull();
 
         static RawValue Sample(double gathered) =>
             RawValue.Of(
-                new RawAsk(
+                new RawInputs(
                     new Dictionary<string, RawValue>
                     {
                         ["stitchLength"] = RawValue.Of(4),

@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Tests;
 
 public class PulledGathersTests
 {
-    private static readonly Working Technique = Techniques.WorkingOf("pulled-gathers")!;
+    private static readonly Process Technique = Techniques.WorkingOf("pulled-gathers")!;
 
     [Fact]
     public void Sewn_flat_is_never_below_what_was_asked() =>
@@ -101,16 +101,16 @@ public class PulledGathersTests
         Asked.AnyAwning.Sample(
             ask =>
             {
-                var answer = Technique.Straight.Reckon(ask, Ruler.Imperial).Answer!;
+                var answer = Technique.Forward.Compute(ask, Ruler.Imperial).Answer!;
                 var told = Captured.From(answer).Names;
-                var described = Technique.Straight.Figures;
+                var described = Technique.Forward.Figures;
                 return told.All(n => described.Any(f => f.Name == n))
                     && described.Where(f => f.IsAlways).All(f => told.Contains(f.Name))
                     && answer
                         .Drawings(Ruler.Imperial)
                         .All(d => d.Width > Length.Zero && d.Height > Length.Zero)
                     && answer.Steps(Ruler.Metric).Count > 8
-                    && answer.Pencil(Ruler.Imperial).Count > 6;
+                    && answer.Derivation(Ruler.Imperial).Count > 6;
             },
             iter: 300
         );
@@ -120,7 +120,7 @@ public class PulledGathersTests
         Asked.AnyAwning.Sample(
             ask =>
             {
-                var answer = Technique.Straight.Reckon(ask, Ruler.Metric).Answer!;
+                var answer = Technique.Forward.Compute(ask, Ruler.Metric).Answer!;
                 var hem = Hem(answer);
                 return Math.Abs(
                         MeasuredAlong(hem)
@@ -136,7 +136,7 @@ public class PulledGathersTests
     public void A_very_short_edge_with_a_coarse_cutting_step_is_drawn_as_full_as_it_comes_out()
     {
         var answer = Technique
-            .Straight.Reckon(
+            .Forward.Compute(
                 Asked.Awning(("finishedEdge", 2), ("fullness", 6), ("cuttingStep", 100)),
                 Ruler.Metric
             )
@@ -154,7 +154,7 @@ public class PulledGathersTests
     public void An_edge_not_gathered_at_all_is_drawn_straight_whatever_its_last_bits(double edge)
     {
         var answer = Technique
-            .Straight.Reckon(
+            .Forward.Compute(
                 Asked.Awning(
                     ("finishedEdge", edge),
                     ("fullness", 1),
@@ -191,7 +191,7 @@ public class PulledGathersTests
                 ? Asked.Awning((field, 4.0), (field2, 300))
                 : Asked.Awning((field, value), (field2, value2));
 
-        var findings = Technique.Straight.Reckon(ask, Ruler.Metric).Answer!.Findings;
+        var findings = Technique.Forward.Compute(ask, Ruler.Metric).Answer!.Findings;
 
         findings.ShouldContain(f => f.Code == code && f.Severity == severity);
         findings.ShouldBeInOrder(
@@ -217,7 +217,7 @@ public class PulledGathersTests
         );
 
         var codes = Technique
-            .Straight.Reckon(ask, Ruler.Metric)
+            .Forward.Compute(ask, Ruler.Metric)
             .Answer!.Findings.Select(f => f.Code);
 
         codes.ShouldNotContain("row-off-edge");
@@ -237,7 +237,7 @@ public class PulledGathersTests
     [InlineData("closed", "yes")]
     public void Refuses_at_the_field(string field, object value)
     {
-        var outcome = Technique.Straight.Reckon(Asked.Awning((field, value)), Ruler.Metric);
+        var outcome = Technique.Forward.Compute(Asked.Awning((field, value)), Ruler.Metric);
 
         outcome.Answer.ShouldBeNull();
         outcome.Errors.ShouldHaveSingleItem().Field.ShouldBe(field);
@@ -251,11 +251,11 @@ public class PulledGathersTests
             .Values.Where(v => v.Key is not ("endAllowance" or "hemAllowance"));
 
         Technique
-            .Straight.Reckon(new RawAsk(raw.ToDictionary()), Ruler.Metric)
+            .Forward.Compute(new RawInputs(raw.ToDictionary()), Ruler.Metric)
             .Errors.ShouldBeEmpty();
         Technique
-            .Straight.Reckon(
-                new RawAsk(
+            .Forward.Compute(
+                new RawInputs(
                     Asked.Awning().Values.Where(v => v.Key != "endAllowance").ToDictionary()
                 ),
                 Ruler.Metric
@@ -280,7 +280,7 @@ public class PulledGathersTests
     {
         var raw = Asked.Awning(("clothWeight", grams), ("use", use ?? "valance"));
         var ask = use is null
-            ? new RawAsk(raw.Values.Where(v => v.Key != "use").ToDictionary())
+            ? new RawInputs(raw.Values.Where(v => v.Key != "use").ToDictionary())
             : raw;
 
         var suggested = Reckon(ask).Inner("suggested");
@@ -295,7 +295,7 @@ public class PulledGathersTests
     {
         var told = Turned(
             "swatch",
-            new RawAsk(
+            new RawInputs(
                 new Dictionary<string, RawValue>
                 {
                     ["fullness"] = RawValue.Of(2.2),
@@ -324,8 +324,8 @@ public class PulledGathersTests
     public void Half_way_it_says_whether_to_go_on(string measured, string code)
     {
         var outcome = Technique
-            .FormNamed("half-way")!
-            .Reckon(Asked.Awning(("measured", new[] { measured, measured })), Ruler.Metric);
+            .CalculationNamed("half-way")!
+            .Compute(Asked.Awning(("measured", new[] { measured, measured })), Ruler.Metric);
 
         outcome.Answer!.Findings.ShouldHaveSingleItem().Code.ShouldBe(code);
         Captured.From(outcome.Answer)["should"].ShouldBe(162.5, 1e-9);
@@ -342,15 +342,15 @@ public class PulledGathersTests
     )
     {
         var comparison = Technique.CompareAsks(
-            new AskReader(Asked.Awning(), Ruler.Metric),
-            new AskReader(Asked.Awning((field, value)), Ruler.Metric)
+            new InputReader(Asked.Awning(), Ruler.Metric),
+            new InputReader(Asked.Awning((field, value)), Ruler.Metric)
         );
 
         comparison!.Differences.ShouldNotBeEmpty();
         comparison.Findings.ShouldHaveSingleItem().Code.ShouldBe(code);
     }
 
-    private static Wave Hem(Reckoning answer) =>
+    private static Wave Hem(Result answer) =>
         answer
             .Drawings(Ruler.Metric)
             .SelectMany(d => d.Shapes)
@@ -358,15 +358,15 @@ public class PulledGathersTests
             .Single()
             .Hem;
 
-    private static Captured Reckon(RawAsk ask) =>
-        Captured.From(Technique.Straight.Reckon(ask, Ruler.Metric).Answer!);
+    private static Captured Reckon(RawInputs ask) =>
+        Captured.From(Technique.Forward.Compute(ask, Ruler.Metric).Answer!);
 
-    private static Captured Turned(string form, RawAsk ask) =>
-        Captured.From(Technique.FormNamed(form)!.Reckon(ask, Ruler.Metric).Answer!);
+    private static Captured Turned(string form, RawInputs ask) =>
+        Captured.From(Technique.CalculationNamed(form)!.Compute(ask, Ruler.Metric).Answer!);
 
-    private static double Number(RawAsk ask, string field) => ask.Values[field].Number!.Value;
+    private static double Number(RawInputs ask, string field) => ask.Values[field].Number!.Value;
 
-    private static string Said(RawAsk ask, string field) => ask.Values[field].Text!;
+    private static string Said(RawInputs ask, string field) => ask.Values[field].Text!;
 
     private static bool Near(double a, double b) =>
         Math.Abs(a - b) <= 1e-9 * Math.Max(1, Math.Abs(b));

@@ -16,13 +16,13 @@ public class RemedyTests
     [MemberData(nameof(All))]
     public void What_a_remedy_sets_cures(string technique)
     {
-        var form = Techniques.WorkingOf(technique)!.Straight;
+        var form = Techniques.WorkingOf(technique)!.Forward;
         var chance = new Random(3);
         for (var i = 0; i < 400 * Deep.Times; i++)
         {
             var ruler = i % 2 == 0 ? Ruler.Metric : Ruler.Imperial;
             var ask = AnyAskTests.Changed(form, chance);
-            if (form.Reckon(ask, ruler).Answer is not { } answer)
+            if (form.Compute(ask, ruler).Answer is not { } answer)
             {
                 continue;
             }
@@ -39,7 +39,7 @@ public class RemedyTests
                             )
                         )
                         : RawValue.Of(cure.Value);
-                var outcome = form.Reckon(ask.With(cure.Field, value), ruler);
+                var outcome = form.Compute(ask.With(cure.Field, value), ruler);
                 outcome.Errors.ShouldBeEmpty($"{found.Code}: {cure}");
                 var after = outcome.Answer!.Findings;
                 after.ShouldNotContain(

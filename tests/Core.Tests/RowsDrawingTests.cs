@@ -11,7 +11,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>That rows, bridges and ribbons are drawn as they lie.</summary>
 public class RowsDrawingTests
 {
-    private static readonly Gen<RawAsk> AnyRows =
+    private static readonly Gen<RawInputs> AnyRows =
         from width in Gen.Double[150, 700]
         from height in Gen.Double[150, 700]
         from angle in Gen.Double[-180, 180]
@@ -19,7 +19,7 @@ public class RowsDrawingTests
         from stitch in Gen.Double[1, 7]
         from marked in Gen.Bool
         from border in Gen.Bool
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("layout", border ? "border" : "field"),
             ("width", width),
             ("height", height),
@@ -102,7 +102,7 @@ public class RowsDrawingTests
             .Sample(
                 (total, bridges, gap, fold) =>
                 {
-                    var ask = RawAsk.Of(
+                    var ask = RawInputs.Of(
                         ("totalWidth", total),
                         ("bridges", bridges),
                         ("gap", gap),
@@ -129,7 +129,7 @@ public class RowsDrawingTests
             .Sample(
                 (run, wide, advance) =>
                 {
-                    var ask = RawAsk.Of(
+                    var ask = RawInputs.Of(
                         ("run", run),
                         ("ribbonWidth", wide),
                         ("legAdvance", advance),
@@ -156,7 +156,7 @@ public class RowsDrawingTests
             "folded-ribbon",
             Techniques
                 .WorkingOf("folded-ribbon")!
-                .Straight.Example.With("ribbonColour", RawValue.Of("#204060"))
+                .Forward.Example.With("ribbonColour", RawValue.Of("#204060"))
         )["band"]
             .Shapes.OfType<PathShape>()
             .Where(s => s.Part == "first")
@@ -174,7 +174,7 @@ public class RowsDrawingTests
     [Fact]
     public void Steps_set_the_lengths_of_the_list()
     {
-        var plan = Plan("stitch-rows", Techniques.WorkingOf("stitch-rows")!.Straight.Example);
+        var plan = Plan("stitch-rows", Techniques.WorkingOf("stitch-rows")!.Forward.Example);
         var settings = Captured.From(plan).Rows("settings");
         var first = settings.Single(r => r["row"] == Captured.From(plan).List("order")[0]);
         var steps = plan.Steps(Ruler.Metric).ToDictionary(s => s.Key);
@@ -193,7 +193,7 @@ public class RowsDrawingTests
                 "stitch-rows",
                 Techniques
                     .WorkingOf("stitch-rows")!
-                    .Straight.Example.With("direction", RawValue.Of(direction))
+                    .Forward.Example.With("direction", RawValue.Of(direction))
             )
             .Steps(Ruler.Metric)
             .Single(s => s.Key == "one-side")
@@ -217,17 +217,17 @@ public class RowsDrawingTests
     private static bool Same(Point a, Point b) =>
         Near(a.X.Millimetres, b.X.Millimetres) && Near(a.Y.Millimetres, b.Y.Millimetres);
 
-    private static WorkPlan Plan(string technique, RawAsk ask)
+    private static WorkPlan Plan(string technique, RawInputs ask)
     {
-        var outcome = Techniques.WorkingOf(technique)!.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Techniques.WorkingOf(technique)!.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
 
-    private static Dictionary<string, Drawing> Drawn(string technique, RawAsk ask) =>
+    private static Dictionary<string, Drawing> Drawn(string technique, RawInputs ask) =>
         Plan(technique, ask).Drawings(Ruler.Metric).ToDictionary(d => d.Name);
 
-    private static double Number(RawAsk ask, string field) => ask.Values[field].Number!.Value;
+    private static double Number(RawInputs ask, string field) => ask.Values[field].Number!.Value;
 
     private static bool Near(double a, double b) => Math.Abs(a - b) < 1e-6 * Math.Max(1, b);
 }

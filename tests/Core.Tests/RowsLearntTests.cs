@@ -13,7 +13,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>What scraps with rows on them teach, held against the formulas written out; and the thread and the dials of rows.</summary>
 public class RowsLearntTests
 {
-    private static readonly Working Rows = Techniques.WorkingOf("stitch-rows")!;
+    private static readonly Process Rows = Techniques.WorkingOf("stitch-rows")!;
 
     private sealed record Scrap(
         bool Held,
@@ -27,8 +27,8 @@ public class RowsLearntTests
     {
         public double[] X => [1, Held ? 1 : 0, Width / Gap, Math.Log(Grams / 120)];
 
-        public RawAsk Ask =>
-            RawAsk.Of(
+        public RawInputs Ask =>
+            RawInputs.Of(
                 ("stabilised", Held),
                 ("stitchWidth", Width),
                 ("rowGap", Gap),
@@ -59,7 +59,7 @@ public class RowsLearntTests
                 (scraps, planned, sure, angle) =>
                 {
                     var plan = Plan(
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("width", 400),
                             ("height", 300),
                             ("angle", angle),
@@ -112,7 +112,7 @@ public class RowsLearntTests
                     var row = Captured
                         .From(
                             Plan(
-                                RawAsk.Of(
+                                RawInputs.Of(
                                     ("width", width),
                                     ("height", 20),
                                     ("angle", 0),
@@ -121,7 +121,7 @@ public class RowsLearntTests
                                         "pattern",
                                         new[]
                                         {
-                                            RawAsk.Of(
+                                            RawInputs.Of(
                                                 ("stitchWidth", 3),
                                                 ("repeatLength", repeat),
                                                 ("stitchLength", dial)
@@ -156,7 +156,7 @@ public class RowsLearntTests
         double Thread(string look, bool dense, double dial) =>
             Captured.From(
                 Plan(
-                    RawAsk.Of(
+                    RawInputs.Of(
                         ("width", 100),
                         ("height", 10),
                         ("angle", 0),
@@ -167,7 +167,7 @@ public class RowsLearntTests
                             "pattern",
                             new[]
                             {
-                                RawAsk.Of(
+                                RawInputs.Of(
                                     ("stitchWidth", 4),
                                     ("repeatLength", 5),
                                     ("stitchLength", dial),
@@ -198,7 +198,7 @@ public class RowsLearntTests
                     double Of(double w, double h, double g) =>
                         Captured.From(
                             Plan(
-                                RawAsk.Of(
+                                RawInputs.Of(
                                     ("width", w),
                                     ("height", h),
                                     ("angle", 30),
@@ -218,15 +218,15 @@ public class RowsLearntTests
     public void A_scrap_of_stitches_alone_is_judged_by_them()
     {
         var judged = (SwatchJudgement)
-            Rows.FormNamed(SwatchOf.FormName)!
-                .Reckon(
-                    RawAsk.Of(
+            Rows.CalculationNamed(SwatchOf.FormName)!
+                .Compute(
+                    RawInputs.Of(
                         (
                             "stitches",
                             new[]
                             {
-                                RawAsk.Of(("name", "fern"), ("said", 7.4), ("ten", 78)),
-                                RawAsk.Of(("name", "bars")),
+                                RawInputs.Of(("name", "fern"), ("said", 7.4), ("ten", 78)),
+                                RawInputs.Of(("name", "bars")),
                             }
                         )
                     ),
@@ -248,9 +248,9 @@ public class RowsLearntTests
         string field,
         string said
     ) =>
-        Rows.FormNamed(SwatchOf.FormName)!
-            .Reckon(
-                RawAsk.Of(("stitches", new[] { RawAsk.Of(("name", "fern"), (field, said)) })),
+        Rows.CalculationNamed(SwatchOf.FormName)!
+            .Compute(
+                RawInputs.Of(("stitches", new[] { RawInputs.Of(("name", "fern"), (field, said)) })),
                 Ruler.Metric
             )
             .Errors.Select(e => e.Field)
@@ -291,9 +291,9 @@ public class RowsLearntTests
         return StudentT.InvCDF(at * learnt, scale, 2 * an, sure);
     }
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Rows.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Rows.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }

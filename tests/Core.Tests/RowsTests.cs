@@ -13,15 +13,15 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>What holds of rows of stitches whatever the piece, the angle and the pattern.</summary>
 public class RowsTests
 {
-    private static readonly Working Rows = Techniques.WorkingOf("stitch-rows")!;
+    private static readonly Process Rows = Techniques.WorkingOf("stitch-rows")!;
 
-    private static readonly Gen<RawAsk> AnyStitch =
+    private static readonly Gen<RawInputs> AnyStitch =
         from width in Gen.Double[1, 7]
         from repeat in Gen.Double[4, 25]
         from dial in Gen.Double[0.3, 4]
         from look in Gen.Int[0, StitchLooks.Choices.Count - 1]
             .Select(i => StitchLooks.Choices[i].Name)
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("name", "some stitch"),
             ("stitchWidth", width),
             ("repeatLength", repeat),
@@ -29,7 +29,7 @@ public class RowsTests
             ("look", look)
         );
 
-    private static readonly Gen<RawAsk> AnyPiece =
+    private static readonly Gen<RawInputs> AnyPiece =
         from width in Gen.Double[80, 900]
         from height in Gen.Double[80, 900]
         from angle in Gen.OneOf(Gen.Double[-180, 180], Gen.Int[-4, 4].Select(i => i * 45.0))
@@ -37,7 +37,7 @@ public class RowsTests
         from pattern in AnyStitch.Array[1, 4]
         from whole in Gen.Bool
         from range in Gen.Double[0, 2]
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("width", width),
             ("height", height),
             ("angle", angle),
@@ -47,7 +47,7 @@ public class RowsTests
             ("repeatRange", range)
         );
 
-    private static readonly Gen<RawAsk> AnyGuidedByFoot =
+    private static readonly Gen<RawInputs> AnyGuidedByFoot =
         from ask in AnyPiece
         from edge in Gen.Double[2, 15]
         select ask.Without("rowGap").With("footEdge", RawValue.Of(edge));
@@ -148,8 +148,8 @@ public class RowsTests
             .With(
                 "pattern",
                 RawValue.Of([
-                    RawValue.Of(RawAsk.Of(("stitchWidth", 6), ("repeatLength", 10))),
-                    RawValue.Of(RawAsk.Of(("stitchWidth", 2), ("repeatLength", 8))),
+                    RawValue.Of(RawInputs.Of(("stitchWidth", 6), ("repeatLength", 10))),
+                    RawValue.Of(RawInputs.Of(("stitchWidth", 2), ("repeatLength", 8))),
                 ])
             );
 
@@ -273,7 +273,7 @@ public class RowsTests
     [Fact]
     public void A_slanted_field_ends_every_row_on_a_whole_repeat_and_is_trimmed_to_size()
     {
-        var plan = Plan(Rows.Straight.Example);
+        var plan = Plan(Rows.Forward.Example);
         var told = Captured.From(plan);
         var settings = told.Rows("settings");
 
@@ -316,7 +316,7 @@ public class RowsTests
         told.Rows("settings").ShouldAllBe(r => r["start"] == 0);
         told.List("offsets")[4].ShouldBe(32);
         plan.Steps(Ruler.Metric).ShouldContain(s => s.Says.Contains("corner"));
-        Rows.Straight.Reckon(ask.With("borderRows", RawValue.Of(40)), Ruler.Metric)
+        Rows.Forward.Compute(ask.With("borderRows", RawValue.Of(40)), Ruler.Metric)
             .Errors.Select(e => e.Field)
             .ShouldBe(["borderRows"]);
     }
@@ -325,13 +325,13 @@ public class RowsTests
     [Fact]
     public void A_marked_grid_is_wider_than_the_rows_it_becomes()
     {
-        var ask = Rows.Straight.Example.With("guided", RawValue.Of("marked"));
+        var ask = Rows.Forward.Example.With("guided", RawValue.Of("marked"));
         var plan = Plan(ask);
         var told = Captured.From(plan);
 
         told["markedGap"].ShouldBeGreaterThan(told["meanGap"]);
         plan.Guide!.Lines.Count(l => l.Number > 0).ShouldBe((int)told["rows"]);
-        Plan(Rows.Straight.Example).Guide!.Lines.Count(l => l.Number > 0).ShouldBe(1);
+        Plan(Rows.Forward.Example).Guide!.Lines.Count(l => l.Number > 0).ShouldBe(1);
     }
 
     [Theory]
@@ -345,7 +345,7 @@ public class RowsTests
         Severity severity
     )
     {
-        var found = Plan(Rows.Straight.Example.With(field, RawValue.Of(figure)))
+        var found = Plan(Rows.Forward.Example.With(field, RawValue.Of(figure)))
             .Findings.Single(f => f.Code == code);
 
         found.Severity.ShouldBe(severity);
@@ -355,7 +355,7 @@ public class RowsTests
     [Fact]
     public void A_pair_of_needles_goes_no_wider_than_the_book_says()
     {
-        var stitch = RawAsk.Of(
+        var stitch = RawInputs.Of(
             ("name", "fern"),
             ("stitchWidth", 6),
             ("repeatLength", 7),
@@ -373,8 +373,8 @@ public class RowsTests
     [Fact]
     public void What_scraps_measured_narrows_what_is_cut()
     {
-        RawAsk Sample(double after, bool held) =>
-            RawAsk.Of(
+        RawInputs Sample(double after, bool held) =>
+            RawInputs.Of(
                 ("stabilised", held),
                 ("stitchWidth", 5.5),
                 ("rowGap", 14),
@@ -383,10 +383,10 @@ public class RowsTests
                 ("acrossBefore", 100),
                 ("acrossAfter", 99.5)
             );
-        Captured With(params RawAsk[] samples) =>
+        Captured With(params RawInputs[] samples) =>
             Captured.From(
                 Plan(
-                    Rows.Straight.Example.With(
+                    Rows.Forward.Example.With(
                         "samples",
                         RawValue.Of([.. samples.Select(RawValue.Of)])
                     )
@@ -404,16 +404,16 @@ public class RowsTests
     [Fact]
     public void A_scrap_says_which_stabiliser_holds_the_cloth_flat()
     {
-        RawAsk Line(string under, bool tunnelled) =>
-            RawAsk.Of(("name", "leaf"), ("under", under), ("ten", 97), ("tunnelled", tunnelled));
-        string Said(params RawAsk[] lines) =>
+        RawInputs Line(string under, bool tunnelled) =>
+            RawInputs.Of(("name", "leaf"), ("under", under), ("ten", 97), ("tunnelled", tunnelled));
+        string Said(params RawInputs[] lines) =>
             string.Join(
                 " ",
                 (
                     (Swatches.SwatchJudgement)
-                        Rows.FormNamed("swatch")!
-                            .Reckon(
-                                RawAsk.Of(("stitches", lines.Select(l => (object)l).ToArray())),
+                        Rows.CalculationNamed("swatch")!
+                            .Compute(
+                                RawInputs.Of(("stitches", lines.Select(l => (object)l).ToArray())),
                                 Ruler.Metric
                             )
                             .Answer!
@@ -426,9 +426,9 @@ public class RowsTests
         Said(Line("tear-away", true)).ShouldNotContain("wants");
     }
 
-    private static RawAsk Asked(params (string, object)[] says) =>
+    private static RawInputs Asked(params (string, object)[] says) =>
         says.Aggregate(
-            RawAsk.Of(
+            RawInputs.Of(
                 ("width", 400),
                 ("height", 600),
                 ("angle", 45),
@@ -439,15 +439,15 @@ public class RowsTests
             (ask, s) => ask.With(s.Item1, RawValue.Of(s.Item2))
         );
 
-    private static WorkPlan Plan(RawAsk ask)
+    private static WorkPlan Plan(RawInputs ask)
     {
-        var outcome = Rows.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Rows.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }
 
-    private static Captured Turned(string form, RawAsk ask) =>
-        Captured.From(Rows.FormNamed(form)!.Reckon(ask, Ruler.Metric).Answer!);
+    private static Captured Turned(string form, RawInputs ask) =>
+        Captured.From(Rows.CalculationNamed(form)!.Compute(ask, Ruler.Metric).Answer!);
 
     /// <summary>The rows as they are drawn on the finished piece.</summary>
     private static IReadOnlyList<Path> Finished(WorkPlan plan) =>
@@ -459,7 +459,7 @@ public class RowsTests
                 .Select(s => s.Path),
         ];
 
-    private static bool Inside(RawAsk ask, Point p) =>
+    private static bool Inside(RawInputs ask, Point p) =>
         p.X.Millimetres >= -1e-6
         && p.Y.Millimetres >= -1e-6
         && p.X.Millimetres <= Number(ask, "width") + 1e-6
@@ -473,8 +473,8 @@ public class RowsTests
             + (to.Y - line.Start.Y).Millimetres * Math.Cos(turned);
     }
 
-    private static IEnumerable<double> Repeats(RawAsk ask) =>
+    private static IEnumerable<double> Repeats(RawInputs ask) =>
         ask.Values["pattern"].List!.Select(s => s.Group!.Values["repeatLength"].Number!.Value);
 
-    private static double Number(RawAsk ask, string field) => ask.Values[field].Number!.Value;
+    private static double Number(RawInputs ask, string field) => ask.Values[field].Number!.Value;
 }

@@ -97,12 +97,12 @@ public class SetUpTests
     [MemberData(nameof(Planned))]
     public void The_step_that_sets_the_machine_and_the_card_say_one_thing(string name)
     {
-        var form = Techniques.WorkingOf(name)!.Straight;
+        var form = Techniques.WorkingOf(name)!.Forward;
         var chance = new Random(11);
         for (var i = 0; i < 60; i++)
         {
             var ask = i == 0 ? form.Example : AnyAskTests.Changed(form, chance);
-            if (form.Reckon(ask, Ruler.Metric).Answer is not WorkPlan plan)
+            if (form.Compute(ask, Ruler.Metric).Answer is not WorkPlan plan)
             {
                 continue;
             }
@@ -116,7 +116,7 @@ public class SetUpTests
             {
                 continue;
             }
-            var reader = new AskReader(told, Ruler.Metric);
+            var reader = new InputReader(told, Ruler.Metric);
             var wants = Wants.Read(reader, technique);
             if (reader.Errors.Count > 0)
             {
@@ -172,8 +172,8 @@ public class SetUpTests
     public void What_a_plan_begins_with_is_what_the_card_says_when_nothing_is_said(string name)
     {
         var technique = Techniques.Named(name)!;
-        var starts = technique.Working!.Straight.Fields.Aggregate(
-            RawAsk.Empty,
+        var starts = technique.Process!.Forward.Fields.Aggregate(
+            RawInputs.Empty,
             (ask, field) =>
                 field switch
                 {
@@ -189,10 +189,10 @@ public class SetUpTests
         {
             string[] settings = ["stitchLength", "tensionSteps", "differential", "tail"];
             var told = settings.Aggregate(
-                RawAsk.Empty,
+                RawInputs.Empty,
                 (ask, field) => starts.TryGet(field, out var start) ? ask.With(field, start) : ask
             );
-            var wants = Wants.Read(new AskReader(told, Ruler.Metric), card);
+            var wants = Wants.Read(new InputReader(told, Ruler.Metric), card);
             var machine = card.NeedsOverlocker ? "shed overlocker" : "window machine";
             var (begun, _) = Written(card.Name, machine, ask => ask with { Wants = wants });
             var (alone, _) = Written(card.Name, machine, ask => ask);
@@ -217,7 +217,7 @@ public class SetUpTests
     /// <summary>Whatever foot or needle was chosen, no width is said that strikes without its stop beside it.</summary>
     private static void StopsAreSaid(
         SettingsCard card,
-        CardAsk ask,
+        CardInputs ask,
         Owned<Foot>? foot,
         Owned<Needle>? needle
     )
@@ -269,10 +269,10 @@ public class SetUpTests
     )
     {
         var technique = Techniques.Named(name)!;
-        var asked = RawAsk.Of((field, way));
+        var asked = RawInputs.Of((field, way));
         var told = technique.ToldToCard(asked);
         var card = technique.CardOf(asked);
-        var wants = Wants.Read(new AskReader(told, Ruler.Metric), card);
+        var wants = Wants.Read(new InputReader(told, Ruler.Metric), card);
         var ask = Asked(card.NeedsOverlocker ? "shed overlocker" : "window machine", wants);
         foreach (var line in CardWriter.Write(card, ask).Lines)
         {
@@ -280,19 +280,19 @@ public class SetUpTests
         }
     }
 
-    private static (SettingsCard Card, CardAsk Ask) Written(
+    private static (SettingsCard Card, CardInputs Ask) Written(
         string name,
         string machine,
-        Func<CardAsk, CardAsk> with
+        Func<CardInputs, CardInputs> with
     )
     {
         var technique = Techniques.CardNamed(name)!;
-        var wants = Wants.Read(new AskReader(RawAsk.Empty, Ruler.Metric), technique);
+        var wants = Wants.Read(new InputReader(RawInputs.Empty, Ruler.Metric), technique);
         var ask = with(Asked(machine, wants));
         return (CardWriter.Write(technique, ask), ask);
     }
 
-    private static CardAsk Asked(string machine, Wants wants) =>
+    private static CardInputs Asked(string machine, Wants wants) =>
         new(
             Demo.Contents.Machines.Single(m => m.Name == machine),
             Demo.Contents,

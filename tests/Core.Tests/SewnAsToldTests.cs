@@ -26,7 +26,7 @@ public class SewnAsToldTests
     }
 
     /// <summary>A plan with its figures, and what stands on paper.</summary>
-    private sealed class Told(WorkPlan plan, RawAsk ask, Form form, Ruler ruler)
+    private sealed class Told(WorkPlan plan, RawInputs ask, Calculation form, Ruler ruler)
     {
         private readonly Captured figures = Captured.From(plan);
 
@@ -39,36 +39,36 @@ public class SewnAsToldTests
         public double Figure(string name) => figures[name];
 
         public double Said(string field) =>
-            new AskReader(ask, ruler)
+            new InputReader(ask, ruler)
                 .LengthOrStart(form.Fields.OfType<LengthField>().Single(f => f.Name == field))
                 .Millimetres;
 
         /// <summary>Where nothing is said, there is none.</summary>
         public double Optional(string field) =>
             form.Fields.OfType<LengthField>().FirstOrDefault(f => f.Name == field) is { } known
-                ? new AskReader(ask, ruler).OptionalLength(known)?.Millimetres ?? 0
+                ? new InputReader(ask, ruler).OptionalLength(known)?.Millimetres ?? 0
                 : 0;
 
         public bool Has(string field) => ask.TryGet(field, out _);
 
         public double Number(string field) =>
-            new AskReader(ask, ruler).NumberOrStart(
+            new InputReader(ask, ruler).NumberOrStart(
                 form.Fields.OfType<NumberField>().Single(f => f.Name == field)
             );
 
         public bool Is(string field) =>
-            new AskReader(ask, ruler).Flag(
+            new InputReader(ask, ruler).Flag(
                 form.Fields.OfType<FlagField>().Single(f => f.Name == field)
             );
 
         public string Choice(string field) =>
-            new AskReader(ask, ruler).ChoiceOrStart(
+            new InputReader(ask, ruler).ChoiceOrStart(
                 form.Fields.OfType<ChoiceField>().Single(f => f.Name == field)
             );
 
         /// <summary>As it is written, and so as it is cut.</summary>
         public double Written(string text) =>
-            new AskReader(RawAsk.Of(("l", text)), ruler)
+            new InputReader(RawInputs.Of(("l", text)), ruler)
                 .Length(new LengthField("l", "l", Length.Zero, Length.FromMillimetres(1e9)))
                 .Millimetres;
 
@@ -102,7 +102,7 @@ public class SewnAsToldTests
         var all = new TheoryData<string, string>();
         foreach (
             var technique in Techniques.Worked.Where(t =>
-                t.Working!.Straight.Reckon(t.Working.Straight.Example, Ruler.Metric).Answer
+                t.Process!.Forward.Compute(t.Process.Forward.Example, Ruler.Metric).Answer
                     is WorkPlan { Pieces: [{ Of: "cloth" or "ribbon" }, ..] }
                     && t.Name is not ("applique" or "darning")
                 || Forwards.ContainsKey(t.Name)
@@ -120,7 +120,7 @@ public class SewnAsToldTests
     public void Comes_out_as_it_was_asked(string technique, string units)
     {
         var ruler = units == "metric" ? Ruler.Metric : Ruler.Imperial;
-        var form = Techniques.WorkingOf(technique)!.Straight;
+        var form = Techniques.WorkingOf(technique)!.Forward;
         var chance = new Random(5);
         var came = 0;
         for (var i = 0; i < 150 * Deep.Times; i++)
@@ -129,7 +129,7 @@ public class SewnAsToldTests
             var ask = (i == 0 ? form.Example : AnyAskTests.Changed(form, chance))
                 .Without("cuttingStep")
                 .Without("course");
-            if (form.Reckon(ask, ruler).Answer is not WorkPlan plan || plan.Pieces.Count == 0)
+            if (form.Compute(ask, ruler).Answer is not WorkPlan plan || plan.Pieces.Count == 0)
             {
                 continue;
             }

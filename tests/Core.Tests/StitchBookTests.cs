@@ -47,7 +47,7 @@ public class StitchBookTests
     {
         foreach (var starter in Stitch.Described.Starters)
         {
-            var reader = new AskReader(starter.Properties, Ruler.Metric);
+            var reader = new InputReader(starter.Properties, Ruler.Metric);
             var stitch = (Stitch)Stitch.Described.Read(reader);
 
             reader.Errors.ShouldBeEmpty(starter.Name);
@@ -97,7 +97,7 @@ public class StitchBookTests
     [InlineData("repeat", "0")]
     public void What_cannot_be_a_stitch_is_refused_by_its_field(string field, string said)
     {
-        var reader = new AskReader(RawAsk.Of((field, said)), Ruler.Metric);
+        var reader = new InputReader(RawInputs.Of((field, said)), Ruler.Metric);
         Stitch.Described.Read(reader);
 
         reader.Errors.Select(e => e.Field).ShouldBe([field]);
@@ -109,7 +109,7 @@ public class StitchBookTests
         DrawingTests.IsTrue(Stitch.Described.Draw!(Read())).ShouldBeTrue();
 
     private static Stitch Read(params (string, object)[] says) =>
-        (Stitch)Stitch.Described.Read(new AskReader(RawAsk.Of(says), Ruler.Metric));
+        (Stitch)Stitch.Described.Read(new InputReader(RawInputs.Of(says), Ruler.Metric));
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);
 

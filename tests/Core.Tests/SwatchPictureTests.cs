@@ -50,7 +50,7 @@ public class SwatchPictureTests
     [Fact]
     public void What_swatches_change_is_said_before_and_after_in_one_unit()
     {
-        var form = Techniques.WorkingOf("gathering-foot")!.Straight;
+        var form = Techniques.WorkingOf("gathering-foot")!.Forward;
         Gen.Double[1.2, 2.6]
             .Sample(
                 fullness =>
@@ -65,9 +65,9 @@ public class SwatchPictureTests
                             ),
                         ])
                     );
-                    var plan = (WorkPlan)form.Reckon(ask, Ruler.Metric).Answer!;
+                    var plan = (WorkPlan)form.Compute(ask, Ruler.Metric).Answer!;
                     var bare = (WorkPlan)
-                        form.Reckon(form.Example.Without("samples"), Ruler.Metric).Answer!;
+                        form.Compute(form.Example.Without("samples"), Ruler.Metric).Answer!;
                     var changed = ChangedBySwatches.Of(form, plan, ask, Ruler.Metric);
                     var (was, now) = (
                         bare.Pieces[0].LengthSays(Ruler.Metric),
@@ -89,7 +89,7 @@ public class SwatchPictureTests
         ChangedBySwatches
             .Of(
                 form,
-                (WorkPlan)form.Reckon(form.Example, Ruler.Metric).Answer!,
+                (WorkPlan)form.Compute(form.Example, Ruler.Metric).Answer!,
                 form.Example,
                 Ruler.Metric
             )
@@ -103,7 +103,7 @@ public class SwatchPictureTests
                 ["flat"] = [100 * fullness],
                 ["gathered"] = [100],
             },
-            RawAsk.Of(("stitchLength", 4)),
+            RawInputs.Of(("stitchLength", 4)),
             new Dictionary<string, string>(),
             true,
             true

@@ -11,7 +11,7 @@ public class TogetherTests
     public static TheoryData<string> Counted() =>
         [
             .. Techniques
-                .Worked.Where(t => t.Working!.Straight.Fields.Any(f => f.Name == "count"))
+                .Worked.Where(t => t.Process!.Forward.Fields.Any(f => f.Name == "count"))
                 .Select(t => t.Name),
         ];
 
@@ -79,7 +79,7 @@ public class TogetherTests
         // Cut one way, whether one or three.
         var example = Techniques
             .WorkingOf(name)!
-            .Straight.Example.Without("count")
+            .Forward.Example.Without("count")
             .With("method", RawValue.Of("continuous"));
         var one = Plan(name, example)!.Steps(Ruler.Metric);
         var three = Plan(name, example.With("count", RawValue.Of(3)))!.Steps(Ruler.Metric);
@@ -115,12 +115,10 @@ public class TogetherTests
     {
         foreach (var name in Counted())
         {
-            var ask = Techniques
-                .WorkingOf(name)!
-                .Straight.Example.With("count", RawValue.Of(count));
+            var ask = Techniques.WorkingOf(name)!.Forward.Example.With("count", RawValue.Of(count));
             Techniques
                 .WorkingOf(name)!
-                .Straight.Reckon(ask, Ruler.Metric)
+                .Forward.Compute(ask, Ruler.Metric)
                 .Errors.ShouldHaveSingleItem()
                 .Field.ShouldBe("count", name);
         }
@@ -130,7 +128,7 @@ public class TogetherTests
     [MemberData(nameof(Counted))]
     public void What_carries_the_next_piece_has_a_seam_below_in_place_of_its_hem(string name)
     {
-        var fields = Techniques.WorkingOf(name)!.Straight.Fields;
+        var fields = Techniques.WorkingOf(name)!.Forward.Fields;
         if (fields.All(f => f.Name != "hemAllowance"))
         {
             return;
@@ -141,7 +139,7 @@ public class TogetherTests
             {
                 continue;
             }
-            var reader = new AskReader(ask, Ruler.Metric);
+            var reader = new InputReader(ask, Ruler.Metric);
             var (seam, hem) = (
                 Said(reader, fields, "seamAllowance"),
                 Said(reader, fields, "hemAllowance")
@@ -170,19 +168,19 @@ public class TogetherTests
     {
         foreach (var technique in Techniques.Worked)
         {
-            var plan = Plan(technique.Name, technique.Working!.Straight.Example)!;
+            var plan = Plan(technique.Name, technique.Process!.Forward.Example)!;
             plan.Edges.Select(e => e.Key).ShouldBeUnique();
             plan.Edges.ShouldAllBe(e => e.Length > Length.Zero && e.Name.Length > 0);
             foreach (var taker in Techniques.Worked)
             {
-                var straight = taker.Working!.Straight;
+                var straight = taker.Process!.Forward;
                 foreach (var field in straight.Fields.OfType<LengthField>().Where(f => f.IsEdge))
                 {
                     foreach (var edge in plan.Edges)
                     {
                         // Any edge that is given is one that may be taken, at its exact length.
                         straight
-                            .Reckon(
+                            .Compute(
                                 straight.Example.With(
                                     field.Name,
                                     RawValue.Of(edge.Length.Millimetres)
@@ -199,9 +197,9 @@ public class TogetherTests
     }
 
     /// <summary>Plans of any asks that can be sewn, with their asks.</summary>
-    private static IEnumerable<(WorkPlan Plan, RawAsk Ask)> Plans(string name, int seeds)
+    private static IEnumerable<(WorkPlan Plan, RawInputs Ask)> Plans(string name, int seeds)
     {
-        var straight = Techniques.WorkingOf(name)!.Straight;
+        var straight = Techniques.WorkingOf(name)!.Forward;
         for (var seed = 0; seed < seeds; seed++)
         {
             var ask = AnyAskTests
@@ -215,10 +213,10 @@ public class TogetherTests
         }
     }
 
-    private static WorkPlan? Plan(string name, RawAsk ask) =>
-        Techniques.WorkingOf(name)!.Straight.Reckon(ask, Ruler.Metric).Answer as WorkPlan;
+    private static WorkPlan? Plan(string name, RawInputs ask) =>
+        Techniques.WorkingOf(name)!.Forward.Compute(ask, Ruler.Metric).Answer as WorkPlan;
 
-    private static Length Said(AskReader reader, IReadOnlyList<Field> fields, string name)
+    private static Length Said(InputReader reader, IReadOnlyList<Field> fields, string name)
     {
         var field = (LengthField)fields.Single(f => f.Name == name);
         return reader.OptionalLength(field)

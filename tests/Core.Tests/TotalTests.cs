@@ -25,8 +25,12 @@ public class TotalTests
         string imperial
     )
     {
-        Sold.Says(kind, Length.FromMillimetres(mm), Ruler.Metric).Split(',')[0].ShouldBe(metric);
-        Sold.Says(kind, Length.FromMillimetres(mm), Ruler.Imperial)
+        RetailUnits
+            .Says(kind, Length.FromMillimetres(mm), Ruler.Metric)
+            .Split(',')[0]
+            .ShouldBe(metric);
+        RetailUnits
+            .Says(kind, Length.FromMillimetres(mm), Ruler.Imperial)
             .Split(',')[0]
             .ShouldBe(imperial);
     }

@@ -11,11 +11,11 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Ready-made trim ply by ply, and a piping in the groove of a tuck foot.</summary>
 public class TrimTests
 {
-    private static readonly Form Trim = Techniques.WorkingOf("cord-trim")!.Straight;
+    private static readonly Calculation Trim = Techniques.WorkingOf("cord-trim")!.Forward;
 
-    private static readonly Form Fine = Techniques.WorkingOf("fine-piping")!.Straight;
+    private static readonly Calculation Fine = Techniques.WorkingOf("fine-piping")!.Forward;
 
-    private static readonly Gen<RawAsk> AnyTrim =
+    private static readonly Gen<RawInputs> AnyTrim =
         from width in Gen.Double[120, 900]
         from height in Gen.Double[120, 900]
         from cord in Gen.Double[2, 14]
@@ -24,7 +24,7 @@ public class TrimTests
         from foot in Gen.OneOf("groove", "zipper")
         from zip in Gen.Bool
         from order in Gen.OneOf("zip-first", "back-first")
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("made", "cushion"),
             ("cushionWidth", width),
             ("cushionHeight", height),
@@ -116,9 +116,9 @@ public class TrimTests
                     var answer = Captured.From(
                         Techniques
                             .WorkingOf("fine-piping")!
-                            .FormNamed("strands")!
-                            .Reckon(
-                                RawAsk.Of(
+                            .CalculationNamed("strands")!
+                            .Compute(
+                                RawInputs.Of(
                                     ("grooveWidth", groove),
                                     ("clothThickness", cloth),
                                     ("wraps", wraps)
@@ -161,7 +161,7 @@ public class TrimTests
     [InlineData("fine-piping", "apply")]
     public void What_is_made_for_all_pieces_at_once_is_not_made_again(string name, string first)
     {
-        var form = Techniques.WorkingOf(name)!.Straight;
+        var form = Techniques.WorkingOf(name)!.Forward;
         var one = Plan(form, form.Example);
         var four = Plan(form, form.Example.With("count", RawValue.Of(4.0)));
         var (single, many) = (one.Steps(Ruler.Metric), four.Steps(Ruler.Metric));
@@ -178,15 +178,15 @@ public class TrimTests
     {
         foreach (var name in new[] { "piping", "fine-piping", "cord-trim" })
         {
-            var form = Techniques.WorkingOf(name)!.Straight;
+            var form = Techniques.WorkingOf(name)!.Forward;
             Plan(form, form.Example)
                 .Findings.ShouldNotContain(f => f.Severity == Severity.Stop, name);
         }
     }
 
-    private static WorkPlan Plan(Form form, RawAsk ask)
+    private static WorkPlan Plan(Calculation form, RawInputs ask)
     {
-        var outcome = form.Reckon(ask, Ruler.Metric);
+        var outcome = form.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return (WorkPlan)outcome.Answer!;
     }

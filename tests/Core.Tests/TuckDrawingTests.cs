@@ -10,9 +10,9 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>The drawings of a tucked panel: to scale, and of one mind with its figures.</summary>
 public class TuckDrawingTests
 {
-    private static readonly Working Working = Techniques.WorkingOf("pintucks")!;
+    private static readonly Process Working = Techniques.WorkingOf("pintucks")!;
 
-    private static readonly Gen<RawAsk> AnyBib =
+    private static readonly Gen<RawInputs> AnyBib =
         from width in Gen.Double[180, 400]
         from tucks in Gen.Int[2, 17]
         from spacing in Gen.Double[4, 9]
@@ -21,7 +21,7 @@ public class TuckDrawingTests
         from needles in Gen.Double[1.6, 3.5]
         from corded in Gen.Bool
         select Working
-            .Straight.Example.With("panelWidth", RawValue.Of(width))
+            .Forward.Example.With("panelWidth", RawValue.Of(width))
             .With("tucks", RawValue.Of(tucks))
             .With("spacing", RawValue.Of(spacing))
             .With("kind", RawValue.Of(folded ? "folded" : "twin"))
@@ -129,7 +129,7 @@ public class TuckDrawingTests
     {
         var plan = Plan(
             Working
-                .Straight.Example.With("groovePitch", RawValue.Of(pitch))
+                .Forward.Example.With("groovePitch", RawValue.Of(pitch))
                 .With("grooves", RawValue.Of(9))
                 .With("spacing", RawValue.Of(spacing))
         );
@@ -158,7 +158,7 @@ public class TuckDrawingTests
     [Fact]
     public void What_is_not_known_of_the_foot_is_drawn_as_a_guess()
     {
-        Drawn(Plan(Working.Straight.Example), "sole")
+        Drawn(Plan(Working.Forward.Example), "sole")
             .Shapes.OfType<Plate>()
             .Where(p => p.Role is "sole" or "groove")
             .ShouldAllBe(p => p.IsGuess);
@@ -188,7 +188,7 @@ public class TuckDrawingTests
     public void Along_a_wave_every_line_is_the_same_wave()
     {
         var ask = Working
-            .Straight.Example.With("firstLine", RawValue.Of("wave"))
+            .Forward.Example.With("firstLine", RawValue.Of("wave"))
             .With("waveHeight", RawValue.Of(4))
             .With("waveLength", RawValue.Of(240));
         var plan = Plan(ask);
@@ -221,9 +221,9 @@ public class TuckDrawingTests
         var picture = (
             (WorkPlan)
                 Working
-                    .Straight.Reckon(
+                    .Forward.Compute(
                         Working
-                            .Straight.Example.Without("tucks")
+                            .Forward.Example.Without("tucks")
                             .With("pattern", RawValue.Of("3 + 5 + 3"))
                             .With("clusterGap", RawValue.Of(16)),
                         Ruler.Metric
@@ -240,8 +240,8 @@ public class TuckDrawingTests
         DrawingTests.IsWithin(picture).ShouldBeTrue();
     }
 
-    private static WorkPlan Plan(RawAsk ask) =>
-        (WorkPlan)Working.Straight.Reckon(ask, Ruler.Metric).Answer.ShouldNotBeNull();
+    private static WorkPlan Plan(RawInputs ask) =>
+        (WorkPlan)Working.Forward.Compute(ask, Ruler.Metric).Answer.ShouldNotBeNull();
 
     private static Drawing Drawn(WorkPlan plan, string name) =>
         plan.Drawings(Ruler.Metric).Single(d => d.Name == name);

@@ -11,9 +11,9 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>Tucks: that they land on their span whatever was measured, and that all that is turned round agrees.</summary>
 public class TucksTests
 {
-    private static readonly Working Working = Techniques.WorkingOf("pintucks")!;
+    private static readonly Process Working = Techniques.WorkingOf("pintucks")!;
 
-    private static readonly Gen<RawAsk> AnyPanel =
+    private static readonly Gen<RawInputs> AnyPanel =
         from width in Gen.Double[80, 500]
         from groups in Gen.Int[1, 7].Array[1, 4]
         from spacing in Gen.Double[3, 9]
@@ -21,7 +21,7 @@ public class TucksTests
         from folded in Gen.Bool
         from seam in Gen.Double[0, 20]
         from takeUp in Gen.Double[0.2, 1.6]
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("kind", folded ? "folded" : "twin"),
             ("panelWidth", width),
             ("pattern", groups.Select(g => RawValue.Of((double)g)).ToArray()),
@@ -81,7 +81,7 @@ public class TucksTests
     [Fact]
     public void A_pattern_may_be_typed_as_it_is_said()
     {
-        var ask = Working.Straight.Example.Without("tucks").With("clusterGap", RawValue.Of(15));
+        var ask = Working.Forward.Example.Without("tucks").With("clusterGap", RawValue.Of(15));
         foreach (var said in new[] { "3 + 5 + 3", "3, 5, 3", "3 5 3", " 3+5+3 " })
         {
             Reckon(ask.With("pattern", RawValue.Of(said)))["tucks"].ShouldBe(11);
@@ -137,7 +137,7 @@ public class TucksTests
                         "course",
                         RawValue.Of([
                             RawValue.Of(
-                                RawAsk.Of(("sewn", sewn), ("from", from), ("measured", measured))
+                                RawInputs.Of(("sewn", sewn), ("from", from), ("measured", measured))
                             ),
                         ])
                     );
@@ -169,11 +169,11 @@ public class TucksTests
     [Fact]
     public void Measured_as_planned_nothing_changes_and_far_off_it_is_said_that_it_will_show()
     {
-        var ask = Working.Straight.Example;
+        var ask = Working.Forward.Example;
         string Code(double measured) =>
             Working
-                .FormNamed("respace")!
-                .Reckon(
+                .CalculationNamed("respace")!
+                .Compute(
                     ask.With("sewn", RawValue.Of(5)).With("measured", RawValue.Of(measured)),
                     Ruler.Metric
                 )
@@ -196,17 +196,17 @@ public class TucksTests
     [Fact]
     public void Spaced_anew_the_ridges_land_and_what_cloth_is_missing_is_said()
     {
-        var ask = Working.Straight.Example.With("sewn", RawValue.Of(5));
-        Reckoning Half(RawAsk half, double measured) =>
+        var ask = Working.Forward.Example.With("sewn", RawValue.Of(5));
+        Result Half(RawInputs half, double measured) =>
             Working
-                .FormNamed("respace")!
-                .Reckon(half.With("measured", RawValue.Of(measured)), Ruler.Metric)
+                .CalculationNamed("respace")!
+                .Compute(half.With("measured", RawValue.Of(measured)), Ruler.Metric)
                 .Answer!;
 
         var told = Captured.From(Half(ask, 22));
         told["panelLands"]
             .ShouldBe(
-                Reckon(Working.Straight.Example)["cutWidth"] - 2 * 10 - 15 * told["takeUp"],
+                Reckon(Working.Forward.Example)["cutWidth"] - 2 * 10 - 15 * told["takeUp"],
                 1e-9
             );
         var tight = Half(ask, 22).Findings.Single(f => f.Code == "cloth-short");
@@ -233,7 +233,7 @@ public class TucksTests
                     )!;
                     var widest = turned["widestPanel"];
                     var most = (int)turned["mostTucks"];
-                    RawAsk With(int tucks) =>
+                    RawInputs With(int tucks) =>
                         ask.Without("pattern").With("tucks", RawValue.Of(tucks));
                     return (
                             widest < 10
@@ -289,22 +289,22 @@ public class TucksTests
     [InlineData("takeUpSpread", 1.5, "spread-wide")]
     public void What_would_go_wrong_is_said(string field, object value, string code)
     {
-        Codes(Working.Straight.Example).ShouldNotContain(code);
-        Codes(Working.Straight.Example.With(field, RawValue.Of(value))).ShouldContain(code);
+        Codes(Working.Forward.Example).ShouldNotContain(code);
+        Codes(Working.Forward.Example.With(field, RawValue.Of(value))).ShouldContain(code);
     }
 
     [Fact]
     public void A_wave_is_followed_only_where_its_bends_are_wide_and_the_remedy_is_enough()
     {
-        RawAsk Waved(double height, double length) =>
+        RawInputs Waved(double height, double length) =>
             Working
-                .Straight.Example.With("firstLine", RawValue.Of("wave"))
+                .Forward.Example.With("firstLine", RawValue.Of("wave"))
                 .With("waveHeight", RawValue.Of(height))
                 .With("waveLength", RawValue.Of(length));
         Codes(Waved(4, 240)).ShouldNotContain("bend-too-tight");
 
         var tight = Working
-            .Straight.Reckon(Waved(12, 120), Ruler.Metric)
+            .Forward.Compute(Waved(12, 120), Ruler.Metric)
             .Answer!.Findings.Single(f => f.Code == "bend-too-tight");
         var needed = LengthReader.Read(
             System.Text.RegularExpressions.Regex.Match(tight.Remedy, @"[\d.]+ c?m").Value,
@@ -316,8 +316,8 @@ public class TucksTests
     [Fact]
     public void An_open_stitch_is_no_wider_than_both_needles_clear()
     {
-        var ask = Working.Straight.Example.With("openStitch", RawValue.Of("between"));
-        RawAsk Opening(double mm) => ask.With("footOpening", RawValue.Of(mm));
+        var ask = Working.Forward.Example.With("openStitch", RawValue.Of("between"));
+        RawInputs Opening(double mm) => ask.With("footOpening", RawValue.Of(mm));
 
         // 8 − 0.8 − 2 · 0.4 − 2.5 = 3.9, and dials step by half a millimetre.
         Reckon(Opening(8))["clearWidth"].ShouldBe(3.5);
@@ -330,7 +330,7 @@ public class TucksTests
     public void A_cord_under_a_scrap_is_one_of_its_figures_and_is_learnt_from()
     {
         var swatch = Working.Swatch;
-        RawAsk Sample(double corded) =>
+        RawInputs Sample(double corded) =>
             swatch.Sample!(
                 new SewnSwatch(
                     new Dictionary<string, IReadOnlyList<double>>
@@ -338,7 +338,7 @@ public class TucksTests
                         ["flat"] = [100],
                         ["tucked"] = [94],
                     },
-                    RawAsk.Of(("tucksSewn", 7), ("needleSpacing", 2.5), ("corded", corded)),
+                    RawInputs.Of(("tucksSewn", 7), ("needleSpacing", 2.5), ("corded", corded)),
                     new Dictionary<string, string>(),
                     true,
                     true
@@ -346,7 +346,7 @@ public class TucksTests
             );
         Captured With(double corded) =>
             Reckon(
-                Working.Straight.Example.With("samples", RawValue.Of([RawValue.Of(Sample(corded))]))
+                Working.Forward.Example.With("samples", RawValue.Of([RawValue.Of(Sample(corded))]))
             );
 
         Sample(1).Values["corded"].Flag.ShouldBe(true);
@@ -361,7 +361,7 @@ public class TucksTests
     {
         RawValue Sample(double thickness, double tucked) =>
             RawValue.Of(
-                RawAsk.Of(
+                RawInputs.Of(
                     ("needleSpacing", 2),
                     ("clothThickness", thickness),
                     ("tucks", 7),
@@ -369,13 +369,13 @@ public class TucksTests
                     ("tucked", tucked)
                 )
             );
-        var none = Reckon(Working.Straight.Example.With("samples", RawValue.Of([])));
-        var ask = Working.Straight.Example.With(
+        var none = Reckon(Working.Forward.Example.With("samples", RawValue.Of([])));
+        var ask = Working.Forward.Example.With(
             "samples",
             RawValue.Of([Sample(0.9, 92), Sample(0.3, 93)])
         );
         Codes(ask).ShouldContain("teaches-nothing");
-        var alone = Working.Straight.Example.With("samples", RawValue.Of([Sample(0.9, 92)]));
+        var alone = Working.Forward.Example.With("samples", RawValue.Of([Sample(0.9, 92)]));
 
         Reckon(alone)["takeUp"].ShouldBe(none["takeUp"], 1e-9);
         Math.Abs(Reckon(ask)["takeUp"] - none["takeUp"]).ShouldBeGreaterThan(1e-3);
@@ -387,7 +387,7 @@ public class TucksTests
             .Sample(assurance =>
             {
                 var ask = Working
-                    .Straight.Example.With("samples", RawValue.Of([]))
+                    .Forward.Example.With("samples", RawValue.Of([]))
                     .With("assurance", RawValue.Of(assurance));
                 var surer = Reckon(ask.With("assurance", RawValue.Of(assurance + 0.02)));
                 var told = Reckon(ask);
@@ -402,8 +402,8 @@ public class TucksTests
         {
             var plan = (WorkPlan)
                 Working
-                    .Straight.Reckon(
-                        Working.Straight.Example.With("tucks", RawValue.Of(tucks)),
+                    .Forward.Compute(
+                        Working.Forward.Example.With("tucks", RawValue.Of(tucks)),
                         Ruler.Metric
                     )
                     .Answer!;
@@ -440,13 +440,13 @@ public class TucksTests
     public void A_measure_holds_for_all_that_is_left_in_every_step_and_for_what_is_measured_next()
     {
         RawValue Row(int sewn, int from, double span) =>
-            RawValue.Of(RawAsk.Of(("sewn", sewn), ("from", from), ("measured", span)));
+            RawValue.Of(RawInputs.Of(("sewn", sewn), ("from", from), ("measured", span)));
         IReadOnlyList<SewingStep> Steps(params RawValue[] course) =>
             (
                 (WorkPlan)
                     Working
-                        .Straight.Reckon(
-                            Working.Straight.Example.With("course", RawValue.Of(course)),
+                        .Forward.Compute(
+                            Working.Forward.Example.With("course", RawValue.Of(course)),
                             Ruler.Metric
                         )
                         .Answer!
@@ -458,7 +458,7 @@ public class TucksTests
         var half = Turned(
             "respace",
             Working
-                .Straight.Example.With("sewn", RawValue.Of(5))
+                .Forward.Example.With("sewn", RawValue.Of(5))
                 .With("from", RawValue.Of(6))
                 .With("measured", RawValue.Of(23))
         )!;
@@ -478,7 +478,7 @@ public class TucksTests
         var later = Turned(
             "respace",
             Working
-                .Straight.Example.With("course", RawValue.Of([Row(5, 6, 23)]))
+                .Forward.Example.With("course", RawValue.Of([Row(5, 6, 23)]))
                 .With("sewn", RawValue.Of(10))
                 .With("from", RawValue.Of(4))
                 .With("measured", RawValue.Of(52))
@@ -493,14 +493,14 @@ public class TucksTests
     public void In_groups_each_gap_that_is_left_changes_by_the_same_in_the_step_as_on_the_guide()
     {
         var ask = Working
-            .Straight.Example.Without("tucks")
+            .Forward.Example.Without("tucks")
             .With("pattern", RawValue.Of("3 + 5 + 3"))
             .With("clusterGap", RawValue.Of(18))
             .With(
                 "course",
-                RawValue.Of([RawValue.Of(RawAsk.Of(("sewn", 4), ("from", 5), ("measured", 17)))])
+                RawValue.Of([RawValue.Of(RawInputs.Of(("sewn", 4), ("from", 5), ("measured", 17)))])
             );
-        var plan = (WorkPlan)Working.Straight.Reckon(ask, Ruler.Metric).Answer!;
+        var plan = (WorkPlan)Working.Forward.Compute(ask, Ruler.Metric).Answer!;
         var flat = plan.Guide!.Lines.Where(l => l.Number > 0)
             .Select(l => l.From.X.Millimetres)
             .ToList();
@@ -531,7 +531,7 @@ public class TucksTests
     public void The_guide_has_a_line_for_each_tuck_where_the_plan_marks_it() =>
         AnyPanel.Sample(ask =>
         {
-            var plan = (WorkPlan)Working.Straight.Reckon(ask, Ruler.Metric).Answer!;
+            var plan = (WorkPlan)Working.Forward.Compute(ask, Ruler.Metric).Answer!;
             var marks = Captured.From(plan).Rows("marks");
             var lines = plan.Guide!.Lines.Where(l => l.Number > 0).ToList();
             return lines.Select(l => l.Number).SequenceEqual(Enumerable.Range(1, marks.Count))
@@ -560,14 +560,14 @@ public class TucksTests
     /// <summary>How far a run of tucks comes out from its span, on a simulated machine.</summary>
     private static double MissOf(int seed, bool measured)
     {
-        var ask = Working.Straight.Example.With("samples", RawValue.Of([]));
+        var ask = Working.Forward.Example.With("samples", RawValue.Of([]));
         var samples = Enumerable
             .Range(0, 3)
             .Select(piece =>
             {
                 var read = Sewn(seed, piece, 7, 100);
                 return RawValue.Of(
-                    RawAsk.Of(
+                    RawInputs.Of(
                         ("needleSpacing", 2.5),
                         ("clothThickness", 0.3),
                         ("tensionSteps", 1),
@@ -586,7 +586,7 @@ public class TucksTests
             .Select(read => (read["flat"] - read["tucked"]) / 100)
             .ToList();
         List<RawValue> course = [];
-        var measures = ((WorkPlan)Working.Straight.Reckon(ask, Ruler.Metric).Answer!)
+        var measures = ((WorkPlan)Working.Forward.Compute(ask, Ruler.Metric).Answer!)
             .Steps(Ruler.Metric)
             .Select(s => s.Measure)
             .OfType<StepMeasure>();
@@ -594,7 +594,9 @@ public class TucksTests
         {
             var (sewn, from) = ((int)measure.With["sewn"], (int)measure.With["from"]);
             var spans = Math.Round(2 * Span(from - 1, from + sewn - 2)) / 2;
-            course.Add(RawValue.Of(RawAsk.Of(("sewn", sewn), ("from", from), ("measured", spans))));
+            course.Add(
+                RawValue.Of(RawInputs.Of(("sewn", sewn), ("from", from), ("measured", spans)))
+            );
         }
         return Span(0, 14) - Reckon(ask)["span"];
 
@@ -620,8 +622,8 @@ public class TucksTests
             .Swatch.Teaches.Single()
             .Sew!(
                 new SimulatedSwatch(
-                    new AskReader(
-                        RawAsk.Of(
+                    new InputReader(
+                        RawInputs.Of(
                             ("tucksSewn", tucks),
                             ("needleSpacing", 2.5),
                             ("clothThickness", 0.3),
@@ -636,23 +638,23 @@ public class TucksTests
                 )
             );
 
-    private static Captured Reckon(RawAsk ask)
+    private static Captured Reckon(RawInputs ask)
     {
-        var outcome = Working.Straight.Reckon(ask, Ruler.Metric);
+        var outcome = Working.Forward.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return Captured.From(outcome.Answer!);
     }
 
-    private static Captured? Turned(string form, RawAsk ask) =>
-        Working.FormNamed(form)!.Reckon(ask, Ruler.Metric).Answer is { } answer
+    private static Captured? Turned(string form, RawInputs ask) =>
+        Working.CalculationNamed(form)!.Compute(ask, Ruler.Metric).Answer is { } answer
             ? Captured.From(answer)
             : null;
 
-    private static IEnumerable<string> Refused(RawAsk ask, string form = "") =>
-        Working.FormNamed(form)!.Reckon(ask, Ruler.Metric).Errors.Select(e => e.Field);
+    private static IEnumerable<string> Refused(RawInputs ask, string form = "") =>
+        Working.CalculationNamed(form)!.Compute(ask, Ruler.Metric).Errors.Select(e => e.Field);
 
-    private static IEnumerable<string> Codes(RawAsk ask) =>
-        Working.Straight.Reckon(ask, Ruler.Metric).Answer!.Findings.Select(f => f.Code);
+    private static IEnumerable<string> Codes(RawInputs ask) =>
+        Working.Forward.Compute(ask, Ruler.Metric).Answer!.Findings.Select(f => f.Code);
 
     private static bool Near(double a, double b) =>
         Math.Abs(a - b) <= 1e-7 * Math.Max(1, Math.Abs(b));

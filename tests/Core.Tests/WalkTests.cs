@@ -23,14 +23,17 @@ public class WalkTests
     );
     private static readonly IReadOnlyList<Field> Fields = [Mm("edge"), Path];
 
-    private static readonly RawAsk Said = RawAsk.Of(
+    private static readonly RawInputs Said = RawInputs.Of(
         ("edge", "2 m"),
         (
             "path",
             new[]
             {
-                RawAsk.Of(("along", "10 cm"), ("corner", RawAsk.Of(("radius", 5), ("turns", 2)))),
-                RawAsk.Of(("along", "20 cm"), ("corner", RawAsk.Of(("radius", "3 mm")))),
+                RawInputs.Of(
+                    ("along", "10 cm"),
+                    ("corner", RawInputs.Of(("radius", 5), ("turns", 2)))
+                ),
+                RawInputs.Of(("along", "20 cm"), ("corner", RawInputs.Of(("radius", "3 mm")))),
             }
         )
     );
@@ -56,8 +59,8 @@ public class WalkTests
     {
         Walk.Unknown(Fields, Said).ShouldBeNull();
         Walk.Unknown(Fields, Said.With("colour", RawValue.Of("red"))).ShouldBe("colour");
-        var strange = RawAsk.Of(
-            ("path", new[] { RawAsk.Of(("corner", RawAsk.Of(("radios", 5)))) })
+        var strange = RawInputs.Of(
+            ("path", new[] { RawInputs.Of(("corner", RawInputs.Of(("radios", 5)))) })
         );
         Walk.Unknown(Fields, strange).ShouldBe("path[0].corner.radios");
     }
@@ -82,14 +85,14 @@ public class WalkTests
     [Fact]
     public void What_is_wrong_within_a_group_is_named_by_its_path()
     {
-        var reader = new AskReader(
-            RawAsk.Of(
+        var reader = new InputReader(
+            RawInputs.Of(
                 (
                     "path",
                     new[]
                     {
-                        RawAsk.Of(("along", "10 cm"), ("corner", RawAsk.Of(("radius", 5)))),
-                        RawAsk.Of(("corner", RawAsk.Of(("radius", "wide"), ("turns", 40)))),
+                        RawInputs.Of(("along", "10 cm"), ("corner", RawInputs.Of(("radius", 5)))),
+                        RawInputs.Of(("corner", RawInputs.Of(("radius", "wide"), ("turns", 40)))),
                     }
                 )
             ),
@@ -118,13 +121,13 @@ public class WalkTests
     {
         string[] Refused(object said)
         {
-            var reader = new AskReader(RawAsk.Of(("path", said)), Ruler.Metric);
+            var reader = new InputReader(RawInputs.Of(("path", said)), Ruler.Metric);
             reader.Groups(Path).ShouldBeEmpty();
             return [.. reader.Errors.Select(e => e.Field)];
         }
 
         Refused("round").ShouldBe(["path"]);
-        Refused(Enumerable.Repeat(RawAsk.Empty, 4).ToArray()).ShouldBe(["path"]);
+        Refused(Enumerable.Repeat(RawInputs.Empty, 4).ToArray()).ShouldBe(["path"]);
     }
 
     private static LengthField Mm(string name) =>

@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Tests;
 /// <summary>The ways side by side: each says of itself what its own technique would, and the order has its reasons.</summary>
 public class WhichWayTests
 {
-    private static readonly Form Form = Questions.Named("which-way")!;
+    private static readonly Calculation Form = Questions.Named("which-way")!;
 
     private static readonly string[] Owned = ["gathering-foot", "overlock", "ruffler", "elastic"];
 
@@ -22,7 +22,7 @@ public class WhichWayTests
         "stretches",
     ];
 
-    private static readonly Gen<RawAsk> AnyAsk =
+    private static readonly Gen<RawInputs> AnyAsk =
         from edge in Gen.Double[60, 12_000]
         from fullness in Gen.Double[1, 4]
         from depth in Gen.Double[30, 600]
@@ -30,7 +30,7 @@ public class WhichWayTests
         from weight in Gen.Double[40, 400]
         from closed in Gen.Bool
         from purpose in Gen.Int[0, 3].Select(i => Purposes[i])
-        select RawAsk.Of(
+        select RawInputs.Of(
             ("finishedEdge", edge),
             ("fullness", fullness),
             ("finishedDepth", depth),
@@ -216,36 +216,36 @@ public class WhichWayTests
     [InlineData("fullness", 9)]
     [InlineData("clothWidth", -1)]
     public void What_cannot_be_is_refused_at_its_field(string field, double value) =>
-        Form.Reckon(Form.Example.With(field, RawValue.Of(value)), Ruler.Metric)
+        Form.Compute(Form.Example.With(field, RawValue.Of(value)), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe(field);
 
     [Fact]
     public void What_may_be_owned_is_one_of_the_four() =>
-        Form.Reckon(Form.Example.With("has", RawValue.Of([RawValue.Of("a loom")])), Ruler.Metric)
+        Form.Compute(Form.Example.With("has", RawValue.Of([RawValue.Of("a loom")])), Ruler.Metric)
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldStartWith("has");
 
-    private static RawAsk Having(RawAsk ask, IReadOnlyList<string> things) =>
+    private static RawInputs Having(RawInputs ask, IReadOnlyList<string> things) =>
         ask.With("has", RawValue.Of([.. things.Select(RawValue.Of)]));
 
     private static int Place(IReadOnlyList<Captured> ways, string technique) =>
         ways.Select(w => w.Said("technique")).ToList().IndexOf(technique);
 
-    private static IReadOnlyList<Captured> Ways(RawAsk ask)
+    private static IReadOnlyList<Captured> Ways(RawInputs ask)
     {
-        var outcome = Form.Reckon(ask, Ruler.Metric);
+        var outcome = Form.Compute(ask, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty();
         return Captured.From(outcome.Answer!).Rows("ways");
     }
 
     /// <summary>What a technique answers to what was said of the edge, its other fields as in its example.</summary>
-    private static Captured Plan(string technique, RawAsk said)
+    private static Captured Plan(string technique, RawInputs said)
     {
-        var form = Techniques.WorkingOf(technique)!.Straight;
+        var form = Techniques.WorkingOf(technique)!.Forward;
         var known = form.Fields.Select(f => f.Name).ToHashSet();
         // What which-way takes as it usually is.
-        var ask = RawAsk.Of(
+        var ask = RawInputs.Of(
             ("seamAllowance", 15),
             ("joinAllowance", 12),
             ("rowGap", 6),
@@ -262,7 +262,7 @@ public class WhichWayTests
         whole = whole
             .Values.Where(v => !known.Contains(v.Key))
             .Aggregate(whole, (all, v) => all.Without(v.Key));
-        var outcome = form.Reckon(whole, Ruler.Metric);
+        var outcome = form.Compute(whole, Ruler.Metric);
         outcome.Errors.Select(e => $"{e.Field}: {e.Says}").ShouldBeEmpty(technique);
         return Captured.From(outcome.Answer!);
     }

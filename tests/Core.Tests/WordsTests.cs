@@ -51,8 +51,8 @@ public partial class WordsTests
         var technique = Techniques.Named(name)!;
         foreach (var ruler in new[] { Ruler.Metric, Ruler.Imperial })
         {
-            var form = technique.Working!.Straight;
-            var plan = (WorkPlan)form.Reckon(form.Example, ruler).Answer!;
+            var form = technique.Process!.Forward;
+            var plan = (WorkPlan)form.Compute(form.Example, ruler).Answer!;
             object?[] said =
             [
                 technique,
@@ -61,7 +61,7 @@ public partial class WordsTests
                 plan.Findings,
                 plan.Facts,
                 plan.Steps(ruler),
-                plan.Pencil(ruler),
+                plan.Derivation(ruler),
                 plan.Drawings(ruler),
             ];
             string.Join("\n", Old(said)).ShouldBeEmpty();
@@ -87,7 +87,7 @@ public partial class WordsTests
         {
             case string text:
                 return isRead ? [text] : [];
-            case null or Delegate or Type or RawAsk:
+            case null or Delegate or Type or RawInputs:
                 return [];
             case IEnumerable many:
                 return [.. many.Cast<object?>().SelectMany(m => TextsIn(m, seen, isRead))];

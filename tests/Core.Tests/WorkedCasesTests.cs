@@ -49,10 +49,10 @@ public class WorkedCasesTests
         var worked = JsonDocument.Parse(File.ReadAllText(path)).RootElement[place];
         var (name, turned) = NamesOf(worked);
         var form = (
-            Techniques.WorkingOf(name)?.FormNamed(turned) ?? Questions.Named(name)
+            Techniques.WorkingOf(name)?.CalculationNamed(turned) ?? Questions.Named(name)
         ).ShouldNotBeNull();
 
-        var outcome = form.Reckon(Asked.FromJson(worked.GetProperty("ask")), Ruler.Metric);
+        var outcome = form.Compute(Asked.FromJson(worked.GetProperty("ask")), Ruler.Metric);
 
         outcome.Errors.Select(e => e.Says).ShouldBeEmpty();
         Compare(Captured.From(outcome.Answer.ShouldNotBeNull()), worked.GetProperty("expect"));

@@ -46,7 +46,7 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
         string name
     )
     {
-        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf(name)!.Straight.Example);
+        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf(name)!.Forward.Example);
         var id = await Begin(name, ask);
         foreach (var units in new[] { "metric", "imperial" })
         {
@@ -84,7 +84,7 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
     public async Task What_it_writes_has_the_shape_that_it_declares(string name)
     {
         var working = Core.Craft.Techniques.WorkingOf(name)!;
-        foreach (var form in working.Turned.Prepend(working.Straight))
+        foreach (var form in working.Inverses.Prepend(working.Forward))
         {
             var (_, told) = await Post(
                 $"/api/reckon/{name}{(form.Name.Length == 0 ? "" : $"/{form.Name}")}",
@@ -157,8 +157,8 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
     public async Task A_swatch_is_entered_judged_shown_and_undone(string name)
     {
         var working = Core.Craft.Techniques.WorkingOf(name)!;
-        var id = await Begin(name, AskJson.Of(working.Straight.Example));
-        var form = working.FormNamed(SwatchOf.FormName)!;
+        var id = await Begin(name, AskJson.Of(working.Forward.Example));
+        var form = working.CalculationNamed(SwatchOf.FormName)!;
         var said = form.Example.Values;
         var swatch = Guid.CreateVersion7();
         var (added, _) = await Post("/api/swatches", new { id = swatch, workingId = id });
@@ -223,7 +223,7 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
         foreach (var machine in machines)
         {
             var ask = AskJson
-                .Read(AskJson.Of(Core.Craft.Techniques.WorkingOf(name)!.Straight.Example))
+                .Read(AskJson.Of(Core.Craft.Techniques.WorkingOf(name)!.Forward.Example))
                 .With("machine", RawValue.Of(Text(machine, "id")));
             var (response, card) = await Post($"/api/card/{name}", AskJson.Of(ask));
 
@@ -277,7 +277,7 @@ public class ContractRouteTests(ServerFixture fixture) : IClassFixture<ServerFix
     private static JsonElement Said(
         IReadOnlyDictionary<string, RawValue> said,
         IEnumerable<string> names
-    ) => AskJson.Of(new RawAsk(said.Where(v => names.Contains(v.Key)).ToDictionary()));
+    ) => AskJson.Of(new RawInputs(said.Where(v => names.Contains(v.Key)).ToDictionary()));
 
     private static string Text(JsonElement of, string name) => of.GetProperty(name).GetString()!;
 }

@@ -30,7 +30,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
     {
         var (_, described) = await Server.SendAsync(HttpMethod.Get, $"/api/techniques/{name}");
         described.GetProperty("hasGuide").GetBoolean().ShouldBeTrue();
-        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf(name)!.Straight.Example);
+        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf(name)!.Forward.Example);
 
         var svg = XDocument.Parse(Encoding.UTF8.GetString(await TakeAsync(name, ask, "as=svg")));
         var root = svg.Root!;
@@ -70,7 +70,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
     [Fact]
     public async Task The_tucks_lie_in_the_file_where_the_plan_marks_them_from_the_cut_edge()
     {
-        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pintucks")!.Straight.Example);
+        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pintucks")!.Forward.Example);
         var (_, told) = await Server.SendAsync(HttpMethod.Post, "/api/reckon/pintucks", ask);
         var flat = told.GetProperty("marks")
             .EnumerateArray()
@@ -104,7 +104,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
     [Fact]
     public async Task A_guide_over_several_sheets_goes_on_where_the_last_one_ended()
     {
-        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pulled-gathers")!.Straight.Example);
+        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pulled-gathers")!.Forward.Example);
         var svg = XDocument.Parse(
             Encoding.UTF8.GetString(await TakeAsync("pulled-gathers", ask, "as=svg"))
         );
@@ -170,7 +170,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
     [InlineData("/api/guides/knitting", HttpStatusCode.NotFound)]
     public async Task What_cannot_be_is_refused_in_a_sentence(string path, HttpStatusCode code)
     {
-        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pintucks")!.Straight.Example);
+        var ask = AskJson.Of(Core.Craft.Techniques.WorkingOf("pintucks")!.Forward.Example);
 
         var (response, problem) = await Server.SendAsync(HttpMethod.Post, path, ask);
 
@@ -186,7 +186,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
             "/api/guides/pulled-gathers?as=pdf",
             AskJson.Of(
                 Core.Craft.Techniques.WorkingOf("pulled-gathers")!
-                    .Straight.Example.With("finishedEdge", Core.Asks.RawValue.Of("90 m"))
+                    .Forward.Example.With("finishedEdge", Core.Asks.RawValue.Of("90 m"))
             )
         );
         far.StatusCode.ShouldBe(HttpStatusCode.BadRequest);

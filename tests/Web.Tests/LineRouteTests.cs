@@ -153,7 +153,7 @@ public class LineRouteTests(ServerFixture fixture) : IClassFixture<ServerFixture
     [InlineData("applique", 2)]
     public async Task Lines_go_out_as_a_file_and_are_read_back_the_same(string technique, int count)
     {
-        var example = Core.Craft.Techniques.WorkingOf(technique)!.Straight.Example;
+        var example = Core.Craft.Techniques.WorkingOf(technique)!.Forward.Example;
         var response = await Server.Http.PostAsync(
             new Uri($"/api/guides/{technique}?as=lines", UriKind.Relative),
             new StringContent(AskJson.Of(example).ToString(), Encoding.UTF8, "application/json"),
@@ -163,7 +163,7 @@ public class LineRouteTests(ServerFixture fixture) : IClassFixture<ServerFixture
         var plan = (Core.Answers.WorkPlan)
             Core
                 .Craft.Techniques.WorkingOf(technique)!
-                .Straight.Reckon(example, Ruler.Metric)
+                .Forward.Compute(example, Ruler.Metric)
                 .Answer!;
 
         var (_, read) = await ReadAsync(file, "");

@@ -18,8 +18,8 @@ public class OnTheWayTests(ServerFixture fixture) : IClassFixture<ServerFixture>
                 .Craft.Techniques.Worked.Where(t =>
                     (
                         (WorkPlan)
-                            t.Working!.Straight.Reckon(
-                                t.Working.Straight.Example,
+                            t.Process!.Forward.Compute(
+                                t.Process.Forward.Example,
                                 Ruler.Metric
                             ).Answer!
                     )
@@ -36,8 +36,8 @@ public class OnTheWayTests(ServerFixture fixture) : IClassFixture<ServerFixture>
     )
     {
         var working = Core.Craft.Techniques.WorkingOf(name)!;
-        var example = working.Straight.Example;
-        var measure = ((WorkPlan)working.Straight.Reckon(example, Ruler.Metric).Answer!)
+        var example = working.Forward.Example;
+        var measure = ((WorkPlan)working.Forward.Compute(example, Ruler.Metric).Answer!)
             .Steps(Ruler.Metric)
             .Select(s => s.Measure)
             .OfType<StepMeasure>()

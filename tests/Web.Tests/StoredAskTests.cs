@@ -19,8 +19,8 @@ public class StoredAskTests
     public void A_stored_ask_means_the_same_whatever_units_it_is_opened_in(string name)
     {
         var working = Core.Craft.Techniques.WorkingOf(name)!;
-        var fields = working.Straight.Fields;
-        var example = AskJson.Of(working.Straight.Example);
+        var fields = working.Forward.Fields;
+        var example = AskJson.Of(working.Forward.Example);
         foreach (var units in new[] { UnitSystem.Metric, UnitSystem.Imperial })
         {
             var kept = StoredAsk.Spelled(fields, example, units);
@@ -32,7 +32,7 @@ public class StoredAskTests
                 .GetRawText()
                 .ShouldBe(kept.GetRawText());
             StoredAsk.Check(working, kept, Ruler.Metric).ShouldBeEmpty();
-            var was = Understood(working, working.Straight.Example, RulerOf(units));
+            var was = Understood(working, working.Forward.Example, RulerOf(units));
             Understood(working, back, Ruler.Metric).ShouldBe(was);
             Understood(working, back, Ruler.Imperial).ShouldBe(was);
         }
@@ -43,15 +43,15 @@ public class StoredAskTests
     public void An_ask_that_is_half_typed_is_kept_and_one_that_is_wrong_is_named(string name)
     {
         var working = Core.Craft.Techniques.WorkingOf(name)!;
-        var example = working.Straight.Example;
+        var example = working.Forward.Example;
         // What another field leaves unused is not looked at until it is used.
-        var fields = working.Straight.Fields.Where(f =>
+        var fields = working.Forward.Fields.Where(f =>
             f.Name != Core.Craft.ChangedBySwatches.Samples
             && (f.ShownWhen is not { Not: true } when || !Says(example, when))
         );
         foreach (var field in fields)
         {
-            var without = AskJson.Of(working.Straight.Example.Without(field.Name));
+            var without = AskJson.Of(working.Forward.Example.Without(field.Name));
             StoredAsk.Check(working, without, Ruler.Metric).ShouldBeEmpty(field.Name);
             var wrong = field switch
             {
@@ -64,7 +64,7 @@ public class StoredAskTests
             StoredAsk
                 .Check(
                     working,
-                    AskJson.Of(working.Straight.Example.With(field.Name, wrong)),
+                    AskJson.Of(working.Forward.Example.With(field.Name, wrong)),
                     Ruler.Metric
                 )
                 .Select(e => e.Field)
@@ -94,7 +94,7 @@ public class StoredAskTests
     [Fact]
     public void What_is_set_to_nothing_stays_so_on_its_way_to_the_store()
     {
-        var fields = Core.Craft.Techniques.WorkingOf("pulled-gathers")!.Straight.Fields;
+        var fields = Core.Craft.Techniques.WorkingOf("pulled-gathers")!.Forward.Fields;
         var spelled = StoredAsk.Spelled(
             fields,
             JsonDocument.Parse("""{"finishedEdge": "36 1/2", "clothAtHand": null}""").RootElement,
@@ -136,15 +136,15 @@ public class StoredAskTests
     }
 
     private static Dictionary<string, double> Understood(
-        Working working,
-        RawAsk ask,
+        Process working,
+        RawInputs ask,
         Ruler ruler
     ) =>
         AnswerJson
-            .Understood(working.Straight, ask, ruler)
+            .Understood(working.Forward, ask, ruler)
             .ToDictionary(u => u.Key, u => Math.Round(u.Value.Mm, 6));
 
-    private static bool Says(RawAsk ask, ShownWhen when) =>
+    private static bool Says(RawInputs ask, ShownWhen when) =>
         ask.TryGet(when.Field, out var value)
         && (value.Text ?? (value.Flag == true ? "true" : "")) == when.Is;
 

@@ -237,7 +237,7 @@ public class TogetherTests(ServerFixture fixture) : IClassFixture<ServerFixture>
     {
         var project = await ProjectAsync();
         var example = Reckon.AskJson.Of(
-            Core.Craft.Techniques.WorkingOf(technique)!.Straight.Example
+            Core.Craft.Techniques.WorkingOf(technique)!.Forward.Example
         );
         var id = await BeginAsync(project, "Cuff", technique, example);
         var one = await PlanAsync(id);

@@ -52,7 +52,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
         SewnTo is { } name ? $"the lower edge of “{name}”" : other;
 
     /// <summary>Reads it; what is not said is as for one piece by itself.</summary>
-    public static Together Read(AskReader reader) =>
+    public static Together Read(InputReader reader) =>
         new(
             (int)(reader.OptionalNumber(CountField) ?? 1),
             reader.OptionalName(SewnToField),

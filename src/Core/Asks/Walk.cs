@@ -9,8 +9,8 @@ public static class Walk
     /// <param name="visit">Takes the path, such as <c>path[2].radius</c>, the field, and the group that says it.</param>
     public static void Lengths(
         IReadOnlyList<Field> fields,
-        RawAsk ask,
-        Action<string, LengthField, RawAsk> visit
+        RawInputs ask,
+        Action<string, LengthField, RawInputs> visit
     ) =>
         Each(
             fields,
@@ -26,7 +26,7 @@ public static class Walk
         );
 
     /// <summary>The first thing that an ask says and no field takes, by its path; null when there is none.</summary>
-    public static string? Unknown(IReadOnlyList<Field> fields, RawAsk ask, string path = "")
+    public static string? Unknown(IReadOnlyList<Field> fields, RawInputs ask, string path = "")
     {
         foreach (var (name, value) in ask.Values)
         {
@@ -47,9 +47,9 @@ public static class Walk
     }
 
     /// <summary>The same ask with every value that a field takes changed, at whatever depth.</summary>
-    public static RawAsk Map(
+    public static RawInputs Map(
         IReadOnlyList<Field> fields,
-        RawAsk ask,
+        RawInputs ask,
         Func<Field, RawValue, RawValue> change
     ) =>
         new(
@@ -74,9 +74,9 @@ public static class Walk
 
     private static void Each(
         IReadOnlyList<Field> fields,
-        RawAsk ask,
+        RawInputs ask,
         string path,
-        Action<string, Field, RawAsk> visit
+        Action<string, Field, RawInputs> visit
     )
     {
         foreach (var field in fields)
@@ -94,7 +94,7 @@ public static class Walk
     }
 
     /// <summary>The groups that a value of a field holds, each with its fields and the path before them.</summary>
-    private static IEnumerable<(IReadOnlyList<Field> Fields, RawAsk Said, string Path)> Within(
+    private static IEnumerable<(IReadOnlyList<Field> Fields, RawInputs Said, string Path)> Within(
         Field field,
         RawValue value,
         string path

@@ -65,7 +65,7 @@ public sealed record CardTechnique
     public ChoiceField? School { get; init; }
 
     /// <summary>The same as the piece has it, by the way that is chosen; null where nothing but figures changes.</summary>
-    public Func<CardAsk, CardTechnique>? As { get; init; }
+    public Func<CardInputs, CardTechnique>? As { get; init; }
 
     /// <summary>What is made ready for work that is no machine's; then the card is this and nothing else.</summary>
     public IReadOnlyList<CardLine> ByHand { get; init; } = [];
@@ -74,18 +74,18 @@ public sealed record CardTechnique
     public required IReadOnlyList<FootChoice> Feet { get; init; }
 
     /// <summary>The same feet in another order, where the piece wants it; null where it never does.</summary>
-    public Func<CardAsk, IReadOnlyList<FootChoice>>? FeetFor { get; init; }
+    public Func<CardInputs, IReadOnlyList<FootChoice>>? FeetFor { get; init; }
 
     /// <summary>Orders feet of one choice for a cloth: the least comes first.</summary>
-    public Func<CardAsk, Foot, double> Rank { get; init; } = (_, _) => 0;
+    public Func<CardInputs, Foot, double> Rank { get; init; } = (_, _) => 0;
 
     /// <summary>What else to look for when buying a foot.</summary>
-    public Func<CardAsk, string> BuyAlso { get; init; } = _ => "";
+    public Func<CardInputs, string> BuyAlso { get; init; } = _ => "";
 
-    public required Func<CardAsk, StitchPlan> Stitch { get; init; }
+    public required Func<CardInputs, StitchPlan> Stitch { get; init; }
 
     /// <summary>Needle tension in steps from normal.</summary>
-    public Func<CardAsk, double> Tension { get; init; } = _ => 0;
+    public Func<CardInputs, double> Tension { get; init; } = _ => 0;
 
     public required string TensionBecause { get; init; }
 
@@ -96,7 +96,7 @@ public sealed record CardTechnique
     public string? Point { get; init; }
 
     /// <summary>Whether several layers or a thick seam pass under the foot.</summary>
-    public Func<CardAsk, bool> Bulky { get; init; } = ask => ask.Wants.Layers > 1;
+    public Func<CardInputs, bool> Bulky { get; init; } = ask => ask.Wants.Layers > 1;
 
     public ThreadWanted Above { get; init; } =
         new("ordinary", "Nothing here strains it, and the eye of the needle passes it.");
@@ -108,7 +108,7 @@ public sealed record CardTechnique
     public bool ChosenBelow { get; init; }
 
     /// <summary>Whether elastic goes below.</summary>
-    public Func<CardAsk, bool> ElasticBelow { get; init; } = _ => false;
+    public Func<CardInputs, bool> ElasticBelow { get; init; } = _ => false;
 
     /// <summary>Heavier cloth hardly answers to it, in grams a square metre; null where weight does not matter.</summary>
     public double? MostGrams { get; init; }
@@ -140,7 +140,7 @@ public sealed record CardTechnique
     public bool Dense { get; init; }
 
     /// <summary>The stabiliser for a cloth; null for none.</summary>
-    public Func<CardAsk, Setting?> Stabiliser { get; init; } = _ => null;
+    public Func<CardInputs, Setting?> Stabiliser { get; init; } = _ => null;
 
     /// <summary>What to do with the presser and the needle stop.</summary>
     public Setting? Presser { get; init; }
@@ -159,7 +159,7 @@ public sealed record CardTechnique
     public required Setting Preparation { get; init; }
 
     /// <summary>Lines of its own.</summary>
-    public Func<CardAsk, IEnumerable<CardLine>> More { get; init; } = _ => [];
+    public Func<CardInputs, IEnumerable<CardLine>> More { get; init; } = _ => [];
 
     /// <summary>What is looked at first.</summary>
     public required IReadOnlyList<string> Checks { get; init; }
@@ -171,7 +171,7 @@ public sealed record CardTechnique
     public required string Instead { get; init; }
 
     /// <summary>Height of a cord or a build-up of stitches under the foot; null for none.</summary>
-    public Func<CardAsk, Length?> BuildUp { get; init; } = _ => null;
+    public Func<CardInputs, Length?> BuildUp { get; init; } = _ => null;
 
     /// <summary>Whether rows lie side by side, so that edges and grooves guide them.</summary>
     public bool HasRows { get; init; }

@@ -14,7 +14,7 @@ namespace ZephyrReach.Core.Card;
 public static class CardWriter
 {
     /// <summary>Writes a card.</summary>
-    public static SettingsCard Write(CardTechnique any, CardAsk ask)
+    public static SettingsCard Write(CardTechnique any, CardInputs ask)
     {
         var technique = any.As?.Invoke(ask) ?? any;
         if (technique.ByHand is [_, ..] hand)
@@ -87,8 +87,8 @@ public static class CardWriter
         Ruler ruler
     )
     {
-        var wants = Wants.Read(new AskReader(RawAsk.Empty, ruler), technique);
-        var ask = new CardAsk(
+        var wants = Wants.Read(new InputReader(RawInputs.Empty, ruler), technique);
+        var ask = new CardInputs(
             machine ?? new Owned<Machine>("", "your machine", Machine.Unknown),
             DrawerContents.Empty,
             cloth,
@@ -103,7 +103,7 @@ public static class CardWriter
     /// <summary>What a technique asks of a machine, at a width.</summary>
     internal static Sewing SewingOf(
         CardTechnique technique,
-        CardAsk ask,
+        CardInputs ask,
         Length width,
         Foot? foot = null
     ) =>
@@ -123,7 +123,7 @@ public static class CardWriter
             Programmed: technique.NeedsProgram
         );
 
-    private static List<Finding> Cannot(CardTechnique technique, CardAsk ask, StitchPlan plan)
+    private static List<Finding> Cannot(CardTechnique technique, CardInputs ask, StitchPlan plan)
     {
         var machine = ask.Machine;
         if (technique.NeedsOverlocker != machine.Is.IsOverlocker && machine.Is.Kind is not null)
@@ -161,7 +161,7 @@ public static class CardWriter
 
     private static SettingsCard Impossible(
         CardTechnique technique,
-        CardAsk ask,
+        CardInputs ask,
         List<Finding> stops
     ) =>
         new(

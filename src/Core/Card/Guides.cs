@@ -16,7 +16,7 @@ internal static class Guides
     /// half of the row before beside it, since the edge runs along its side. A needle moved towards an edge comes nearer to it,
     /// and goes as much further from the other.
     /// </remarks>
-    public static IReadOnlyList<Guide> Of(CardAsk ask, Pick pick)
+    public static IReadOnlyList<Guide> Of(CardInputs ask, Pick pick)
     {
         List<(Length Gap, string Says)> gaps = [];
         if (pick.Technique.GuidedByAnyFoot)
@@ -47,7 +47,7 @@ internal static class Guides
         [
             .. gaps.Where(g => g.Gap >= Least)
                 .OrderBy(g =>
-                    wanted is { } w ? Length.Between(g.Gap, w).Millimetres : g.Gap.Millimetres
+                    wanted is { } w ? Length.Difference(g.Gap, w).Millimetres : g.Gap.Millimetres
                 )
                 .ThenBy(g => g.Says.Length)
                 .DistinctBy(g => Math.Round(g.Gap.Millimetres, 2))
@@ -55,7 +55,7 @@ internal static class Guides
                 .Select(g => new Guide(
                     g.Gap,
                     g.Says,
-                    wanted is { } w ? Length.Between(g.Gap, w) : null
+                    wanted is { } w ? Length.Difference(g.Gap, w) : null
                 )),
         ];
     }
@@ -109,7 +109,7 @@ internal static class Guides
     }
 
     /// <summary>Needle positions that clear the foot and the plate, the middle first.</summary>
-    private static IEnumerable<Length> Shifts(CardAsk ask, Pick pick)
+    private static IEnumerable<Length> Shifts(CardInputs ask, Pick pick)
     {
         yield return Length.Zero;
         if (

@@ -12,7 +12,7 @@ internal static class Lines
     /// <summary>Each line by itself, in the order in which they are set; what plays no part is left out.</summary>
     public static List<CardLine> Of(
         CardTechnique technique,
-        CardAsk ask,
+        CardInputs ask,
         StitchPlan plan,
         Length? length,
         Pick pick
@@ -53,32 +53,32 @@ internal static class Lines
     private static CardLine Plain(string key, string setting, Setting says, string dial = "") =>
         new(key, setting, says.Figure, dial, says.Because);
 
-    private static CardLine StitchLength(CardAsk ask, StitchPlan plan, Length? length)
+    private static CardLine StitchLength(CardInputs ask, StitchPlan plan, Length? length)
     {
         var machine = ask.Machine.Is;
         return new(
             "length",
             "Stitch length",
             length is { } l ? Say.Mm(l) : plan.LengthSays,
-            Truth.OfLength(ask, length)
+            DialCorrection.OfLength(ask, length)
                 ?? (length == machine.LongestStitch && length is not null ? "longest" : ""),
-            $"{plan.LengthBecause}{Truth.RestsOn(machine.StitchDial, length, ask.Wants.DialledLength)}"
+            $"{plan.LengthBecause}{DialCorrection.RestsOn(machine.StitchDial, length, ask.Wants.DialledLength)}"
         );
     }
 
-    private static CardLine? StitchWidth(CardAsk ask, StitchPlan plan, Pick pick) =>
+    private static CardLine? StitchWidth(CardInputs ask, StitchPlan plan, Pick pick) =>
         pick.Width > Length.Zero
             ? new(
                 "width",
                 "Stitch width",
                 Say.Mm(pick.Width),
-                Truth.OfWidth(ask, pick.Width) ?? "",
-                $"{plan.WidthBecause}{Truth.RestsOn(ask.Machine.Is.WidthDial, pick.Width, ask.Wants.DialledWidth)}"
+                DialCorrection.OfWidth(ask, pick.Width) ?? "",
+                $"{plan.WidthBecause}{DialCorrection.RestsOn(ask.Machine.Is.WidthDial, pick.Width, ask.Wants.DialledWidth)}"
             )
             : null;
 
     /// <summary>An overlocker’s needles stand where they stand.</summary>
-    private static CardLine? Position(CardTechnique technique, CardAsk ask) =>
+    private static CardLine? Position(CardTechnique technique, CardInputs ask) =>
         technique.NeedsOverlocker
             ? null
             : Plain(
@@ -91,7 +91,7 @@ internal static class Lines
                     : ""
             );
 
-    private static CardLine Tension(CardTechnique technique, CardAsk ask)
+    private static CardLine Tension(CardTechnique technique, CardInputs ask)
     {
         var dial = ask.Machine.Is.Dial;
         var steps = dial.Reachable(TensionOf(technique, ask));
@@ -106,7 +106,7 @@ internal static class Lines
         );
     }
 
-    private static CardLine? Differential(CardTechnique technique, CardAsk ask)
+    private static CardLine? Differential(CardTechnique technique, CardInputs ask)
     {
         if (technique.Differential is not { } ratio)
         {
@@ -122,7 +122,7 @@ internal static class Lines
         );
     }
 
-    private static CardLine? Passes(CardAsk ask) =>
+    private static CardLine? Passes(CardInputs ask) =>
         ask.Wants.Passes > 1
             ? new(
                 "passes",
@@ -134,7 +134,7 @@ internal static class Lines
             : null;
 
     /// <summary>What lies under it: what was chosen, or what is usual.</summary>
-    private static CardLine? Under(CardTechnique technique, CardAsk ask)
+    private static CardLine? Under(CardTechnique technique, CardInputs ask)
     {
         var usual = technique.Stabiliser(ask);
         return ask.Stabiliser is { } chosen
@@ -151,7 +151,7 @@ internal static class Lines
             : Plain("stabiliser", "Stabiliser", usual, Owns(ask, usual));
     }
 
-    private static CardLine? Presser(CardTechnique technique, CardAsk ask) =>
+    private static CardLine? Presser(CardTechnique technique, CardInputs ask) =>
         technique.Presser is { } presser
             ? Plain(
                 "presser",
@@ -171,7 +171,7 @@ internal static class Lines
         "Hold both for the first few stitches so they aren’t pulled down."
     );
 
-    private static CardLine Starting(CardTechnique technique, CardAsk ask) =>
+    private static CardLine Starting(CardTechnique technique, CardInputs ask) =>
         Plain(
             "start",
             "Starting",
@@ -204,11 +204,11 @@ internal static class Lines
     private static readonly string[] HotWords = ["press ", "pressed", "steam", "fus"];
 
     /// <summary>What the plan says, which samples may have taught; else what is usual.</summary>
-    private static double TensionOf(CardTechnique technique, CardAsk ask) =>
+    private static double TensionOf(CardTechnique technique, CardInputs ask) =>
         ask.Wants.TensionSteps ?? technique.Tension(ask);
 
     /// <summary>What the machine makes harder, and what the cloth does not like.</summary>
-    public static IEnumerable<Finding> Noticed(CardTechnique technique, CardAsk ask)
+    public static IEnumerable<Finding> Noticed(CardTechnique technique, CardInputs ask)
     {
         var wanted = TensionOf(technique, ask);
         var reached = ask.Machine.Is.Dial.Reachable(wanted);
@@ -248,7 +248,7 @@ internal static class Lines
                 pick.Options[^1].Because
             );
 
-    private static CardLine Needle(CardTechnique technique, CardAsk ask, Pick pick)
+    private static CardLine Needle(CardTechnique technique, CardInputs ask, Pick pick)
     {
         var needle = pick.Needle;
         var cloth = ask.Grams is { } grams
@@ -315,7 +315,7 @@ internal static class Lines
                 : ""
         );
 
-    private static string Owns(CardAsk ask, Setting wanted)
+    private static string Owns(CardInputs ask, Setting wanted)
     {
         var known = ((ChoiceField)Drawer.Stabiliser.Described.Fields[0]).Choices.FirstOrDefault(k =>
             Plain(wanted.Figure).StartsWith(Plain(k.Name), StringComparison.Ordinal)

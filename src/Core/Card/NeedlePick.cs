@@ -10,7 +10,11 @@ internal static class NeedlePick
     private static readonly double[] UsualPairs = [4, 3, 2.5, 2, 1.6];
 
     /// <summary>Needles to try with a foot, the best first: the chosen one, else those that are owned, then one to look for.</summary>
-    public static IEnumerable<Owned<Needle>> For(CardTechnique technique, CardAsk ask, Foot? foot)
+    public static IEnumerable<Owned<Needle>> For(
+        CardTechnique technique,
+        CardInputs ask,
+        Foot? foot
+    )
     {
         if (ask.Needle is { } chosen)
         {
@@ -32,7 +36,9 @@ internal static class NeedlePick
             if (ask.Wants.Pair is { } planned)
             {
                 return owned
-                    .Where(n => Length.Between(n.Is.TwinSpacing!.Value, planned).Millimetres < 0.01)
+                    .Where(n =>
+                        Length.Difference(n.Is.TwinSpacing!.Value, planned).Millimetres < 0.01
+                    )
                     .Append(Described(ask, point, Math.Max(from, eye), planned.Millimetres));
             }
             var groove = foot?.GrooveAtMost;
@@ -102,7 +108,7 @@ internal static class NeedlePick
             && needle.Point is Drawer.Needle.Ballpoint or Drawer.Needle.Stretch
         );
 
-    private static Owned<Needle> Described(CardAsk ask, string point, int size, double spacing)
+    private static Owned<Needle> Described(CardInputs ask, string point, int size, double spacing)
     {
         var pair = spacing > 0;
         var name = pair ? $"twin {DecimalText.Write(spacing)}, size {size}" : $"{point} {size}";

@@ -19,7 +19,7 @@ internal sealed record Pick(
 )
 {
     /// <summary>The combination that the card recommends.</summary>
-    public Combination Combination(CardAsk ask) =>
+    public Combination Combination(CardInputs ask) =>
         new(
             ask.Machine,
             Foot,
@@ -35,7 +35,7 @@ internal sealed record Pick(
     /// rather have stands beside it.
     /// </summary>
     /// <param name="wanted">The stitch width that is wanted; down to the plan's least where no foot lets it through.</param>
-    public static Pick For(CardTechnique technique, CardAsk ask, StitchPlan plan, Length wanted)
+    public static Pick For(CardTechnique technique, CardInputs ask, StitchPlan plan, Length wanted)
     {
         technique = technique with { Feet = technique.FeetFor?.Invoke(ask) ?? technique.Feet };
         // Half a millimetre at a time, as dials step, down to the narrowest that serves.
@@ -78,7 +78,7 @@ internal sealed record Pick(
     /// <summary>Without a foot it is the plate alone that bounds the stitch.</summary>
     private static Length PastPlate(
         CardTechnique technique,
-        CardAsk ask,
+        CardInputs ask,
         Owned<Needle> needle,
         Length wanted
     ) =>
@@ -96,7 +96,7 @@ internal sealed record Pick(
     /// <summary>With a foot or a needle that was chosen, whether it serves or not.</summary>
     private static Pick Chosen(
         CardTechnique technique,
-        CardAsk ask,
+        CardInputs ask,
         StitchPlan plan,
         Length wanted,
         Candidate? best,
@@ -127,7 +127,7 @@ internal sealed record Pick(
     public Pick? Rather { get; private init; }
 
     /// <summary>What was chosen and does not belong to this technique at all; what does not go together, the rules say.</summary>
-    public IEnumerable<Finding> Misfits(CardAsk ask)
+    public IEnumerable<Finding> Misfits(CardInputs ask)
     {
         if (ask.Foot is { } foot && PlaceOf(Technique, foot.Is.Kind) < 0)
         {
@@ -157,7 +157,7 @@ internal sealed record Pick(
         }
     }
 
-    private static List<Candidate> Candidates(CardTechnique technique, CardAsk ask, Length width)
+    private static List<Candidate> Candidates(CardTechnique technique, CardInputs ask, Length width)
     {
         List<(Candidate Candidate, int Place, Verdict Verdict)> found = [];
         foreach (var foot in ask.Foot is { } only ? [only] : ask.Drawer.Feet)
@@ -228,7 +228,7 @@ internal sealed record Pick(
 
     private static FootOption Buy(
         CardTechnique technique,
-        CardAsk ask,
+        CardInputs ask,
         Length width,
         Owned<Needle> needle
     )

@@ -33,7 +33,7 @@ public sealed record SettingsCard(
     IReadOnlyList<School> Alternatives,
     IReadOnlyList<string> Checks,
     IReadOnlyList<string> Unchecked
-) : Reckoning
+) : Result
 {
     /// <summary>The figures of every card, whatever the technique.</summary>
     public static IReadOnlyList<Figure> Told { get; } =

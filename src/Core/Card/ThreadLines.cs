@@ -7,7 +7,7 @@ namespace ZephyrReach.Core.Card;
 /// <summary>The lines of a card for what is threaded above and below.</summary>
 internal static class ThreadLines
 {
-    public static CardLine Above(CardTechnique technique, CardAsk ask, Pick pick) =>
+    public static CardLine Above(CardTechnique technique, CardInputs ask, Pick pick) =>
         Threads(
             "needle-thread",
             technique.NeedsOverlocker ? "Needle threads" : "Needle thread",
@@ -17,7 +17,7 @@ internal static class ThreadLines
             pick.Needle.Is
         );
 
-    public static CardLine Below(CardTechnique technique, CardAsk ask) =>
+    public static CardLine Below(CardTechnique technique, CardInputs ask) =>
         technique.ElasticBelow(ask)
             ? ElasticLine(technique, ask)
             : Threads(
@@ -32,7 +32,7 @@ internal static class ThreadLines
         string key,
         string setting,
         ThreadWanted wanted,
-        CardAsk ask,
+        CardInputs ask,
         Owned<Thread>? chosen,
         Drawer.Needle? through = null
     )
@@ -53,7 +53,7 @@ internal static class ThreadLines
             : new(key, setting, thread.Name, seen, wanted.Because);
     }
 
-    private static CardLine ElasticLine(CardTechnique technique, CardAsk ask)
+    private static CardLine ElasticLine(CardTechnique technique, CardInputs ask)
     {
         var elastic = ask.Elastic ?? ThreadMatch.Best(ask.Drawer.Elastics, ask.Cloth?.Is);
         var name = elastic?.Name ?? "elastic thread, about 0.6 mm";

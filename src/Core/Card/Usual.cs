@@ -179,7 +179,7 @@ public static class Usual
     ];
 
     /// <summary>A stabiliser where the stitch is dense, or the cloth is thin or gives.</summary>
-    public static Setting? ForDense(CardAsk ask) =>
+    public static Setting? ForDense(CardInputs ask) =>
         ask.Cloth?.Is.Gives == true
             ? new("cut-away", "The fabric gives, and would go on giving after a tear-away is gone.")
         : ask.Cloth?.Is.Build == Cloth.Net
@@ -190,9 +190,9 @@ public static class Usual
         );
 
     /// <summary>A stabiliser only where the cloth is thin or gives.</summary>
-    public static Setting? ForThin(CardAsk ask) => ask.NeedsStabiliser ? ForDense(ask) : null;
+    public static Setting? ForThin(CardInputs ask) => ask.NeedsStabiliser ? ForDense(ask) : null;
 
-    public static Setting HoopOrStabiliser(CardAsk ask) =>
+    public static Setting HoopOrStabiliser(CardInputs ask) =>
         ask.Wants.Layers > 1
             ? new("none, the layers hold", "Basted layers are firm enough to move by hand.")
         : ask.Cloth?.Is.Gives == true
@@ -206,7 +206,7 @@ public static class Usual
         );
 
     /// <summary>The longest stitch of the machine, and no more than a figure in mm.</summary>
-    public static Length Longest(CardAsk ask, double most) =>
+    public static Length Longest(CardInputs ask, double most) =>
         ask.Machine.Is.LongestStitch is { } longest ? Length.Min(longest, Mm(most)) : Mm(most);
 
     /// <summary>The all-purpose foot first.</summary>

@@ -15,7 +15,7 @@ public static class ChangedBySwatches
     /// Null where there are no swatches, or where they changed nothing.
     /// </summary>
     /// <param name="plan">The answer to the ask.</param>
-    public static Fact? Of(Form form, WorkPlan plan, RawAsk ask, Ruler ruler)
+    public static Fact? Of(Calculation form, WorkPlan plan, RawInputs ask, Ruler ruler)
     {
         if (
             !ask.TryGet(Samples, out var samples)
@@ -44,12 +44,12 @@ public static class ChangedBySwatches
     }
 
     /// <summary>The plan without swatches; null where it takes more work than is worth it.</summary>
-    private static WorkPlan? Without(Form form, RawAsk ask, Ruler ruler)
+    private static WorkPlan? Without(Calculation form, RawInputs ask, Ruler ruler)
     {
         try
         {
             return Budget.Part(() =>
-                form.Reckon(ask.With(Samples, RawValue.Of([])), ruler).Answer as WorkPlan
+                form.Compute(ask.With(Samples, RawValue.Of([])), ruler).Answer as WorkPlan
             );
         }
         catch (TooMuchException)

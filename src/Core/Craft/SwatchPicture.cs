@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Craft;
 public static class SwatchPicture
 {
     /// <summary>Draws a swatch, without figures; what its technique makes in small where no plan is as small as that.</summary>
-    public static Drawing Of(Working working, SewnSwatch swatch, Ruler ruler)
+    public static Drawing Of(Process working, SewnSwatch swatch, Ruler ruler)
     {
         if (working.Swatch.Drawn is { } drawn)
         {
@@ -20,13 +20,13 @@ public static class SwatchPicture
         {
             return working.Mark;
         }
-        var form = working.Straight;
+        var form = working.Forward;
         var ask = form.Example;
         foreach (var (name, value) in swatch.Features.Values.Concat(shown(swatch).Values))
         {
             ask = form.Fields.Any(f => f.Name == name) ? ask.With(name, value) : ask;
         }
-        return form.Reckon(ask, ruler).Answer?.Drawings(ruler) is [var first, ..]
+        return form.Compute(ask, ruler).Answer?.Drawings(ruler) is [var first, ..]
             ? first with
             {
                 Shapes =

@@ -8,7 +8,7 @@ using ZephyrReach.Core.Swatches.Learning;
 namespace ZephyrReach.Core.Craft;
 
 /// <summary>The kin of techniques: what they make.</summary>
-public enum Kin
+public enum Category
 {
     Fullness,
     Tucks,
@@ -32,7 +32,7 @@ public sealed record Technique
     /// <summary>Its name among others, in a word or two.</summary>
     public required string Short { get; init; }
 
-    public required Kin Kin { get; init; }
+    public required Category Kin { get; init; }
 
     /// <summary>What it makes, in a sentence.</summary>
     public required string Says { get; init; }
@@ -41,16 +41,16 @@ public sealed record Technique
     public required IReadOnlyList<CardTechnique> Cards { get; init; }
 
     /// <summary>Which of its cards serves an ask.</summary>
-    public Func<RawAsk, CardTechnique>? CardFor { get; init; }
+    public Func<RawInputs, CardTechnique>? CardFor { get; init; }
 
     /// <summary>What its card is told of an ask, where fields have other names there.</summary>
-    public Func<RawAsk, RawAsk> ToldToCard { get; init; } = ask => ask;
+    public Func<RawInputs, RawInputs> ToldToCard { get; init; } = ask => ask;
 
     /// <summary>How a piece is worked in it; null while only its card stands.</summary>
-    public Working? Working { get; init; }
+    public Process? Process { get; init; }
 
     /// <summary>The card for an ask.</summary>
-    public CardTechnique CardOf(RawAsk ask) => CardFor?.Invoke(ask) ?? Cards[0];
+    public CardTechnique CardOf(RawInputs ask) => CardFor?.Invoke(ask) ?? Cards[0];
 }
 
 /// <summary>Fields in the order they are asked.</summary>
@@ -89,7 +89,7 @@ public sealed record FirstQuestion(string Field, string Question, string Says);
 /// <param name="Says">What stands before that figure.</param>
 /// <param name="Sets">The field that one press sets to it; empty where there is none.</param>
 /// <param name="Without">Fields that are left out of its ask.</param>
-public sealed record TurnedRound(
+public sealed record Inverse(
     string Form,
     string Needs,
     string Gives,
@@ -108,7 +108,7 @@ public sealed record StageOf(Stage Stage, string Ends);
 public sealed record Quality(string Evenness, bool IsAdjustable);
 
 /// <summary>How a piece is worked in a technique, from the question to the summary.</summary>
-public sealed record Working
+public sealed record Process
 {
     /// <summary>Rises when stored asks need changing.</summary>
     public int SchemaVersion { get; init; } = 1;
@@ -120,10 +120,10 @@ public sealed record Working
     public required Drawing Mark { get; init; }
 
     /// <summary>From the wanted piece to what is cut, set and sewn.</summary>
-    public required Form Straight { get; init; }
+    public required Calculation Forward { get; init; }
 
     /// <summary>The same turned round, and the questions asked on the way.</summary>
-    public IReadOnlyList<Form> Turned { get; init; } = [];
+    public IReadOnlyList<Calculation> Inverses { get; init; } = [];
 
     /// <summary>The fields in the groups in which they are asked.</summary>
     public required IReadOnlyList<FieldGroup> Groups { get; init; }
@@ -135,7 +135,7 @@ public sealed record Working
     public IReadOnlyList<string> Either { get; init; } = [];
 
     /// <summary>What the question turned round allows.</summary>
-    public IReadOnlyList<TurnedRound> Allows { get; init; } = [];
+    public IReadOnlyList<Inverse> Allows { get; init; } = [];
 
     /// <summary>The stages it goes through.</summary>
     public IReadOnlyList<StageOf> Stages { get; init; } = StagesWithCut;
@@ -177,12 +177,12 @@ public sealed record Working
     public bool Has(Stage stage) => Stages.Any(s => s.Stage == stage);
 
     /// <summary>Finds a form by its name in the address; the empty name is the straight form.</summary>
-    public Form? FormNamed(string name) =>
-        name.Length == 0 ? Straight : Turned.FirstOrDefault(f => f.Name == name);
+    public Calculation? CalculationNamed(string name) =>
+        name.Length == 0 ? Forward : Inverses.FirstOrDefault(f => f.Name == name);
 
     /// <summary>Holds the ask now against the ask then; null when either reader has errors.</summary>
-    public Comparison? CompareAsks(AskReader then, AskReader now) =>
-        Straight.Work(then) is WorkPlan was && Straight.Work(now) is WorkPlan isNow
+    public Comparison? CompareAsks(InputReader then, InputReader now) =>
+        Forward.Work(then) is WorkPlan was && Forward.Work(now) is WorkPlan isNow
             ? Compare(was, isNow, now.Ruler)
             : null;
 }
@@ -219,16 +219,16 @@ public sealed record SwatchOf
     /// What makes the plan of the example as small as a swatch, and like one that was sewn: fields of the plan. Null where what
     /// the technique makes in small looks like a swatch anyway.
     /// </summary>
-    public Func<SewnSwatch, RawAsk>? Shown { get; init; }
+    public Func<SewnSwatch, RawInputs>? Shown { get; init; }
 
     /// <summary>What can be turned between two swatches; empty where nothing is learnt.</summary>
-    public IReadOnlyList<Knob> Knobs { get; init; } = [];
+    public IReadOnlyList<Control> Knobs { get; init; } = [];
 
     /// <summary>What the swatches of a workroom teach; empty where nothing is learnt.</summary>
     public IReadOnlyList<Lesson> Teaches { get; init; } = [];
 
     /// <summary>A swatch as one of the samples that the forms take; null where nothing is learnt.</summary>
-    public Func<SewnSwatch, RawAsk>? Sample { get; init; }
+    public Func<SewnSwatch, RawInputs>? Sample { get; init; }
 
     /// <summary>Whether its forms take what swatches teach, and predict from it.</summary>
     public bool Learns => Teaches.Any(l => l.Predicts);

@@ -32,7 +32,7 @@ public static class Techniques
 
     /// <summary>Those in which a piece can be worked.</summary>
     public static IReadOnlyList<Technique> Worked { get; } =
-    [.. All.Where(t => t.Working is not null)];
+    [.. All.Where(t => t.Process is not null)];
 
     /// <summary>Every card.</summary>
     public static IReadOnlyList<CardTechnique> Cards { get; } = [.. All.SelectMany(t => t.Cards)];
@@ -41,7 +41,7 @@ public static class Techniques
     public static Technique? Named(string name) => All.FirstOrDefault(t => t.Name == name);
 
     /// <summary>Finds how a technique is worked, by its name; null when there is none, or it is not worked yet.</summary>
-    public static Working? WorkingOf(string name) => Named(name)?.Working;
+    public static Process? WorkingOf(string name) => Named(name)?.Process;
 
     /// <summary>Finds a card by its own name; null when there is none.</summary>
     public static CardTechnique? CardNamed(string name) =>
@@ -55,15 +55,15 @@ public static class Techniques
 /// <summary>Questions that belong to no one technique, one line each; reckoned as a technique is.</summary>
 public static class Questions
 {
-    public static IReadOnlyList<Form> All { get; } =
+    public static IReadOnlyList<Calculation> All { get; } =
     [PullUpQuestion.Form, DialQuestion.Form, Fullness.WhichWay.WhichWayQuestion.Form];
 
     /// <summary>An ask of a question, with what the supplies have of what it asks for; as it is where they play no part.</summary>
-    public static RawAsk With(string name, RawAsk ask, DrawerContents supplies) =>
+    public static RawInputs With(string name, RawInputs ask, DrawerContents supplies) =>
         name == Fullness.WhichWay.WhichWayQuestion.Form.Name
             ? Fullness.WhichWay.WhichWayQuestion.With(ask, supplies)
             : ask;
 
     /// <summary>Finds a question by its name; null when there is none.</summary>
-    public static Form? Named(string name) => All.FirstOrDefault(f => f.Name == name);
+    public static Calculation? Named(string name) => All.FirstOrDefault(f => f.Name == name);
 }

@@ -13,7 +13,7 @@ public static class OnCloth
     /// <param name="count">How many are wanted, 1 or more.</param>
     /// <param name="across">Of one, from selvedge to selvedge; above 0.</param>
     public static int Beside(int count, Length across, Length width) =>
-        (int)Math.Clamp(Rounding.CountDown(width / across), 1, Math.Max(1, count));
+        (int)Math.Clamp(Rounding.FloorTolerant(width / across), 1, Math.Max(1, count));
 
     /// <summary>What pieces of one size take: ceil(count/beside)·along.</summary>
     /// <param name="along">Of one, along the cloth.</param>

@@ -119,7 +119,7 @@ public sealed record Cloth(
             Read
         );
 
-    private static Cloth Read(AskReader reader)
+    private static Cloth Read(InputReader reader)
     {
         // The looks of a pattern are checked, and are for drawings only.
         _ = reader.OptionalColour(Accent);

@@ -141,7 +141,7 @@ public sealed record Foot(
             Draw = foot => FootDrawing.Of((Foot)foot, Length.Zero),
         };
 
-    private static Foot Read(AskReader reader)
+    private static Foot Read(InputReader reader)
     {
         var foot = new Foot(
             reader.OptionalChoice(KindField),

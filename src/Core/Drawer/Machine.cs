@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
-using static ZephyrReach.Core.Asks.RawAsk;
+using static ZephyrReach.Core.Asks.RawInputs;
 using static ZephyrReach.Core.Drawer.Properties;
 
 namespace ZephyrReach.Core.Drawer;
@@ -307,12 +307,12 @@ public sealed record Machine(
 
     /// <summary>A machine of which nothing is known.</summary>
     public static Machine Unknown { get; } =
-        (Machine)Read(new AskReader(RawAsk.Empty, Ruler.Metric));
+        (Machine)Read(new InputReader(RawInputs.Empty, Ruler.Metric));
 
     /// <summary>A machine of which nothing is known but what an older workroom had written down.</summary>
     public static Machine Plain(double normalTension, Length longestStitch) =>
         (Machine)Read(
-            new AskReader(
+            new InputReader(
                 Of(
                     ("normalTension", normalTension),
                     ("longestStitch", longestStitch.Millimetres),
@@ -322,7 +322,7 @@ public sealed record Machine(
             )
         );
 
-    private static Machine Read(AskReader reader)
+    private static Machine Read(InputReader reader)
     {
         var machine = new Machine(
             reader.OptionalChoice(KindField),

@@ -27,12 +27,12 @@ public sealed record Ribbon(Length? Width, Colour? Colour, bool? SameBehind, Len
             "Ribbons and flat tapes: how wide, how much is left.",
             [WidthField, ColourOf, BehindField, LeftField],
             [
-                new("narrow ribbon", "", RawAsk.Of(("width", 4), ("lengthLeft", "5 m"))),
-                new("ribbon", "", RawAsk.Of(("width", 10), ("lengthLeft", "5 m"))),
+                new("narrow ribbon", "", RawInputs.Of(("width", 4), ("lengthLeft", "5 m"))),
+                new("ribbon", "", RawInputs.Of(("width", 10), ("lengthLeft", "5 m"))),
                 new(
                     "twill tape",
                     "",
-                    RawAsk.Of(("width", 15), ("sameBehind", true), ("lengthLeft", "5 m"))
+                    RawInputs.Of(("width", 15), ("sameBehind", true), ("lengthLeft", "5 m"))
                 ),
             ],
             reader => new Ribbon(

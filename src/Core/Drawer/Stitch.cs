@@ -177,7 +177,7 @@ public sealed record Stitch(
             Draw = thing => Strip((Stitch)thing),
         };
 
-    private static Stitch Read(AskReader reader) =>
+    private static Stitch Read(InputReader reader) =>
         new(
             reader.OptionalName(MachineField),
             reader.OptionalName(NumberField),

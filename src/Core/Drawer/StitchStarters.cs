@@ -1,4 +1,4 @@
-using static ZephyrReach.Core.Asks.RawAsk;
+using static ZephyrReach.Core.Asks.RawInputs;
 
 namespace ZephyrReach.Core.Drawer;
 

@@ -17,7 +17,7 @@ public sealed record Owned<T>(string Id, string Name, T Is)
 /// <param name="Name">What it is usually called.</param>
 /// <param name="Says">What to look at when adjusting it.</param>
 /// <param name="Properties">Its figures, by field.</param>
-public sealed record Starter(string Name, string Says, RawAsk Properties);
+public sealed record Starter(string Name, string Says, RawInputs Properties);
 
 /// <summary>A kind of thing in the drawer: what can be said of it, and usual ones to begin from.</summary>
 /// <param name="Name">Its name in addresses and in the store.</param>
@@ -34,7 +34,7 @@ public sealed record ThingKind(
     string Says,
     IReadOnlyList<Field> Fields,
     IReadOnlyList<Starter> Starters,
-    Func<AskReader, IThing> Read
+    Func<InputReader, IThing> Read
 )
 {
     /// <summary>Draws one to scale; null where its kind is not drawn.</summary>

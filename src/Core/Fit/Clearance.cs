@@ -60,7 +60,7 @@ public static class Clearance
                 blade,
                 PairOf(needle),
                 c.Sewing.Offset
-            ) ?? (!needle.IsTwin && Look(straight) == Sight.Well ? Length.Zero : null);
+            ) ?? (!needle.IsTwin && Look(straight) == RuleOutcome.Well ? Length.Zero : null);
     }
 
     /// <summary>How far the needle reaches from the middle, with its air. The needle's size has to be known.</summary>
@@ -72,24 +72,24 @@ public static class Clearance
     }
 
     /// <summary>Whether it clears the foot and the plate; not asked where neither is there.</summary>
-    internal static Sight Look(Combination c)
+    internal static RuleOutcome Look(Combination c)
     {
         var openings = Openings(c).ToList();
         if (openings.Count == 0 || c.Needle is not { Is: var needle })
         {
             // Without a needle it can still be said that the opening is not known.
             return openings.Any(o => o is null) && c.Foot is not null
-                ? Sight.Unknown
-                : Sight.NotAsked;
+                ? RuleOutcome.Unknown
+                : RuleOutcome.NotAsked;
         }
         if (needle.Blade is null)
         {
-            return Sight.Unknown;
+            return RuleOutcome.Unknown;
         }
         var reach = Reach(c);
-        return openings.Any(o => o is { } wide && Say.Over(reach, wide / 2)) ? Sight.Stop
-            : openings.Contains(null) ? Sight.Unknown
-            : Sight.Well;
+        return openings.Any(o => o is { } wide && Say.Over(reach, wide / 2)) ? RuleOutcome.Stop
+            : openings.Contains(null) ? RuleOutcome.Unknown
+            : RuleOutcome.Well;
     }
 
     /// <summary>Whether it is the plate that is struck, because it is the narrower.</summary>

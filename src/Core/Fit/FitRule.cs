@@ -3,7 +3,7 @@ using ZephyrReach.Core.Findings;
 namespace ZephyrReach.Core.Fit;
 
 /// <summary>How a rule sees a combination.</summary>
-public enum Sight
+public enum RuleOutcome
 {
     /// <summary>It has nothing to say here.</summary>
     NotAsked,
@@ -37,7 +37,7 @@ public abstract class FitRule
     public abstract Severity Gravest { get; }
 
     /// <summary>Looks at a combination. Cheap: a chart asks thousands of times.</summary>
-    public abstract Sight Look(Combination c);
+    public abstract RuleOutcome Evaluate(Combination c);
 
     /// <summary>What it has to say of a combination that it saw with care or that it stops.</summary>
     public abstract Finding Explain(Combination c);

@@ -46,13 +46,13 @@ public sealed record Fitting(
         var verdict = Verdict.Yes;
         foreach (var rule in Rules)
         {
-            var sight = rule.Look(c);
+            var sight = rule.Evaluate(c);
             verdict = Worse(verdict, rule, sight);
-            if (sight is Sight.Care or Sight.Stop)
+            if (sight is RuleOutcome.Care or RuleOutcome.Stop)
             {
                 findings.Add(rule.Explain(c));
             }
-            else if (sight == Sight.Unknown)
+            else if (sight == RuleOutcome.Unknown)
             {
                 unseen.Add(
                     new Unchecked(rule.Code, $"Could not check: {rule.Wants(c)} is not known.")
@@ -69,7 +69,7 @@ public sealed record Fitting(
         List<string>? codes = null;
         foreach (var rule in Rules)
         {
-            var sight = rule.Look(c);
+            var sight = rule.Evaluate(c);
             var worse = Worse(verdict, rule, sight);
             if (Worse(Verdict.Yes, rule, sight) != Verdict.Yes)
             {
@@ -80,13 +80,13 @@ public sealed record Fitting(
         return (verdict, codes ?? (IReadOnlyList<string>)[]);
     }
 
-    private static Verdict Worse(Verdict so, FitRule rule, Sight sight)
+    private static Verdict Worse(Verdict so, FitRule rule, RuleOutcome sight)
     {
         var says = sight switch
         {
-            Sight.Stop => Verdict.No,
-            Sight.Care when rule.Code is not ("hand-wheel" or "untried") => Verdict.YesBut,
-            Sight.Unknown => Verdict.YesBut,
+            RuleOutcome.Stop => Verdict.No,
+            RuleOutcome.Care when rule.Code is not ("hand-wheel" or "untried") => Verdict.YesBut,
+            RuleOutcome.Unknown => Verdict.YesBut,
             _ => Verdict.Yes,
         };
         return says > so ? says : so;

@@ -14,8 +14,8 @@ internal static class Arithmetic
         return Says("nearest whole") ? Math.Max(1, Math.Floor(comes + 0.5))
             : !Says(", rounded") && !Says("to the ne") ? comes
             : !isCount ? null
-            : Says(", rounded up") ? Rounding.CountUp(comes)
-            : Says(", rounded down") ? Rounding.CountDown(comes) + (Says(", + 1") ? 1 : 0)
+            : Says(", rounded up") ? Rounding.CeilingTolerant(comes)
+            : Says(", rounded down") ? Rounding.FloorTolerant(comes) + (Says(", + 1") ? 1 : 0)
             : null;
     }
 

@@ -67,7 +67,7 @@ public readonly record struct Length : IComparable<Length>
     public static Length Max(Length a, Length b) => a >= b ? a : b;
 
     /// <summary>The distance between two lengths, never negative.</summary>
-    public static Length Between(Length a, Length b) => a >= b ? a - b : b - a;
+    public static Length Difference(Length a, Length b) => a >= b ? a - b : b - a;
 
     // Apart, so that what every operator calls stays small enough to be inlined.
     private static ArgumentOutOfRangeException NotFinite(double mm) =>

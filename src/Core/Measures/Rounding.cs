@@ -10,20 +10,20 @@ public static class Rounding
     private const double Tolerance = 1e-9;
 
     /// <summary>The least whole number that is not below <paramref name="x"/>, within the tolerance.</summary>
-    public static double CountUp(double x) => Math.Ceiling(x - Slack(x));
+    public static double CeilingTolerant(double x) => Math.Ceiling(x - Slack(x));
 
     /// <summary>The greatest whole number that is not above <paramref name="x"/>, within the tolerance.</summary>
-    public static double CountDown(double x) => Math.Floor(x + Slack(x));
+    public static double FloorTolerant(double x) => Math.Floor(x + Slack(x));
 
     /// <summary>Rounds up to a whole number of steps.</summary>
     /// <param name="length">Any length.</param>
     /// <param name="step">Above 0.</param>
-    public static Length Up(Length length, Length step) => step * CountUp(length / step);
+    public static Length Up(Length length, Length step) => step * CeilingTolerant(length / step);
 
     /// <summary>Rounds down to a whole number of steps.</summary>
     /// <param name="length">Any length.</param>
     /// <param name="step">Above 0.</param>
-    public static Length Down(Length length, Length step) => step * CountDown(length / step);
+    public static Length Down(Length length, Length step) => step * FloorTolerant(length / step);
 
     /// <summary>Rounds to the nearest whole number of steps, halves away from nothing.</summary>
     /// <param name="length">Any length.</param>

@@ -10,7 +10,7 @@ public static class Curves
     /// <remarks>Control points lie 4/3·tan(θ/4)·r along the tangents; over a quarter turn that strays by 0.03 % of the radius.</remarks>
     public static IEnumerable<CubicTo> Of(CircleArc arc)
     {
-        var parts = Math.Max(1, (int)Rounding.CountUp(Math.Abs(arc.Sweep) / (Math.PI / 2)));
+        var parts = Math.Max(1, (int)Rounding.CeilingTolerant(Math.Abs(arc.Sweep) / (Math.PI / 2)));
         var sweep = arc.Sweep / parts;
         var k = 4.0 / 3 * Math.Tan(sweep / 4) * arc.Radius;
         for (var i = 0; i < parts; i++)
@@ -41,7 +41,7 @@ public static class Curves
     /// <param name="tolerance">In mm; above 0.</param>
     public static IEnumerable<PathStep> Arcs(Point from, CubicTo curve, double tolerance)
     {
-        var c = new CubicStretch(from, curve);
+        var c = new CubicPart(from, curve);
         return Fit(c, 0, 1, tolerance, 0);
     }
 
@@ -49,7 +49,7 @@ public static class Curves
     private const int MostHalves = 12;
 
     private static IEnumerable<PathStep> Fit(
-        CubicStretch c,
+        CubicPart c,
         double from,
         double to,
         double tolerance,
@@ -73,7 +73,7 @@ public static class Curves
         ];
     }
 
-    private static IReadOnlyList<PathStep> Biarc(CubicStretch c, double from, double to)
+    private static IReadOnlyList<PathStep> Biarc(CubicPart c, double from, double to)
     {
         var (p1, p2) = (c.Place(from), c.Place(to));
         var (t1, t2) = (c.Tangent(from), c.Tangent(to));
@@ -119,19 +119,14 @@ public static class Curves
         }
     }
 
-    private static double Strays(
-        CubicStretch c,
-        double from,
-        double to,
-        IReadOnlyList<PathStep> steps
-    )
+    private static double Strays(CubicPart c, double from, double to, IReadOnlyList<PathStep> steps)
     {
         var start = c.Place(from);
         var at = Point.At(start.X, start.Y);
-        List<Stretch> parts = [];
+        List<PathPart> parts = [];
         foreach (var step in steps)
         {
-            parts.Add(Stretch.Of(at, step));
+            parts.Add(PathPart.Of(at, step));
             at = step.To;
         }
         var worst = 0.0;

@@ -55,7 +55,7 @@ public static class Legs
                     break;
                 case Curve c:
                     // No more than half a circle is one step, so that no step ends where it begins.
-                    var parts = Math.Max(1, (int)Rounding.CountUp(Math.Abs(c.Sweep) / 170));
+                    var parts = Math.Max(1, (int)Rounding.CeilingTolerant(Math.Abs(c.Sweep) / 170));
                     var sweep = c.Sweep * Math.PI / 180 / parts;
                     var side = Math.Sign(c.Sweep);
                     for (var i = 0; i < parts && side != 0; i++)
@@ -168,7 +168,7 @@ public static class Legs
         return path with { Steps = steps };
     }
 
-    private static void Add(List<Leg> legs, Stretch stretch, double curvature)
+    private static void Add(List<Leg> legs, PathPart stretch, double curvature)
     {
         var bend = curvature * 180 / Math.PI;
         if (Math.Abs(bend) < Flat || Math.Abs(1 / curvature) < LeastRadius)

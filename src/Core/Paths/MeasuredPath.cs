@@ -11,13 +11,13 @@ public readonly record struct Corner(double At, double Turn);
 /// <summary>A path that is measured once: where it is, which way it goes and how it bends at any distance along it.</summary>
 public sealed class MeasuredPath
 {
-    private readonly Stretch[] stretches;
+    private readonly PathPart[] stretches;
     private readonly double[] reached;
 
     public MeasuredPath(Path path)
     {
         Path = path;
-        List<Stretch> all = [];
+        List<PathPart> all = [];
         var from = path.Start;
         foreach (var step in path.Steps)
         {
@@ -38,7 +38,7 @@ public sealed class MeasuredPath
         // What has no length says nothing of where the path goes.
         void Add(PathStep step)
         {
-            if (Stretch.Of(from, step) is { Length: > 1e-9 } stretch)
+            if (PathPart.Of(from, step) is { Length: > 1e-9 } stretch)
             {
                 all.Add(stretch);
             }
@@ -53,7 +53,7 @@ public sealed class MeasuredPath
     public Length Length => Length.FromMillimetres(Total);
 
     /// <summary>The steps it is made of, each measured.</summary>
-    public IReadOnlyList<Stretch> Stretches => stretches;
+    public IReadOnlyList<PathPart> Stretches => stretches;
 
     /// <summary>Where each of them begins.</summary>
     public double StartOf(int stretch) => reached[stretch];
@@ -131,7 +131,7 @@ public sealed class MeasuredPath
                     continue;
                 }
                 // A chord of h on a radius r strays by h²/(8r). A curve is looked at where it bends most.
-                var looks = stretches[i] is CubicStretch ? 12 : 1;
+                var looks = stretches[i] is CubicPart ? 12 : 1;
                 var bend = Enumerable
                     .Range(0, looks)
                     .Max(k =>

@@ -22,7 +22,7 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
     /// <param name="state">How far it has come.</param>
     /// <param name="outcome">What the straight form says of its ask.</param>
     /// <param name="ruler">What its figures are written against.</param>
-    public static NextUp For(Working working, PartProgress state, Outcome outcome, Ruler ruler)
+    public static NextUp For(Process working, PartProgress state, Outcome outcome, Ruler ruler)
     {
         if (state.IsFinished)
         {
@@ -69,17 +69,17 @@ public sealed record NextUp(Stage Stage, string Says, string WaitsFor, bool IsDo
             ? new NextUp(Stage.Sew, $"{steps[done].Title}: step {done + 1} of {steps.Count}.", "")
             : new NextUp(Stage.Keep, "Next: note how it turned out.", "");
 
-    private static NextUp StillToSay(Working working, FieldError first)
+    private static NextUp StillToSay(Process working, FieldError first)
     {
         // An error may lie within a group, such as path[2].radius.
         var name = first.Field.Split('.', '[')[0];
-        var label = working.Straight.Fields.FirstOrDefault(f => f.Name == name)?.Label ?? name;
+        var label = working.Forward.Fields.FirstOrDefault(f => f.Name == name)?.Label ?? name;
         return first.Refusal == Refusal.Missing
             ? new NextUp(Stage.Plan, $"Next: enter the {LowerFirst(label)}.", "a measure")
             : new NextUp(Stage.Plan, first.Says, "a corrected measurement");
     }
 
-    private static Finding? Stop(Reckoning answer) =>
+    private static Finding? Stop(Result answer) =>
         answer.Findings.FirstOrDefault(f => f.Severity == Severity.Stop);
 
     private static string LowerFirst(string text) => char.ToLowerInvariant(text[0]) + text[1..];

@@ -17,7 +17,7 @@ public sealed record PlannedPart(
     Guid Id,
     string Name,
     string Technique,
-    RawAsk Inputs,
+    RawInputs Inputs,
     IReadOnlyList<EdgeLink> Links,
     IReadOnlyDictionary<string, Guid> Uses,
     bool IsAside,
@@ -31,7 +31,7 @@ public sealed record PlannedPart(
     public string Fabric { get; init; } = "";
 
     /// <summary>How its technique is worked; null where there is no such technique.</summary>
-    public Working? Working => Techniques.WorkingOf(Technique);
+    public Process? Working => Techniques.WorkingOf(Technique);
 
     /// <summary>The supply of a kind that was chosen; null where none was.</summary>
     public Guid? Used(string kind) => Uses.TryGetValue(kind, out var id) ? id : null;
@@ -62,4 +62,4 @@ public sealed record PartProgress(
 /// <summary>A thing of the supplies, as planning sees it.</summary>
 /// <param name="Properties">What is known of it, by property.</param>
 /// <param name="Left">What is left of it; null where that is not known, or where it is not used up.</param>
-public sealed record Supply(Guid Id, string Name, RawAsk Properties, Length? Left);
+public sealed record Supply(Guid Id, string Name, RawInputs Properties, Length? Left);

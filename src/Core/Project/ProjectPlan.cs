@@ -74,7 +74,7 @@ public sealed class ProjectPlan
     {
         if (!outcomes.TryGetValue(part.Id, out var outcome))
         {
-            outcomes[part.Id] = outcome = Light(part.Working!.Straight, part);
+            outcomes[part.Id] = outcome = Light(part.Working!.Forward, part);
         }
         return outcome;
     }
@@ -84,15 +84,15 @@ public sealed class ProjectPlan
         part.Working is null ? null : Of(part).Answer as WorkPlan;
 
     /// <summary>One plan that takes too much leaves the others their time.</summary>
-    private Outcome Light(Form form, PlannedPart part)
+    private Outcome Light(Calculation form, PlannedPart part)
     {
         try
         {
-            return Budget.Part(() => form.Reckon(Complete(part, part.Inputs), ruler));
+            return Budget.Part(() => form.Compute(Complete(part, part.Inputs), ruler));
         }
         catch (TooMuchException)
         {
-            return new Outcome(null, Form.TooMuchAtAll);
+            return new Outcome(null, Calculation.TooMuchAtAll);
         }
     }
 
@@ -103,7 +103,7 @@ public sealed class ProjectPlan
     /// <summary>What its swatches changed of the plan of a part; null where they changed nothing.</summary>
     public Fact? ChangedBySwatchesIn(PlannedPart part) =>
         PlanOf(part) is { } plan
-            ? ChangedBySwatches.Of(part.Working!.Straight, plan, Complete(part, part.Inputs), ruler)
+            ? ChangedBySwatches.Of(part.Working!.Forward, plan, Complete(part, part.Inputs), ruler)
             : null;
 
     /// <summary>What all parts that count take of each thing, what runs short first.</summary>
@@ -126,7 +126,7 @@ public sealed class ProjectPlan
         Parts.GroupBy(p => p.Piece).Select(g => g.FirstOrDefault(p => !p.IsAside) ?? g.First());
 
     /// <summary>Inputs of a part with what is not entered.</summary>
-    public RawAsk Complete(PlannedPart part, RawAsk inputs)
+    public RawInputs Complete(PlannedPart part, RawInputs inputs)
     {
         // One that is too long, or comes back to its beginning, is let go of.
         var hangs = part.Links.Count > 0 && Chains.InARow(part.Id, Givers) <= Chains.MostInARow;
@@ -168,7 +168,7 @@ public sealed class ProjectPlan
     /// How wide machine, foot and needle let a stitch be, where it is not entered: what is chosen is what is reckoned with, also
     /// where it was chosen elsewhere, or changed since.
     /// </summary>
-    private RawAsk AsSetUp(PlannedPart part, RawAsk inputs)
+    private RawInputs AsSetUp(PlannedPart part, RawInputs inputs)
     {
         foreach (var field in FieldsOf(part).Where(f => Bounds.Contains(f.From)))
         {
@@ -187,12 +187,12 @@ public sealed class ProjectPlan
 
     /// <summary>What the plan as it now is means for what was cut by an earlier one; null where nothing changed, or where it cannot be worked out.</summary>
     /// <param name="locked">The inputs it was cut by.</param>
-    public Finding? SinceCut(PlannedPart part, RawAsk locked)
+    public Finding? SinceCut(PlannedPart part, RawInputs locked)
     {
         var by = AsCut(locked, ruler);
         var now = By(by).Complete(part, part.Inputs);
         return
-            part.Working!.CompareAsks(new AskReader(locked, by), new AskReader(now, by))
+            part.Working!.CompareAsks(new InputReader(locked, by), new InputReader(now, by))
                 is { Findings: [var first, ..] }
             ? first
             : null;
@@ -211,7 +211,7 @@ public sealed class ProjectPlan
     }
 
     /// <summary>A ruler with the cutting step by which inputs were locked: turning the units changes nothing of what was cut.</summary>
-    public static Ruler AsCut(RawAsk locked, Ruler ruler) =>
+    public static Ruler AsCut(RawInputs locked, Ruler ruler) =>
         locked.TryGet(CuttingStep, out var step) && step.Number is > 0 and var mm
             ? ruler with
             {
@@ -229,5 +229,5 @@ public sealed class ProjectPlan
         PlanOf(giver)?.Edges.FirstOrDefault(e => e.Key == edge)?.Length;
 
     private static IReadOnlyList<Field> FieldsOf(PlannedPart part) =>
-        part.Working?.Straight.Fields ?? [];
+        part.Working?.Forward.Fields ?? [];
 }

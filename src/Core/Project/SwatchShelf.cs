@@ -75,13 +75,13 @@ public sealed class SwatchShelf(IEnumerable<MeasuredSwatch> measured)
     }
 
     /// <summary>Inputs with their samples; as they are where the technique predicts nothing.</summary>
-    public RawAsk With(PlannedPart part, RawAsk inputs) => With(part, inputs, Of(part));
+    public RawInputs With(PlannedPart part, RawInputs inputs) => With(part, inputs, Of(part));
 
     /// <summary>Inputs as they were when a swatch of the part was about to be sewn, with that swatch as their last sample.</summary>
-    public RawAsk WithLast(PlannedPart part, RawAsk inputs, ShelfSample last) =>
+    public RawInputs WithLast(PlannedPart part, RawInputs inputs, ShelfSample last) =>
         With(part, inputs, [.. Of(part, last.Swatch), last]);
 
-    private RawAsk With(PlannedPart part, RawAsk inputs, IEnumerable<ShelfSample> samples) =>
+    private RawInputs With(PlannedPart part, RawInputs inputs, IEnumerable<ShelfSample> samples) =>
         part.Working?.Swatch is { Learns: true } swatch
             ? inputs.With(
                 ChangedBySwatches.Samples,

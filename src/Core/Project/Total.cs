@@ -129,7 +129,7 @@ public static class Total
             taken,
             there,
             missing,
-            missing > Length.Zero ? Sold.Says(kind, missing, ruler) : "",
+            missing > Length.Zero ? RetailUnits.Says(kind, missing, ruler) : "",
             [.. all.Select(t => t.For).Distinct()]
         );
     }
@@ -139,14 +139,14 @@ public static class Total
 
 /// <summary>How things are sold: by the length, or on reels.</summary>
 /// <remarks>Workshop rule: cloth by 10 cm or an eighth of a yard, with 3 % for the first wash and 5 cm to square its ends, thread on spools of 100 m, elastic thread on reels of 20 m, cord and stabiliser by half metres or half yards.</remarks>
-public static class Sold
+public static class RetailUnits
 {
     /// <summary>A missing length, rounded up to how it is sold.</summary>
     public static string Says(string kind, Length missing, Ruler ruler)
     {
         if (Reel(kind) is { } reel)
         {
-            var reels = (int)Rounding.CountUp(missing / reel.Length);
+            var reels = (int)Rounding.CeilingTolerant(missing / reel.Length);
             return $"{reels} {(reels == 1 ? reel.Name : reel.Name + "s")} of {DecimalText.Write(reel.Length.Millimetres / 1000)} m";
         }
         var isMetric = ruler.Units == UnitSystem.Metric;

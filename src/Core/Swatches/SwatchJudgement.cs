@@ -25,7 +25,7 @@ public sealed record Taken(string Kind, IReadOnlyList<Length> All)
 public sealed record TakeOver(string Field, double Value, string Says);
 
 /// <summary>What a sewn swatch says of the plan, whatever its technique: a big figure, a few lines, and one change to try.</summary>
-public abstract record SwatchJudgement : Reckoning
+public abstract record SwatchJudgement : Result
 {
     /// <summary>The figures that every judgement tells beside its own.</summary>
     protected static IReadOnlyList<Figure> SharedFigures { get; } =
@@ -139,6 +139,6 @@ public sealed record LookFields(IReadOnlyList<Look> Known)
         ).Help("Changes that were tried on earlier swatches.");
 
     /// <summary>The first change to try, by what an ask says was seen.</summary>
-    public Change? Read(AskReader reader) =>
+    public Change? Read(InputReader reader) =>
         Look.FirstChange(Known, reader.Choices(Seen), reader.Choices(Tried));
 }

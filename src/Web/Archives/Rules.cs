@@ -29,7 +29,7 @@ internal static class Rules
             foreach (var (field, (giver, _)) in working.Takes)
             {
                 if (
-                    !known.Straight.Fields.Any(f => f.Name == field && f.IsEdge)
+                    !known.Forward.Fields.Any(f => f.Name == field && f.IsEdge)
                     || workings.GetValueOrDefault(giver)?.Project != working.Project
                 )
                 {

@@ -84,10 +84,10 @@ public static class CardEndpoints
     }
 
     /// <summary>Reads what a card is asked for. Without a machine it is the drawer's first, or what the workroom knows of its own.</summary>
-    private static (CardAsk? Ask, IReadOnlyList<FieldError> Errors) Read(
+    private static (CardInputs? Ask, IReadOnlyList<FieldError> Errors) Read(
         CardTechnique card,
         JsonElement json,
-        RawAsk told,
+        RawInputs told,
         OpenDrawer open,
         Here here
     )
@@ -99,7 +99,7 @@ public static class CardEndpoints
         var (foot, e5) = open.Named<Foot>(json, "foot");
         var (needle, e6) = open.Named<Needle>(json, "needle");
         var (stabiliser, e7) = open.Named<Stabiliser>(json, "stabiliser");
-        var reader = new AskReader(told, here.Ruler);
+        var reader = new InputReader(told, here.Ruler);
         var wants = Wants.Read(reader, card);
         if (cloth is null && reader.OptionalNumber(Wants.ClothWeightField) is { } grams)
         {
@@ -118,7 +118,7 @@ public static class CardEndpoints
         {
             return (null, errors);
         }
-        var any = new CardAsk(
+        var any = new CardInputs(
             machine ?? Own(here),
             open.Contents,
             cloth,
@@ -139,7 +139,7 @@ public static class CardEndpoints
     /// The machine called mine if it can do it, else the first that does it best, else one that can, else the first of its kind;
     /// else what the workroom knows of its own.
     /// </summary>
-    private static Owned<Machine> Default(CardTechnique card, CardAsk ask, OpenDrawer open)
+    private static Owned<Machine> Default(CardTechnique card, CardInputs ask, OpenDrawer open)
     {
         ask = ask with { Foot = null, Needle = null };
         var machines = open.Of<Machine>("machine");

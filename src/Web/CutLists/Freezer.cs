@@ -29,13 +29,13 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
         var raw = await plans.CompleteAsync(seat, working, AskJson.Read(ask), ruler, cancel);
         // The step it was cut by, so that a later plan in other units is held against it by the same.
         if (
-            known.Straight.Fields.Any(f => f.Name == ProjectPlan.CuttingStep)
+            known.Forward.Fields.Any(f => f.Name == ProjectPlan.CuttingStep)
             && !raw.TryGet(ProjectPlan.CuttingStep, out _)
         )
         {
             raw = raw.With(ProjectPlan.CuttingStep, RawValue.Of(ruler.Cutting.Millimetres));
         }
-        var outcome = known.Straight.Reckon(raw, ruler);
+        var outcome = known.Forward.Compute(raw, ruler);
         if (outcome.Answer is not WorkPlan plan)
         {
             return (null, outcome.Errors);
@@ -47,7 +47,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
             working.Id,
             // With the samples it rested on, so that it can be held against a later plan.
             AskJson.Of(raw),
-            AnswerJson.Of(plan, known.Straight, raw, ruler),
+            AnswerJson.Of(plan, known.Forward, raw, ruler),
             JsonSerializer.SerializeToElement(
                 rested.Select(s => SwatchOut.Of(s, ruler)),
                 JsonSerializerOptions.Web

@@ -34,8 +34,8 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         foreach (var technique in Core.Craft.Techniques.Worked)
         {
             var path = $"/api/reckon/{technique.Name}";
-            Add(document, schemas, path, technique.Working!.Straight);
-            foreach (var form in technique.Working.Turned)
+            Add(document, schemas, path, technique.Process!.Forward);
+            foreach (var form in technique.Process.Inverses)
             {
                 Add(document, schemas, $"{path}/{form.Name}", form);
             }
@@ -148,9 +148,14 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         }
     }
 
-    private static void Add(OpenApiDocument document, Schemas schemas, string path, Form form)
+    private static void Add(
+        OpenApiDocument document,
+        Schemas schemas,
+        string path,
+        Calculation form
+    )
     {
-        var answer = form.Reckon(form.Example, Ruler.Metric).Answer!;
+        var answer = form.Compute(form.Example, Ruler.Metric).Answer!;
         Post(
             document,
             path,

@@ -224,7 +224,7 @@ public static class DrawerEndpoints
     /// <summary>Body: what is known of the foot; and <c>swing</c>, the width of the stitch that is drawn in.</summary>
     private static async Task<IResult> DrawFootAsync(Here here)
     {
-        var reader = new AskReader(await AskJson.ReadAskAsync(here.Http.Request), here.Ruler);
+        var reader = new InputReader(await AskJson.ReadAskAsync(here.Http.Request), here.Ruler);
         var foot = (Foot)Foot.Described.Read(reader);
         var swing = reader.OptionalLength(FootDrawing.Swing) ?? Length.Zero;
         return reader.Errors.Count > 0

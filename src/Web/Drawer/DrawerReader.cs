@@ -108,7 +108,7 @@ public sealed record OpenDrawer(
             said.TryGetProperty("name", out var n) && n.ValueKind == JsonValueKind.String
                 ? n.GetString()!
                 : $"this {known.Title}";
-        var reader = new AskReader(AskJson.Read(said), Ruler);
+        var reader = new InputReader(AskJson.Read(said), Ruler);
         var thing = (T)known.Read(reader);
         return reader.Errors is [var first, ..]
             ? (null, new FieldError($"{kind}.{first.Field}", first.Refusal, first.Says))
@@ -123,7 +123,7 @@ public sealed record OpenDrawer(
             properties = properties.With(stock.Name, RawValue.Of(left.Millimetres));
         }
         // A property that a newer rule no longer takes counts as not known, and is never a reason to lose the thing.
-        return kind.Read(new AskReader(properties, Ruler));
+        return kind.Read(new InputReader(properties, Ruler));
     }
 }
 

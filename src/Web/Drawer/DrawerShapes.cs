@@ -45,7 +45,7 @@ public sealed record ThingOut(
         var kind = ThingKinds.Named(row.Kind)!;
         var properties = row.Properties.EnumerateObject().ToDictionary(p => p.Name, p => p.Value);
         var understood = new Dictionary<string, LengthOut>();
-        var reader = new AskReader(AskJson.Read(row.Properties), ruler);
+        var reader = new InputReader(AskJson.Read(row.Properties), ruler);
         foreach (var field in kind.Fields.OfType<LengthField>())
         {
             if (reader.OptionalLength(field) is { } length)
@@ -107,7 +107,8 @@ public sealed record KindOut(
                     s.Name,
                     s.Says,
                     AskJson.Of(s.Properties),
-                    kind.Draw?.Invoke(kind.Read(new AskReader(s.Properties, ruler))) is { } drawing
+                    kind.Draw?.Invoke(kind.Read(new InputReader(s.Properties, ruler)))
+                        is { } drawing
                         ? CraftJson.Of(drawing, ruler)
                         : null
                 )),

@@ -57,7 +57,7 @@ public sealed record StoredThing(JsonElement Properties, LeftChange? Left)
         {
             whole[property.Name] = JsonNode.Parse(property.Value.GetRawText());
         }
-        var reader = new AskReader(AskJson.Read(JsonSerializer.SerializeToElement(whole)), ruler);
+        var reader = new InputReader(AskJson.Read(JsonSerializer.SerializeToElement(whole)), ruler);
         kind.Read(reader);
         if (reader.Errors.Count > 0)
         {

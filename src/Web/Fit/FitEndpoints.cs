@@ -112,7 +112,7 @@ public static class FitEndpoints
         Ruler ruler
     )
     {
-        var reader = new AskReader(AskJson.Read(json), ruler);
+        var reader = new InputReader(AskJson.Read(json), ruler);
         var sewing = new Sewing(
             reader.OptionalLength(WidthField) ?? Length.Zero,
             reader.OptionalLength(OffsetField) ?? Length.Zero,

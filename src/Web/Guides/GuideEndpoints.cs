@@ -48,7 +48,7 @@ public static class GuideEndpoints
         string? paper,
         string? @as
     ) =>
-        Core.Craft.Techniques.Named(technique) is { Working: { } working } known
+        Core.Craft.Techniques.Named(technique) is { Process: { } working } known
             ? Write(
                 here,
                 working,
@@ -87,8 +87,8 @@ public static class GuideEndpoints
 
     private static IResult Write(
         Here here,
-        Working working,
-        RawAsk ask,
+        Process working,
+        RawInputs ask,
         string name,
         string? paper,
         string? format
@@ -98,7 +98,7 @@ public static class GuideEndpoints
         {
             return Problem.Field("paper", "paper must be “a4” or “letter”.");
         }
-        var outcome = working.Straight.Reckon(ask, here.Ruler);
+        var outcome = working.Forward.Compute(ask, here.Ruler);
         if (outcome.Answer is not WorkPlan plan)
         {
             return Problem.Fields(outcome.Errors);

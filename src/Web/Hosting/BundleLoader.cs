@@ -208,7 +208,7 @@ public sealed class BundleLoader(
         }
     }
 
-    private static void Refuse(string name, Working working, JsonElement ask, Ruler ruler)
+    private static void Refuse(string name, Process working, JsonElement ask, Ruler ruler)
     {
         if (StoredAsk.Check(working, ask, ruler) is [var first, ..])
         {

@@ -152,8 +152,8 @@ public static class KeepEndpoints
     }
 
     /// <summary>What the sewing used up of the things that were chosen for it.</summary>
-    private static IReadOnlyList<Taken> UsedUp(WorkingRow working, RawAsk ask, Ruler ruler) =>
-        Core.Craft.Techniques.WorkingOf(working.Technique)?.Straight.Reckon(ask, ruler).Answer
+    private static IReadOnlyList<Taken> UsedUp(WorkingRow working, RawInputs ask, Ruler ruler) =>
+        Core.Craft.Techniques.WorkingOf(working.Technique)?.Forward.Compute(ask, ruler).Answer
             is WorkPlan plan
             ? Freezer.UsedUp(plan, working, Stage.Keep)
             : [];

@@ -17,10 +17,10 @@ public sealed class ProjectLoader(
     private const int MostSwatches = 500;
 
     /// <summary>Inputs of a part, with what is not entered.</summary>
-    public async Task<RawAsk> CompleteAsync(
+    public async Task<RawInputs> CompleteAsync(
         Seat seat,
         WorkingRow working,
-        RawAsk inputs,
+        RawInputs inputs,
         Ruler ruler,
         CancellationToken cancel
     )

@@ -23,7 +23,7 @@ public sealed class Refusals(ILogger<Refusals> log) : IExceptionHandler
         var result = exception switch
         {
             RefusedException refused => refused.Answer,
-            Core.TooMuchException => Problem.Fields(Core.Answers.Form.TooMuchAtAll),
+            Core.TooMuchException => Problem.Fields(Core.Answers.Calculation.TooMuchAtAll),
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
                 Problem.TooLarge(BodyLimit.Largest),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>

@@ -25,9 +25,9 @@ public enum With
 
 /// <summary>An answer with what is needed to write it.</summary>
 public readonly record struct Reckoned(
-    Reckoning Answer,
-    Form Form,
-    RawAsk Ask,
+    Result Answer,
+    Calculation Form,
+    RawInputs Ask,
     Ruler Ruler,
     With With
 );
@@ -75,7 +75,7 @@ public static class AnswerJson
     public static IResult Result(Action<Utf8JsonWriter> write) => new Written(write);
 
     /// <summary>A whole answer as it is kept or shown as an example: without what comes along.</summary>
-    public static JsonElement Of(Reckoning answer, Form form, RawAsk ask, Ruler ruler) =>
+    public static JsonElement Of(Result answer, Calculation form, RawInputs ask, Ruler ruler) =>
         new Written(json =>
             Write(json, new Reckoned(answer, form, ask, ruler, With.Nothing))
         ).Read();
@@ -92,7 +92,7 @@ public static class AnswerJson
         }
         if (with.HasFlag(With.Working))
         {
-            Part("working", answer.Pencil(ruler));
+            Part("working", answer.Derivation(ruler));
         }
         if (with.HasFlag(With.Drawings))
         {
@@ -138,8 +138,8 @@ public static class AnswerJson
 
     /// <summary>Each length of an ask as it was understood, by its path; what cannot be read is left out.</summary>
     public static IReadOnlyDictionary<string, LengthOut> Understood(
-        Form form,
-        RawAsk ask,
+        Calculation form,
+        RawInputs ask,
         Ruler ruler
     )
     {
@@ -149,7 +149,7 @@ public static class AnswerJson
             ask,
             (path, field, said) =>
             {
-                var reader = new AskReader(said, ruler);
+                var reader = new InputReader(said, ruler);
                 if (reader.OptionalLength(field) is { } length)
                 {
                     understood[path] = LengthOut.Of(length, field.Kind, ruler);

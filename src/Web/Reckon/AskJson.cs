@@ -20,7 +20,8 @@ public static class AskJson
 
     /// <summary>Reads the body of a request as one ask.</summary>
     /// <exception cref="RefusedException">It is not JSON, or no object.</exception>
-    public static ValueTask<RawAsk> ReadAskAsync(HttpRequest request) => ReadAsync(request, Read);
+    public static ValueTask<RawInputs> ReadAskAsync(HttpRequest request) =>
+        ReadAsync(request, Read);
 
     private static async ValueTask<T> ReadAsync<T>(HttpRequest request, Func<JsonElement, T> read)
     {
@@ -47,7 +48,7 @@ public static class AskJson
     }
 
     /// <summary>The ask in a JSON object, field by field; a null counts as not said.</summary>
-    public static RawAsk Read(JsonElement json)
+    public static RawInputs Read(JsonElement json)
     {
         var said = new Dictionary<string, RawValue>(json.GetPropertyCount());
         foreach (var field in json.EnumerateObject())
@@ -57,14 +58,14 @@ public static class AskJson
                 said.Add(field.Name, ValueOf(field.Value));
             }
         }
-        return new RawAsk(said);
+        return new RawInputs(said);
     }
 
     /// <summary>An ask as a JSON object.</summary>
-    public static JsonElement Of(RawAsk ask) =>
+    public static JsonElement Of(RawInputs ask) =>
         JsonSerializer.SerializeToElement(Plain(ask), JsonSerializerOptions.Web);
 
-    private static Dictionary<string, object?> Plain(RawAsk ask) =>
+    private static Dictionary<string, object?> Plain(RawInputs ask) =>
         ask.Values.ToDictionary(v => v.Key, v => Plain(v.Value));
 
     private static object? Plain(RawValue value) =>

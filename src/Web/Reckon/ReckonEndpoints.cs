@@ -22,7 +22,7 @@ public static class ReckonEndpoints
                 (Here here, string technique) =>
                     AnswerAsync(
                         here,
-                        Core.Craft.Techniques.WorkingOf(technique)?.Straight
+                        Core.Craft.Techniques.WorkingOf(technique)?.Forward
                             ?? Questions.Named(technique)
                     )
             )
@@ -31,7 +31,10 @@ public static class ReckonEndpoints
             .MapPost(
                 "reckon/{technique}/{form}",
                 (Here here, string technique, string form) =>
-                    AnswerAsync(here, Core.Craft.Techniques.WorkingOf(technique)?.FormNamed(form))
+                    AnswerAsync(
+                        here,
+                        Core.Craft.Techniques.WorkingOf(technique)?.CalculationNamed(form)
+                    )
             )
             .ExcludeFromDescription();
         group
@@ -50,8 +53,8 @@ public static class ReckonEndpoints
     /// <param name="also">Adds to the ask what is not typed; null adds nothing.</param>
     internal static async Task<IResult> AnswerAsync(
         Here here,
-        Form? form,
-        Func<RawAsk, Task<RawAsk>>? also = null
+        Calculation? form,
+        Func<RawInputs, Task<RawInputs>>? also = null
     )
     {
         if (form is null)
@@ -67,7 +70,7 @@ public static class ReckonEndpoints
         IReadOnlyList<FieldError> errors;
         try
         {
-            var outcome = form.Reckon(ask, here.Ruler);
+            var outcome = form.Compute(ask, here.Ruler);
             if (outcome.Answer is { } answer)
             {
                 return AnswerJson.Result(new Reckoned(answer, form, ask, here.Ruler, with));
@@ -88,8 +91,8 @@ public static class ReckonEndpoints
     /// <param name="also">Adds to the ask now what is not typed; null adds nothing.</param>
     internal static async Task<IResult> CompareAsync(
         Here here,
-        Working? working,
-        Func<RawAsk, Ruler, Task<RawAsk>>? also = null
+        Process? working,
+        Func<RawInputs, Ruler, Task<RawInputs>>? also = null
     )
     {
         if (working is null)
@@ -106,14 +109,14 @@ public static class ReckonEndpoints
             return Problem.Field("now", "then and now both must be asks.");
         }
         var ruler = Core.Project.ProjectPlan.AsCut(before, here.Ruler);
-        var then = new AskReader(before, ruler);
-        var now = new AskReader(also is null ? after : await also(after, ruler), ruler);
+        var then = new InputReader(before, ruler);
+        var now = new InputReader(also is null ? after : await also(after, ruler), ruler);
         return working.CompareAsks(then, now) is { } comparison
             ? Results.Json(comparison, CraftJson.For(here.Ruler))
             : Problem.Fields([.. then.Errors, .. now.Errors]);
     }
 
-    private static RawAsk? AskAt(JsonElement body, string name) =>
+    private static RawInputs? AskAt(JsonElement body, string name) =>
         body.TryGetProperty(name, out var ask) && ask.ValueKind == JsonValueKind.Object
             ? AskJson.Read(ask)
             : null;

@@ -64,7 +64,7 @@ public static class SimulatedEndpoints
         var piece = (await store.OfWorkingsAsync(here.Seat, [working.Id], here.Cancel)).Count;
         var read = sew(
             new SimulatedSwatch(
-                new AskReader(AskJson.Read(features), here.Ruler),
+                new InputReader(AskJson.Read(features), here.Ruler),
                 Length.FromMillimetres(swatch.Flat),
                 Seed(working.Id),
                 piece

@@ -41,11 +41,11 @@ public sealed record PlotPoint(
 );
 
 /// <summary>What is planned, and what it is likely to give.</summary>
-public sealed record PlannedOut(double X, Likely Range, string Says);
+public sealed record PlannedOut(double X, Interval Range, string Says);
 
 /// <summary>How a working's own swatches narrowed the range, one after the other.</summary>
 /// <param name="Count">After so many of them.</param>
-public sealed record NarrowedOut(int Count, Likely Range);
+public sealed record NarrowedOut(int Count, Interval Range);
 
 /// <summary>What swatches teach against a setting.</summary>
 /// <param name="Quantity">What is learnt, in its own words and units.</param>
@@ -129,7 +129,7 @@ internal static class SwatchPlot
         var ask = shelf.With(part, part.Inputs);
         if (
             part.Working?.Swatch.Teaches.FirstOrDefault(l => l.Predicts) is not { } lesson
-            || lesson.Read(new AskReader(ask, here.Ruler)) is not { } learnt
+            || lesson.Read(new InputReader(ask, here.Ruler)) is not { } learnt
             || learnt.Samples.Count != on.Count
         )
         {
@@ -153,7 +153,7 @@ internal static class SwatchPlot
 
         double? Foretold(ShelfSample sample) =>
             lesson
-                .Read(new AskReader(shelf.WithLast(part, ask, sample), here.Ruler))
+                .Read(new InputReader(shelf.WithLast(part, ask, sample), here.Ruler))
                 ?.Samples[^1]
                 .Expected;
     }
@@ -181,7 +181,7 @@ internal static class SwatchPlot
         var samples = rows.Select(r => Planned.Of(r.Swatch).AsSample(of, true)).ToList();
         var ask = samples[^1].Group!.With(ChangedBySwatches.Samples, RawValue.Of(samples));
         return
-            of.Teaches is [var lesson, ..] && lesson.Read(new AskReader(ask, ruler)) is { } learnt
+            of.Teaches is [var lesson, ..] && lesson.Read(new InputReader(ask, ruler)) is { } learnt
             ? Plotted(technique, lesson, learnt, x, rows)
             : Nothing(technique);
     }

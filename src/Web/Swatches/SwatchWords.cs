@@ -19,7 +19,7 @@ public static class SwatchWords
     public static IReadOnlyList<LengthsField> Readings { get; } =
     [
         .. Core
-            .Craft.Techniques.Worked.SelectMany(t => t.Working!.Swatch.Readings)
+            .Craft.Techniques.Worked.SelectMany(t => t.Process!.Swatch.Readings)
             .DistinctBy(f => f.Name)
             .Select(f => f with { IsNeeded = false }),
     ];
@@ -28,7 +28,7 @@ public static class SwatchWords
     public static IReadOnlyList<Field> Features { get; } =
     [
         .. Core
-            .Craft.Techniques.Worked.SelectMany(t => t.Working!.Swatch.Features)
+            .Craft.Techniques.Worked.SelectMany(t => t.Process!.Swatch.Features)
             .DistinctBy(f => f.Name),
     ];
 
@@ -75,7 +75,7 @@ public static class SwatchWords
     }
 
     /// <summary>What was said of fields, lengths in mm; of the lines of a scrap, each by itself.</summary>
-    private static Dictionary<string, object> Read(AskReader reader, IReadOnlyList<Field> fields)
+    private static Dictionary<string, object> Read(InputReader reader, IReadOnlyList<Field> fields)
     {
         var read = new Dictionary<string, object>();
         foreach (var field in fields.Where(f => reader.Has(f)))
@@ -115,7 +115,7 @@ public static class SwatchWords
         ];
 
     private static string Said(double figure, string unit) =>
-        unit == Knob.NoOrYes
+        unit == Control.NoOrYes
             ? (figure > 0 ? "yes" : "no")
             : $"{DecimalText.Write(figure)} {unit}".TrimEnd();
 
@@ -137,7 +137,7 @@ public static class SwatchWords
     public static SwatchOf? Of(string technique) =>
         Core.Craft.Techniques.WorkingOf(technique)?.Swatch;
 
-    private static AskReader? Open(
+    private static InputReader? Open(
         JsonElement? said,
         string name,
         IReadOnlyList<Field> fields,
@@ -167,6 +167,6 @@ public static class SwatchWords
                 )
             );
         }
-        return new AskReader(raw, ruler, name + ".");
+        return new InputReader(raw, ruler, name + ".");
     }
 }

@@ -32,7 +32,7 @@ public static class TechniqueEndpoints
     }
 
     private static IResult Describe(Here here, string technique) =>
-        Core.Craft.Techniques.Named(technique) is { Working: not null } known
+        Core.Craft.Techniques.Named(technique) is { Process: not null } known
             ? Results.Ok(TechniqueOut.Of(known, here.Ruler))
             : Problem.NotFound("There is no such technique.");
 

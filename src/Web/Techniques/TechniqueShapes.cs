@@ -17,7 +17,7 @@ public sealed record TechniqueInList(
     string Name,
     string Title,
     string Short,
-    Kin Kin,
+    Category Kin,
     string Says,
     string Begin,
     string FirstField,
@@ -32,10 +32,10 @@ public sealed record TechniqueInList(
             t.Short,
             t.Kin,
             t.Says,
-            t.Working!.Begin,
-            t.Working.First.Field,
-            t.Working.Swatch.Learns,
-            CraftJson.Of(t.Working.Mark, ruler)
+            t.Process!.Begin,
+            t.Process.First.Field,
+            t.Process.Swatch.Learns,
+            CraftJson.Of(t.Process.Mark, ruler)
         );
 }
 
@@ -60,7 +60,7 @@ public sealed record SwatchOfOut(
     string Against,
     IReadOnlyList<FieldOut> Fields,
     IReadOnlyList<string> Features,
-    IReadOnlyList<Knob> Knobs,
+    IReadOnlyList<Control> Knobs,
     IReadOnlyList<LessonOut> Teaches,
     bool Learns,
     IReadOnlyDictionary<string, string> OfPiece
@@ -80,7 +80,7 @@ public sealed record TechniqueOut(
     IReadOnlyList<GroupOut> Groups,
     FirstQuestion First,
     IReadOnlyList<string> Either,
-    IReadOnlyList<TurnedRound> Allows,
+    IReadOnlyList<Inverse> Allows,
     IReadOnlyList<StageOut> Stages,
     IReadOnlyList<string> Uses,
     SwatchOfOut Swatch,
@@ -91,13 +91,13 @@ public sealed record TechniqueOut(
 {
     public static TechniqueOut Of(Technique t, Ruler ruler)
     {
-        var w = t.Working!;
-        var plan = w.Straight.Reckon(w.Straight.Example, ruler).Answer as WorkPlan;
+        var w = t.Process!;
+        var plan = w.Forward.Compute(w.Forward.Example, ruler).Answer as WorkPlan;
         return new(
             t.Name,
             t.Title,
             t.Says,
-            FieldOut.All(w.Straight.Fields, ruler),
+            FieldOut.All(w.Forward.Fields, ruler),
             [.. w.Groups.Select(g => new GroupOut(g.When, g.Title, g.Fields))],
             w.First,
             w.Either,
@@ -107,7 +107,7 @@ public sealed record TechniqueOut(
             new SwatchOfOut(
                 FieldOut.All(w.Swatch.Readings, ruler),
                 w.Swatch.Against,
-                FieldOut.All(w.FormNamed(SwatchOf.FormName)!.Fields, ruler),
+                FieldOut.All(w.CalculationNamed(SwatchOf.FormName)!.Fields, ruler),
                 [.. w.Swatch.Features.Select(f => f.Name)],
                 w.Swatch.Knobs,
                 [

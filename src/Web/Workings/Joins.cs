@@ -24,7 +24,7 @@ public static class Joins
             .ToLookup(t => t.Working, t => t.Taker.Id);
         IEnumerable<Guid> Givers(Guid piece) =>
             byId[piece].Taken.Select(t => t.Working).Where(byId.ContainsKey);
-        var fields = Core.Craft.Techniques.WorkingOf(of.Technique)?.Straight.Fields ?? [];
+        var fields = Core.Craft.Techniques.WorkingOf(of.Technique)?.Forward.Fields ?? [];
         foreach (var (name, link) in wanted)
         {
             if (

@@ -12,7 +12,7 @@ public static class StoredAsk
     private const int MostFields = 60;
 
     /// <summary>What is wrong with the fields of an unfinished ask; missing fields are not wrong yet.</summary>
-    public static IReadOnlyList<FieldError> Check(Working working, JsonElement ask, Ruler ruler)
+    public static IReadOnlyList<FieldError> Check(Process working, JsonElement ask, Ruler ruler)
     {
         if (ask.ValueKind != JsonValueKind.Object)
         {
@@ -25,11 +25,11 @@ public static class StoredAsk
         }
         // Samples are swatches, and are kept as such.
         var fields = working
-            .Straight.Fields.Where(f => f.Name != ChangedBySwatches.Samples)
+            .Forward.Fields.Where(f => f.Name != ChangedBySwatches.Samples)
             .ToList();
         return Walk.Unknown(fields, raw) is { } unknown
             ? Wrong(unknown, $"“{unknown}” is not a field of this technique.")
-            : working.Straight.CheckUnfinished(raw, ruler);
+            : working.Forward.CheckUnfinished(raw, ruler);
     }
 
     /// <summary>The ask with every bare figure's unit written out, so that turning the units round changes no length.</summary>

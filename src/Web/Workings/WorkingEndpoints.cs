@@ -81,7 +81,7 @@ public static class WorkingEndpoints
             working.Technique,
             known.SchemaVersion,
             working.Name,
-            StoredAsk.Spelled(known.Straight.Fields, ask, here.Ruler.Units),
+            StoredAsk.Spelled(known.Forward.Fields, ask, here.Ruler.Units),
             Json(working.Cloth ?? new Cloth(null, null, null, null))!.Value,
             wayOf?.Piece,
             wayOf is null ? [.. UsualThings.For(known.Uses)] : [],
@@ -168,7 +168,7 @@ public static class WorkingEndpoints
             {
                 return Problem.Fields(errors);
             }
-            ask = StoredAsk.Spelled(known.Straight.Fields, said, here.Ruler.Units);
+            ask = StoredAsk.Spelled(known.Forward.Fields, said, here.Ruler.Units);
         }
         return Workings.Changed(
             here,
@@ -197,7 +197,7 @@ public static class WorkingEndpoints
         value is null ? null : JsonSerializer.SerializeToElement(value, JsonSerializerOptions.Web);
 
     /// <summary>The step in the words that an undo will offer it by.</summary>
-    private static string? Says(WorkingPatch change, WorkingRow before, Working known)
+    private static string? Says(WorkingPatch change, WorkingRow before, Process known)
     {
         if (change.Links is { } links)
         {
@@ -208,7 +208,7 @@ public static class WorkingEndpoints
         if (change.Ask is { } ask)
         {
             var labels = known
-                .Straight.Fields.Where(f => ask.TryGetProperty(f.Name, out _))
+                .Forward.Fields.Where(f => ask.TryGetProperty(f.Name, out _))
                 .Select(f => f.Label.ToLowerInvariant())
                 .ToList();
             return labels.Count > 2

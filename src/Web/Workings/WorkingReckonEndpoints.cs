@@ -48,7 +48,7 @@ public static class WorkingReckonEndpoints
             ? await ReckonEndpoints.AnswerAsync(
                 here,
                 Core.Craft.Techniques.WorkingOf(working.Technique)
-                    ?.FormNamed(here.Http.Request.RouteValues["form"] as string ?? ""),
+                    ?.CalculationNamed(here.Http.Request.RouteValues["form"] as string ?? ""),
                 ask => plans.CompleteAsync(here.Seat, working, ask, here.Ruler, here.Cancel)
             )
             : Problem.NotFound("There is no such part.");

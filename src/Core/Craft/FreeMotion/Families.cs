@@ -20,7 +20,7 @@ internal static class Families
     public static Family DrawInFamily { get; } =
         new("draw-in", [new("1", Math.Log(0.8), 2.5)], 3, 0.005);
 
-    public static Dial Hand(Ask ask) =>
+    public static Dial Hand(FreeMotionInputs ask) =>
         new(ask.Counted, ask.Tempo.Stitch, "Stitch", true)
         {
             Believed = HandFamily,
@@ -30,7 +30,7 @@ internal static class Families
         };
 
     /// <param name="along">Along the field, from top to bottom; else across it.</param>
-    public static Dial DrawnIn(Ask ask, bool along, Length field) =>
+    public static Dial DrawnIn(FreeMotionInputs ask, bool along, Length field) =>
         new(
             [
                 .. ask

@@ -30,32 +30,32 @@ internal static class FreeMotionTechnique
             Name = FreeMotionCard.Technique.Name,
             Title = FreeMotionCard.Technique.Title,
             Short = "Free motion",
-            Kin = Kin.FreeMotion,
+            Kin = Category.FreeMotion,
             Says = FreeMotionCard.Technique.Says,
             Cards = [FreeMotionCard.Technique],
             ToldToCard = ToldToCard,
-            Working = new()
+            Process = new()
             {
                 Begin = "Free-motion stitching",
                 Mark = Mark(),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to sew it free-motion",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
-                        ("kind", Fields.Meandered),
+                    FreeMotionFields.All,
+                    FreeMotionPlan.Told,
+                    RawInputs.Of(
+                        ("kind", FreeMotionFields.Meandered),
                         ("width", "30 cm"),
                         ("height", "20 cm"),
                         ("lineSpacing", "10 mm"),
                         ("stitchLength", "2.5 mm"),
                         ("machineSpeed", 600),
                         ("layers", 3),
-                        ("held", Fields.Basted)
+                        ("held", FreeMotionFields.Basted)
                     ),
-                    Answer.Of
+                    FreeMotionPlan.Of
                 ),
-                Turned = [PaceQuestion.Form, HandSwatch.Form],
+                Inverses = [PaceQuestion.Form, HandSwatch.Form],
                 Groups =
                 [
                     new(
@@ -113,7 +113,7 @@ internal static class FreeMotionTechnique
                     "How wide is the field?",
                     "Choose what is sewn; it is drawn here stitch by stitch as you type."
                 ),
-                Stages = Working.StagesWithoutCut,
+                Stages = Process.StagesWithoutCut,
                 Uses = ["foot", "thread", "stabiliser"],
                 Cautions = Hazards,
                 Swatch = HandSwatch.Described,
@@ -121,16 +121,20 @@ internal static class FreeMotionTechnique
         };
 
     /// <summary>A zigzag is another way of the card’s, as wide as it is planned; elastic is a third. A straight stitch has no width to be told.</summary>
-    private static RawAsk ToldToCard(RawAsk ask)
+    private static RawInputs ToldToCard(RawInputs ask)
     {
-        var reader = new AskReader(ask, Ruler.Metric);
-        var isFilled = reader.OptionalChoice(Fields.Kind) is Fields.Fill or Fields.Lettered;
+        var reader = new InputReader(ask, Ruler.Metric);
+        var isFilled =
+            reader.OptionalChoice(FreeMotionFields.Kind)
+            is FreeMotionFields.Fill
+                or FreeMotionFields.Lettered;
         var isZigzag =
-            isFilled && reader.OptionalLength(Fields.StitchWidth) >= Wants.StitchWidthField.Least;
-        var told = isZigzag ? ask : ask.Without(Fields.StitchWidth.Name);
+            isFilled
+            && reader.OptionalLength(FreeMotionFields.StitchWidth) >= Wants.StitchWidthField.Least;
+        var told = isZigzag ? ask : ask.Without(FreeMotionFields.StitchWidth.Name);
         return ask.TryGet("school", out _) ? told
             : isZigzag ? told.With("school", RawValue.Of("fill"))
-            : reader.Flag(Fields.Elastic) ? told.With("school", RawValue.Of("texture"))
+            : reader.Flag(FreeMotionFields.Elastic) ? told.With("school", RawValue.Of("texture"))
             : told;
     }
 

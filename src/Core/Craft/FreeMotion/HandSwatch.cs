@@ -55,7 +55,7 @@ internal sealed record HandSwatch(
         .Help("As in the plan.")
         .Optional();
 
-    private static readonly NumberField MachineField = Fields.MachineSpeed;
+    private static readonly NumberField MachineField = FreeMotionFields.MachineSpeed;
 
     private static readonly LookFields Looks = new(FreeMotionCard.Technique.Looks);
 
@@ -75,7 +75,7 @@ internal sealed record HandSwatch(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a line and a loop say",
@@ -90,7 +90,7 @@ internal sealed record HandSwatch(
                 Looks.Tried,
             ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("plannedStitch", 2),
                 ("machineSpeed", 600),
                 ("tenOnLine", new[] { "26 mm", "24 mm" }),
@@ -108,7 +108,7 @@ internal sealed record HandSwatch(
             Readings = [LineRead, LoopRead, AlongRead, AcrossRead],
             Features = [PlannedField, MachineField],
             Shown = swatch =>
-                RawAsk
+                RawInputs
                     .Empty.With("kind", RawValue.Of("meander"))
                     .With("width", RawValue.Of("10 cm"))
                     .With("height", RawValue.Of("8 cm"))
@@ -125,9 +125,17 @@ internal sealed record HandSwatch(
                     : null,
             Teaches =
             [
-                new(Families.HandFamily.Name, "your hand", reader => Answer.Of(reader)?.Hand),
-                new("draw-in-across", "Scale in, across", reader => Answer.Of(reader)?.Across),
-                new("draw-in-along", "Scale in, along", reader => Answer.Of(reader)?.Along),
+                new(
+                    Families.HandFamily.Name,
+                    "your hand",
+                    reader => FreeMotionPlan.Of(reader)?.Hand
+                ),
+                new(
+                    "draw-in-across",
+                    "Scale in, across",
+                    reader => FreeMotionPlan.Of(reader)?.Across
+                ),
+                new("draw-in-along", "Scale in, along", reader => FreeMotionPlan.Of(reader)?.Along),
             ],
             Sample = Sampled,
         };
@@ -185,7 +193,7 @@ internal sealed record HandSwatch(
         }
     }
 
-    private static HandSwatch? Judge(AskReader reader)
+    private static HandSwatch? Judge(InputReader reader)
     {
         var planned = reader.LengthOrStart(PlannedField);
         var machine = reader.NumberOrStart(MachineField);
@@ -216,7 +224,7 @@ internal sealed record HandSwatch(
     }
 
     /// <summary>Ten stitches against those that were planned, and the square against what it was.</summary>
-    private static RawAsk Sampled(SewnSwatch swatch)
+    private static RawInputs Sampled(SewnSwatch swatch)
     {
         var sample = DialSamples.Of(swatch, PlannedField, LineRead, Counted);
         var (along, across) = (swatch.Mean(AlongRead.Name), swatch.Mean(AcrossRead.Name));

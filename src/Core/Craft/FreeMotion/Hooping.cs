@@ -61,7 +61,7 @@ internal sealed record Hooping(Length Inside, Length Width, Length Height)
 
     /// <summary>ceil((a − o)/(s − o)).</summary>
     private static int Count(Length across, Length side) =>
-        (int)Math.Max(1, Rounding.CountUp((across - Overlap) / (side - Overlap)));
+        (int)Math.Max(1, Rounding.CeilingTolerant((across - Overlap) / (side - Overlap)));
 
     /// <summary>(a + (n − 1)·o)/n: evened out.</summary>
     private static Length Each(Length across, int count) =>

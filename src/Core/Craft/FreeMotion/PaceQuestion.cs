@@ -8,7 +8,7 @@ namespace ZephyrReach.Core.Craft.FreeMotion;
 
 /// <summary>What two of stitch, machine and hands say of the third, and of a line.</summary>
 /// <param name="Line">Null where none was said.</param>
-internal sealed record PaceAnswer(Tempo Tempo, Length? Line) : Reckoning
+internal sealed record PaceAnswer(Tempo Tempo, Length? Line) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -30,29 +30,32 @@ internal static class PaceQuestion
         .Help("What is sewn at this pace.")
         .Optional();
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "pace",
             "What hands and machine make together",
             [
-                Fields.StitchLength,
-                Fields.MachineSpeed with
+                FreeMotionFields.StitchLength,
+                FreeMotionFields.MachineSpeed with
                 {
                     Start = null,
                 },
-                Fields.HandSpeed,
+                FreeMotionFields.HandSpeed,
                 LineLength,
             ],
             PaceAnswer.Told,
-            RawAsk.Of(("machineSpeed", 600), ("handSpeed", 20), ("lineLength", "1 m")),
+            RawInputs.Of(("machineSpeed", 600), ("handSpeed", 20), ("lineLength", "1 m")),
             Work
         );
 
-    private static PaceAnswer? Work(AskReader reader)
+    private static PaceAnswer? Work(InputReader reader)
     {
         var line = reader.OptionalLength(LineLength);
         return Tempo.Read(reader, true) is { } tempo
-            ? new PaceAnswer(tempo, line) { Findings = [.. Noticed.OfPace(tempo, reader.Ruler)] }
+            ? new PaceAnswer(tempo, line)
+            {
+                Findings = [.. FreeMotionFindings.OfPace(tempo, reader.Ruler)],
+            }
             : null;
     }
 }

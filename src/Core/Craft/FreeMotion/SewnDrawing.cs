@@ -26,12 +26,12 @@ internal static class SewnDrawing
     public static string Part(int stretch) =>
         stretch < MostStretches ? $"stretch-{stretch + 1}" : "others";
 
-    public static IReadOnlyList<string> Parts(Answer a) =>
+    public static IReadOnlyList<string> Parts(FreeMotionPlan a) =>
         [.. Enumerable.Range(0, a.Ask.Stretches.Count).Select(Part).Distinct()];
 
     public static string HoopPart(HoopField field) => $"hoop-{field.Number}";
 
-    public static Drawing Of(Answer a)
+    public static Drawing Of(FreeMotionPlan a)
     {
         var place = Affine.Move(Margin.Millimetres, Margin.Millimetres);
         var (width, height) = (a.Reach.Width + 2 * Margin, a.Reach.Height + 2 * Margin);
@@ -87,7 +87,7 @@ internal static class SewnDrawing
     }
 
     /// <summary>The line as it is traced, at true size, with the places where it begins.</summary>
-    public static Guide Guide(Answer a)
+    public static Guide Guide(FreeMotionPlan a)
     {
         var edge = Affine.Move(10, 10);
         return new Guide(
@@ -109,7 +109,7 @@ internal static class SewnDrawing
     }
 
     /// <summary>What it looks like in a list.</summary>
-    public static Drawing Picture(Answer a)
+    public static Drawing Picture(FreeMotionPlan a)
     {
         var large = Length.Max(
             Length.Max(a.Reach.Width, a.Reach.Height),
@@ -124,7 +124,7 @@ internal static class SewnDrawing
             a.Reach.Width + 2 * margin,
             Length.Max(a.Reach.Height + 2 * margin, large / 5),
             [
-                .. (a.Ask.Kind == Fields.Meandered ? Few(a) : a.Ask.Way.Sketch).Select(
+                .. (a.Ask.Kind == FreeMotionFields.Meandered ? Few(a) : a.Ask.Way.Sketch).Select(
                     o => new PathShape(place.Of(o), LineMeaning.Cord, Width: large / 60)
                 ),
             ],
@@ -133,14 +133,14 @@ internal static class SewnDrawing
     }
 
     /// <summary>Of a meander, a coarse one stands for it.</summary>
-    private static IEnumerable<Path> Few(Answer a)
+    private static IEnumerable<Path> Few(FreeMotionPlan a)
     {
         var apart = Length.Max(a.Ask.Apart, Length.Min(a.Reach.Width, a.Reach.Height) / 8);
         return [Path.Of(false, Meander.Of(a.Reach.Width, a.Reach.Height, apart, 3))];
     }
 
     /// <summary>Through the places where the needle goes in: long stitches cut the corners, as they do on cloth.</summary>
-    private static IEnumerable<Shape> Stitched(Answer a, int stretch, Affine place)
+    private static IEnumerable<Shape> Stitched(FreeMotionPlan a, int stretch, Affine place)
     {
         var line = a.Ask.Stretches[stretch];
         var look = new StitchLook(a.Ask.Tempo.Stitch, a.Ask.StitchWidth);
@@ -226,7 +226,7 @@ internal static class SewnDrawing
     private static readonly Length Tie = Length.FromMillimetres(2);
 
     /// <summary>Where each stretch begins, where it is tied off, and the jumps between them.</summary>
-    private static IEnumerable<Shape> Numbers(Answer a, Affine place)
+    private static IEnumerable<Shape> Numbers(FreeMotionPlan a, Affine place)
     {
         for (var i = 0; i < Math.Min(a.Ask.Stretches.Count, MostStretches); i++)
         {
@@ -273,7 +273,7 @@ internal static class SewnDrawing
     }
 
     /// <summary>The beginning, the middle and the end from near, where stitches can be counted.</summary>
-    private static IEnumerable<Near> Nears(Answer a, Affine place)
+    private static IEnumerable<Near> Nears(FreeMotionPlan a, Affine place)
     {
         var across = Length.FromMillimetres(
             Math.Clamp(12 * a.Ask.Tempo.Stitch.Millimetres, 12, 60)

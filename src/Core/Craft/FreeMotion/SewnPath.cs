@@ -44,8 +44,8 @@ internal sealed class SewnPathReader
 
     private static readonly Length Flat = Length.FromMillimetres(0.1);
 
-    private readonly AskReader reader;
-    private readonly Ask ask;
+    private readonly InputReader reader;
+    private readonly FreeMotionInputs ask;
     private readonly Length? width;
     private readonly Length? height;
     private readonly int seed;
@@ -58,19 +58,19 @@ internal sealed class SewnPathReader
     private readonly bool ring;
     private readonly bool isShaped;
 
-    public SewnPathReader(AskReader reader, Ask ask)
+    public SewnPathReader(InputReader reader, FreeMotionInputs ask)
     {
         (this.reader, this.ask) = (reader, ask);
-        width = reader.OptionalLength(Fields.Width);
-        height = reader.OptionalLength(Fields.Height);
-        seed = (int)reader.NumberOrStart(Fields.Seed);
-        path = reader.Paths(Fields.Path);
-        outline = reader.Paths(Fields.Outline);
-        (shape, size) = Traced.Sized(reader, Fields.Shape);
-        text = reader.OptionalName(Fields.Text);
-        cap = reader.OptionalLength(Fields.CapHeight);
-        _ = reader.OptionalChoice(Fields.Font);
-        ring = reader.Flag(Fields.Ring);
+        width = reader.OptionalLength(FreeMotionFields.Width);
+        height = reader.OptionalLength(FreeMotionFields.Height);
+        seed = (int)reader.NumberOrStart(FreeMotionFields.Seed);
+        path = reader.Paths(FreeMotionFields.Path);
+        outline = reader.Paths(FreeMotionFields.Outline);
+        (shape, size) = Traced.Sized(reader, FreeMotionFields.Shape);
+        text = reader.OptionalName(FreeMotionFields.Text);
+        cap = reader.OptionalLength(FreeMotionFields.CapHeight);
+        _ = reader.OptionalChoice(FreeMotionFields.Font);
+        ring = reader.Flag(FreeMotionFields.Ring);
         isShaped = MadeOf(reader) == LineFields.Shaped;
         foreach (var needed in Needed.Where(f => !reader.Has(f)))
         {
@@ -81,17 +81,17 @@ internal sealed class SewnPathReader
     private IEnumerable<Field> Needed =>
         ask.Kind switch
         {
-            Fields.Meandered => [Fields.Width, Fields.Height],
-            Fields.Lettered => [Fields.Text, Fields.CapHeight],
+            FreeMotionFields.Meandered => [FreeMotionFields.Width, FreeMotionFields.Height],
+            FreeMotionFields.Lettered => [FreeMotionFields.Text, FreeMotionFields.CapHeight],
             _ when isShaped => [LineFields.ShapeWidth],
-            Fields.Fill => [Fields.Outline],
-            _ => [Fields.Path],
+            FreeMotionFields.Fill => [FreeMotionFields.Outline],
+            _ => [FreeMotionFields.Path],
         };
 
-    private static string MadeOf(AskReader reader) =>
-        reader.OptionalChoice(Fields.Made)
+    private static string MadeOf(InputReader reader) =>
+        reader.OptionalChoice(FreeMotionFields.Made)
         ?? (
-            reader.Has(Fields.Path) || reader.Has(Fields.Outline)
+            reader.Has(FreeMotionFields.Path) || reader.Has(FreeMotionFields.Outline)
                 ? LineFields.Read
                 : LineFields.Shaped
         );
@@ -101,19 +101,19 @@ internal sealed class SewnPathReader
     {
         var laid = ask.Kind switch
         {
-            Fields.Meandered => OfField(width!.Value, height!.Value),
-            Fields.Lettered => OfLetters(text!, cap!.Value),
-            Fields.Fill => OfFill(
+            FreeMotionFields.Meandered => OfField(width!.Value, height!.Value),
+            FreeMotionFields.Lettered => OfLetters(text!, cap!.Value),
+            FreeMotionFields.Fill => OfFill(
                 isShaped ? shape.At(size) : outline,
-                isShaped ? Fields.Shape : Fields.Outline
+                isShaped ? FreeMotionFields.Shape : FreeMotionFields.Outline
             ),
             _ => OfLine(isShaped ? shape.At(size, false) : path),
         };
-        return ask.Kind is Fields.Line or Fields.Fill && isShaped
+        return ask.Kind is FreeMotionFields.Line or FreeMotionFields.Fill && isShaped
             ? laid with
             {
                 WidthField = shape.Name == "spiral" ? "" : LineFields.ShapeWidth.Name,
-                HeightField = LineFields.Sized(reader, Fields.Shape)
+                HeightField = LineFields.Sized(reader, FreeMotionFields.Shape)
                     ? LineFields.ShapeHeight.Name
                     : "",
             }
@@ -131,14 +131,14 @@ internal sealed class SewnPathReader
         if (ask.Apart * Meander.LeastCells > Length.Min(across, down))
         {
             return Refused(
-                Fields.LineSpacing,
+                FreeMotionFields.LineSpacing,
                 $"The field must be {Meander.LeastCells} times as wide and as high as its lines lie apart."
             );
         }
         if (Meander.Places(across, down, ask.Apart) > Meander.MostPlaces)
         {
             return Refused(
-                Fields.LineSpacing,
+                FreeMotionFields.LineSpacing,
                 "That is more line than anybody sews: lay the lines further apart, or sew a part of the field."
             );
         }
@@ -151,8 +151,8 @@ internal sealed class SewnPathReader
         );
         return new([Meander.Of(across, down, ask.Apart, seed)], [field])
         {
-            WidthField = Fields.Width.Name,
-            HeightField = Fields.Height.Name,
+            WidthField = FreeMotionFields.Width.Name,
+            HeightField = FreeMotionFields.Height.Name,
         };
     }
 
@@ -176,7 +176,7 @@ internal sealed class SewnPathReader
         if (Hatching.Lines(placed, ask.Apart) > Hatching.Most)
         {
             return Refused(
-                Fields.LineSpacing,
+                FreeMotionFields.LineSpacing,
                 "That is more line than anybody sews: lay the lines further apart."
             );
         }
@@ -190,12 +190,12 @@ internal sealed class SewnPathReader
     {
         if (Traced.Unwritable(said) is { } wrong)
         {
-            return Refused(Fields.Text, wrong);
+            return Refused(FreeMotionFields.Text, wrong);
         }
         var letters = LetterShapes.Of(said.Trim(), high);
         if (Hatching.Lines(letters, ask.Apart) > Hatching.Most)
         {
-            return Refused(Fields.LineSpacing, "That is more line than anybody sews.");
+            return Refused(FreeMotionFields.LineSpacing, "That is more line than anybody sews.");
         }
         var reach = NamedShape.BoundsOf(letters);
         var (wide, tall) = (reach.Width.Millimetres, reach.Height.Millimetres);
@@ -207,7 +207,7 @@ internal sealed class SewnPathReader
         var stretches = Hatching.Of(placed, ask.Apart, ask.Angle);
         if (stretches.Count == 0)
         {
-            return Refused(Fields.Text, "The letters are too small for a single line.");
+            return Refused(FreeMotionFields.Text, "The letters are too small for a single line.");
         }
         var circle = ring ? NamedShape.CircleOf(Length.FromMillimetres(2 * radius)) : null;
         return new(circle is null ? stretches : [.. stretches, Walked(new(circle))], placed)
@@ -216,9 +216,9 @@ internal sealed class SewnPathReader
             Capital = said.Trim().Length <= Monogram ? high : null,
             // Only where the letters are as high as a capital does the drawing state it.
             HeightField =
-                ring || Length.Between(reach.Height, high).Millimetres > 0.01
+                ring || Length.Difference(reach.Height, high).Millimetres > 0.01
                     ? ""
-                    : Fields.CapHeight.Name,
+                    : FreeMotionFields.CapHeight.Name,
         };
     }
 

@@ -25,22 +25,23 @@ internal sealed record Tempo(Length Stitch, double Machine, double Hand)
     public static readonly Length PilesInSatin = Length.FromMillimetres(0.25);
 
     /// <summary>Stitches along a line: ceil(line/ℓ).</summary>
-    public int Stitches(Length line) => (int)Rounding.CountUp(line / Stitch);
+    public int Stitches(Length line) => (int)Rounding.CeilingTolerant(line / Stitch);
 
     /// <summary>Reads the three; null when the reader has errors, or less than two are said and none begins with anything.</summary>
     /// <param name="needsTwo">Whether two have to be said; else a stitch of 2 mm and 600 a minute are begun with.</param>
-    public static Tempo? Read(AskReader reader, bool needsTwo = false)
+    public static Tempo? Read(InputReader reader, bool needsTwo = false)
     {
-        var stitch = reader.OptionalLength(Fields.StitchLength)?.Millimetres;
-        var machine = reader.OptionalNumber(Fields.MachineSpeed);
-        var hand = reader.OptionalNumber(Fields.HandSpeed);
+        var stitch = reader.OptionalLength(FreeMotionFields.StitchLength)?.Millimetres;
+        var machine = reader.OptionalNumber(FreeMotionFields.MachineSpeed);
+        var hand = reader.OptionalNumber(FreeMotionFields.HandSpeed);
         if (needsTwo && new[] { stitch, machine, hand }.Count(s => s is not null) < 2)
         {
             Field missing =
-                stitch is null && !reader.Has(Fields.StitchLength) && hand is null
-                    ? Fields.StitchLength
-                : machine is null && !reader.Has(Fields.MachineSpeed) ? Fields.MachineSpeed
-                : Fields.HandSpeed;
+                stitch is null && !reader.Has(FreeMotionFields.StitchLength) && hand is null
+                    ? FreeMotionFields.StitchLength
+                : machine is null && !reader.Has(FreeMotionFields.MachineSpeed)
+                    ? FreeMotionFields.MachineSpeed
+                : FreeMotionFields.HandSpeed;
             reader.Missing(missing);
         }
         if (reader.Errors.Count > 0)
@@ -49,13 +50,15 @@ internal sealed record Tempo(Length Stitch, double Machine, double Hand)
         }
         // Hands that are said go before the stitch that a new ask begins with.
         machine ??=
-            stitch is { } s && hand is { } h ? 60 * h / s : Fields.MachineSpeed.Start!.Value;
+            stitch is { } s && hand is { } h
+                ? 60 * h / s
+                : FreeMotionFields.MachineSpeed.Start!.Value;
         stitch ??= hand is { } v ? 60 * v / machine.Value : Usual.Millimetres;
         hand ??= stitch.Value * machine.Value / 60;
         if (Math.Abs(stitch.Value * machine.Value / 60 / hand.Value - 1) > Agree)
         {
             reader.Contradiction(
-                Fields.HandSpeed,
+                FreeMotionFields.HandSpeed,
                 $"{DecimalText.Write(stitch.Value)} mm at {DecimalText.Write(machine.Value, 0)} a minute takes {DecimalText.Write(stitch.Value * machine.Value / 60, 1)} mm/s. Say two of the three."
             );
             return null;

@@ -143,7 +143,7 @@ internal sealed record SwatchAnswer(
     private static string Two(double figure) => DecimalText.Write(figure);
 
     public static SwatchAnswer? Judge(
-        AskReader reader,
+        InputReader reader,
         LookFields looks,
         bool countsSteamed,
         bool canPlan
@@ -277,10 +277,10 @@ internal static class SwatchForm
         Math.Clamp(swatch.Mean("flat") / swatch.Mean("gathered") ?? 1.8, 1.05, 4);
 
     /// <summary>Ten centimetres of it, as full as it came out.</summary>
-    private static RawAsk Shown(SewnSwatch swatch)
+    private static RawInputs Shown(SewnSwatch swatch)
     {
         var fullness = FullnessOf(swatch);
-        return RawAsk
+        return RawInputs
             .Empty.With("finishedEdge", RawValue.Of("10 cm"))
             .With("finishedDepth", RawValue.Of("8 cm"))
             .With("relaxedWidth", RawValue.Of("10 cm"))
@@ -296,15 +296,15 @@ internal static class SwatchForm
     /// <param name="known">What is looked for on its swatches, and what to try for each.</param>
     /// <param name="countsSteamed">Whether what counts is the reading after steam.</param>
     /// <param name="canPlan">Whether the plan says a fullness.</param>
-    public static Form For(IReadOnlyList<Look> known, bool countsSteamed, bool canPlan)
+    public static Calculation For(IReadOnlyList<Look> known, bool countsSteamed, bool canPlan)
     {
         var looks = new LookFields(known);
-        return new Form(
+        return new Calculation(
             SwatchOf.FormName,
             "What the swatch shows",
             [Planned, Edge, Flat, Gathered, Steamed, Stretched, looks.Seen, looks.Tried, Predicted],
             SwatchAnswer.Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("fullness", 2.2),
                 ("finishedEdge", "2.6 m"),
                 ("flat", "30 cm"),

@@ -30,7 +30,7 @@ internal sealed record Thirds(Length Flat, Length Should, Length Mean, double Se
         IReadOnlyList<Length> became,
         Length flat,
         Length edge,
-        AskReader reader
+        InputReader reader
     )
     {
         var sum = became.Sum();

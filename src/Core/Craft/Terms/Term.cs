@@ -41,19 +41,19 @@ public sealed record Term(string Name, string Says, Func<Ruler, TermPicture> Dra
         {
             var known = ThingKinds.Named(kind)!;
             var thing = known.Read(
-                new AskReader(known.Starters.First(s => s.Name == starter).Properties, ruler)
+                new InputReader(known.Starters.First(s => s.Name == starter).Properties, ruler)
             );
             return new(known.Draw!(thing), null);
         };
 
-    private static Working Of(string technique) => Techniques.WorkingOf(technique)!;
+    private static Process Of(string technique) => Techniques.WorkingOf(technique)!;
 
-    private static Reckoning Example(string technique, Ruler ruler)
+    private static Result Example(string technique, Ruler ruler)
     {
-        var form = Of(technique).Straight;
-        return form.Reckon(form.Example, ruler).Answer!;
+        var form = Of(technique).Forward;
+        return form.Compute(form.Example, ruler).Answer!;
     }
 
-    private static Drawing Drawn(Reckoning example, Ruler ruler, string drawing) =>
+    private static Drawing Drawn(Result example, Ruler ruler, string drawing) =>
         example.Drawings(ruler).First(d => d.Name == drawing);
 }

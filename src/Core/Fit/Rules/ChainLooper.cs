@@ -10,12 +10,12 @@ internal sealed class ChainLooper : FitRule
         "Whether the machine has a chain-stitch looper, where one is needed.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
-        c.Machine is not { Is: var machine } || !c.Sewing.ChainLooper ? Sight.NotAsked
-        : machine.ChainLooper == true ? Sight.Well
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Machine is not { Is: var machine } || !c.Sewing.ChainLooper ? RuleOutcome.NotAsked
+        : machine.ChainLooper == true ? RuleOutcome.Well
         : machine.ChainLooper is null && (machine.IsOverlocker || machine.Kind is null)
-            ? Sight.Unknown
-        : Sight.Stop;
+            ? RuleOutcome.Unknown
+        : RuleOutcome.Stop;
 
     public override Finding Explain(Combination c) =>
         Stop(

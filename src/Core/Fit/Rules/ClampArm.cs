@@ -11,7 +11,7 @@ internal sealed class ClampArm : FitRule
         "Whether a foot with an arm finds a needle clamp screw to ride on.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c)
+    public override RuleOutcome Evaluate(Combination c)
     {
         if (
             c.Machine is not { Is: var machine }
@@ -19,7 +19,7 @@ internal sealed class ClampArm : FitRule
             || foot.ClampArm == false
         )
         {
-            return Sight.NotAsked;
+            return RuleOutcome.NotAsked;
         }
         return foot.ClampArm is null
             ? foot.Kind
@@ -27,13 +27,13 @@ internal sealed class ClampArm : FitRule
                     or FootKinds.OpenDarning
                     or FootKinds.Pleating
                     or FootKinds.Walking
-                ? Sight.Unknown
-                : Sight.NotAsked
+                ? RuleOutcome.Unknown
+                : RuleOutcome.NotAsked
             : machine.ClampScrew is null
-                ? Sight.Unknown
+                ? RuleOutcome.Unknown
                 : machine.ClampScrew == false
-                    ? Sight.Stop
-                    : Sight.Well;
+                    ? RuleOutcome.Stop
+                    : RuleOutcome.Well;
     }
 
     public override Finding Explain(Combination c) =>

@@ -11,14 +11,14 @@ internal sealed class Differential : FitRule
         "Whether the machine has the differential feed that is wanted.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
+    public override RuleOutcome Evaluate(Combination c) =>
         c.Machine is not { Is: var machine } || c.Sewing.Differential is not { } wanted
-            ? Sight.NotAsked
+            ? RuleOutcome.NotAsked
         : !machine.IsOverlocker && machine.Kind is not null && machine.GreatestDifferential is null
-            ? Sight.Stop
-        : machine.GreatestDifferential is not { } most ? Sight.Unknown
-        : wanted > most + 1e-9 ? Sight.Stop
-        : Sight.Well;
+            ? RuleOutcome.Stop
+        : machine.GreatestDifferential is not { } most ? RuleOutcome.Unknown
+        : wanted > most + 1e-9 ? RuleOutcome.Stop
+        : RuleOutcome.Well;
 
     public override Finding Explain(Combination c) =>
         Stop(

@@ -13,11 +13,12 @@ internal sealed class Eye : FitRule
         "Whether the thread is thin enough for the needle's eye: 0.28 of the blade.";
     public override Severity Gravest => Severity.Care;
 
-    public override Sight Look(Combination c) =>
-        c.Thread is not { Is: var thread } || c.Needle is not { Is: var needle } ? Sight.NotAsked
-        : thread.Diameter is null || needle.Blade is null ? Sight.Unknown
-        : Passes(thread, needle) ? Sight.Well
-        : Sight.Care;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Thread is not { Is: var thread } || c.Needle is not { Is: var needle }
+            ? RuleOutcome.NotAsked
+        : thread.Diameter is null || needle.Blade is null ? RuleOutcome.Unknown
+        : Passes(thread, needle) ? RuleOutcome.Well
+        : RuleOutcome.Care;
 
     public override Finding Explain(Combination c)
     {

@@ -10,14 +10,14 @@ internal sealed class FeedDogs : FitRule
         "Whether the feed dogs lower or can be covered, where they must be out of the way.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
+    public override RuleOutcome Evaluate(Combination c) =>
         c.Machine is not { Is: var machine } || !c.Sewing.FeedDogsDown
-            ? Sight.NotAsked
+            ? RuleOutcome.NotAsked
             : machine.FeedDogs switch
             {
-                null => Sight.Unknown,
-                "neither" => Sight.Stop,
-                _ => Sight.Well,
+                null => RuleOutcome.Unknown,
+                "neither" => RuleOutcome.Stop,
+                _ => RuleOutcome.Well,
             };
 
     public override Finding Explain(Combination c) =>

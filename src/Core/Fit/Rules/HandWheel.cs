@@ -9,8 +9,8 @@ internal sealed class HandWheel : FitRule
     public override string Checks => "Always, after a change: one full stitch by hand.";
     public override Severity Gravest => Severity.Care;
 
-    public override Sight Look(Combination c) =>
-        c.Machine is null || c.Foot is null ? Sight.NotAsked : Sight.Care;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Machine is null || c.Foot is null ? RuleOutcome.NotAsked : RuleOutcome.Care;
 
     public override Finding Explain(Combination c) =>
         Care(

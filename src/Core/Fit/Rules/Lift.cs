@@ -13,11 +13,12 @@ internal sealed class Lift : FitRule
         "Whether the layers go under the raised foot with 1 mm to spare.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
-        c.Machine is not { Is: var machine } || c.Sewing.Layers is not { } layers ? Sight.NotAsked
-        : machine.PresserLift is not { } lift ? Sight.Unknown
-        : Say.Over(layers, lift - Spare) ? Sight.Stop
-        : Sight.Well;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Machine is not { Is: var machine } || c.Sewing.Layers is not { } layers
+            ? RuleOutcome.NotAsked
+        : machine.PresserLift is not { } lift ? RuleOutcome.Unknown
+        : Say.Over(layers, lift - Spare) ? RuleOutcome.Stop
+        : RuleOutcome.Well;
 
     public override Finding Explain(Combination c) =>
         Stop(

@@ -10,15 +10,15 @@ internal sealed class Mount : FitRule
     public override string Checks => "Whether the foot's mount is among those the machine takes.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c)
+    public override RuleOutcome Evaluate(Combination c)
     {
         if (c.Machine is not { Is: var machine } || c.Foot is not { Is: var foot })
         {
-            return Sight.NotAsked;
+            return RuleOutcome.NotAsked;
         }
-        return foot.Mount is null || machine.Mounts.Count == 0 ? Sight.Unknown
-            : machine.Mounts.Contains(foot.Mount) ? Sight.Well
-            : Sight.Stop;
+        return foot.Mount is null || machine.Mounts.Count == 0 ? RuleOutcome.Unknown
+            : machine.Mounts.Contains(foot.Mount) ? RuleOutcome.Well
+            : RuleOutcome.Stop;
     }
 
     public override Finding Explain(Combination c) =>

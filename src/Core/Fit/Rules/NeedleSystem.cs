@@ -9,11 +9,12 @@ internal sealed class NeedleSystem : FitRule
     public override string Checks => "Whether the needle's system is the machine's.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
-        c.Machine is not { Is: var machine } || c.Needle is not { Is: var needle } ? Sight.NotAsked
-        : machine.NeedleSystem is null || needle.System is null ? Sight.Unknown
-        : machine.NeedleSystem == needle.System ? Sight.Well
-        : Sight.Stop;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Machine is not { Is: var machine } || c.Needle is not { Is: var needle }
+            ? RuleOutcome.NotAsked
+        : machine.NeedleSystem is null || needle.System is null ? RuleOutcome.Unknown
+        : machine.NeedleSystem == needle.System ? RuleOutcome.Well
+        : RuleOutcome.Stop;
 
     public override Finding Explain(Combination c) =>
         Stop(

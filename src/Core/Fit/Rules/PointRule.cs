@@ -14,11 +14,12 @@ internal sealed class PointRule : FitRule
         "Whether the needle's point suits the fabric: rounded for knits, sharp for fine weaves.";
     public override Severity Gravest => Severity.Care;
 
-    public override Sight Look(Combination c) =>
-        c.Needle is not { Is: var needle } || c.Cloth is not { Is: var cloth } ? Sight.NotAsked
-        : needle.Point is null || cloth.Build is null ? Sight.Unknown
-        : Disagrees(needle.Point, cloth) ? Sight.Care
-        : Sight.Well;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Needle is not { Is: var needle } || c.Cloth is not { Is: var cloth }
+            ? RuleOutcome.NotAsked
+        : needle.Point is null || cloth.Build is null ? RuleOutcome.Unknown
+        : Disagrees(needle.Point, cloth) ? RuleOutcome.Care
+        : RuleOutcome.Well;
 
     public override Finding Explain(Combination c)
     {

@@ -9,14 +9,14 @@ internal sealed class Programmed : FitRule
     public override string Checks => "Whether the machine darns by itself, where that is wanted.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
+    public override RuleOutcome Evaluate(Combination c) =>
         c.Machine is not { Is: var machine } || !c.Sewing.Programmed
-            ? Sight.NotAsked
+            ? RuleOutcome.NotAsked
             : machine.ProgrammedDarning switch
             {
-                true => Sight.Well,
-                null => machine.IsOverlocker ? Sight.Stop : Sight.Unknown,
-                false => Sight.Stop,
+                true => RuleOutcome.Well,
+                null => machine.IsOverlocker ? RuleOutcome.Stop : RuleOutcome.Unknown,
+                false => RuleOutcome.Stop,
             };
 
     public override Finding Explain(Combination c) =>

@@ -12,16 +12,16 @@ internal sealed class Relief : FitRule
         "Whether a cord or a build-up of thread passes under the sole: no higher than its hollow or groove by more than a third.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
+    public override RuleOutcome Evaluate(Combination c) =>
         // What runs beside a zipper foot does not pass under it.
         c.Foot
             is not { Is: var foot }
         || foot.Kind == FootKinds.Zipper
         || c.Sewing.BuildUp is not { } height
-            ? Sight.NotAsked
-        : Room(foot) is not { } room ? Sight.Unknown
-        : Say.Over(height, room * (4 / 3d)) ? Sight.Stop
-        : Sight.Well;
+            ? RuleOutcome.NotAsked
+        : Room(foot) is not { } room ? RuleOutcome.Unknown
+        : Say.Over(height, room * (4 / 3d)) ? RuleOutcome.Stop
+        : RuleOutcome.Well;
 
     public override Finding Explain(Combination c) =>
         Stop(

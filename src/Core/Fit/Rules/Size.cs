@@ -10,18 +10,18 @@ internal sealed class Size : FitRule
         "Whether the needle's size suits the weight of the fabric; one size up for several layers or bulk.";
     public override Severity Gravest => Severity.Care;
 
-    public override Sight Look(Combination c)
+    public override RuleOutcome Evaluate(Combination c)
     {
         if (c.Needle is not { Is: var needle } || c.Cloth is not { Is: var cloth })
         {
-            return Sight.NotAsked;
+            return RuleOutcome.NotAsked;
         }
         if (needle.Size is not { } size || cloth.Weight is not { } weight)
         {
-            return Sight.Unknown;
+            return RuleOutcome.Unknown;
         }
         var (from, to) = NeedleSize.Serving(weight, c.Sewing.Bulky);
-        return size < from || size > to ? Sight.Care : Sight.Well;
+        return size < from || size > to ? RuleOutcome.Care : RuleOutcome.Well;
     }
 
     public override Finding Explain(Combination c)

@@ -11,20 +11,20 @@ internal sealed class StraightPlate : FitRule
         "Whether a zigzag, a twin needle or a shifted needle meets a straight-stitch plate or machine.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c)
+    public override RuleOutcome Evaluate(Combination c)
     {
         if (c.Machine is not { Is: var machine })
         {
-            return Sight.NotAsked;
+            return RuleOutcome.NotAsked;
         }
         var swings =
             c.Sewing.Width > Length.Zero
             || c.Sewing.Offset > Length.Zero
             || c.Needle is { Is.IsTwin: true };
-        return !swings ? Sight.NotAsked
-            : machine.IsStraightOnly ? Sight.Stop
-            : machine.StraightPlate is null && machine.WidestStitch is null ? Sight.Unknown
-            : Sight.Well;
+        return !swings ? RuleOutcome.NotAsked
+            : machine.IsStraightOnly ? RuleOutcome.Stop
+            : machine.StraightPlate is null && machine.WidestStitch is null ? RuleOutcome.Unknown
+            : RuleOutcome.Well;
     }
 
     public override Finding Explain(Combination c) =>

@@ -12,13 +12,13 @@ internal sealed class Strike : FitRule
         "Whether the needle clears the foot and the plate: half the stitch, half the needle and 0.3 mm against half the opening.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
+    public override RuleOutcome Evaluate(Combination c) =>
         c.Note is { } note && (c.Foot is not null || !note.Clears)
             ? note.Clears
-                ? Sight.Well
-                : Sight.Stop
+                ? RuleOutcome.Well
+                : RuleOutcome.Stop
             : c.Needle?.Is.IsTwin == true
-                ? Sight.NotAsked
+                ? RuleOutcome.NotAsked
                 : Clearance.Look(c);
 
     public override Finding Explain(Combination c)

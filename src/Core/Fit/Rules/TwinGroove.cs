@@ -14,24 +14,24 @@ internal sealed class TwinGroove : FitRule
         "Whether the twin needle fits into one groove of the foot, and fills at least half of it.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c)
+    public override RuleOutcome Evaluate(Combination c)
     {
         if (
             c.Needle is not { Is: { IsTwin: true } needle }
             || c.Foot is not { Is: { HasGrooves: true } foot }
         )
         {
-            return Sight.NotAsked;
+            return RuleOutcome.NotAsked;
         }
         if (foot.GrooveAtMost is not { } groove)
         {
-            return Sight.Unknown;
+            return RuleOutcome.Unknown;
         }
         var spacing = needle.TwinSpacing!.Value;
-        return Say.Over(spacing, groove) ? Sight.Stop
-            : foot.GrooveWidth is null ? Sight.Unknown
-            : Say.Over(groove / 2, spacing) ? Sight.Care
-            : Sight.Well;
+        return Say.Over(spacing, groove) ? RuleOutcome.Stop
+            : foot.GrooveWidth is null ? RuleOutcome.Unknown
+            : Say.Over(groove / 2, spacing) ? RuleOutcome.Care
+            : RuleOutcome.Well;
     }
 
     public override Finding Explain(Combination c) =>

@@ -12,20 +12,20 @@ internal sealed class TwinPlate : FitRule
         "Whether both needles of a twin needle clear the plate and the foot, with 0.4 mm of air, within the machine's widest stitch; shows the greatest safe width.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c)
+    public override RuleOutcome Evaluate(Combination c)
     {
         if (c.Needle is not { Is.IsTwin: true } || (c.Machine is null && c.Foot is null))
         {
-            return Sight.NotAsked;
+            return RuleOutcome.NotAsked;
         }
         if (IsTooWide(c))
         {
-            return Sight.Stop;
+            return RuleOutcome.Stop;
         }
-        return c.Note is { Clears: true } ? Sight.Well
-            : Clearance.Look(c) is var clears && clears != Sight.Well ? clears
-            : c.Machine is { Is.WidestStitch: null } ? Sight.Unknown
-            : Sight.Well;
+        return c.Note is { Clears: true } ? RuleOutcome.Well
+            : Clearance.Look(c) is var clears && clears != RuleOutcome.Well ? clears
+            : c.Machine is { Is.WidestStitch: null } ? RuleOutcome.Unknown
+            : RuleOutcome.Well;
     }
 
     public override Finding Explain(Combination c)

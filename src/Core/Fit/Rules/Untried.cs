@@ -10,10 +10,11 @@ internal sealed class Untried : FitRule
         "Whether your supplies have a note that this foot was tried on this machine, with one needle or a pair of this spacing.";
     public override Severity Gravest => Severity.Care;
 
-    public override Sight Look(Combination c) =>
-        c.Machine is not { Id.Length: > 0 } || c.Foot is not { Id.Length: > 0 } ? Sight.NotAsked
-        : c.Tried?.Any(t => t.IsOf(c)) != true ? Sight.Care
-        : Sight.Well;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Machine is not { Id.Length: > 0 } || c.Foot is not { Id.Length: > 0 }
+            ? RuleOutcome.NotAsked
+        : c.Tried?.Any(t => t.IsOf(c)) != true ? RuleOutcome.Care
+        : RuleOutcome.Well;
 
     public override Finding Explain(Combination c) =>
         Care(

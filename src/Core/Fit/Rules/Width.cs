@@ -10,11 +10,11 @@ internal sealed class Width : FitRule
     public override string Checks => "Whether the machine makes a stitch as wide as that.";
     public override Severity Gravest => Severity.Stop;
 
-    public override Sight Look(Combination c) =>
-        c.Machine is not { Is: var machine } || c.Sewing.Width == Length.Zero ? Sight.NotAsked
-        : machine.WidestStitch is not { } widest ? Sight.Unknown
-        : Say.Over(c.Sewing.Width, widest) ? Sight.Stop
-        : Sight.Well;
+    public override RuleOutcome Evaluate(Combination c) =>
+        c.Machine is not { Is: var machine } || c.Sewing.Width == Length.Zero ? RuleOutcome.NotAsked
+        : machine.WidestStitch is not { } widest ? RuleOutcome.Unknown
+        : Say.Over(c.Sewing.Width, widest) ? RuleOutcome.Stop
+        : RuleOutcome.Well;
 
     public override Finding Explain(Combination c) =>
         Stop(

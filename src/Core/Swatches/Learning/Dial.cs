@@ -60,7 +60,7 @@ public sealed record Dial(
     // Not before it is asked for: what is believed is said after it is made.
     private Regression Model => model ??= Learn(All);
 
-    public Foretold Foretold => Model.At(One);
+    public PredictiveDistribution Foretold => Model.At(One);
 
     /// <summary>What the machine gives for each millimetre that is dialled: exp of the location.</summary>
     public double Factor => Math.Exp(Foretold.Location);
@@ -68,7 +68,7 @@ public sealed record Dial(
     public override Quantity Quantity =>
         new(Title, Unit, 3, Scale.Least, Scale.Most, Scale.Step, Words.More, Words.Less);
 
-    public override Likely Predicted => RangeOf(Model);
+    public override Interval Predicted => RangeOf(Model);
 
     public override string PlannedSays => $"{DecimalText.Write(Wanted.Millimetres)} mm wanted";
 
@@ -143,9 +143,9 @@ public sealed record Dial(
 
     public override double SampleOn(PlotAxis axis, int sample) => All[sample].Dialled.Millimetres;
 
-    public override Likely PredictedAt(PlotAxis axis, double x) => Predicted;
+    public override Interval PredictedAt(PlotAxis axis, double x) => Predicted;
 
-    public override Likely Without(IReadOnlySet<int> samples) =>
+    public override Interval Without(IReadOnlySet<int> samples) =>
         RangeOf(Learn([.. All.Where((_, i) => !samples.Contains(i))]));
 
     private Regression Learn(IReadOnlyList<DialSample> samples) =>
@@ -155,12 +155,12 @@ public sealed record Dial(
                 .. samples.Select(s => new Observation(
                     One,
                     Math.Log(s.Factor),
-                    Weighing.Of(s.Same, s.Counts)
+                    SampleWeight.Of(s.Same, s.Counts)
                 )),
             ]
         );
 
-    private static Likely RangeOf(Regression model)
+    private static Interval RangeOf(Regression model)
     {
         var foretold = model.At(One);
         return new(
@@ -176,7 +176,7 @@ public sealed record Dial(
 /// <param name="Step">The dial's step.</param>
 /// <param name="Least">Its lowest figure.</param>
 /// <param name="Most">Its highest.</param>
-public sealed record DialAnswer(Dial Dial, Length Step, Length Least, Length Most) : Reckoning
+public sealed record DialAnswer(Dial Dial, Length Step, Length Least, Length Most) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -270,27 +270,30 @@ public static class DialQuestion
             50
         ).Help("What was set, and what so many stitches of it measured.");
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "dial",
             "What this machine really gives for what is dialled",
             [Wanted, Step, Least, Most, Samples],
             DialAnswer.Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("wanted", 3),
                 ("step", 0.1),
                 ("least", 0.5),
                 ("most", 5),
                 (
                     "samples",
-                    new[] { RawAsk.Of(("dialled", 3), ("stitches", 10), ("measured", "28.6 mm")) }
+                    new[]
+                    {
+                        RawInputs.Of(("dialled", 3), ("stitches", 10), ("measured", "28.6 mm")),
+                    }
                 )
             ),
             Work
         );
 
     /// <summary>Reads what was dialled and measured.</summary>
-    public static IReadOnlyList<DialSample> Read(AskReader reader, GroupsField field) =>
+    public static IReadOnlyList<DialSample> Read(InputReader reader, GroupsField field) =>
         [
             .. reader
                 .Groups(field)
@@ -301,7 +304,7 @@ public static class DialQuestion
                 )),
         ];
 
-    private static DialAnswer? Work(AskReader reader)
+    private static DialAnswer? Work(InputReader reader)
     {
         var (wanted, step) = (reader.Length(Wanted), reader.Length(Step));
         var (least, most) = (reader.Length(Least), reader.Length(Most));
@@ -324,7 +327,7 @@ public static class DialQuestion
 
     private static IEnumerable<Finding> Noticed(DialAnswer a)
     {
-        if (Length.Between(a.ComesTo, a.Dial.Wanted) > a.Step * a.Dial.Factor)
+        if (Length.Difference(a.ComesTo, a.Dial.Wanted) > a.Step * a.Dial.Factor)
         {
             yield return Finding.Care(
                 "out-of-reach",

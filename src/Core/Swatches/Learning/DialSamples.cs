@@ -9,12 +9,12 @@ public static class DialSamples
     public static GroupsField Field() =>
         DialQuestion.Samples with
         {
-            Fields = [.. DialQuestion.Samples.Fields, .. Weighing.Fields],
+            Fields = [.. DialQuestion.Samples.Fields, .. SampleWeight.Fields],
             Most = 500,
         };
 
     /// <summary>Reads them.</summary>
-    public static IReadOnlyList<DialSample> Read(AskReader reader, GroupsField field) =>
+    public static IReadOnlyList<DialSample> Read(InputReader reader, GroupsField field) =>
         [
             .. DialQuestion
                 .Read(reader, field)
@@ -22,12 +22,12 @@ public static class DialSamples
                     reader.Groups(field),
                     (sample, group) =>
                     {
-                        var (same, counts) = Weighing.Read(group);
+                        var (same, counts) = SampleWeight.Read(group);
                         return sample with
                         {
                             Same = same,
                             Counts = counts,
-                            Simulated = Weighing.IsSimulated(group),
+                            Simulated = SampleWeight.IsSimulated(group),
                         };
                     }
                 ),
@@ -37,7 +37,7 @@ public static class DialSamples
     /// <param name="set">The setting that is kept with it.</param>
     /// <param name="reading">What was read of it.</param>
     /// <param name="stitches">How many were read together.</param>
-    public static RawAsk Of(
+    public static RawInputs Of(
         SewnSwatch swatch,
         LengthField set,
         LengthsField reading,
@@ -46,7 +46,7 @@ public static class DialSamples
     {
         var was = SetOf(swatch, set);
         var read = swatch.Readings.GetValueOrDefault(reading.Name) ?? [];
-        return RawAsk
+        return RawInputs
             .Of(
                 ("dialled", was ?? (read.Count > 0 ? read.Average() / stitches : 1)),
                 ("stitches", Math.Max(1, read.Count) * stitches),

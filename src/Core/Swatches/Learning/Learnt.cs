@@ -11,7 +11,7 @@ namespace ZephyrReach.Core.Swatches.Learning;
 /// <param name="Step">How far one press turns it.</param>
 /// <param name="Usual">What it is where nothing was said.</param>
 /// <param name="CardLine">The line of the card that says the same; empty where there is none.</param>
-public sealed record Knob(
+public sealed record Control(
     string Name,
     string Label,
     string Unit,
@@ -32,7 +32,7 @@ public sealed record Knob(
 /// <param name="Counts">Whether the person lets it count.</param>
 public sealed record SewnSwatch(
     IReadOnlyDictionary<string, IReadOnlyList<double>> Readings,
-    RawAsk Features,
+    RawInputs Features,
     IReadOnlyDictionary<string, string> Words,
     bool IsSame,
     bool Counts
@@ -61,7 +61,7 @@ public sealed record SewnSwatch(
 public sealed record Lesson(
     string Name,
     string Title,
-    Func<AskReader, Learnt?> Read,
+    Func<InputReader, Learnt?> Read,
     Func<SimulatedSwatch, IReadOnlyDictionary<string, double>>? Sew = null
 )
 {
@@ -76,10 +76,15 @@ public sealed record Lesson(
 /// <param name="Flat">Between its marks before sewing.</param>
 /// <param name="Seed">Names the machine; the same is always the same.</param>
 /// <param name="Piece">Which piece it is, from 0; each scatters in its own way.</param>
-public sealed record SimulatedSwatch(AskReader Settings, Measures.Length Flat, int Seed, int Piece);
+public sealed record SimulatedSwatch(
+    InputReader Settings,
+    Measures.Length Flat,
+    int Seed,
+    int Piece
+);
 
 /// <summary>A range: nineteen in twenty lie above its low, the even chance, nineteen in twenty below its high.</summary>
-public sealed record Likely(double Low, double Mid, double High);
+public sealed record Interval(double Low, double Mid, double High);
 
 /// <summary>How the learnt quantity is written and drawn.</summary>
 /// <param name="Title">Its name, such as <c>Fullness</c>.</param>
@@ -153,7 +158,7 @@ public abstract record Learnt
     public abstract Quantity Quantity { get; }
 
     /// <summary>The range for the next piece.</summary>
-    public abstract Likely Predicted { get; }
+    public abstract Interval Predicted { get; }
 
     /// <summary>The settings that are planned, in words.</summary>
     public abstract string PlannedSays { get; }
@@ -174,10 +179,10 @@ public abstract record Learnt
     public abstract double SampleOn(PlotAxis axis, int sample);
 
     /// <summary>The range where all is as planned but for this axis.</summary>
-    public abstract Likely PredictedAt(PlotAxis axis, double x);
+    public abstract Interval PredictedAt(PlotAxis axis, double x);
 
     /// <summary>The range as it would be without some of the samples.</summary>
-    public abstract Likely Without(IReadOnlySet<int> samples);
+    public abstract Interval Without(IReadOnlySet<int> samples);
 
     public abstract NextSwatch Next { get; }
 

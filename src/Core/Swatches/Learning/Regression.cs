@@ -63,7 +63,7 @@ public sealed class Regression
     public IReadOnlyList<double> Weights => mean.AsArray();
 
     /// <summary>What the next piece with these features is likely to come to.</summary>
-    public Foretold At(double[] x) =>
+    public PredictiveDistribution At(double[] x) =>
         new(
             Dot(x, mean),
             Math.Sqrt(b / a * (1 + Spread(x, x))),
@@ -146,7 +146,7 @@ public readonly record struct Residual(double Expected, double Deviations)
 /// <param name="Mean">The part of the scale that is not known yet, and that more samples lessen.</param>
 /// <param name="Scatter">The scale of one piece about its mean, which stays.</param>
 /// <param name="Freedom">Degrees of freedom.</param>
-public readonly record struct Foretold(
+public readonly record struct PredictiveDistribution(
     double Location,
     double Scale,
     double Mean,

@@ -270,7 +270,7 @@ internal sealed record BiasCut(
         };
 
     /// <summary>Reads how it is cut; null when the reader has errors.</summary>
-    public static BiasCut? Read(AskReader reader, Length required, Length width)
+    public static BiasCut? Read(InputReader reader, Length required, Length width)
     {
         var cut = new BiasCut(
             required,

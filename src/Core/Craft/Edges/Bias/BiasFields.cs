@@ -127,7 +127,7 @@ internal static class BiasFields
     ];
 
     /// <summary>The step that the width of strips is rounded up to.</summary>
-    public static Length ReadStep(AskReader reader) =>
+    public static Length ReadStep(InputReader reader) =>
         reader.OptionalLength(StepUp)
         ?? (
             reader.Ruler.Units == UnitSystem.Metric
@@ -136,7 +136,7 @@ internal static class BiasFields
         );
 
     /// <summary>The angle between strips and selvedge that an ask says, in degrees.</summary>
-    public static double ReadAngle(AskReader reader)
+    public static double ReadAngle(InputReader reader)
     {
         var angle = reader.OptionalNumber(Angle) ?? 45;
         return reader.ChoiceOrStart(Grain) switch
@@ -148,7 +148,7 @@ internal static class BiasFields
     }
 
     /// <summary>The shape of a remnant; null where none is said.</summary>
-    public static IReadOnlyList<Point>? ReadRemnant(AskReader reader)
+    public static IReadOnlyList<Point>? ReadRemnant(InputReader reader)
     {
         var (width, height) = (
             reader.OptionalLength(RemnantWidth),

@@ -38,7 +38,7 @@ internal sealed record SelvedgeStrips(
     public int Count =>
         Each <= AtJoin ? 0
         : (Required - AtJoin) / (Each - AtJoin) is var count && count < MostCount
-            ? (int)Math.Max(1, Rounding.CountUp(count))
+            ? (int)Math.Max(1, Rounding.CeilingTolerant(count))
         : 0;
 
     private const int MostCount = 10_000;

@@ -43,11 +43,11 @@ internal sealed record Tube(Length Required, Length Width, Length ClothWidth, Le
     public Length Line => Length.Max(Length.FromMillimetres(1e-3), (Across - 2 * Join) * Slant);
 
     /// <summary>How many lines of the strip’s width it takes.</summary>
-    public int Lines => (int)Math.Max(1, Rounding.CountUp(Math.Min(1e6, Required / Line)));
+    public int Lines => (int)Math.Max(1, Rounding.CeilingTolerant(Math.Min(1e6, Required / Line)));
 
     /// <summary>Line meets line at the seam of the tube; the seam of the two halves crosses all lines of a square, and of an oblong its share.</summary>
     public int Joins =>
-        Lines - 1 + (int)Math.Max(1, Rounding.CountUp(Lines * Math.Min(1, Across / Along)));
+        Lines - 1 + (int)Math.Max(1, Rounding.CeilingTolerant(Lines * Math.Min(1, Across / Along)));
 
     /// <summary>Workshop rule: twelve minutes for the square and its two seams, three a metre to mark and to cut round.</summary>
     public double Minutes => 12 + 3 * Required.Millimetres / 1000;

@@ -29,20 +29,21 @@ internal static class CordTrimTechnique
             Name = CordTrimCard.Technique.Name,
             Title = CordTrimCard.Technique.Title,
             Short = "Cord trim",
-            Kin = Kin.Edges,
+            Kin = Category.Edges,
             Says = CordTrimCard.Technique.Says,
             Cards = [CordTrimCard.Technique],
-            ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
-            Working = new()
+            ToldToCard = ask =>
+                ask.Also(CordTrimFields.CordDiameter.Name, Card.Wants.CordField.Name),
+            Process = new()
             {
                 Begin = "Cord trim with a lip",
                 Mark = Mark(),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to sew it on",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
+                    CordTrimFields.All,
+                    CordTrimPlan.Told,
+                    RawInputs.Of(
                         ("made", CordedFields.Cushion),
                         ("cushionWidth", "45 cm"),
                         ("cushionHeight", "45 cm"),
@@ -58,9 +59,9 @@ internal static class CordTrimTechnique
                         ("presserLift", "9 mm"),
                         ("zip", true)
                     ),
-                    Answer.Of
+                    CordTrimPlan.Of
                 ),
-                Turned = [EasedSwatch.Form],
+                Inverses = [EasedSwatch.Form],
                 Groups =
                 [
                     new(Asking.First, "", "cordDiameter", "plies", "stiffness"),

@@ -50,13 +50,13 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What trim on a swatch shows",
             [UsedRead, SewnRead, GapRead, Looks.Seen, Looks.Tried],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("trimUsed", new[] { "196 mm" }),
                 ("edgeSewn", new[] { "200 mm" }),
                 ("gapToCord", new[] { "0.9 mm" }),
@@ -112,7 +112,7 @@ internal sealed record EasedSwatch(Length Used, Length Sewn, Length? Gap, Ruler 
         }
     }
 
-    private static EasedSwatch? Judge(AskReader reader)
+    private static EasedSwatch? Judge(InputReader reader)
     {
         var (used, sewn, gap) = (
             reader.Lengths(UsedRead),

@@ -15,10 +15,10 @@ internal static class PliesDrawing
     /// <summary>A ply of the end that is laid over it.</summary>
     public static string Over(int ply) => $"over-{ply}";
 
-    public static IEnumerable<string> All(Answer a) =>
+    public static IEnumerable<string> All(CordTrimPlan a) =>
         Enumerable.Range(1, a.Ask.Plies).SelectMany(i => (string[])[Under(i), Over(i)]);
 
-    public static Drawing Of(Answer a)
+    public static Drawing Of(CordTrimPlan a)
     {
         var (plies, ply, cord) = (a.Ask.Plies, a.Ply, a.Ask.Cord);
         // The plies go down one after another, each a ply’s width further on.

@@ -22,7 +22,10 @@ internal sealed record Clips(EdgeBend Bend, int Count, Length Depth, Length Apar
     public static Clips Of(EdgeBend bend, Length flange)
     {
         var count = (int)
-            Math.Max(1, Rounding.CountUp(flange * Math.Abs(bend.Turn) * Math.PI / 180 / Opens));
+            Math.Max(
+                1,
+                Rounding.CeilingTolerant(flange * Math.Abs(bend.Turn) * Math.PI / 180 / Opens)
+            );
         return new(
             bend,
             count,

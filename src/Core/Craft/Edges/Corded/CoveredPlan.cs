@@ -8,7 +8,7 @@ namespace ZephyrReach.Core.Craft.Edges.Corded;
 /// <param name="Covering">The strip round the cord.</param>
 /// <param name="Cut">How the strips are cut, for all pieces together.</param>
 /// <param name="Face">One layer of the piece, thick.</param>
-internal abstract record CoveredPlan(EdgeAsk Edge, Covering Covering, BiasCut Cut, Length Face)
+internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut Cut, Length Face)
     : EdgePlan(Edge)
 {
     /// <summary>The figures that every such plan tells.</summary>

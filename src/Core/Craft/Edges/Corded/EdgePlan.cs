@@ -7,7 +7,7 @@ using Path = ZephyrReach.Core.Drawings.Path;
 namespace ZephyrReach.Core.Craft.Edges.Corded;
 
 /// <summary>What is planned for an edge with a cord in its seam, whatever cord that is.</summary>
-internal abstract record EdgePlan(EdgeAsk Edge) : WorkPlan
+internal abstract record EdgePlan(EdgeInputs Edge) : WorkPlan
 {
     /// <summary>The figures that every such plan tells.</summary>
     protected static IReadOnlyList<Figure> EdgeFigures { get; } =

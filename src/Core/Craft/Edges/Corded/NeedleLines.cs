@@ -61,7 +61,7 @@ internal sealed record BesideCord(
         }
         List<NeedleLine> lines = [];
         // The nearest is found first: no place nearer than the cord itself.
-        var least = (int)Math.Min(1e6, Rounding.CountUp((covered / 2 + wanted[^1]) / Step));
+        var least = (int)Math.Min(1e6, Rounding.CeilingTolerant((covered / 2 + wanted[^1]) / Step));
         for (var i = wanted.Count - 1; i >= 0; i--)
         {
             var place = Math.Max(least, (int)Math.Round((covered / 2 + wanted[i]) / Step));
@@ -80,7 +80,7 @@ internal sealed record BesideCord(
         return lines;
     }
 
-    public static BesideCord Read(AskReader reader) =>
+    public static BesideCord Read(InputReader reader) =>
         new(
             reader.ChoiceOrStart(CordedFields.Foot) == CordedFields.Zipper,
             reader.OptionalLength(CordedFields.Groove),

@@ -7,7 +7,7 @@ namespace ZephyrReach.Core.Craft.Edges.Corded;
 /// <summary>What is noticed of the strips that cover a cord: whether there is cloth enough, and whether they lie well round the edge.</summary>
 internal static class NoticedOnStrips
 {
-    public static IEnumerable<Finding> In(BiasCut cut, EdgeAsk edge)
+    public static IEnumerable<Finding> In(BiasCut cut, EdgeInputs edge)
     {
         if (cut.Taken is { Serves: false } taken)
         {

@@ -43,13 +43,13 @@ internal sealed record EvenSwatch(Length Width, Length Spread, Length? Reckoned,
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a fine piping says",
             [CoveredField, WidthRead, Looks.Seen, Looks.Tried],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("covered", 1.3),
                 ("pipingWidth", new[] { "1.4 mm", "1.5 mm", "1.4 mm" }),
                 ("looks", new[] { "uneven" })
@@ -101,7 +101,7 @@ internal sealed record EvenSwatch(Length Width, Length Spread, Length? Reckoned,
         }
     }
 
-    private static EvenSwatch? Judge(AskReader reader)
+    private static EvenSwatch? Judge(InputReader reader)
     {
         var covered = reader.OptionalLength(CoveredField);
         var width = reader.Lengths(WidthRead);

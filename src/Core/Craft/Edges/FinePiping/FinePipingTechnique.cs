@@ -21,19 +21,19 @@ internal static class FinePipingTechnique
             Name = FinePipingCard.Technique.Name,
             Title = FinePipingCard.Technique.Title,
             Short = "Fine piping",
-            Kin = Kin.Edges,
+            Kin = Category.Edges,
             Says = FinePipingCard.Technique.Says,
             Cards = [FinePipingCard.Technique],
-            Working = new()
+            Process = new()
             {
                 Begin = "Very fine piping",
                 Mark = Mark(),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to pipe it",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
+                    FinePipingFields.All,
+                    FinePipingPlan.Told,
+                    RawInputs.Of(
                         ("made", CordedFields.Listed),
                         ("edges", new[] { "62 cm" }),
                         ("strands", 4),
@@ -45,9 +45,9 @@ internal static class FinePipingTechnique
                         ("grooveWidth", "1.6 mm"),
                         ("footOpening", "7 mm")
                     ),
-                    Answer.Of
+                    FinePipingPlan.Of
                 ),
-                Turned = [StrandsQuestion.Form, EvenSwatch.Form],
+                Inverses = [StrandsQuestion.Form, EvenSwatch.Form],
                 Groups =
                 [
                     new(

@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Craft.Edges.FinePiping;
 /// <param name="Groove">How wide it is.</param>
 /// <param name="Covering">One layer of the covering.</param>
 /// <param name="Thread">How thick one strand is.</param>
-internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Thread) : Reckoning
+internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Thread) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -23,7 +23,7 @@ internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Th
         F.Fine("covered", "With the covering on both sides.", a => a.Twist.Thick + 2 * a.Covering),
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "strands",
             "How many strands fill a groove",
@@ -34,11 +34,11 @@ internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Th
                     ShownWhen = null,
                 },
                 CordedFields.Thickness,
-                Fields.Wraps,
-                Fields.WrapSpan,
+                FinePipingFields.Wraps,
+                FinePipingFields.WrapSpan,
             ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("grooveWidth", "1.6 mm"),
                 ("clothThickness", "0.15 mm"),
                 ("wraps", 24),
@@ -48,7 +48,7 @@ internal sealed record StrandsQuestion(Length Groove, Length Covering, Length Th
             {
                 var groove = reader.OptionalLength(CordedFields.Groove);
                 var covering = reader.LengthOrStart(CordedFields.Thickness);
-                var thread = Fields.ReadThread(reader);
+                var thread = FinePipingFields.ReadThread(reader);
                 if (groove is null && reader.Errors.Count == 0)
                 {
                     reader.Missing(CordedFields.Groove);

@@ -18,5 +18,5 @@ internal sealed record Twist(Length Thread, int Strands)
 
     /// <summary>As many strands as make a cord no thicker than is wanted; one at least.</summary>
     public static int StrandsFor(Length cord, Length thread) =>
-        (int)Math.Clamp(Rounding.CountDown(Math.Pow(cord / thread, 2) * Filled), 1, 10_000);
+        (int)Math.Clamp(Rounding.FloorTolerant(Math.Pow(cord / thread, 2) * Filled), 1, 10_000);
 }

@@ -9,7 +9,7 @@ internal static class EndsDrawing
 {
     public const string Name = "ends";
 
-    public static Drawing Of(Answer a)
+    public static Drawing Of(PipingPlan a)
     {
         var (wide, cord) = (a.Ask.Covering.Width, a.Ask.Covering.Cord);
         var half = Length.Max(a.Ask.Overlap, wide * 1.5);

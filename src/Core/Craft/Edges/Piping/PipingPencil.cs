@@ -7,13 +7,13 @@ namespace ZephyrReach.Core.Craft.Edges.Piping;
 /// <summary>The computation in words and figures.</summary>
 internal static class PipingPencil
 {
-    public static IReadOnlyList<PencilLine> Of(Answer a)
+    public static IReadOnlyList<DerivationLine> Of(PipingPlan a)
     {
         var (ask, cut) = (a.Ask, a.Ask.Cut);
         string fine(Length length) => a.Ruler.Fine(length);
         string whole(Length length) => a.Ruler.Whole(length);
         var factor = Math.Max(1, ask.Covering.Factor);
-        List<PencilLine> lines =
+        List<DerivationLine> lines =
         [
             new(
                 "Strip",
@@ -88,7 +88,7 @@ internal static class PipingPencil
         );
         lines.AddRange(
             a.Lines.Where(l => l.Place is not null)
-                .Select(l => new PencilLine(
+                .Select(l => new DerivationLine(
                     $"Line {l.Number}",
                     a.Ruler.Sum(
                         $"{l.Place} × {a.Foot.Step:fine} − {a.Covered / 2:fine} = {l.Gives!.Value:fine}"

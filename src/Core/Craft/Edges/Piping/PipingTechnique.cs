@@ -21,20 +21,20 @@ internal static class PipingTechnique
             Name = PipingCard.Technique.Name,
             Title = PipingCard.Technique.Title,
             Short = "Piping",
-            Kin = Kin.Edges,
+            Kin = Category.Edges,
             Says = PipingCard.Technique.Says,
             Cards = [PipingCard.Technique],
-            ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
-            Working = new()
+            ToldToCard = ask => ask.Also(PipingFields.CordDiameter.Name, Card.Wants.CordField.Name),
+            Process = new()
             {
                 Begin = "Piping",
                 Mark = Mark(),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to pipe it",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
+                    PipingFields.All,
+                    PipingPlan.Told,
+                    RawInputs.Of(
                         ("made", CordedFields.Cushion),
                         ("cushionWidth", "40 cm"),
                         ("cushionHeight", "28 cm"),
@@ -48,9 +48,9 @@ internal static class PipingTechnique
                         ("footOpening", "9 mm"),
                         ("zip", true)
                     ),
-                    Answer.Of
+                    PipingPlan.Of
                 ),
-                Turned = [RemnantQuestion.Form, WrappedSwatch.Form],
+                Inverses = [RemnantQuestion.Form, WrappedSwatch.Form],
                 Groups =
                 [
                     new(Asking.First, "", "cordDiameter", "zip", "zipSide", "rounds", "leastSeen"),

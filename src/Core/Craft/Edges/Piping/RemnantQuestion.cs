@@ -9,7 +9,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.Piping.Re
 namespace ZephyrReach.Core.Craft.Edges.Piping;
 
 /// <summary>The question turned round: how much piping a remnant gives.</summary>
-internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Reckoning
+internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -29,12 +29,12 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
         ),
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "remnant",
             "How much piping an offcut gives",
             [
-                Fields.CordDiameter,
+                PipingFields.CordDiameter,
                 CordedFields.Thickness,
                 CordedFields.Seam,
                 BiasFields.StepUp,
@@ -46,7 +46,7 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
                 BiasFields.RemnantCorners,
             ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("cordDiameter", "4 mm"),
                 ("clothThickness", "0.34 mm"),
                 ("seamAllowance", "12 mm"),
@@ -58,10 +58,10 @@ internal sealed record RemnantQuestion(Covering Covering, Remnant Remnant) : Rec
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    private static RemnantQuestion? Work(AskReader reader)
+    private static RemnantQuestion? Work(InputReader reader)
     {
         var covering = new Covering(
-            reader.Length(Fields.CordDiameter),
+            reader.Length(PipingFields.CordDiameter),
             reader.LengthOrStart(CordedFields.Thickness),
             reader.LengthOrStart(CordedFields.Seam),
             BiasFields.ReadStep(reader),

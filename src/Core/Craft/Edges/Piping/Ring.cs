@@ -19,7 +19,7 @@ internal sealed record Ring(int Number, double Start, IReadOnlyList<double> Join
     /// The joined strip is cut into as many lengths as there are edges. Each begins in the middle of its least seen side, or as
     /// near to it as keeps the joins off the corners.
     /// </summary>
-    public static IReadOnlyList<Ring> All(Ask ask)
+    public static IReadOnlyList<Ring> All(PipingInputs ask)
     {
         var all = ask.Cut.JoinsAlong.Select(j => j.Millimetres).Order().ToList();
         var each = ask.Required.Millimetres;
@@ -37,7 +37,7 @@ internal sealed record Ring(int Number, double Start, IReadOnlyList<double> Join
         return rings;
     }
 
-    private static Ring Of(Ask ask, int number, List<double> within)
+    private static Ring Of(PipingInputs ask, int number, List<double> within)
     {
         var edge = ask.Edge.Edge;
         var before = ask.Overlap.Millimetres * (edge.IsClosed ? 0.5 : 1);

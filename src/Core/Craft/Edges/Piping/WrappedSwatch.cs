@@ -100,7 +100,7 @@ internal sealed record WrappedSwatch(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a wrapped strip says",
@@ -116,7 +116,7 @@ internal sealed record WrappedSwatch(
                 Looks.Tried,
             ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("stripWidth", 38),
                 ("wrap", 13.6),
                 ("seamAllowance", 12),
@@ -140,7 +140,7 @@ internal sealed record WrappedSwatch(
                 swatch.Mean(FlangeRead.Name) is { } flange
                     ? Headlined(Length.FromMillimetres(flange), null)
                     : null,
-            Teaches = [new(Dial.Family.Name, "wrap", reader => Ask.Read(reader)?.Wraps)],
+            Teaches = [new(Dial.Family.Name, "wrap", reader => PipingInputs.Read(reader)?.Wraps)],
             Sample = Sampled,
         };
 
@@ -164,9 +164,9 @@ internal sealed record WrappedSwatch(
             if (Wider is { } wider)
             {
                 lines.Add(
-                    Length.Between(wider, Length.Zero) <= Close
+                    Length.Difference(wider, Length.Zero) <= Close
                         ? $"The flange is {Ruler.Fine(Flange)} wide, as it should be."
-                        : $"The flange came out {Ruler.Fine(Flange)} wide instead of {Ruler.Fine(Wanted!.Value)}: the strip may be {Ruler.Fine(Length.Between(wider, Length.Zero))} {(wider > Length.Zero ? "wider" : "narrower")}."
+                        : $"The flange came out {Ruler.Fine(Flange)} wide instead of {Ruler.Fine(Wanted!.Value)}: the strip may be {Ruler.Fine(Length.Difference(wider, Length.Zero))} {(wider > Length.Zero ? "wider" : "narrower")}."
                 );
             }
             lines.Add(
@@ -194,7 +194,7 @@ internal sealed record WrappedSwatch(
             : "Go a thread nearer with the later line.";
 
     /// <summary>What it says of wraps: what was reckoned, and what the strip and its flange left for it.</summary>
-    private static RawAsk Sampled(SewnSwatch swatch)
+    private static RawInputs Sampled(SewnSwatch swatch)
     {
         var (strip, wrap) = (
             DialSamples.SetOf(swatch, StripField),
@@ -202,7 +202,7 @@ internal sealed record WrappedSwatch(
         );
         var took = strip - 2 * swatch.Mean(FlangeRead.Name);
         var isSaid = took > 0 && wrap > 0;
-        return RawAsk
+        return RawInputs
             .Of(
                 ("dialled", isSaid ? wrap!.Value : 1.0),
                 ("stitches", 1),
@@ -212,7 +212,7 @@ internal sealed record WrappedSwatch(
             .With("counts", RawValue.Of(swatch.Counts && isSaid));
     }
 
-    private static WrappedSwatch? Judge(AskReader reader)
+    private static WrappedSwatch? Judge(InputReader reader)
     {
         var (strip, wrap) = (reader.OptionalLength(StripField), reader.OptionalLength(WrapField));
         var wanted = reader.OptionalLength(WantedField);

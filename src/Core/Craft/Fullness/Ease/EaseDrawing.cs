@@ -13,7 +13,7 @@ internal static class EaseDrawing
     /// <summary>Where nothing is said of what is plain, a little of it is drawn all the same.</summary>
     private static readonly Length AtLeast = Length.FromMillimetres(30);
 
-    public static Drawing Edges(Answer a)
+    public static Drawing Edges(EasePlan a)
     {
         var (plan, flat, edge) = (a.Plan, a.Plan.FlatEdge, a.Plan.Ask.FinishedEdge);
         var (before, after) = (Plain(a.Before), Plain(a.After));
@@ -57,10 +57,17 @@ internal static class EaseDrawing
             shapes.Add(new Notch(new Point(below, top), k).In("marks"));
         }
         shapes.Add(
-            Across(before, before + edge, Length.Zero, Side.Above, edge, Fields.FinishedEdge.Name)
+            Across(
+                before,
+                before + edge,
+                Length.Zero,
+                Side.Above,
+                edge,
+                EaseFields.FinishedEdge.Name
+            )
         );
         shapes.Add(
-            Across(before, before + flat, height, Side.Below, flat, Fields.FlatStretch.Name)
+            Across(before, before + flat, height, Side.Below, flat, EaseFields.FlatStretch.Name)
         );
         return new Drawing(
             "edges",
@@ -74,7 +81,7 @@ internal static class EaseDrawing
         );
     }
 
-    public static Drawing Drawn(Answer a)
+    public static Drawing Drawn(EasePlan a)
     {
         var (plan, edge) = (a.Plan, a.Plan.Ask.FinishedEdge);
         var (before, after) = (Plain(a.Before), Plain(a.After));
@@ -98,7 +105,14 @@ internal static class EaseDrawing
             shapes.Add(new Notch(new Point(before + plan.EdgeMark(k), Length.Zero), k).In("marks"));
         }
         shapes.Add(
-            Across(before, before + edge, Band + Depth, Side.Below, edge, Fields.FinishedEdge.Name)
+            Across(
+                before,
+                before + edge,
+                Band + Depth,
+                Side.Below,
+                edge,
+                EaseFields.FinishedEdge.Name
+            )
         );
         return new Drawing(
             "gathered",

@@ -18,8 +18,8 @@ public static class EaseTechnique
     );
 
     /// <summary>The smock's sleeve head.</summary>
-    private static RawAsk Sleeve { get; } =
-        RawAsk.Of(
+    private static RawInputs Sleeve { get; } =
+        RawInputs.Of(
             ("flatStretch", "28.5 cm into 24 cm"),
             ("plainBefore", "6 cm"),
             ("plainAfter", "7 cm"),
@@ -40,11 +40,11 @@ public static class EaseTechnique
             Name = "ease",
             Title = "easing between notches",
             Short = "Ease",
-            Kin = Kin.Fullness,
+            Kin = Category.Fullness,
             Says =
                 "Drawing a slightly longer edge up to fit a shorter one: a sleeve cap, a shoulder, an elbow.",
             Cards = [Card],
-            Working = new()
+            Process = new()
             {
                 Begin = "Easing",
                 Mark = EaseDrawing.Small(
@@ -52,22 +52,22 @@ public static class EaseTechnique
                     "Full between two notches, plain before and after.",
                     1.4
                 ),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to mark and sew between two notches",
-                    Fields.All,
-                    Answer.Told,
+                    EaseFields.All,
+                    EasePlan.Told,
                     Sleeve,
-                    Reckon.Straight
+                    EaseCalculator.Straight
                 ),
-                Turned =
+                Inverses =
                 [
                     SwatchForm.For(PulledLooks.Looks, countsSteamed: false, canPlan: false),
                     PulledHalfWay.Of(
-                        Fields.All,
+                        EaseFields.All,
                         Sleeve,
                         ["5.9 cm", "6.1 cm"],
-                        reader => Reckon.Plan(reader)?.Plan
+                        reader => EaseCalculator.Plan(reader)?.Plan
                     ),
                 ],
                 Groups =
@@ -91,7 +91,7 @@ public static class EaseTechnique
                     "How long is the stretch, and what does it go into?",
                     "Measure both edges between the same two notches, and type them as you would say it: 28.5 cm into 24 cm."
                 ),
-                Stages = Working.StagesWithoutCut,
+                Stages = Process.StagesWithoutCut,
                 Quality = new("as even as you spread it", true),
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(sewn: "Eased"),

@@ -8,22 +8,26 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 
 /// <summary>The longest edge that the cloth there is reaches with the assurance.</summary>
-internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length FlatEdge) : Reckoning
+internal sealed record MachineGathersClothAnswer(
+    Length LongestEdge,
+    int StripCount,
+    Length FlatEdge
+) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
-        Figure<ClothAnswer>.Length(
+        Figure<MachineGathersClothAnswer>.Length(
             "longestEdge",
             LengthKind.AtMost,
             "The edge that the fabric reaches with the assurance.",
             a => a.LongestEdge
         ),
-        Figure<ClothAnswer>.Count(
+        Figure<MachineGathersClothAnswer>.Count(
             "stripCount",
             "How many strips the fabric holds.",
             a => a.StripCount
         ),
-        Figure<ClothAnswer>.Length(
+        Figure<MachineGathersClothAnswer>.Length(
             "flatEdge",
             LengthKind.Whole,
             "The flat edge that they give.",
@@ -35,7 +39,7 @@ internal sealed record ClothAnswer(Length LongestEdge, int StripCount, Length Fl
 }
 
 /// <summary>How sure it is that the cloth there is will be enough.</summary>
-internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Reckoning
+internal sealed record SureAnswer(double Assurance, Length FlatEdge) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -66,28 +70,28 @@ internal static class ClothForm
 {
     private static readonly LengthField Cloth = FabricFields.AtHand with { IsNeeded = true };
 
-    public static Form For(Kind kind, RawAsk example) =>
+    public static Calculation For(Kind kind, RawInputs example) =>
         new(
             "edge-from-cloth",
             "The longest edge that the fabric there is reaches",
             [
-                .. Fields
+                .. MachineGathersFields
                     .All(kind.Family)
                     .Where(f => f.Name != StripFields.FinishedEdge.Name && f.Name != Cloth.Name),
                 Cloth,
             ],
-            ClothAnswer.Told,
+            MachineGathersClothAnswer.Told,
             example.With(Cloth.Name, RawValue.Of("3.1 m")),
             reader => Work(reader, kind)
         );
 
     /// <summary>Given the edge and the cloth, how sure: P(r ≤ (T − trim)/F).</summary>
-    public static Form Sure(Kind kind, RawAsk example) =>
+    public static Calculation Sure(Kind kind, RawInputs example) =>
         new(
             "assurance-from-cloth",
             "How sure it is that the fabric there is will be enough",
             [
-                .. Fields
+                .. MachineGathersFields
                     .All(kind.Family)
                     .Where(f => f.Name != Certainty.Field.Name && f.Name != Cloth.Name),
                 Cloth,
@@ -97,7 +101,7 @@ internal static class ClothForm
             reader =>
             {
                 var cloth = reader.Length(Cloth);
-                if (Ask.Read(reader, kind.Family) is not { } ask)
+                if (MachineGathersInputs.Read(reader, kind.Family) is not { } ask)
                 {
                     return null;
                 }
@@ -124,16 +128,23 @@ internal static class ClothForm
             }
         );
 
-    private static ClothAnswer? Work(AskReader reader, Kind kind)
+    private static MachineGathersClothAnswer? Work(InputReader reader, Kind kind)
     {
         var cloth = reader.Length(Cloth);
-        if (Ask.Read(reader, kind.Family, Length.FromMillimetres(1000)) is not { } ask)
+        if (
+            MachineGathersInputs.Read(reader, kind.Family, Length.FromMillimetres(1000))
+            is not { } ask
+        )
         {
             return null;
         }
         var (strips, flat) = StripReckon.Greatest(ask.Piece, cloth);
         var edge = (flat - ask.Trim) / ask.Reading.Prediction.At(ask.Reading.Assurance);
-        return new ClothAnswer(Length.Max(Length.Zero, edge), strips, Length.Max(Length.Zero, flat))
+        return new MachineGathersClothAnswer(
+            Length.Max(Length.Zero, edge),
+            strips,
+            Length.Max(Length.Zero, flat)
+        )
         {
             Findings =
                 edge > Length.Zero

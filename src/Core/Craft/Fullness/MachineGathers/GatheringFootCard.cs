@@ -34,7 +34,7 @@ internal static class GatheringFootCard
             Tension = _ => 1.5,
             TensionBecause =
                 "One to two steps tighter: the tight thread draws the stitches together.",
-            MostGrams = Fields.Heavy,
+            MostGrams = MachineGathersFields.Heavy,
             Pressure = 1,
             PressureBecause = "A firmer foot holds the fabric back more.",
             Speed = Setting.HalfSpeed(

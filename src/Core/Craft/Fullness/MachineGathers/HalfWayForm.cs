@@ -4,7 +4,7 @@ using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.MachineGathers.HalfWayAnswer>;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.MachineGathers.MachineGathersHalfWayAnswer>;
 
 namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 
@@ -15,14 +15,14 @@ namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 /// <param name="RestFullness">What the rest has to come to so that the whole fits.</param>
 /// <param name="Likely">What it will likely come to at these settings, now that this much is sewn.</param>
 /// <param name="Setting">The stitch length that would bring it there; null when none is needed.</param>
-internal sealed record HalfWayAnswer(
+internal sealed record MachineGathersHalfWayAnswer(
     Length Should,
     Length Measured,
     int Parts,
     double RestFullness,
     double Likely,
     TargetSetting? Setting
-) : Reckoning
+) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -57,20 +57,23 @@ internal static class HalfWayForm
     /// <summary>Workshop rule: three parts in a hundred even out under the fingers.</summary>
     private const double EvensOut = 0.03;
 
-    public static Form For(Kind kind, RawAsk example) =>
+    public static Calculation For(Kind kind, RawInputs example) =>
         new(
             "half-way",
             "Will the rest reach?",
-            [.. Fields.All(kind.Family), Thirds.Measured],
-            HalfWayAnswer.Told,
+            [.. MachineGathersFields.All(kind.Family), Thirds.Measured],
+            MachineGathersHalfWayAnswer.Told,
             example.With("measured", RawValue.Of("86 cm")),
             reader => Check(reader, kind)
         );
 
-    private static HalfWayAnswer? Check(AskReader reader, Kind kind)
+    private static MachineGathersHalfWayAnswer? Check(InputReader reader, Kind kind)
     {
         var measured = reader.Lengths(Thirds.Measured);
-        if (Reckon.Straight(reader, kind) is not { } plan || reader.Errors.Count > 0)
+        if (
+            MachineGathersCalculator.Straight(reader, kind) is not { } plan
+            || reader.Errors.Count > 0
+        )
         {
             return null;
         }
@@ -99,7 +102,7 @@ internal static class HalfWayForm
                     Math.Max(1, rest),
                     reading.Reach
                 );
-        var answer = new HalfWayAnswer(
+        var answer = new MachineGathersHalfWayAnswer(
             thirds.Should,
             thirds.Mean,
             measured.Count,
@@ -114,7 +117,11 @@ internal static class HalfWayForm
         return answer with { Findings = [Judge(answer, plan, reader.Ruler)] };
     }
 
-    private static Finding Judge(HalfWayAnswer a, Answer plan, Ruler ruler)
+    private static Finding Judge(
+        MachineGathersHalfWayAnswer a,
+        MachineGathersPlan plan,
+        Ruler ruler
+    )
     {
         var (sewn, rest, likely) = (
             DecimalText.Write(a.SewnFullness),

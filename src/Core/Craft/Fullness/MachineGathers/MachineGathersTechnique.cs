@@ -17,7 +17,7 @@ public static class MachineGathersTechnique
             GatheringFootCard.Technique,
             ("Gathering foot", "Gathering with a gathering foot"),
             InShort.Mark("Gathers as they leave a foot, held by one row.", 1.7, 7, 11),
-            RawAsk.Of(
+            RawInputs.Of(
                 ("finishedEdge", "94 cm"),
                 ("finishedDepth", "12 cm"),
                 ("seamAllowance", "15 mm"),
@@ -36,7 +36,7 @@ public static class MachineGathersTechnique
             OverlockGathersCard.Technique,
             ("Overlocker", "Gathering on the overlocker"),
             InShort.Mark("Gathers under an overlocked edge.", 1.9, 8, 8, 10, 12),
-            RawAsk.Of(
+            RawInputs.Of(
                 ("finishedEdge", "2.6 m"),
                 ("finishedDepth", "28 cm"),
                 ("seamAllowance", "1 cm"),
@@ -55,7 +55,7 @@ public static class MachineGathersTechnique
         CardTechnique card,
         (string Short, string Begin) names,
         Drawing mark,
-        RawAsk example
+        RawInputs example
     )
     {
         IReadOnlyList<string> knobs = kind.Family.Knobs.HasFlag(Knobs.Differential)
@@ -66,22 +66,22 @@ public static class MachineGathersTechnique
             Name = kind.Name,
             Title = kind.Title,
             Short = names.Short,
-            Kin = Kin.Fullness,
+            Kin = Category.Fullness,
             Says = kind.Says,
             Cards = [card],
-            Working = new()
+            Process = new()
             {
                 Begin = names.Begin,
                 Mark = mark,
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut, mark and sew, and how sure that is",
-                    Fields.All(kind.Family),
-                    Answer.Told,
+                    MachineGathersFields.All(kind.Family),
+                    MachineGathersPlan.Told,
                     example,
-                    reader => Reckon.Straight(reader, kind)
+                    reader => MachineGathersCalculator.Straight(reader, kind)
                 ),
-                Turned =
+                Inverses =
                 [
                     ClothForm.For(kind, example),
                     ClothForm.Sure(kind, example),
@@ -129,7 +129,11 @@ public static class MachineGathersTechnique
                 Cautions = kind.Cautions,
                 Swatch = SwatchForm.Measured(kind.Family),
                 Compare = (then, now, ruler) =>
-                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
+                    SinceCut.Between(
+                        ((MachineGathersPlan)then).Strips,
+                        ((MachineGathersPlan)now).Strips,
+                        ruler
+                    ),
             },
         };
     }

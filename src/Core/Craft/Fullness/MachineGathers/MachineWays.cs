@@ -59,12 +59,12 @@ internal static class MachineWays
         var (stitch, passes) = (setting.Settings.StitchLength, setting.Settings.Passes);
         var likely = model.Predict(setting.Settings) with { Most = piece.PacksAt(stitch) };
         var cut = piece.FinishedEdge * likely.At(Certainty.Field.Start!.Value);
-        var trimmed = (cut + Fields.TrimAllowance.Start!.Value) / piece.FinishedEdge;
+        var trimmed = (cut + MachineGathersFields.TrimAllowance.Start!.Value) / piece.FinishedEdge;
         if (wanted.Strips(trimmed) is not { } strips)
         {
             yield break;
         }
-        var isHeavy = wanted.Weight > Fields.Heavy;
+        var isHeavy = wanted.Weight > MachineGathersFields.Heavy;
         yield return new Way(
             title,
             strips.ClothToBuy,

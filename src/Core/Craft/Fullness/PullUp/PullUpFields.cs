@@ -60,7 +60,7 @@ public static class PullUpFields
         ).Help("Which thread the elastic takes the place of.");
 
     /// <summary>How elastic draws up where an ask, or a swatch, has it.</summary>
-    public static PullUpFamily ElasticOf(AskReader reader) =>
+    public static PullUpFamily ElasticOf(InputReader reader) =>
         reader.OptionalChoice(ElasticIn) == "looper"
             ? PullUpFamily.ElasticInLooper
             : PullUpFamily.Elastic;
@@ -107,7 +107,7 @@ public static class PullUpFields
         new GroupsField(
             "samples",
             "Samples",
-            [.. Settings, Flat, Gathered, .. Weighing.Fields],
+            [.. Settings, Flat, Gathered, .. SampleWeight.Fields],
             5000
         ).Help("What was sewn and measured.");
 
@@ -129,7 +129,10 @@ public static class PullUpFields
     /// <summary>Reads settings.</summary>
     /// <param name="reader">Where they are said.</param>
     /// <param name="weight">Stands in for a weight that is not said.</param>
-    public static PullUpSettings Read(AskReader reader, double weight = FabricFields.UsualWeight) =>
+    public static PullUpSettings Read(
+        InputReader reader,
+        double weight = FabricFields.UsualWeight
+    ) =>
         new(
             reader.Length(StitchLength),
             reader.OptionalNumber(SetUpFields.TensionSteps) ?? 0,
@@ -145,7 +148,7 @@ public static class PullUpFields
     /// <summary>The settings that are planned: what a family has no knob for is as it is without one.</summary>
     /// <param name="reader">Where they are said, with <c>layers</c> where several are gathered as one.</param>
     /// <param name="family">How the fullness is made; elastic is judged after steam.</param>
-    public static PullUpSettings Planned(AskReader reader, PullUpFamily family)
+    public static PullUpSettings Planned(InputReader reader, PullUpFamily family)
     {
         var settings = Read(reader);
         var layers = reader.OptionalNumber(Layers) ?? 1;
@@ -163,7 +166,7 @@ public static class PullUpFields
     /// <summary>Reads the samples.</summary>
     /// <param name="family">How the fullness is made: elastic in the other place is read, and does not count.</param>
     public static IReadOnlyList<PullUpSample> ReadSamples(
-        AskReader reader,
+        InputReader reader,
         PullUpSettings planned,
         PullUpFamily family
     )
@@ -173,7 +176,7 @@ public static class PullUpFields
         {
             var settings = Read(sample, planned.Weight.GramsPerSquareMetre);
             var (flat, gathered) = (sample.Lengths(Flat), sample.Lengths(Gathered));
-            var (same, counts) = Weighing.Read(sample);
+            var (same, counts) = SampleWeight.Read(sample);
             if (flat.Count > 0 && gathered.Count > 0)
             {
                 samples.Add(
@@ -185,7 +188,7 @@ public static class PullUpFields
                         counts && (!family.IsElastic || ElasticOf(sample) == family)
                     )
                     {
-                        Simulated = Weighing.IsSimulated(sample),
+                        Simulated = SampleWeight.IsSimulated(sample),
                     }
                 );
             }
@@ -194,7 +197,7 @@ public static class PullUpFields
     }
 
     /// <summary>Reads what the machine's stitch reaches.</summary>
-    public static StitchReach ReadReach(AskReader reader)
+    public static StitchReach ReadReach(InputReader reader)
     {
         var least = reader.OptionalLength(MinStitchLength) ?? MinStitchLength.Start!.Value;
         var most = reader.OptionalLength(MaxStitchLength) ?? MaxStitchLength.Start!.Value;

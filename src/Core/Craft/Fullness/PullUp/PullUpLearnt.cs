@@ -10,7 +10,7 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
     public override Quantity Quantity =>
         new("Fullness", "× fullness", 2, 1, 4, 0.5, "fuller", "less full", Reading.Target);
 
-    public override Likely Predicted => Reading.Prediction.Likely;
+    public override Interval Predicted => Reading.Prediction.Likely;
 
     public override string PlannedSays => Reading.Planned.Says(Reading.Family.Knobs);
 
@@ -52,10 +52,10 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
     public override double SampleOn(PlotAxis axis, int sample) =>
         Axis.Named(axis).Of(Reading.Samples[sample].Settings);
 
-    public override Likely PredictedAt(PlotAxis axis, double x) =>
+    public override Interval PredictedAt(PlotAxis axis, double x) =>
         Reading.Model.Predict(Axis.Named(axis).With(Reading.Planned, x)).Likely;
 
-    public override Likely Without(IReadOnlySet<int> samples) =>
+    public override Interval Without(IReadOnlySet<int> samples) =>
         PullUpModel
             .From(Reading.Family, [.. Reading.Samples.Where((_, i) => !samples.Contains(i))])
             .Predict(Reading.Planned)
@@ -66,7 +66,7 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
 
     /// <summary>What swatches teach of the family that an ask plans with.</summary>
     /// <param name="name">The lesson's name in the API.</param>
-    public static Lesson Of(string name, Func<AskReader, PullUpFamily> of) =>
+    public static Lesson Of(string name, Func<InputReader, PullUpFamily> of) =>
         new(
             name,
             "fullness",
@@ -79,7 +79,7 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
         );
 
     /// <summary>A swatch as a sample: its readings, after steam where that is what counts and it was read.</summary>
-    public static RawAsk Sample(PullUpFamily family, SewnSwatch swatch)
+    public static RawInputs Sample(PullUpFamily family, SewnSwatch swatch)
     {
         var steamed = family.Knobs.HasFlag(Knobs.Steam) ? swatch.Read("steamed") : null;
         var ask = swatch.Features.Without(PullUpFields.Layers.Name);
@@ -111,18 +111,18 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
     }
 
     /// <summary>The knobs of a family, as they are turned on a swatch.</summary>
-    public static IReadOnlyList<Knob> KnobsOf(PullUpFamily family) =>
+    public static IReadOnlyList<Control> KnobsOf(PullUpFamily family) =>
         [
             new("stitchLength", "Stitch", "mm", 0.5, 4, "length"),
             new("tensionSteps", "Tension", "steps", 1, 0, "needle-tension"),
             .. family.Knobs.HasFlag(Knobs.Differential)
-                ? new Knob[] { new("differential", "Differential", "", 0.1, 1, "differential") }
+                ? new Control[] { new("differential", "Differential", "", 0.1, 1, "differential") }
                 : [],
             .. family.Knobs.HasFlag(Knobs.Passes)
-                ? new Knob[] { new("passes", "Passes", "", 1, 1) }
+                ? new Control[] { new("passes", "Passes", "", 1, 1) }
                 : [],
             .. family.Knobs.HasFlag(Knobs.Steam)
-                ? new Knob[] { new("elasticDiameter", "Elastic", "mm", 0.1, 0.6) }
+                ? new Control[] { new("elasticDiameter", "Elastic", "mm", 0.1, 0.6) }
                 : [],
         ];
 

@@ -73,7 +73,7 @@ public sealed record SampleResidual(
 );
 
 /// <summary>The fullness of the next piece: its logarithm is a Student t.</summary>
-public readonly record struct Prediction(Foretold Logarithm)
+public readonly record struct Prediction(PredictiveDistribution Logarithm)
 {
     /// <summary>No fullness above this is told; not below 1.</summary>
     public double Most
@@ -102,7 +102,7 @@ public readonly record struct Prediction(Foretold Logarithm)
     /// <summary>The middle of ln(fullness).</summary>
     public double Location => Logarithm.Location;
 
-    public Likely Likely => new(Low, Mid, High);
+    public Interval Likely => new(Low, Mid, High);
 
     /// <summary>The fullness that is not exceeded with a probability.</summary>
     /// <param name="assurance">Between 0 and 1, neither included.</param>

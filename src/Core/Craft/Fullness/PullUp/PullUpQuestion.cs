@@ -35,23 +35,23 @@ public static class PullUpQuestion
         .Optional()
         .Help("The edge that the gathers are sewn to.");
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "pull-up",
             "What measured samples say of the next piece",
             [FamilyField, SettingsField, Edge, .. PullUpFields.Beside],
             PullUpAnswer.Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("family", "gathering-foot"),
                 (
                     "settings",
-                    RawAsk.Of(("stitchLength", 4), ("tensionSteps", 1), ("clothWeight", 98))
+                    RawInputs.Of(("stitchLength", 4), ("tensionSteps", 1), ("clothWeight", 98))
                 ),
                 (
                     "samples",
                     new[]
                     {
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("stitchLength", 4),
                             ("tensionSteps", 1),
                             ("clothWeight", 98),
@@ -66,7 +66,7 @@ public static class PullUpQuestion
             Work
         );
 
-    private static PullUpAnswer? Work(AskReader reader)
+    private static PullUpAnswer? Work(InputReader reader)
     {
         var family = reader.Choice(FamilyField);
         var settings = reader.Group(SettingsField);
@@ -83,7 +83,7 @@ public static class PullUpQuestion
 }
 
 /// <summary>The answer to what samples say.</summary>
-public sealed record PullUpAnswer(PullUpReading Reading, Length? Edge) : Reckoning
+public sealed record PullUpAnswer(PullUpReading Reading, Length? Edge) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [

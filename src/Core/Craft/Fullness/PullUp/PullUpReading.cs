@@ -144,7 +144,11 @@ public sealed record PullUpReading(
     ];
 
     /// <summary>Reads what is known; null when the reader has errors.</summary>
-    public static PullUpReading? Read(AskReader reader, PullUpFamily family, PullUpSettings planned)
+    public static PullUpReading? Read(
+        InputReader reader,
+        PullUpFamily family,
+        PullUpSettings planned
+    )
     {
         var reading = new PullUpReading(
             family,
@@ -188,7 +192,7 @@ public sealed record PullUpReading(
         if (
             Setting is { Reaches: true } wanted
             && !Family.IsElastic
-            && Length.Between(wanted.Settings.StitchLength, Planned.StitchLength) > Nearest / 2
+            && Length.Difference(wanted.Settings.StitchLength, Planned.StitchLength) > Nearest / 2
         )
         {
             var stitch =

@@ -10,15 +10,15 @@ namespace ZephyrReach.Core.Craft.Fullness.PullUp;
 /// <remarks>Nothing gathers to more than its length. The reading is rounded to the marking step, and never below one step.</remarks>
 public sealed class SimulatedBench
 {
-    private readonly SimulatedTruth truth;
+    private readonly SimulatedParameters truth;
 
-    private SimulatedBench(SimulatedTruth truth) => this.truth = truth;
+    private SimulatedBench(SimulatedParameters truth) => this.truth = truth;
 
     /// <summary>Sets up a bench.</summary>
     /// <param name="family">What kind of gathering it does.</param>
     /// <param name="seed">Any number; each is another machine.</param>
     public static SimulatedBench Of(PullUpFamily family, int seed) =>
-        new(SimulatedTruth.Of(family.Prior, seed));
+        new(SimulatedParameters.Of(family.Prior, seed));
 
     /// <summary>The fullness that one piece truly comes to.</summary>
     /// <param name="settings">What is set.</param>

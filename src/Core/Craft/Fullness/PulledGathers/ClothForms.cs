@@ -3,7 +3,7 @@ using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.PulledGathers.ClothAnswer>;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.PulledGathers.PulledGathersClothAnswer>;
 
 namespace ZephyrReach.Core.Craft.Fullness.PulledGathers;
 
@@ -18,13 +18,13 @@ namespace ZephyrReach.Core.Craft.Fullness.PulledGathers;
 /// <param name="Strips">How many strips the cloth holds.</param>
 /// <param name="FlatEdge">The flat edge that these give; not below 0.</param>
 /// <param name="ClothLeft">What is left of the length.</param>
-internal sealed record ClothAnswer(
+internal sealed record PulledGathersClothAnswer(
     double? GreatestFullness,
     Length? LongestEdge,
     int Strips,
     Length FlatEdge,
     Length ClothLeft
-) : Reckoning
+) : Result
 {
     private static readonly IReadOnlyList<Figure> Shared =
     [
@@ -64,23 +64,23 @@ internal static class ClothForms
 
     private static readonly LengthField Cloth = FabricFields.AtHand with { IsNeeded = true };
 
-    public static Form Fullness { get; } =
+    public static Calculation Fullness { get; } =
         new(
             "fullness-from-cloth",
             "The greatest fullness that the fabric there is allows",
             FieldsWithout(StripFields.Fullness),
-            ClothAnswer.OfFullness,
-            Example.With(Example.Awning, "clothAtHand", "3.1 m"),
+            PulledGathersClothAnswer.OfFullness,
+            PulledGathersExample.With(PulledGathersExample.Awning, "clothAtHand", "3.1 m"),
             GreatestFullness
         );
 
-    public static Form Edge { get; } =
+    public static Calculation Edge { get; } =
         new(
             "edge-from-cloth",
             "The longest edge that the fabric there is can be gathered to",
             FieldsWithout(StripFields.FinishedEdge),
-            ClothAnswer.OfEdge,
-            Example.With(Example.Awning, "clothAtHand", "3.1 m"),
+            PulledGathersClothAnswer.OfEdge,
+            PulledGathersExample.With(PulledGathersExample.Awning, "clothAtHand", "3.1 m"),
             LongestEdge
         );
 
@@ -91,10 +91,10 @@ internal static class ClothForms
                 .Select(f => f == FabricFields.AtHand ? Cloth : f),
         ];
 
-    private static ClothAnswer? GreatestFullness(AskReader reader)
+    private static PulledGathersClothAnswer? GreatestFullness(InputReader reader)
     {
         var cloth = reader.Length(Cloth);
-        if (StripAsk.Read(reader, fullness: 1) is not { } ask)
+        if (StripInputs.Read(reader, fullness: 1) is not { } ask)
         {
             return null;
         }
@@ -119,10 +119,10 @@ internal static class ClothForms
         return Answer(ask, cloth, strips, flat, findings) with { GreatestFullness = allowed };
     }
 
-    private static ClothAnswer? LongestEdge(AskReader reader)
+    private static PulledGathersClothAnswer? LongestEdge(InputReader reader)
     {
         var cloth = reader.Length(Cloth);
-        if (StripAsk.Read(reader, finishedEdge: StripFields.FinishedEdge.Least) is not { } ask)
+        if (StripInputs.Read(reader, finishedEdge: StripFields.FinishedEdge.Least) is not { } ask)
         {
             return null;
         }
@@ -136,8 +136,8 @@ internal static class ClothForms
         return Answer(ask, cloth, strips, flat, findings) with { LongestEdge = longest };
     }
 
-    private static ClothAnswer Answer(
-        StripAsk ask,
+    private static PulledGathersClothAnswer Answer(
+        StripInputs ask,
         Length cloth,
         int strips,
         Length flat,
@@ -156,7 +156,7 @@ internal static class ClothForms
             Findings = findings,
         };
 
-    private static Finding TooLittle(StripAsk ask, Length cloth, int strips, Ruler ruler) =>
+    private static Finding TooLittle(StripInputs ask, Length cloth, int strips, Ruler ruler) =>
         Finding.Stop(
             "too-little-cloth",
             strips == 0

@@ -15,7 +15,7 @@ public static class PulledGathersTechnique
             Name = "pulled-gathers",
             Title = "gathering, pulled by hand",
             Short = "Pulled threads",
-            Kin = Kin.Fullness,
+            Kin = Category.Fullness,
             Says =
                 "A longer edge drawn up evenly to fit a shorter one: tiers, sleeve caps, frills, curtains, valances.",
             Cards = [PulledGathersCard.Technique, OverThreadsCard.Technique],
@@ -26,26 +26,26 @@ public static class PulledGathersTechnique
                 IsOverThreads(ask) && ask.TryGet(StripFields.ZigzagWidth.Name, out var width)
                     ? ask.With(Wants.StitchWidthField.Name, width)
                     : ask,
-            Working = new()
+            Process = new()
             {
                 Begin = "Gathering with basting threads",
                 Mark = InShort.Mark("Soft gathers under two rows of stitches.", 2.2, 6, 10, 13),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut, mark and sew",
                     StripFields.All,
-                    Answer.Told,
-                    Example.Awning,
-                    Answer.Of
+                    PulledGathersPlan.Told,
+                    PulledGathersExample.Awning,
+                    PulledGathersPlan.Of
                 ),
-                Turned =
+                Inverses =
                 [
                     ClothForms.Fullness,
                     ClothForms.Edge,
                     SwatchForm.For(PulledLooks.Looks, countsSteamed: false, canPlan: true),
                     PulledHalfWay.Of(
                         StripFields.All,
-                        Example.Awning,
+                        PulledGathersExample.Awning,
                         ["17 cm", "16.8 cm"],
                         StripReckon.Straight
                     ),
@@ -111,11 +111,15 @@ public static class PulledGathersTechnique
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(),
                 Compare = (then, now, ruler) =>
-                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
+                    SinceCut.Between(
+                        ((PulledGathersPlan)then).Strips,
+                        ((PulledGathersPlan)now).Strips,
+                        ruler
+                    ),
             },
         };
 
-    private static bool IsOverThreads(RawAsk ask) =>
+    private static bool IsOverThreads(RawInputs ask) =>
         ask.TryGet(StripFields.Rows.Name, out var rows)
         && RowScheme.All.Any(r => r.IsOverThreads && r.Choice.Name == rows.Text);
 }

@@ -37,10 +37,10 @@ internal static class ElasticWay
                     Length.FromMillimetres(0.6)
                 )
             );
-        var rows = Math.Max(1, Rounding.CountDown(piece.FinishedDepth.Millimetres / 8));
+        var rows = Math.Max(1, Rounding.FloorTolerant(piece.FinishedDepth.Millimetres / 8));
         var flat = piece.FinishedEdge * wanted.Fullness;
         var seam = piece.SeamAllowance;
-        var widths = Answer.WidthsFor(flat + 2 * seam, piece.ClothWidth, seam);
+        var widths = ShirringPlan.WidthsFor(flat + 2 * seam, piece.ClothWidth, seam);
         yield return new Way(
             "rows of elastic",
             widths * (piece.FinishedDepth + 2 * seam),

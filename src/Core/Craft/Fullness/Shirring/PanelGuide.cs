@@ -7,7 +7,7 @@ namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 /// <summary>The rows of elastic on the flat panel at true size.</summary>
 internal static class PanelGuide
 {
-    public static Guide Of(Answer a) =>
+    public static Guide Of(ShirringPlan a) =>
         new(
             "Rows of elastic",
             a.SureWidth,

@@ -15,15 +15,15 @@ public static class ShirringTechnique
             Name = "shirring",
             Title = "shirred with elastic thread",
             Short = "Shirring",
-            Kin = Kin.Fullness,
+            Kin = Category.Fullness,
             Says = ShirringCard.Technique.Says,
             Cards = [ShirringCard.Technique, LooperCard.Technique],
             CardFor = ask =>
-                PullUpFields.ElasticOf(new AskReader(ask, Ruler.Metric))
+                PullUpFields.ElasticOf(new InputReader(ask, Ruler.Metric))
                 == PullUpFamily.ElasticInLooper
                     ? LooperCard.Technique
                     : ShirringCard.Technique,
-            Working = new()
+            Process = new()
             {
                 Begin = "Shirring with elastic thread",
                 Mark = InShort.Mark(
@@ -36,23 +36,23 @@ public static class ShirringTechnique
                     30,
                     36
                 ),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut and wind, and before which row the bobbin runs out",
-                    Fields.All,
-                    Answer.Told,
-                    Example.Smock,
-                    Reckon.Straight
+                    ShirringFields.All,
+                    ShirringPlan.Told,
+                    ShirringExample.Smock,
+                    ShirringCalculator.Straight
                 ),
-                Turned =
+                Inverses =
                 [
-                    TurnedForms.FromCloth,
+                    ShirringInverses.FromCloth,
                     SwatchForm.For(
                         ShirringCard.Technique.Looks,
                         countsSteamed: true,
                         canPlan: true
                     ),
-                    TurnedForms.HalfWay,
+                    ShirringInverses.HalfWay,
                 ],
                 Groups =
                 [

@@ -124,7 +124,12 @@ internal static class EdgesDrawing
         }
     }
 
-    private static void AddLowerEdge(List<Shape> shapes, StripAsk ask, Length width, Length bottom)
+    private static void AddLowerEdge(
+        List<Shape> shapes,
+        StripInputs ask,
+        Length width,
+        Length bottom
+    )
     {
         if (ask.Doubled)
         {

@@ -91,7 +91,7 @@ internal static class PulledCard
     /// <summary>The tails, and how such a machine pulls.</summary>
     /// <param name="because">Why they are so long.</param>
     internal static IEnumerable<CardLine> Tails(
-        CardAsk ask,
+        CardInputs ask,
         string because = "Long enough to wind round a finger at both ends, and never back-stitched."
     )
     {

@@ -20,7 +20,7 @@ internal sealed record PulledHalfWayAnswer(
     int PartsLeft,
     Length? RestShould,
     double? RestFullness
-) : Reckoning
+) : Result
 {
     public static IReadOnlyList<Figure> Told { get; } =
     [
@@ -66,11 +66,11 @@ internal static class PulledHalfWay
     /// <param name="example">An ask of its plan.</param>
     /// <param name="measured">Readings for it.</param>
     /// <param name="planOf">Its plan; null when the reader has errors.</param>
-    public static Form Of(
+    public static Calculation Of(
         IReadOnlyList<Field> fields,
-        RawAsk example,
+        RawInputs example,
         IReadOnlyList<string> measured,
-        Func<AskReader, StripPlan?> planOf
+        Func<InputReader, StripPlan?> planOf
     ) =>
         new(
             "half-way",
@@ -81,7 +81,10 @@ internal static class PulledHalfWay
             reader => Check(reader, planOf)
         );
 
-    private static PulledHalfWayAnswer? Check(AskReader reader, Func<AskReader, StripPlan?> planOf)
+    private static PulledHalfWayAnswer? Check(
+        InputReader reader,
+        Func<InputReader, StripPlan?> planOf
+    )
     {
         var measured = reader.Lengths(Measured);
         if (planOf(reader) is not { } plan || reader.Errors.Count > 0)
@@ -118,7 +121,7 @@ internal static class PulledHalfWay
 
     private static Finding Judge(PulledHalfWayAnswer a, StripPlan plan, Ruler ruler)
     {
-        var off = Length.Between(a.Measured, a.Should);
+        var off = Length.Difference(a.Measured, a.Should);
         if (off <= Length.Max(a.Should * EvensOut, ruler.Marking))
         {
             return Finding.Note(

@@ -7,12 +7,12 @@ namespace ZephyrReach.Core.Craft.Fullness.Strips;
 /// <summary>The computation of strips, to be followed with a pencil.</summary>
 internal static class StripPencil
 {
-    public static IReadOnlyList<PencilLine> Of(StripPlan a, Ruler ruler)
+    public static IReadOnlyList<DerivationLine> Of(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var j = ask.JoinAllowance;
         string M(Length length) => ruler.Mark(length);
-        List<PencilLine> lines =
+        List<DerivationLine> lines =
         [
             new(
                 "Total flat length",
@@ -121,18 +121,18 @@ internal static class StripPencil
         return lines;
     }
 
-    private static PencilLine ThreadLine(StripPlan a, Ruler ruler)
+    private static DerivationLine ThreadLine(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         return ask.Rows.IsOverThreads
-            ? new PencilLine(
+            ? new DerivationLine(
                 "Needle thread, and as much for the bobbin",
                 ruler.Sum(
                     $"zigzag over {a.SewnFlat} + 2 × ({a.SewnFlat} + 2 × {ask.Tail}) drawn out = {a.ThreadFromEach:amount}"
                 ),
                 "Each stitch takes the slant of its length and width, and the thickness of the fabric."
             )
-            : new PencilLine(
+            : new DerivationLine(
                 "Needle thread, and as much for the bobbin",
                 ruler.Sum(
                     $"{a.RowOffsets.Count} × ({a.SewnFlat} × (1 + {ask.Thick:fine} ÷ {ask.StitchLength:fine}) + 2 × {ask.Tail}) = {a.ThreadFromEach:amount}"

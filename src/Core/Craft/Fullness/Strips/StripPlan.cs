@@ -14,7 +14,7 @@ namespace ZephyrReach.Core.Craft.Fullness.Strips;
 /// <param name="RowOffsets">Each row's distance from the raw edge.</param>
 /// <param name="Segments">m, the number of parts that both edges are divided into.</param>
 public sealed record StripPlan(
-    StripAsk Ask,
+    StripInputs Ask,
     Length FlatEdge,
     int StripCount,
     Length StripLength,
@@ -50,7 +50,7 @@ public sealed record StripPlan(
 
     /// <summary>How many strips lie side by side when they are cut along; 0 when the cloth is too narrow for one.</summary>
     public int StripsAcross =>
-        (int)Math.Min(Rounding.CountDown(Ask.ClothWidth / Ask.CutDepth), int.MaxValue);
+        (int)Math.Min(Rounding.FloorTolerant(Ask.ClothWidth / Ask.CutDepth), int.MaxValue);
 
     /// <summary>Seams between strips; a ring has one more than a row.</summary>
     public int Joins => Ask.Closed ? StripCount : StripCount - 1;

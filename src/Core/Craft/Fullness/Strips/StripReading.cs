@@ -50,11 +50,11 @@ internal static class StripReading
     /// <param name="edge">The finished edge.</param>
     /// <param name="stitch">Length of the stitch.</param>
     /// <param name="layers">How many layers of the cloth are gathered as one.</param>
-    public static StripAsk? Read(AskReader reader, Length edge, Length stitch, int layers)
+    public static StripInputs? Read(InputReader reader, Length edge, Length stitch, int layers)
     {
         var closed = reader.Flag(StripFields.Closed);
         var doubled = reader.Flag(StripFields.Doubled);
-        var strip = new StripAsk
+        var strip = new StripInputs
         {
             FinishedEdge = edge,
             Fullness = 1,

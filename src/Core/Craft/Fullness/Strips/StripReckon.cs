@@ -12,12 +12,12 @@ internal static class StripReckon
     private static readonly Length LongestSegment = Length.FromMillimetres(600);
 
     /// <summary>Reckons the straight form; null when the reader has errors.</summary>
-    public static StripPlan? Straight(AskReader reader) =>
-        StripAsk.Read(reader) is { } ask ? Straight(ask, reader) : null;
+    public static StripPlan? Straight(InputReader reader) =>
+        StripInputs.Read(reader) is { } ask ? Straight(ask, reader) : null;
 
     /// <summary>Reckons an ask that has been read; null when it needs an absurd number of strips.</summary>
     /// <param name="inSeam">Layers that lie on each other in the seam, where that is not the fullness.</param>
-    public static StripPlan? Straight(StripAsk ask, AskReader reader, double? inSeam = null)
+    public static StripPlan? Straight(StripInputs ask, InputReader reader, double? inSeam = null)
     {
         var (F, W, j) = (ask.FinishedEdge, ask.ClothWidth, ask.JoinAllowance);
         var T = ask.Fullness * F;
@@ -27,7 +27,7 @@ internal static class StripReckon
             ? 1
             : Math.Max(
                 1,
-                Rounding.CountUp((ask.Closed ? T : T + ask.BothEnds - 2 * j) / (W - 2 * j))
+                Rounding.CeilingTolerant((ask.Closed ? T : T + ask.BothEnds - 2 * j) / (W - 2 * j))
             );
         if (!(strips <= MostStrips))
         {
@@ -67,13 +67,14 @@ internal static class StripReckon
     /// Across: floor(L/cutDepth) strips, each as long as the cloth is wide. Along: one strip as long as whole cutting
     /// steps allow. From both the joins and the end allowances are taken off, as in the straight form.
     /// </remarks>
-    public static (int Strips, Length FlatEdge) Greatest(StripAsk ask, Length clothAtHand)
+    public static (int Strips, Length FlatEdge) Greatest(StripInputs ask, Length clothAtHand)
     {
         var pieces = ask.Together.Count * ask.Layers;
         var n = ask.Along
             ? 1
-            : (int)Math.Min(Rounding.CountDown(clothAtHand / ask.CutDepth), MostStrips) / pieces;
-        var beside = Math.Clamp(Rounding.CountDown(ask.ClothWidth / ask.CutDepth), 1, pieces);
+            : (int)Math.Min(Rounding.FloorTolerant(clothAtHand / ask.CutDepth), MostStrips)
+                / pieces;
+        var beside = Math.Clamp(Rounding.FloorTolerant(ask.ClothWidth / ask.CutDepth), 1, pieces);
         var length = ask.Along
             ? Rounding.Down(clothAtHand / Math.Ceiling(pieces / beside), ask.CuttingStep)
             : ask.ClothWidth;

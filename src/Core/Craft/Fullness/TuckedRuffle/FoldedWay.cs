@@ -27,13 +27,13 @@ internal static class FoldedWay
     {
         var (edge, ruler) = (wanted.Piece.FinishedEdge, wanted.Reader.Ruler);
         var depth = (wanted.Fullness - 1) * Every * Stitch / 2;
-        var trimmed = wanted.Fullness + Fields.TrimAllowance.Start!.Value / edge;
+        var trimmed = wanted.Fullness + TuckedRuffleFields.TrimAllowance.Start!.Value / edge;
         if (wanted.Strips(trimmed) is not { } strips)
         {
             yield break;
         }
         // At every stitch the fold of the same fullness is a sixth as deep, and hardly shows.
-        var reaches = depth <= Fields.MaxTuckDepth.Start!.Value;
+        var reaches = depth <= TuckedRuffleFields.MaxTuckDepth.Start!.Value;
         yield return new Way(
             "a ruffler",
             strips.ClothToBuy,

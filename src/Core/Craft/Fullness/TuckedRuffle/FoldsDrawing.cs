@@ -6,7 +6,7 @@ namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 /// <summary>A few folds seen from the cut edge, and below them the same cloth laid flat, both to one scale.</summary>
 internal static class FoldsDrawing
 {
-    public static Drawing Of(Answer a, Ruler ruler)
+    public static Drawing Of(TuckedRufflePlan a, Ruler ruler)
     {
         var (S, p) = (a.Ask.Spacing, a.Ask.Depth);
         var folds = Math.Clamp((int)Math.Floor(60 / Math.Max(1, (S + 2 * p).Millimetres)), 2, 6);
@@ -66,7 +66,7 @@ internal static class FoldsDrawing
                 height,
                 LengthKind.Fine,
                 "deep",
-                a.Ask.SaysDepth ? Fields.TuckDepth.Name : ""
+                a.Ask.SaysDepth ? TuckedRuffleFields.TuckDepth.Name : ""
             )
         );
         shapes.Add(

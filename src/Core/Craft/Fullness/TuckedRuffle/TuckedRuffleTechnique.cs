@@ -13,31 +13,31 @@ public static class TuckedRuffleTechnique
             Name = "tucked-ruffle",
             Title = "pleated ruffle",
             Short = "Small folds",
-            Kin = Kin.Fullness,
+            Kin = Category.Fullness,
             Says =
                 "The ruffler’s arm pushes a small pleat under the needle every so many stitches.",
             Cards = [TuckedRuffleCard.Technique],
-            Working = new()
+            Process = new()
             {
                 Begin = "Pleated ruffle",
                 Mark = InShort.Mark("Small even folds, all one way.", 1.8, 14, 11),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut, and how the attachment is set",
-                    Fields.All,
-                    Answer.Told,
-                    Example.All,
-                    Reckon.Straight
+                    TuckedRuffleFields.All,
+                    TuckedRufflePlan.Told,
+                    TuckedRuffleExample.All,
+                    TuckedRuffleCalculator.Straight
                 ),
-                Turned =
+                Inverses =
                 [
-                    TurnedForms.FromCloth,
+                    TuckedRuffleInverses.FromCloth,
                     SwatchForm.For(
                         TuckedRuffleCard.Technique.Looks,
                         countsSteamed: false,
                         canPlan: true
                     ),
-                    TurnedForms.HalfWay,
+                    TuckedRuffleInverses.HalfWay,
                 ],
                 Groups =
                 [
@@ -91,7 +91,11 @@ public static class TuckedRuffleTechnique
                 Cautions = Safety.Gathers,
                 Swatch = SwatchForm.Measured(sewn: "Folded") with { Drawn = null },
                 Compare = (then, now, ruler) =>
-                    SinceCut.Between(((Answer)then).Strips, ((Answer)now).Strips, ruler),
+                    SinceCut.Between(
+                        ((TuckedRufflePlan)then).Strips,
+                        ((TuckedRufflePlan)now).Strips,
+                        ruler
+                    ),
             },
         };
 }

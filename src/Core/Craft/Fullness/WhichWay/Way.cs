@@ -14,7 +14,12 @@ namespace ZephyrReach.Core.Craft.Fullness.WhichWay;
 /// <param name="Fullness">That is wanted.</param>
 /// <param name="Weight">Of one layer of its fabric, in g/m².</param>
 /// <param name="Reader">Takes what cannot be, and writes figures.</param>
-internal sealed record EdgeWanted(StripAsk Piece, double Fullness, double Weight, AskReader Reader)
+internal sealed record EdgeWanted(
+    StripInputs Piece,
+    double Fullness,
+    double Weight,
+    InputReader Reader
+)
 {
     /// <summary>What is cut for it at a fullness; null where it cannot be.</summary>
     public StripPlan? Strips(double fullness, RowScheme? rows = null) =>
@@ -90,7 +95,7 @@ internal sealed record Way(
 
 /// <summary>The ways side by side, the best for the purpose first.</summary>
 /// <param name="Fullness">That is wanted of each.</param>
-internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways, double Fullness) : Reckoning
+internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways, double Fullness) : Result
 {
     /// <summary>Ten centimetres of the edge made each way, all to one scale.</summary>
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
@@ -105,8 +110,8 @@ internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways, double Fullness) 
                             ["gathered"] = [100],
                         },
                         w.Scheme.Length > 0
-                            ? RawAsk.Empty.With("rows", RawValue.Of(w.Scheme))
-                            : RawAsk.Empty,
+                            ? RawInputs.Empty.With("rows", RawValue.Of(w.Scheme))
+                            : RawInputs.Empty,
                         new Dictionary<string, string>(),
                         true,
                         true

@@ -14,7 +14,7 @@ namespace ZephyrReach.Core.Craft.Fullness.WhichWay;
 internal static class WhichWayQuestion
 {
     private static IReadOnlyList<Technique> Makers { get; } =
-    [.. Techniques.Worked.Where(t => t.Working!.AsWay is not null)];
+    [.. Techniques.Worked.Where(t => t.Process!.AsWay is not null)];
 
     private static readonly ChoiceField PurposeField = new ChoiceField(
         "purpose",
@@ -28,10 +28,10 @@ internal static class WhichWayQuestion
         new ChoicesField(
             "has",
             "In your supplies",
-            [.. Makers.Select(t => t.Working!.AsWay!.Need?.Choice).OfType<Choice>()]
+            [.. Makers.Select(t => t.Process!.AsWay!.Need?.Choice).OfType<Choice>()]
         ).Help("What is owned of what the ways need; leave it out when it is not known.");
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "which-way",
             "Which way suits this edge",
@@ -44,7 +44,7 @@ internal static class WhichWayQuestion
                 .. StripReading.Fields,
             ],
             WhichWayAnswer.Told,
-            new RawAsk(
+            new RawInputs(
                 new Dictionary<string, RawValue>
                 {
                     ["finishedEdge"] = RawValue.Of("2.6 m"),
@@ -58,21 +58,21 @@ internal static class WhichWayQuestion
         );
 
     /// <summary>An ask with what the supplies have of what the ways need; supplies of which nothing was said have nothing missing.</summary>
-    public static RawAsk With(RawAsk ask, DrawerContents supplies) =>
+    public static RawInputs With(RawInputs ask, DrawerContents supplies) =>
         supplies.Machines.Count + supplies.Feet.Count == 0
             ? ask
             : ask.With(
                 Has.Name,
                 RawValue.Of([
                     .. Makers
-                        .Select(t => t.Working!.AsWay!.Need)
+                        .Select(t => t.Process!.AsWay!.Need)
                         .OfType<WayNeed>()
                         .Where(n => n.IsOwned(supplies))
                         .Select(n => RawValue.Of(n.Choice.Name)),
                 ])
             );
 
-    private static WhichWayAnswer? Work(AskReader reader)
+    private static WhichWayAnswer? Work(InputReader reader)
     {
         var edge = reader.Length(StripFields.FinishedEdge);
         var fullness = reader.Number(StripFields.Fullness);
@@ -86,9 +86,9 @@ internal static class WhichWayQuestion
         }
         var wanted = new EdgeWanted(piece, fullness, weight, reader);
         var ways = Makers
-            .Where(t => purpose.Stretch > 0 || !t.Working!.AsWay!.Stretches)
+            .Where(t => purpose.Stretch > 0 || !t.Process!.AsWay!.Stretches)
             .SelectMany(t =>
-                t.Working!.AsWay!.Of(wanted).Select(way => (Maker: t, Way: Of(t, way, has)))
+                t.Process!.AsWay!.Of(wanted).Select(way => (Maker: t, Way: Of(t, way, has)))
             )
             .ToList();
         if (reader.Errors.Count > 0)
@@ -99,7 +99,7 @@ internal static class WhichWayQuestion
         return new WhichWayAnswer(
             [
                 .. ways.Select(w =>
-                        Judged(w.Way, w.Maker.Working!.AsWay!, purpose, least, quickest)
+                        Judged(w.Way, w.Maker.Process!.AsWay!, purpose, least, quickest)
                     )
                     .OrderByDescending(w => w.Score),
             ],
@@ -113,7 +113,7 @@ internal static class WhichWayQuestion
     /// <summary>A way with what its technique says of all its ways.</summary>
     private static Way Of(Technique technique, Way way, IReadOnlyList<string>? has)
     {
-        var (quality, need) = (technique.Working!.Quality!, technique.Working.AsWay!.Need);
+        var (quality, need) = (technique.Process!.Quality!, technique.Process.AsWay!.Need);
         return way with
         {
             Technique = technique.Name,

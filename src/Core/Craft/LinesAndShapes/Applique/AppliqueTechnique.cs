@@ -27,20 +27,20 @@ internal static class AppliqueTechnique
             Name = AppliqueCard.Technique.Name,
             Title = AppliqueCard.Technique.Title,
             Short = "Appliqué",
-            Kin = Kin.Shapes,
+            Kin = Category.Shapes,
             Says = AppliqueCard.Technique.Says,
             Cards = [AppliqueCard.Technique],
             ToldToCard = Told,
-            Working = new()
+            Process = new()
             {
                 Begin = "Appliqué",
                 Mark = ShapeDrawing.Picture("mark", "A heart on a base fabric.", [Mark]),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to sew it on",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
+                    AppliqueFields.All,
+                    AppliquePlan.Told,
+                    RawInputs.Of(
                         ("shape", "leaf"),
                         ("shapeWidth", "70 mm"),
                         ("shapeHeight", "32 mm"),
@@ -50,7 +50,7 @@ internal static class AppliqueTechnique
                             "over",
                             RawValue.Of([
                                 RawValue.Of(
-                                    RawAsk.Of(
+                                    RawInputs.Of(
                                         ("piece", "root"),
                                         ("shape", "heart"),
                                         ("shapeWidth", "80 mm"),
@@ -61,13 +61,13 @@ internal static class AppliqueTechnique
                                 ),
                             ])
                         ),
-                        ("stitch", Fields.Blanket),
+                        ("stitch", AppliqueFields.Blanket),
                         ("repeat", "2.8 mm"),
                         ("bite", "2.5 mm")
                     ),
-                    Answer.Of
+                    AppliquePlan.Of
                 ),
-                Turned = [CornerSwatch.Form],
+                Inverses = [CornerSwatch.Form],
                 Groups =
                 [
                     new(Asking.First, "", "made", "stitch", "repeat"),
@@ -146,14 +146,14 @@ internal static class AppliqueTechnique
         );
 
     /// <summary>The card has its own names for what the plan says.</summary>
-    private static RawAsk Told(RawAsk ask)
+    private static RawInputs Told(RawInputs ask)
     {
         foreach (
             var (here, there) in new[]
             {
-                (Fields.Stitch.Name, "school"),
-                (Fields.Repeat.Name, Card.Wants.StitchLengthField.Name),
-                (Fields.Bite.Name, Card.Wants.StitchWidthField.Name),
+                (AppliqueFields.Stitch.Name, "school"),
+                (AppliqueFields.Repeat.Name, Card.Wants.StitchLengthField.Name),
+                (AppliqueFields.Bite.Name, Card.Wants.StitchWidthField.Name),
             }
         )
         {

@@ -48,13 +48,13 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a corner says",
             [SetField, TenRead, MissedRead, Looks.Seen, Looks.Tried],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("setRepeat", 2.8),
                 ("tenRepeats", new[] { "27 mm", "27.2 mm" }),
                 ("missed", new[] { "0.9 mm" }),
@@ -75,7 +75,10 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
                     is { } factor
                     ? Headlined(factor)
                     : null,
-            Teaches = [new(Dial.Family.Name, "stitch length", reader => Answer.Of(reader)?.Dial)],
+            Teaches =
+            [
+                new(Dial.Family.Name, "stitch length", reader => AppliquePlan.Of(reader)?.Dial),
+            ],
             Sample = swatch => DialSamples.Of(swatch, SetField, TenRead, Repeats),
         };
 
@@ -111,7 +114,7 @@ internal sealed record CornerSwatch(Length Set, Length Ten, Length? Missed, Rule
         }
     }
 
-    private static CornerSwatch? Judge(AskReader reader)
+    private static CornerSwatch? Judge(InputReader reader)
     {
         var set = reader.LengthOrStart(SetField);
         var (ten, missed) = (reader.Lengths(TenRead), reader.Lengths(MissedRead));

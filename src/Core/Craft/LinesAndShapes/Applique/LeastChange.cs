@@ -58,7 +58,7 @@ internal sealed record LeastChange(
     /// <summary>An outline whose corners are moved.</summary>
     private sealed class Moving(Round round, double step)
     {
-        private readonly Side[] sides = [.. round.Sides];
+        private readonly ShapeSide[] sides = [.. round.Sides];
         private readonly IReadOnlyList<ShapeCorner> corners = round.Corners;
 
         /// <summary>The whole drawn out.</summary>
@@ -165,8 +165,10 @@ internal sealed record LeastChange(
                 wider,
                 higher,
                 [],
-                Length.Max(Length.Between(wider, Length.Zero), Length.Between(higher, Length.Zero))
-                    / 2,
+                Length.Max(
+                    Length.Difference(wider, Length.Zero),
+                    Length.Difference(higher, Length.Zero)
+                ) / 2,
                 Worst(now)
             );
         }
@@ -275,7 +277,7 @@ internal sealed record LeastChange(
             var stretch = 0;
             foreach (var step_ in whole.Steps)
             {
-                var length = Stretch
+                var length = PathPart
                     .Of(steps.Count == 0 ? whole.Start : whole.Steps[steps.Count - 1].To, step_)
                     .Length;
                 stretch += length > 1e-9 ? 1 : 0;
@@ -346,7 +348,7 @@ internal sealed record LeastChange(
                 ? round.LeastCorner
                 : Math.Min(round.LeastCorner, Math.Max(1, corners.Min(c => Math.Abs(c.Turn)) - 3));
 
-        private double Goal(Side side) =>
+        private double Goal(ShapeSide side) =>
             Math.Max(1, Math.Round((side.To - side.From) / step)) * step;
 
         private double Miss(Length length) =>

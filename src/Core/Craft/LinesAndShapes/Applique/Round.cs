@@ -19,7 +19,7 @@ internal sealed record ShapeCorner(double At, double Turn)
 /// <param name="To">After <paramref name="From"/>; beyond the end of the outline where it goes round its start.</param>
 /// <param name="Ends">The corner it ends in; null where it does not end in one.</param>
 /// <param name="IsFree">Whether one of its ends lies under another shape, so that no stitch has to land there.</param>
-internal sealed record Side(double From, double To, ShapeCorner? Ends, bool IsFree)
+internal sealed record ShapeSide(double From, double To, ShapeCorner? Ends, bool IsFree)
 {
     public Length Length => Length.FromMillimetres(To - From);
 }
@@ -62,7 +62,7 @@ internal sealed class Round
     public IReadOnlyList<(double From, double To)> Hidden { get; }
 
     /// <summary>What is stitched, in the order of the outline.</summary>
-    public IReadOnlyList<Side> Sides { get; }
+    public IReadOnlyList<ShapeSide> Sides { get; }
 
     /// <summary>The side with which the sewing starts, and how far along it.</summary>
     public (int Side, double Along) Start { get; }
@@ -74,7 +74,7 @@ internal sealed class Round
 
     /// <summary>The sides in the order they are sewn, begun on a stitch; where it starts within one, that comes again at the end.</summary>
     /// <param name="step">From stitch to stitch, in mm.</param>
-    public IEnumerable<(Side Side, double From, double To)> Sewn(double step)
+    public IEnumerable<(ShapeSide Side, double From, double To)> Sewn(double step)
     {
         if (Sides.Count == 0)
         {
@@ -168,7 +168,7 @@ internal sealed class Round
         return hidden;
     }
 
-    private IReadOnlyList<Side> SidesOf()
+    private IReadOnlyList<ShapeSide> SidesOf()
     {
         if (Hidden is [{ From: 0 } all] && all.To >= Measured.Total)
         {
@@ -184,9 +184,9 @@ internal sealed class Round
             .ToList();
         if (ends.Count == 0)
         {
-            return [new Side(0, Measured.Total, null, false)];
+            return [new ShapeSide(0, Measured.Total, null, false)];
         }
-        List<Side> sides = [];
+        List<ShapeSide> sides = [];
         for (var i = 0; i < ends.Count; i++)
         {
             var (from, to) = (ends[i], ends[(i + 1) % ends.Count]);
@@ -195,7 +195,9 @@ internal sealed class Round
             {
                 continue;
             }
-            sides.Add(new Side(from.At, end, to.Corner, from.Corner is null || to.Corner is null));
+            sides.Add(
+                new ShapeSide(from.At, end, to.Corner, from.Corner is null || to.Corner is null)
+            );
         }
         return sides;
     }

@@ -24,19 +24,19 @@ internal static class ShapeDrawing
 
     public static string Stops(ShapeOn shape) => $"stops-{shape.Number}";
 
-    public static IReadOnlyList<Drawing> All(Answer a) => [Sewn(a), Cut(a)];
+    public static IReadOnlyList<Drawing> All(AppliquePlan a) => [Sewn(a), Cut(a)];
 
     /// <summary>Which of the places from near is the first stop of an outline.</summary>
-    public static int FirstNear(Answer a, Round round) =>
+    public static int FirstNear(AppliquePlan a, Round round) =>
         a.Rounds.TakeWhile(r => r != round).Sum(r => a.Turnings(r).Count + 1);
 
-    private static Affine Place(Answer a)
+    private static Affine Place(AppliquePlan a)
     {
         var from = NamedShape.BoundsOf(a.Traces).From;
         return Affine.Move((Margin - from.X).Millimetres, (Margin - from.Y).Millimetres);
     }
 
-    private static Drawing Sewn(Answer a)
+    private static Drawing Sewn(AppliquePlan a)
     {
         var place = Place(a);
         var reach = NamedShape.BoundsOf(a.Traces);
@@ -80,7 +80,7 @@ internal static class ShapeDrawing
         };
     }
 
-    private static List<Near> Nears(Answer a, Affine place) =>
+    private static List<Near> Nears(AppliquePlan a, Affine place) =>
         [
             .. a.Rounds.SelectMany(r =>
                 a.Turnings(r)
@@ -105,7 +105,7 @@ internal static class ShapeDrawing
             ),
         ];
 
-    private static string LabelOf(Answer a, Round round, Turning turning)
+    private static string LabelOf(AppliquePlan a, Round round, Turning turning)
     {
         if (turning.Kind == StopKind.Pivot)
         {
@@ -138,7 +138,7 @@ internal static class ShapeDrawing
         });
 
     /// <summary>Every stitch round an outline, where it is seen.</summary>
-    private static IEnumerable<Shape> StitchesOf(Answer a, Round round, Affine place)
+    private static IEnumerable<Shape> StitchesOf(AppliquePlan a, Round round, Affine place)
     {
         if (a.Stitches > StitchShapes.Most)
         {
@@ -157,7 +157,7 @@ internal static class ShapeDrawing
                 var pose = round.Measured.At(i == count ? along - 0.02 : along + 0.02);
                 var edge = place.Of(pose.Beside(-0.25));
                 var inside = place.Of(pose.Beside(bite));
-                if (a.Ask.Stitch == Fields.Blanket)
+                if (a.Ask.Stitch == AppliqueFields.Blanket)
                 {
                     points.AddRange([edge, inside, edge]);
                 }
@@ -179,7 +179,7 @@ internal static class ShapeDrawing
     }
 
     /// <summary>The number of each stop beside it, and where the sewing starts.</summary>
-    private static IEnumerable<Shape> Marks(Answer a, Round round, Affine place)
+    private static IEnumerable<Shape> Marks(AppliquePlan a, Round round, Affine place)
     {
         foreach (var turning in a.Turnings(round))
         {
@@ -205,7 +205,7 @@ internal static class ShapeDrawing
     }
 
     private static IEnumerable<Shape> Spans(
-        Answer a,
+        AppliquePlan a,
         Affine place,
         Bounds first,
         Bounds reach,
@@ -244,7 +244,7 @@ internal static class ShapeDrawing
     }
 
     /// <summary>The shapes side by side, as they are cut, with what they measure.</summary>
-    private static Drawing Cut(Answer a)
+    private static Drawing Cut(AppliquePlan a)
     {
         var gap = Length.FromMillimetres(14);
         List<Shape> shapes = [];
@@ -288,7 +288,7 @@ internal static class ShapeDrawing
     }
 
     /// <summary>Where the shapes lie on the ground, and below that each as it is traced: mirrored.</summary>
-    public static Guide Guide(Answer a)
+    public static Guide Guide(AppliquePlan a)
     {
         var edge = Length.FromMillimetres(10);
         var reach = NamedShape.BoundsOf(a.Traces);
@@ -310,7 +310,7 @@ internal static class ShapeDrawing
             ),
         ];
         var (wide, y) = (reach.Width + 2 * edge, reach.Height + 3 * edge);
-        foreach (var cut in a.Ask.Stitch == Fields.Turned ? a.Cuts : a.Fusible)
+        foreach (var cut in a.Ask.Stitch == AppliqueFields.Turned ? a.Cuts : a.Fusible)
         {
             var move = Affine.Move(edge.Millimetres, y.Millimetres);
             paths.AddRange(
@@ -320,7 +320,7 @@ internal static class ShapeDrawing
                             move.Of(o),
                             LineMeaning.Profile,
                             i > 0 ? ""
-                                : a.Ask.Stitch == Fields.Turned ? cut.Shape.Name
+                                : a.Ask.Stitch == AppliqueFields.Turned ? cut.Shape.Name
                                 : $"{cut.Shape.Name}, mirrored: trace"
                         )
                 )

@@ -29,27 +29,32 @@ internal sealed record ShapeOn(
     private Area? area;
 
     /// <summary>The first shape, and what lies over it; as far as they can be read.</summary>
-    public static IReadOnlyList<ShapeOn> ReadAll(AskReader reader)
+    public static IReadOnlyList<ShapeOn> ReadAll(InputReader reader)
     {
-        var first = Traced.Read(reader, Fields.Made, Fields.Shape, Fields.Outline);
+        var first = Traced.Read(
+            reader,
+            AppliqueFields.Made,
+            AppliqueFields.Shape,
+            AppliqueFields.Outline
+        );
         var isStretched =
-            reader.ChoiceOrStart(Fields.Made) == LineFields.Shaped
-            && LineFields.Sized(reader, Fields.Shape);
+            reader.ChoiceOrStart(AppliqueFields.Made) == LineFields.Shaped
+            && LineFields.Sized(reader, AppliqueFields.Shape);
         List<ShapeOn> shapes = [.. Read(reader, first, 1, "", isStretched)];
-        foreach (var (group, i) in reader.Groups(Fields.Over).Select((g, i) => (g, i)))
+        foreach (var (group, i) in reader.Groups(AppliqueFields.Over).Select((g, i) => (g, i)))
         {
             var made =
-                group.OptionalChoice(Fields.Made)
-                ?? (group.Has(Fields.Outline) ? LineFields.Read : LineFields.Shaped);
+                group.OptionalChoice(AppliqueFields.Made)
+                ?? (group.Has(AppliqueFields.Outline) ? LineFields.Read : LineFields.Shaped);
             var isRead = made == LineFields.Read;
             var lines = Traced.Of(
                 group,
                 isRead ? LineFields.Read : LineFields.Shaped,
-                Fields.Shape,
-                Fields.Outline
+                AppliqueFields.Shape,
+                AppliqueFields.Outline
             );
-            var (number, at) = (shapes.Count + 1, $"{Fields.Over.Name}[{i}].");
-            var sized = !isRead && LineFields.Sized(group, Fields.Shape);
+            var (number, at) = (shapes.Count + 1, $"{AppliqueFields.Over.Name}[{i}].");
+            var sized = !isRead && LineFields.Sized(group, AppliqueFields.Shape);
             shapes.AddRange(Read(group, lines, number, at, sized));
         }
         return shapes;
@@ -57,18 +62,21 @@ internal sealed record ShapeOn(
 
     /// <summary>One shape, turned and put where it lies; none where that cannot be read.</summary>
     private static IEnumerable<ShapeOn> Read(
-        AskReader group,
+        InputReader group,
         IReadOnlyList<Traced> lines,
         int number,
         string at,
         bool isStretched
     )
     {
-        var name = group.OptionalName(Fields.Piece);
-        var (x, y) = (group.OptionalLength(Fields.X), group.OptionalLength(Fields.Y));
-        var turn = group.OptionalNumber(Fields.Turn) ?? 0;
-        var mirrored = group.Flag(Fields.Mirrored);
-        var colour = group.OptionalColour(Fields.Colour);
+        var name = group.OptionalName(AppliqueFields.Piece);
+        var (x, y) = (
+            group.OptionalLength(AppliqueFields.X),
+            group.OptionalLength(AppliqueFields.Y)
+        );
+        var turn = group.OptionalNumber(AppliqueFields.Turn) ?? 0;
+        var mirrored = group.Flag(AppliqueFields.Mirrored);
+        var colour = group.OptionalColour(AppliqueFields.Colour);
         if (group.Errors.Count > 0 || lines.Count == 0)
         {
             return [];

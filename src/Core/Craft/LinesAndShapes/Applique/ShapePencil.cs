@@ -9,12 +9,12 @@ internal static class ShapePencil
     /// <summary>More sides than this nobody follows with a pencil.</summary>
     private const int Most = 14;
 
-    public static IReadOnlyList<PencilLine> Of(Answer a)
+    public static IReadOnlyList<DerivationLine> Of(AppliquePlan a)
     {
         string fine(Length length) => a.Ruler.Fine(length);
         string exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";
         var isAsSet = Math.Abs(a.Factor - 1) < 1e-9;
-        List<PencilLine> lines =
+        List<DerivationLine> lines =
         [
             new(
                 "Which stitch length",

@@ -18,7 +18,7 @@ internal static class StitchFit
     {
         var step = repeat * factor;
         var count = (int)Math.Max(1, Math.Round(length / step));
-        return new(length, repeat, count, Length.Between(length, count * step));
+        return new(length, repeat, count, Length.Difference(length, count * step));
     }
 
     /// <summary>
@@ -37,7 +37,7 @@ internal static class StitchFit
         {
             return wanted;
         }
-        var reach = (int)Rounding.CountDown(range / step);
+        var reach = (int)Rounding.FloorTolerant(range / step);
         var best = wanted;
         var least = double.MaxValue;
         for (var i = 0; i <= reach; i++)

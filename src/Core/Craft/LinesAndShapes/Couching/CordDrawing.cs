@@ -20,17 +20,17 @@ internal static class CordDrawing
 
     public static string Stops(Pass pass) => $"stops-{pass.Number}";
 
-    public static IReadOnlyList<Drawing> All(Answer a) => [Whole(a), Swing(a)];
+    public static IReadOnlyList<Drawing> All(CouchingPlan a) => [Whole(a), Swing(a)];
 
     /// <summary>How the lines lie in the drawing: with ground all round.</summary>
-    public static Affine Place(Answer a)
+    public static Affine Place(CouchingPlan a)
     {
         var margin = Margin(a).Millimetres;
         return Affine.Move(margin, margin);
     }
 
     /// <summary>Every stop from near, and the end, cord by cord.</summary>
-    private static IReadOnlyList<Near> Nears(Answer a) =>
+    private static IReadOnlyList<Near> Nears(CouchingPlan a) =>
         [
             .. a.Passes.SelectMany(p =>
                 p.Turnings.Select(t => Near(a, p, t.Stitch, $"stop {t.Number}, needle {t.Needle}"))
@@ -39,11 +39,11 @@ internal static class CordDrawing
         ];
 
     /// <summary>Which of them is the first stop of a cord.</summary>
-    public static int FirstNear(Answer a, Pass pass) =>
+    public static int FirstNear(CouchingPlan a, Pass pass) =>
         a.Passes.Take(pass.Number - 1).Sum(p => p.Turnings.Count + 1);
 
     /// <summary>Where a stop lies from near.</summary>
-    private static Near Near(Answer a, Pass pass, int stitch, string label) =>
+    private static Near Near(CouchingPlan a, Pass pass, int stitch, string label) =>
         Turnings.Near(
             pass.Measured,
             pass.AlongOf(stitch, a.Ask.StitchLength),
@@ -52,10 +52,10 @@ internal static class CordDrawing
             label
         );
 
-    private static Length Margin(Answer a) =>
+    private static Length Margin(CouchingPlan a) =>
         Length.FromMillimetres(12) + (a.Zigzag + a.Ask.Cords * a.Ask.Cord) / 2;
 
-    private static Drawing Whole(Answer a)
+    private static Drawing Whole(CouchingPlan a)
     {
         var place = Place(a);
         var margin = Margin(a);
@@ -112,7 +112,7 @@ internal static class CordDrawing
     }
 
     /// <summary>The side on which the needle stands at each stop, its number, and where the ends are.</summary>
-    private static IEnumerable<Shape> Marks(Answer a, Pass pass, Affine place, bool withStops)
+    private static IEnumerable<Shape> Marks(CouchingPlan a, Pass pass, Affine place, bool withStops)
     {
         var beside = a.Zigzag.Millimetres / 2;
         foreach (var turning in withStops ? pass.Turnings : [])
@@ -153,7 +153,7 @@ internal static class CordDrawing
     }
 
     private static IEnumerable<Shape> Spans(
-        Answer a,
+        CouchingPlan a,
         Bounds reach,
         Length margin,
         Length width,
@@ -185,7 +185,7 @@ internal static class CordDrawing
     }
 
     /// <summary>Five stitches from near: the needle falls beside the cord on both sides.</summary>
-    private static Drawing Swing(Answer a)
+    private static Drawing Swing(CouchingPlan a)
     {
         var ask = a.Ask;
         var side = Length.Max(a.Zigzag, ask.Cord + Length.FromMillimetres(2));
@@ -219,7 +219,7 @@ internal static class CordDrawing
                     middle + ask.Cord / 2,
                     width,
                     LengthKind.Fine,
-                    field: Fields.CordDiameter.Name,
+                    field: CouchingFields.CordDiameter.Name,
                     states: ask.Cord
                 ),
                 Dimension.Left(
@@ -234,7 +234,7 @@ internal static class CordDrawing
                     ask.StitchLength * 3,
                     height,
                     LengthKind.Fine,
-                    field: Fields.StitchLength.Name,
+                    field: CouchingFields.StitchLength.Name,
                     states: ask.StitchLength
                 ),
             ],
@@ -243,7 +243,7 @@ internal static class CordDrawing
     }
 
     /// <summary>The line at true size, to be laid on the ground.</summary>
-    public static Guide Guide(Answer a)
+    public static Guide Guide(CouchingPlan a)
     {
         var edge = Affine.Move(10, 10);
         var reach = NamedShape.BoundsOf([.. a.Ask.Lines.Select(l => l.Path)]);

@@ -6,11 +6,11 @@ namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 /// <summary>The computation in words and figures.</summary>
 internal static class CordPencil
 {
-    public static IReadOnlyList<PencilLine> Of(Answer a)
+    public static IReadOnlyList<DerivationLine> Of(CouchingPlan a)
     {
         var ask = a.Ask;
         string fine(Length length) => a.Ruler.Fine(length);
-        List<PencilLine> lines =
+        List<DerivationLine> lines =
         [
             new(
                 "Zigzag",
@@ -95,5 +95,6 @@ internal static class CordPencil
         return lines;
     }
 
-    private static Length Ends(Answer a) => a.CordLength - a.Passes.Select(p => p.Length).Sum();
+    private static Length Ends(CouchingPlan a) =>
+        a.CordLength - a.Passes.Select(p => p.Length).Sum();
 }

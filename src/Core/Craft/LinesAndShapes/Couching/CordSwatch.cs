@@ -72,13 +72,13 @@ internal sealed record CordSwatch(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a couched line says",
             [SetWidthField, ThickField, CordRead, LineRead, WidthRead, Looks.Seen, Looks.Tried],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("setZigzag", 5),
                 ("cordDiameter", 3),
                 ("cordUsed", new[] { "98 mm", "98.5 mm" }),
@@ -100,7 +100,10 @@ internal sealed record CordSwatch(
                 swatch.Mean(CordRead.Name) / swatch.Mean(LineRead.Name) is { } used
                     ? Headlined(1 - used)
                     : null,
-            Teaches = [new(Dial.Family.Name, "zigzag width", reader => Answer.Of(reader)?.Dial)],
+            Teaches =
+            [
+                new(Dial.Family.Name, "zigzag width", reader => CouchingPlan.Of(reader)?.Dial),
+            ],
             Sample = swatch => DialSamples.Of(swatch, SetWidthField, WidthRead),
         };
 
@@ -146,7 +149,7 @@ internal sealed record CordSwatch(
         }
     }
 
-    private static CordSwatch? Judge(AskReader reader)
+    private static CordSwatch? Judge(InputReader reader)
     {
         var set = reader.LengthOrStart(SetWidthField);
         var thick = reader.OptionalLength(ThickField);

@@ -20,20 +20,21 @@ internal static class CouchingTechnique
             Name = CouchingCard.Technique.Name,
             Title = CouchingCard.Technique.Title,
             Short = "Couching",
-            Kin = Kin.Lines,
+            Kin = Category.Lines,
             Says = CouchingCard.Technique.Says,
             Cards = [CouchingCard.Technique],
-            ToldToCard = ask => ask.Also(Fields.CordDiameter.Name, Card.Wants.CordField.Name),
-            Working = new()
+            ToldToCard = ask =>
+                ask.Also(CouchingFields.CordDiameter.Name, Card.Wants.CordField.Name),
+            Process = new()
             {
                 Begin = "Couching a cord",
                 Mark = Mark(),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to couch it",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
+                    CouchingFields.All,
+                    CouchingPlan.Told,
+                    RawInputs.Of(
                         ("path", Vine),
                         ("cordDiameter", "3 mm"),
                         ("needleSize", 90),
@@ -42,9 +43,9 @@ internal static class CouchingTechnique
                         ("taper", "20 mm"),
                         ("clothThickness", "0.6 mm")
                     ),
-                    Answer.Of
+                    CouchingPlan.Of
                 ),
-                Turned = [RolledStrip.Form, CordSwatch.Form],
+                Inverses = [RolledStrip.Form, CordSwatch.Form],
                 Groups =
                 [
                     new(
@@ -94,7 +95,7 @@ internal static class CouchingTechnique
                         "cordDiameter"
                     ),
                 ],
-                Stages = Working.StagesWithoutCut,
+                Stages = Process.StagesWithoutCut,
                 Uses = ["foot", "cord", "thread", "stabiliser"],
                 Cautions = Hazards,
                 Swatch = CordSwatch.Described,
@@ -111,7 +112,7 @@ internal static class CouchingTechnique
             Part(("straight", "110 mm")),
         ]);
 
-    private static RawValue Part(params (string, object)[] says) => RawValue.Of(RawAsk.Of(says));
+    private static RawValue Part(params (string, object)[] says) => RawValue.Of(RawInputs.Of(says));
 
     private static Drawing Mark()
     {

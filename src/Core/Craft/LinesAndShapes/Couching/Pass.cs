@@ -18,7 +18,7 @@ internal sealed class Pass
     /// <summary>Where both ends will meet so much is left open at first, to be sewn with the overlap.</summary>
     private static readonly Length LeftOpen = Length.FromMillimetres(10);
 
-    public Pass(Ask ask, Traced line, int number, double right)
+    public Pass(CouchingInputs ask, Traced line, int number, double right)
     {
         Number = number;
         Line = line;
@@ -34,7 +34,7 @@ internal sealed class Pass
             false,
             ask.SteeredFrom
         );
-        Stitches = (int)Rounding.CountUp(Length / ask.StitchLength);
+        Stitches = (int)Rounding.CeilingTolerant(Length / ask.StitchLength);
         IsClosed = line.Path.IsClosed;
         Open = IsClosed ? Length.Min(LeftOpen, Length / 4) : Length.Zero;
         // Where curves meet without a corner it is turned too, and at slight bends.
@@ -88,7 +88,7 @@ internal sealed class Pass
     /// one; where the line bends to the right its inside is on her left, since it comes towards her. The stitch that is nearest
     /// and on the inside is taken, and stops that fall on one stitch are one turn.
     /// </summary>
-    private List<Turning> Sewn(Ask ask, IReadOnlyList<Stop> places)
+    private List<Turning> Sewn(CouchingInputs ask, IReadOnlyList<Stop> places)
     {
         var (step, whole) = (ask.StitchLength, Length.Millimetres);
         var order = places

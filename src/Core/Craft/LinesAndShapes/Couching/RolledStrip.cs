@@ -8,7 +8,7 @@ namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 /// <summary>The question turned round: what cord a strip of knit rolls up to.</summary>
 /// <param name="Width">Of the strip.</param>
 /// <param name="Thickness">Of one layer of the knit.</param>
-internal sealed record RolledStrip(Length Width, Length Thickness) : Reckoning
+internal sealed record RolledStrip(Length Width, Length Thickness) : Result
 {
     private static readonly LengthField WidthField = LengthField
         .Fine("stripWidth", "Strip width", 1, 300)
@@ -29,18 +29,18 @@ internal sealed record RolledStrip(Length Width, Length Thickness) : Reckoning
         ),
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "strip",
             "What cord a strip rolls up to",
-            [WidthField, Fields.StripThickness],
+            [WidthField, CouchingFields.StripThickness],
             Told,
-            RawAsk.Of(("stripWidth", "20 mm"), ("stripThickness", "0.7 mm")),
+            RawInputs.Of(("stripWidth", "20 mm"), ("stripThickness", "0.7 mm")),
             reader =>
             {
                 var (width, thickness) = (
                     reader.Length(WidthField),
-                    reader.LengthOrStart(Fields.StripThickness)
+                    reader.LengthOrStart(CouchingFields.StripThickness)
                 );
                 return reader.Errors.Count > 0
                     ? null

@@ -34,7 +34,7 @@ internal sealed record Strip(Length Width, int Count, Length Length)
         {
             return new(width, 1, cord);
         }
-        var count = (int)Rounding.CountUp((cord - Join) / (piece - Join));
+        var count = (int)Rounding.CeilingTolerant((cord - Join) / (piece - Join));
         return new(width, count, (cord + (count - 1) * Join) / count);
     }
 }

@@ -190,22 +190,22 @@ internal static class LineFields
             .Step(50);
 
     /// <summary>The field that the width of what is drawn is typed into; empty where no field says it.</summary>
-    public static string WidthField(AskReader reader, ChoiceField made, ChoiceField shape) =>
+    public static string WidthField(InputReader reader, ChoiceField made, ChoiceField shape) =>
         Sized(reader, made, shape, ShapeWidth);
 
     /// <summary>The same of its height.</summary>
-    public static string HeightField(AskReader reader, ChoiceField made, ChoiceField shape) =>
+    public static string HeightField(InputReader reader, ChoiceField made, ChoiceField shape) =>
         Sized(reader, made, shape, ShapeHeight);
 
     /// <summary>Whether fields say both the width and the height of a named shape.</summary>
-    public static bool Sized(AskReader reader, ChoiceField shape) =>
+    public static bool Sized(InputReader reader, ChoiceField shape) =>
         reader.ChoiceOrStart(shape) is { } name
         && new[] { ShapeWidth, ShapeHeight }.All(f =>
             f.ShownWhen!.Is == name || f.ShownWhen.Or.Contains(name)
         );
 
     private static string Sized(
-        AskReader reader,
+        InputReader reader,
         ChoiceField made,
         ChoiceField shape,
         LengthField field

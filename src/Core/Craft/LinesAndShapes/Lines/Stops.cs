@@ -69,11 +69,11 @@ internal sealed record Stops(IReadOnlyList<CurveTurns> Curves, IReadOnlyList<Sto
                     break;
                 case Curve curve:
                     var chord = Math.Sqrt(8 * curve.Radius * tolerance.Millimetres);
-                    var each = (int)Math.Max(1, Rounding.CountDown(chord / stitch.Millimetres));
+                    var each = (int)Math.Max(1, Rounding.FloorTolerant(chord / stitch.Millimetres));
                     var pivots = (int)
                         Math.Max(
                             0,
-                            Rounding.CountUp(curve.Length / (each * stitch.Millimetres)) - 1
+                            Rounding.CeilingTolerant(curve.Length / (each * stitch.Millimetres)) - 1
                         );
                     curves.Add(new(each, pivots));
                     var turn = curve.Sweep / (pivots + 1);

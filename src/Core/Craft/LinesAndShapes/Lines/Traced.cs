@@ -32,7 +32,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
     /// <summary>Reads the lines that an ask says, whichever way they are made; empty when the reader has errors.</summary>
     /// <param name="made">How it is made; what is not said follows from what there is.</param>
     public static IReadOnlyList<Traced> Read(
-        AskReader reader,
+        InputReader reader,
         ChoiceField made,
         ChoiceField shape,
         PathDataField outline
@@ -50,7 +50,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
 
     /// <summary>Reads the lines that an ask says in one of the three ways.</summary>
     public static IReadOnlyList<Traced> Of(
-        AskReader reader,
+        InputReader reader,
         string way,
         ChoiceField shape,
         PathDataField outline
@@ -81,12 +81,12 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
     }
 
     /// <summary>Looks through what an ask says of lines where none is used: nothing that is said may be wrong.</summary>
-    public static void LookThrough(AskReader reader, ChoiceField shape, PathDataField outline) =>
+    public static void LookThrough(InputReader reader, ChoiceField shape, PathDataField outline) =>
         All(reader, false, shape, outline);
 
     /// <summary>All three ways are read, since nothing that is said may be wrong; one of them is used.</summary>
     private static Said All(
-        AskReader reader,
+        InputReader reader,
         bool isBuilt,
         ChoiceField shape,
         PathDataField outline
@@ -121,7 +121,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
     );
 
     /// <summary>The named shape that an ask says, and its size.</summary>
-    public static (NamedShape Named, ShapeSize Size) Sized(AskReader reader, ChoiceField field)
+    public static (NamedShape Named, ShapeSize Size) Sized(InputReader reader, ChoiceField field)
     {
         var name = reader.ChoiceOrStart(field);
         return (
@@ -138,7 +138,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
     }
 
     private static IReadOnlyList<Path> Shape(
-        AskReader reader,
+        InputReader reader,
         NamedShape named,
         ShapeSize size,
         bool outlines
@@ -204,7 +204,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
     }
 
     private static IReadOnlyList<Traced> Built(
-        AskReader reader,
+        InputReader reader,
         IReadOnlyList<(Leg Leg, int Part)> parts,
         Again again,
         bool closed,
@@ -244,7 +244,7 @@ internal sealed record Traced(Path Path, IReadOnlyList<Leg> Legs, bool IsBuilt)
 
     /// <summary>What a part says: straight on, round a curve, or a corner.</summary>
     /// <param name="isUsed">Whether what is half said is missing.</param>
-    private static IEnumerable<Leg> Leg(AskReader part, bool isUsed)
+    private static IEnumerable<Leg> Leg(InputReader part, bool isUsed)
     {
         var straight = part.OptionalLength(LineFields.Straight);
         var radius = part.OptionalLength(LineFields.Radius);

@@ -45,13 +45,13 @@ internal sealed record BlockSwatch(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a block says",
             [SetLengthField, SetWidthField, LengthRead, WidthRead, Looks.Seen, Looks.Tried],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("setLength", 20),
                 ("setWidth", 7),
                 ("length", new[] { "19 mm", "19.2 mm" }),
@@ -77,7 +77,10 @@ internal sealed record BlockSwatch(
                     is { } factor
                     ? Headlined(factor)
                     : null,
-            Teaches = [new(Dial.Family.Name, "block length", reader => Answer.Of(reader)?.Dial)],
+            Teaches =
+            [
+                new(Dial.Family.Name, "block length", reader => DarningPlan.Of(reader)?.Dial),
+            ],
             Sample = swatch => DialSamples.Of(swatch, SetLengthField, LengthRead),
         };
 
@@ -106,7 +109,7 @@ internal sealed record BlockSwatch(
         }
     }
 
-    private static BlockSwatch? Judge(AskReader reader)
+    private static BlockSwatch? Judge(InputReader reader)
     {
         var set = reader.Length(SetLengthField);
         var wide = reader.OptionalLength(SetWidthField);

@@ -8,7 +8,7 @@ internal static class CloseUp
 {
     public const string Name = "close-up";
 
-    public static Drawing Of(Answer a, Ruler ruler)
+    public static Drawing Of(DarningPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var gap = ask.IsProgrammed ? Length.FromMillimetres(0.5) : ask.LineGap;

@@ -11,7 +11,7 @@ internal static class DarnDrawing
     /// <summary>Of so many blocks only the outlines are drawn.</summary>
     private const int MostStitched = 24;
 
-    public static Drawing Of(Answer a, Ruler ruler)
+    public static Drawing Of(DarningPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var beyond = Length.Max(
@@ -47,7 +47,7 @@ internal static class DarnDrawing
                 height,
                 LengthKind.Marked,
                 "tear",
-                Fields.TearWidth.Name,
+                DarningFields.TearWidth.Name,
                 states: ask.TearWidth
             )
         );
@@ -57,7 +57,7 @@ internal static class DarnDrawing
                 tear.Y + ask.TearLength,
                 width,
                 LengthKind.Marked,
-                field: Fields.TearLength.Name,
+                field: DarningFields.TearLength.Name,
                 states: ask.TearLength
             )
         );
@@ -93,7 +93,7 @@ internal static class DarnDrawing
                 : $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} with backing all round, "
                     + (
                         ask.IsProgrammed
-                            ? $"under {Answer.Count(a.Blocks.Count, "block")}, {ask.Columns} side by side and {ask.Rows} one below the other."
+                            ? $"under {DarningPlan.Count(a.Blocks.Count, "block")}, {ask.Columns} side by side and {ask.Rows} one below the other."
                             : $"under {a.LengthwiseLines} lines along and {a.CrosswiseLines} across."
                     ),
             width,
@@ -103,7 +103,7 @@ internal static class DarnDrawing
         );
     }
 
-    private static IEnumerable<Shape> Blocks(Answer a, Point area)
+    private static IEnumerable<Shape> Blocks(DarningPlan a, Point area)
     {
         foreach (var block in a.Blocks)
         {
@@ -140,7 +140,7 @@ internal static class DarnDrawing
         }
     }
 
-    private static IEnumerable<Shape> Lines(Answer a, Point area)
+    private static IEnumerable<Shape> Lines(DarningPlan a, Point area)
     {
         var look = new StitchLook(a.Ask.StitchLength, Length.Zero);
         var (width, length) = (a.Ask.AreaWidth, a.Ask.AreaLength);

@@ -7,7 +7,7 @@ namespace ZephyrReach.Core.Craft.Mending.Darning;
 /// <summary>What is stitched over the tear at true size: the blocks in their order, or the area that lines cover, around the tear.</summary>
 internal static class DarnGuide
 {
-    public static Guide Of(Answer a)
+    public static Guide Of(DarningPlan a)
     {
         var ask = a.Ask;
         List<GuideLine> lines = [];

@@ -28,7 +28,7 @@ internal static class DarningTechnique
             Name = "darning",
             Title = "darning",
             Short = "Darning",
-            Kin = Kin.Mending,
+            Kin = Category.Mending,
             Says =
                 "A hole or a thin place is closed with lines of stitches over something behind it.",
             Cards =
@@ -42,11 +42,12 @@ internal static class DarningTechnique
                     ? other.IsSeam
                         ? UndarnedCards.Seam
                         : UndarnedCards.Hand
-                    : Text(ask, Fields.Method) == Fields.FreeMotion || DamageOf(ask).IsOpen
+                    : Text(ask, DarningFields.Method) == DarningFields.FreeMotion
+                    || DamageOf(ask).IsOpen
                         ? FreeDarningCard.Technique
                         : ProgrammedDarningCard.Technique,
             ToldToCard = ask => ask.With("school", RawValue.Of(DamageOf(ask).Behind)),
-            Working = new()
+            Process = new()
             {
                 Begin = "Darning",
                 Mark = Mended.Picture(
@@ -55,23 +56,23 @@ internal static class DarningTechnique
                     Length.FromMillimetres(14),
                     Length.FromMillimetres(10)
                 ),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "How to darn it",
-                    Fields.All,
-                    Answer.Told,
-                    RawAsk.Of(
+                    DarningFields.All,
+                    DarningPlan.Told,
+                    RawInputs.Of(
                         ("what", "strained"),
                         ("tearWidth", "9 mm"),
                         ("tearLength", "12 mm"),
-                        ("method", Fields.Programmed),
+                        ("method", DarningFields.Programmed),
                         ("maxStitchWidth", "7 mm"),
                         ("footLength", "26 mm"),
                         ("overlap", "1.5 mm")
                     ),
-                    Answer.Of
+                    DarningPlan.Of
                 ),
-                Turned = [BlockSwatch.Form],
+                Inverses = [BlockSwatch.Form],
                 Groups =
                 [
                     new(Asking.First, "", "what"),
@@ -96,16 +97,17 @@ internal static class DarningTechnique
                     "How wide is the tear?",
                     "Lay it flat and measure it across and along, at its widest. It is drawn here to scale as you type."
                 ),
-                Stages = Working.StagesWithoutCut,
+                Stages = Process.StagesWithoutCut,
                 Uses = ["foot", "needle", "thread", "stabiliser"],
                 Cautions = Hazards,
                 Swatch = BlockSwatch.Described,
             },
         };
 
-    private static string? Text(RawAsk ask, Field field) =>
+    private static string? Text(RawInputs ask, Field field) =>
         ask.TryGet(field.Name, out var said) ? said.Text : null;
 
-    private static Damage DamageOf(RawAsk ask) =>
-        Damage.All.FirstOrDefault(d => d.Choice.Name == Text(ask, Fields.What)) ?? Damage.All[0];
+    private static Damage DamageOf(RawInputs ask) =>
+        Damage.All.FirstOrDefault(d => d.Choice.Name == Text(ask, DarningFields.What))
+        ?? Damage.All[0];
 }

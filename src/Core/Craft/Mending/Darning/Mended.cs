@@ -38,7 +38,7 @@ internal static class Mended
     /// <summary>Lines back and forth over a rectangle, down and up, so far apart.</summary>
     public static Path BackAndForth(Point from, Length width, Length length, Length gap)
     {
-        var lines = Math.Max(2, (int)Rounding.CountUp(width / gap) + 1);
+        var lines = Math.Max(2, (int)Rounding.CeilingTolerant(width / gap) + 1);
         var step = width / (lines - 1);
         return Path.Of(
             false,

@@ -20,7 +20,7 @@ internal static class ProgrammedDarningCard
             new(Damage.Stretching, "something that stretches behind", "In a knit.")
         );
 
-    public static Setting Backing(CardAsk ask) =>
+    public static Setting Backing(CardInputs ask) =>
         ask.Wants.School switch
         {
             Damage.Scrap => new(

@@ -114,7 +114,7 @@ internal sealed record BookStitch(
         new GroupsField(name, label, Fields, most).From(Stitch.KindName);
 
     /// <summary>Reads a list of them.</summary>
-    public static IReadOnlyList<BookStitch> Read(AskReader reader, GroupsField field) =>
+    public static IReadOnlyList<BookStitch> Read(InputReader reader, GroupsField field) =>
         [
             .. reader
                 .Groups(field)
@@ -161,12 +161,12 @@ internal sealed record BookStitch(
     /// <summary>Needle points in one repeat: p/ℓ where the dial is known and every stitch goes on by it, as in dense ones; else those of its picture, at least one in 2.5 mm.</summary>
     public int Stitches =>
         IsDense && Dial is { } dial
-            ? (int)Math.Clamp(Rounding.CountUp(Repeat / dial), 1, 10_000)
+            ? (int)Math.Clamp(Rounding.CeilingTolerant(Repeat / dial), 1, 10_000)
             : Math.Max(
                 Picture.Count > 0 || Look != StitchLooks.Zigzag
                     ? Drawn.Sum(p => p.Points.Count - 1)
                     : 2,
-                (int)Rounding.CountUp(Repeat / UsualStitch)
+                (int)Rounding.CeilingTolerant(Repeat / UsualStitch)
             );
 
     /// <summary>

@@ -17,7 +17,7 @@ internal static class BiteCloseUp
     /// <summary>Of more stitches the first few are drawn.</summary>
     private const int MostShown = 5;
 
-    public static Drawing Of(Answer a)
+    public static Drawing Of(BridgedSeamPlan a)
     {
         var ask = a.Ask;
         var reach = Length.Max(
@@ -41,7 +41,7 @@ internal static class BiteCloseUp
                 Length.Zero,
                 LengthKind.Fine,
                 "gap",
-                Fields.Gap.Name,
+                BridgedSeamFields.Gap.Name,
                 states: ask.Gap
             )
         );
@@ -68,7 +68,7 @@ internal static class BiteCloseUp
     }
 
     private static IEnumerable<Shape> Sample(
-        Answer a,
+        BridgedSeamPlan a,
         Length x,
         Length width,
         BookStitch stitch,

@@ -11,7 +11,7 @@ internal static class BridgeDrawing
 
     private static readonly Length Apart = Length.FromMillimetres(25);
 
-    public static Drawing Finished(Answer a)
+    public static Drawing Finished(BridgedSeamPlan a)
     {
         var ask = a.Ask;
         var (width, length) = (ask.TotalWidth, ask.SeamLength);
@@ -54,8 +54,8 @@ internal static class BridgeDrawing
                 width,
                 length,
                 LengthKind.Marked,
-                across: Fields.TotalWidth.Name,
-                down: Fields.SeamLength.Name
+                across: BridgedSeamFields.TotalWidth.Name,
+                down: BridgedSeamFields.SeamLength.Name
             )
         );
         shapes.Add(
@@ -78,7 +78,7 @@ internal static class BridgeDrawing
         );
     }
 
-    public static Drawing Cut(Answer a)
+    public static Drawing Cut(BridgedSeamPlan a)
     {
         var ask = a.Ask;
         var length = a.PanelLength;
@@ -122,7 +122,7 @@ internal static class BridgeDrawing
     }
 
     private static IEnumerable<Shape> Panel(
-        Answer a,
+        BridgedSeamPlan a,
         Length x,
         Length width,
         Length left,

@@ -6,7 +6,7 @@ namespace ZephyrReach.Core.Craft.Rows.BridgedSeam;
 /// <summary>The computation of bridged seams, to be followed with a pencil.</summary>
 internal static class BridgePencil
 {
-    public static IReadOnlyList<PencilLine> Of(Answer a, Ruler ruler)
+    public static IReadOnlyList<DerivationLine> Of(BridgedSeamPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         return
@@ -26,13 +26,13 @@ internal static class BridgePencil
             .. ask.Bridges > 1
                 ?
                 [
-                    new PencilLine(
+                    new DerivationLine(
                         "Inner panels",
                         ruler.Sum($"{ask.PanelFinished} + 2 × {ask.Fold} = {a.InnerPanelCut}"),
                         "A fold at either side."
                     ),
                 ]
-                : Array.Empty<PencilLine>(),
+                : Array.Empty<DerivationLine>(),
             new(
                 "Stitch",
                 ruler.Sum(
@@ -43,7 +43,7 @@ internal static class BridgePencil
             .. ask.Measured.Count > 0
                 ?
                 [
-                    new PencilLine(
+                    new DerivationLine(
                         "To set",
                         ruler.Sum(
                             $"{a.SewnWidth:fine} ÷ {a.Dial.Factor:3}, rounded up to the next {ask.WidthStep:fine} or the widest = {a.SetWidth:fine}"
@@ -51,7 +51,7 @@ internal static class BridgePencil
                         a.Dial.RestsOn
                     ),
                 ]
-                : Array.Empty<PencilLine>(),
+                : Array.Empty<DerivationLine>(),
             new(
                 "Widest gap",
                 ruler.Sum($"{ask.MaxStitchWidth:fine} − 2 × {ask.Bite:fine} = {a.WidestGap:fine}"),

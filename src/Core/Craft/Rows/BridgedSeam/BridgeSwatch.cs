@@ -39,7 +39,7 @@ internal sealed record BridgeSwatch(
         .Help("On the dial.")
         .Optional();
 
-    private static readonly LengthField GapField = Fields.Gap with { IsNeeded = false };
+    private static readonly LengthField GapField = BridgedSeamFields.Gap with { IsNeeded = false };
 
     private static readonly LookFields Looks = new(BridgedSeamCard.Technique.Looks);
 
@@ -55,13 +55,21 @@ internal sealed record BridgeSwatch(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a bridge between two strips says",
-            [SetField, GapField, Fields.Bite, GapRead, WideRead, Looks.Seen, Looks.Tried],
+            [
+                SetField,
+                GapField,
+                BridgedSeamFields.Bite,
+                GapRead,
+                WideRead,
+                Looks.Seen,
+                Looks.Tried,
+            ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("setAcross", 5.5),
                 ("gap", 3),
                 ("bite", 1.2),
@@ -85,7 +93,11 @@ internal sealed record BridgeSwatch(
                     : null,
             Teaches =
             [
-                new(Dial.Family.Name, "width across the gap", reader => Answer.Of(reader)?.Dial),
+                new(
+                    Dial.Family.Name,
+                    "width across the gap",
+                    reader => BridgedSeamPlan.Of(reader)?.Dial
+                ),
             ],
             Sample = swatch => DialSamples.Of(swatch, SetField, WideRead),
         };
@@ -99,8 +111,12 @@ internal sealed record BridgeSwatch(
     public override Fact Headline => Headlined(GapMean);
 
     public override TakeOver? TakeOver =>
-        Off is { } off && Length.Between(off, Length.Zero) > AsPlanned
-            ? new(Fields.Gap.Name, GapMean.Millimetres, $"Plan with a gap of {Ruler.Fine(GapMean)}")
+        Off is { } off && Length.Difference(off, Length.Zero) > AsPlanned
+            ? new(
+                BridgedSeamFields.Gap.Name,
+                GapMean.Millimetres,
+                $"Plan with a gap of {Ruler.Fine(GapMean)}"
+            )
             : null;
 
     public override IReadOnlyList<string> Lines
@@ -138,10 +154,13 @@ internal sealed record BridgeSwatch(
         }
     }
 
-    private static BridgeSwatch? Judge(AskReader reader)
+    private static BridgeSwatch? Judge(InputReader reader)
     {
         var set = reader.LengthOrStart(SetField);
-        var (gap, bite) = (reader.OptionalLength(GapField), reader.OptionalLength(Fields.Bite));
+        var (gap, bite) = (
+            reader.OptionalLength(GapField),
+            reader.OptionalLength(BridgedSeamFields.Bite)
+        );
         var (sewn, wide) = (reader.Lengths(GapRead), reader.Lengths(WideRead));
         var change = Looks.Read(reader);
         return reader.Errors.Count > 0

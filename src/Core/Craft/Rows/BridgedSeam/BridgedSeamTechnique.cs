@@ -9,8 +9,8 @@ namespace ZephyrReach.Core.Craft.Rows.BridgedSeam;
 internal static class BridgedSeamTechnique
 {
     /// <summary>The two bridges of the tea-tent runner.</summary>
-    public static RawAsk Example { get; } =
-        RawAsk.Of(
+    public static RawInputs Example { get; } =
+        RawInputs.Of(
             ("totalWidth", "42 cm"),
             ("seamLength", "150 cm"),
             ("bridges", 2),
@@ -42,10 +42,10 @@ internal static class BridgedSeamTechnique
             Name = BridgedSeamCard.Technique.Name,
             Title = BridgedSeamCard.Technique.Title,
             Short = "Bridged seam",
-            Kin = Kin.Rows,
+            Kin = Category.Rows,
             Says = BridgedSeamCard.Technique.Says,
             Cards = [BridgedSeamCard.Technique],
-            Working = new()
+            Process = new()
             {
                 Begin = "Open seam",
                 Mark = BridgePicture.Of(
@@ -53,15 +53,20 @@ internal static class BridgedSeamTechnique
                     "Two folds with a stitch across the gap.",
                     BookStitch.Typed(Length.FromMillimetres(6), Length.FromMillimetres(5))
                 ),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut, and how wide to set the stitch",
-                    Fields.All,
-                    Answer.Told,
+                    BridgedSeamFields.All,
+                    BridgedSeamPlan.Told,
                     Example,
-                    Answer.Of
+                    BridgedSeamPlan.Of
                 ),
-                Turned = [TurnedForms.FromStitch, TurnedForms.FromPanels, BridgeSwatch.Form],
+                Inverses =
+                [
+                    BridgedSeamInverses.FromStitch,
+                    BridgedSeamInverses.FromPanels,
+                    BridgeSwatch.Form,
+                ],
                 Groups =
                 [
                     new(Asking.First, "", "totalWidth", "seamLength", "bridges", "gap"),

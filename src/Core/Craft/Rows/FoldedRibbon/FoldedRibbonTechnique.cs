@@ -6,26 +6,34 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Rows.FoldedRibb
 namespace ZephyrReach.Core.Craft.Rows.FoldedRibbon;
 
 /// <summary>The run that the ribbon there is goes along: X = (R/bands − 2 · tail)/√2.</summary>
-internal sealed record RunFromRibbon(Length LongestRun) : Reckoning
+internal sealed record RunFromRibbon(Length LongestRun) : Result
 {
-    private static readonly LengthField Ribbon = Fields.RibbonAtHand with { IsNeeded = true };
+    private static readonly LengthField Ribbon = FoldedRibbonFields.RibbonAtHand with
+    {
+        IsNeeded = true,
+    };
 
     public static IReadOnlyList<Figure> Told { get; } =
     [F.Marked("longestRun", "The longest line that it covers.", a => a.LongestRun)];
 
     public override IReadOnlyList<Figure> Figures => Told;
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "run-from-ribbon",
             "From the ribbon there is: the longest line",
-            [.. Fields.All.Where(f => f.Name != Ribbon.Name && f.Name != Fields.Run.Name), Ribbon],
+            [
+                .. FoldedRibbonFields.All.Where(f =>
+                    f.Name != Ribbon.Name && f.Name != FoldedRibbonFields.Run.Name
+                ),
+                Ribbon,
+            ],
             Told,
             FoldedRibbonTechnique.Example.Without("run").With("ribbonAtHand", RawValue.Of("2.5 m")),
             reader =>
             {
                 var ribbon = reader.Length(Ribbon);
-                if (Ask.Read(reader, Length.FromMillimetres(10)) is not { } ask)
+                if (FoldedRibbonInputs.Read(reader, Length.FromMillimetres(10)) is not { } ask)
                 {
                     return null;
                 }
@@ -44,8 +52,8 @@ internal sealed record RunFromRibbon(Length LongestRun) : Reckoning
 internal static class FoldedRibbonTechnique
 {
     /// <summary>The band across the end of the tea-tent runner.</summary>
-    public static RawAsk Example { get; } =
-        RawAsk.Of(
+    public static RawInputs Example { get; } =
+        RawInputs.Of(
             ("run", "42 cm"),
             ("ribbonWidth", 5),
             ("legAdvance", 12),
@@ -72,22 +80,22 @@ internal static class FoldedRibbonTechnique
             Name = FoldedRibbonCard.Technique.Name,
             Title = FoldedRibbonCard.Technique.Title,
             Short = "Folded ribbon",
-            Kin = Kin.Rows,
+            Kin = Category.Rows,
             Says = FoldedRibbonCard.Technique.Says,
             Cards = [FoldedRibbonCard.Technique],
-            Working = new()
+            Process = new()
             {
                 Begin = "Zigzag-folded ribbon trim",
                 Mark = RibbonDrawing.Picture("mark", "A ribbon folded back and forth.", 1),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What ribbon to buy, and where to fold it",
-                    Fields.All,
-                    Answer.Told,
+                    FoldedRibbonFields.All,
+                    FoldedRibbonPlan.Told,
                     Example,
-                    Answer.Of
+                    FoldedRibbonPlan.Of
                 ),
-                Turned = [RunFromRibbon.Form, RibbonSwatch.Form],
+                Inverses = [RunFromRibbon.Form, RibbonSwatch.Form],
                 Groups =
                 [
                     new(Asking.First, "", "run", "ribbonWidth", "legAdvance", "bands", "bandGap"),
@@ -112,7 +120,7 @@ internal static class FoldedRibbonTechnique
                         "run"
                     ),
                 ],
-                Stages = Working.StagesWithoutCut,
+                Stages = Process.StagesWithoutCut,
                 Uses = ["foot", "ribbon", "thread"],
                 Quality = new("as even as the count", false),
                 Cautions = Hazards,

@@ -15,7 +15,7 @@ internal static class RibbonDrawing
     /// <summary>The back is drawn so much lighter.</summary>
     private const double Lighter = 0.45;
 
-    public static Drawing Band(Answer a)
+    public static Drawing Band(FoldedRibbonPlan a)
     {
         var ask = a.Ask;
         var (q, e) = (a.Advance, a.FoldEdge);
@@ -52,7 +52,7 @@ internal static class RibbonDrawing
                 height,
                 LengthKind.Marked,
                 "",
-                Fields.Run.Name,
+                FoldedRibbonFields.Run.Name,
                 states: ask.Run
             )
         );
@@ -90,7 +90,7 @@ internal static class RibbonDrawing
     }
 
     /// <summary>The first two folds from near.</summary>
-    public static Drawing Fold(Answer a)
+    public static Drawing Fold(FoldedRibbonPlan a)
     {
         var legs = Math.Min(3, a.Ask.Legs);
         var (q, e) = (a.Advance, a.FoldEdge);
@@ -118,7 +118,9 @@ internal static class RibbonDrawing
                 height,
                 LengthKind.Fine,
                 "each fold",
-                a.Ask.Legs == 1 || a.Advance != a.Ask.LegAdvance ? "" : Fields.LegAdvance.Name,
+                a.Ask.Legs == 1 || a.Advance != a.Ask.LegAdvance
+                    ? ""
+                    : FoldedRibbonFields.LegAdvance.Name,
                 states: q
             )
         );
@@ -185,7 +187,7 @@ internal static class RibbonDrawing
 
     /// <summary>Legs one after another: each lies on the one before it, and shows the other side of the ribbon.</summary>
     private static IEnumerable<Shape> Legs(
-        Answer a,
+        FoldedRibbonPlan a,
         int count,
         Length left,
         Length top,
@@ -236,7 +238,7 @@ internal static class RibbonDrawing
     }
 
     /// <summary>The short sequence that catches a leg, along the line.</summary>
-    private static Shape Caught(Answer a, Length x, Length y)
+    private static Shape Caught(FoldedRibbonPlan a, Length x, Length y)
     {
         var half = Length.Min(a.FoldEdge / 2, a.Advance / 2) * 0.8;
         return new ClothLine(LineMeaning.Stitch, new Point(x - half, y), new Point(x + half, y)).In(

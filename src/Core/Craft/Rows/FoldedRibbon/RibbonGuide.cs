@@ -9,7 +9,7 @@ internal static class RibbonGuide
 {
     private static readonly Length Tick = Length.FromMillimetres(3);
 
-    public static Guide Of(Answer a)
+    public static Guide Of(FoldedRibbonPlan a)
     {
         var (width, height) = (a.Ask.Run, a.AllBands);
         List<GuideLine> lines = [];

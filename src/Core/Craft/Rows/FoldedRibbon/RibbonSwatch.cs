@@ -49,13 +49,13 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What ten folds on a swatch show",
             [SetField, TenRead, WideRead, Looks.Seen, Looks.Tried],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("setLeg", 12),
                 ("tenLegs", new[] { "124 mm", "123 mm" }),
                 ("bandRead", new[] { "12 mm" }),
@@ -75,7 +75,10 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
                 swatch.Mean(TenRead.Name) is { } ten
                     ? Headlined(Length.FromMillimetres(ten) / Legs)
                     : null,
-            Teaches = [new(Dial.Family.Name, "each fold", reader => Answer.Of(reader)?.Dial)],
+            Teaches =
+            [
+                new(Dial.Family.Name, "each fold", reader => FoldedRibbonPlan.Of(reader)?.Dial),
+            ],
             Sample = swatch => DialSamples.Of(swatch, SetField, TenRead, Legs),
         };
 
@@ -110,7 +113,7 @@ internal sealed record RibbonSwatch(Length Ten, Length Set, Length? Wide, Ruler 
         }
     }
 
-    private static RibbonSwatch? Judge(AskReader reader)
+    private static RibbonSwatch? Judge(InputReader reader)
     {
         var set = reader.LengthOrStart(SetField);
         var (ten, wide) = (reader.Lengths(TenRead), reader.Lengths(WideRead));

@@ -14,7 +14,7 @@ internal static class EdgeCloseUp
     private static readonly Length Beyond = Length.FromMillimetres(8);
     private static readonly Length Needle = Length.FromMillimetres(0.6);
 
-    public static Drawing Of(Answer a)
+    public static Drawing Of(StitchRowsPlan a)
     {
         var (before, next) = (a.Ask.StitchOf(0), a.Ask.StitchOf(1));
         var gap = a.Ask.GapAfter(0);
@@ -57,7 +57,7 @@ internal static class EdgeCloseUp
                     Length.Zero,
                     LengthKind.Fine,
                     "needle to the foot’s edge",
-                    a.Ask.FootEdge is null ? "" : Fields.FootEdge.Name
+                    a.Ask.FootEdge is null ? "" : StitchRowsFields.FootEdge.Name
                 )
             );
         }
@@ -68,7 +68,7 @@ internal static class EdgeCloseUp
                 Shown,
                 LengthKind.Fine,
                 "from row to row",
-                a.Ask.RowGap is null ? "" : Fields.RowGap.Name,
+                a.Ask.RowGap is null ? "" : StitchRowsFields.RowGap.Name,
                 states: gap
             )
         );

@@ -41,7 +41,7 @@ internal sealed record Row(
             return
                 IsWhole
                 && count > 0
-                && Length.Between(Length / count, Stitch.Repeat) <= Range * (1 + 1e-9)
+                && Length.Difference(Length / count, Stitch.Repeat) <= Range * (1 + 1e-9)
                 ? count
                 : 0;
         }
@@ -51,7 +51,7 @@ internal sealed record Row(
     public bool IsFilled => Filling > 0;
 
     /// <summary>floor(L/p), or those that fill it.</summary>
-    public int Repeats => IsFilled ? Filling : (int)Rounding.CountDown(Length / Stitch.Repeat);
+    public int Repeats => IsFilled ? Filling : (int)Rounding.FloorTolerant(Length / Stitch.Repeat);
 
     /// <summary>The repeat it gets.</summary>
     public Length RepeatSet => IsFilled ? Length / Filling : Stitch.Repeat;
@@ -76,14 +76,15 @@ internal sealed record Row(
             // The nearest figure below, so that the last repeat does not pass the end; a border has to fill its sides.
             var isField = Side.Length == 0;
             var set = IsFilled && isField ? Rounding.Down(RepeatSet, DialStep) : RepeatSet;
-            return IsFilled && isField && Length.Between(set, Stitch.Repeat) <= Range * (1 + 1e-9)
+            return
+                IsFilled && isField && Length.Difference(set, Stitch.Repeat) <= Range * (1 + 1e-9)
                 ? new(null, Repeats, set, Length - Repeats * set)
                 : new(null, Repeats, RepeatSet, Spare);
         }
         Sewn Of(Length dial)
         {
             var repeat = Stitch.Repeat * (dial / usual);
-            var count = (int)Rounding.CountDown(Length / repeat);
+            var count = (int)Rounding.FloorTolerant(Length / repeat);
             return new(dial, count, repeat, Length.Max(Length.Zero, Length - count * repeat));
         }
 
@@ -94,13 +95,13 @@ internal sealed record Row(
         }
         var per = Stitch.Repeat / usual;
         var (least, most) = (
-            Rounding.CountUp((usual - Range / per) / DialStep),
-            Rounding.CountDown((usual + Range / per) / DialStep)
+            Rounding.CeilingTolerant((usual - Range / per) / DialStep),
+            Rounding.FloorTolerant((usual + Range / per) / DialStep)
         );
         return Enumerable
             .Range((int)Math.Max(1, least), (int)Math.Clamp(most - Math.Max(1, least) + 1, 0, 400))
             .Select(i => DialStep * i)
-            .OrderBy(d => Length.Between(d, usual).Millimetres)
+            .OrderBy(d => Length.Difference(d, usual).Millimetres)
             .Select(Of)
             .Where(s => s.Repeats > 0)
             .Prepend(best)

@@ -9,19 +9,20 @@ internal static class RowLayout
     /// <summary>Rows shorter than this have no length.</summary>
     private const double Nothing = 1e-7;
 
-    public static IReadOnlyList<Row> Of(Ask ask) => ask.IsBorder ? Border(ask) : Field(ask);
+    public static IReadOnlyList<Row> Of(StitchRowsInputs ask) =>
+        ask.IsBorder ? Border(ask) : Field(ask);
 
     /// <summary>
     /// Parallel rows, centred: with one gap n = floor(2·half/g) + 1 of them; with gaps that differ, as many as have Σ gaps ≤
     /// 2·half. A row of no length is dropped, and its turn in the pattern with it.
     /// </summary>
-    private static IReadOnlyList<Row> Field(Ask ask)
+    private static IReadOnlyList<Row> Field(StitchRowsInputs ask)
     {
         var reach = 2 * ask.Half;
         List<Length> at = [Length.Zero];
         if (ask.RowGap is { } gap)
         {
-            var count = (int)Rounding.CountDown(reach / gap) + 1;
+            var count = (int)Rounding.FloorTolerant(reach / gap) + 1;
             at = [.. Enumerable.Range(0, count).Select(i => gap * i)];
         }
         else
@@ -89,7 +90,7 @@ internal static class RowLayout
     }
 
     /// <summary>Rows from the outside in, each along all four edges: top, right, bottom, left.</summary>
-    private static IReadOnlyList<Row> Border(Ask ask)
+    private static IReadOnlyList<Row> Border(StitchRowsInputs ask)
     {
         List<Row> rows = [];
         var inset = ask.BorderInset;
@@ -114,7 +115,7 @@ internal static class RowLayout
     private static readonly string[] Sides = ["top", "right", "bottom", "left"];
 
     private static Row Run(
-        Ask ask,
+        StitchRowsInputs ask,
         int number,
         string side,
         int place,

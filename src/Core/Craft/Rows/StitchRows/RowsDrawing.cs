@@ -21,7 +21,7 @@ internal static class RowsDrawing
     /// <summary>From the needle to its other edge.</summary>
     private static readonly Length Beyond = Length.FromMillimetres(8);
 
-    public static Drawing Finished(Answer a)
+    public static Drawing Finished(StitchRowsPlan a)
     {
         var ask = a.Ask;
         var (width, height) = (ask.Width, ask.Height);
@@ -45,8 +45,8 @@ internal static class RowsDrawing
                 width,
                 height,
                 LengthKind.Marked,
-                across: Fields.Width.Name,
-                down: Fields.Height.Name
+                across: StitchRowsFields.Width.Name,
+                down: StitchRowsFields.Height.Name
             )
         );
         return new Drawing(
@@ -66,11 +66,11 @@ internal static class RowsDrawing
     }
 
     /// <summary>Which of the places from near is a row.</summary>
-    public static int NearOf(Answer a, Row row) =>
+    public static int NearOf(StitchRowsPlan a, Row row) =>
         Enumerable.Range(0, a.Rows.Count).First(i => ReferenceEquals(a.Rows[i], row));
 
     /// <summary>Where a row begins, turned so that it runs towards her.</summary>
-    private static Near Near(Answer a, Row row) =>
+    private static Near Near(StitchRowsPlan a, Row row) =>
         new(
             row.At(Length.Min(row.Start, row.Length)),
             Length.Max(4 * a.Ask.MeanGap, 3 * row.Stitch.Repeat),
@@ -84,7 +84,7 @@ internal static class RowsDrawing
             row.Side == "" ? $"row {row.Number}" : $"row {row.Number}, {row.Side}"
         );
 
-    public static Drawing Cut(Answer a)
+    public static Drawing Cut(StitchRowsPlan a)
     {
         var (width, height) = a.Ground;
         var ((left, top), (right, bottom)) = RowsGuide.Outline(a);
@@ -150,20 +150,20 @@ internal static class RowsDrawing
     }
 
     /// <summary>The angle of the rows, to be pulled at the end of the first.</summary>
-    private static Dot Turned(Answer a)
+    private static Dot Turned(StitchRowsPlan a)
     {
         var row = a.Rows[a.Order[0] - 1];
         return new Dot(
             row.To,
-            Fields.Angle.Name,
+            StitchRowsFields.Angle.Name,
             "Angle of the rows",
             $"{DecimalText.Write(a.Ask.Angle)}°",
             Pull.Round,
             new Point(a.Ask.Width / 2, a.Ask.Height / 2),
             0,
             a.Ask.Angle,
-            Fields.Angle.Least,
-            Fields.Angle.Most
+            StitchRowsFields.Angle.Least,
+            StitchRowsFields.Angle.Most
         )
         {
             Part = "first",
@@ -171,7 +171,7 @@ internal static class RowsDrawing
     }
 
     /// <summary>The foot as it sews the second row, its edge along the first.</summary>
-    private static IEnumerable<Shape> Foot(Answer a)
+    private static IEnumerable<Shape> Foot(StitchRowsPlan a)
     {
         if (a.Ask.IsBorder || a.Order.Count < 2)
         {
@@ -182,7 +182,7 @@ internal static class RowsDrawing
         var (cos, sin) = (Math.Cos(a.Ask.Turned), Math.Sin(a.Ask.Turned));
         // Towards the row before, and away from it.
         var towards = before.Offset < row.Offset ? -1 : 1;
-        var edge = Length.Between(row.Offset, before.Offset) - before.Stitch.Width / 2;
+        var edge = Length.Difference(row.Offset, before.Offset) - before.Stitch.Width / 2;
         Point At(Length along, Length across) =>
             new(
                 middle.X + along * cos - across * towards * sin,

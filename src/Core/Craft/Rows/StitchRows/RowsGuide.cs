@@ -7,7 +7,7 @@ namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 /// <summary>The rows that are drawn on the cloth as it is cut, at true size: all of them, or the first one, by which the others are guided.</summary>
 internal static class RowsGuide
 {
-    public static Guide Of(Answer a) =>
+    public static Guide Of(StitchRowsPlan a) =>
         new(
             "Lines of the rows",
             a.Ground.Width,
@@ -19,7 +19,7 @@ internal static class RowsGuide
         );
 
     /// <summary>The finished piece on the cloth as it is cut.</summary>
-    private static IEnumerable<GuideLine> Outlined(Answer a)
+    private static IEnumerable<GuideLine> Outlined(StitchRowsPlan a)
     {
         var (from, to) = Outline(a);
         Point[] corners = [from, new(to.X, from.Y), to, new(from.X, to.Y)];
@@ -36,7 +36,7 @@ internal static class RowsGuide
     }
 
     /// <summary>Two corners of it: it lies in the middle.</summary>
-    public static (Point From, Point To) Outline(Answer a)
+    public static (Point From, Point To) Outline(StitchRowsPlan a)
     {
         var (width, height) = a.Outline;
         var from = new Point((a.Ground.Width - width) / 2, (a.Ground.Height - height) / 2);
@@ -44,7 +44,7 @@ internal static class RowsGuide
     }
 
     /// <summary>Where the rows lie on the cloth as it is cut: as much further apart as they will draw in.</summary>
-    public static IReadOnlyList<GuideLine> Lines(Answer a)
+    public static IReadOnlyList<GuideLine> Lines(StitchRowsPlan a)
     {
         List<GuideLine> lines = [];
         foreach (var row in a.Rows.Where(r => a.IsDrawn(r.Number)))
@@ -66,7 +66,7 @@ internal static class RowsGuide
     }
 
     /// <summary>A row on the cloth as it is cut, from outline to outline; a border’s in proportion. Null where it lies beyond.</summary>
-    public static (Point From, Point To)? OnCloth(Answer a, Row row)
+    public static (Point From, Point To)? OnCloth(StitchRowsPlan a, Row row)
     {
         if (!a.Ask.IsBorder)
         {

@@ -7,12 +7,12 @@ namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 /// <summary>The computation of rows of stitches, to be followed with a pencil.</summary>
 internal static class RowsPencil
 {
-    public static IReadOnlyList<PencilLine> Of(Answer a, Ruler ruler)
+    public static IReadOnlyList<DerivationLine> Of(StitchRowsPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         string m(Length length) => ruler.Mark(length);
         string r(double ratio, int places = 3) => DecimalText.Write(ratio, places);
-        List<PencilLine> lines = [];
+        List<DerivationLine> lines = [];
         if (ask.FootEdge is { } edge)
         {
             lines.Add(
@@ -83,7 +83,9 @@ internal static class RowsPencil
         lines.Add(
             new(
                 "Needle thread",
-                ruler.Sum($"{Answer.Spare:2} × {a.Thread / Answer.Spare} = {a.Thread:amount}"),
+                ruler.Sum(
+                    $"{StitchRowsPlan.Spare:2} × {a.Thread / StitchRowsPlan.Spare} = {a.Thread:amount}"
+                ),
                 $"{r(ask.Pattern.Sum(s => s.Thread(ask.ClothThickness)) / ask.Pattern.Sum(s => s.Repeat), 1)} times what is stitched, and a tail at either end of every row; 15 % for starts and ends."
             )
         );

@@ -85,17 +85,17 @@ internal static class ShrinkSamples
                 AlongAfter,
                 AcrossBefore,
                 AcrossAfter,
-                .. Weighing.Fields,
+                .. SampleWeight.Fields,
             ],
             500
         ).Help("Swatches with rows on them, measured both ways.");
 
-    public static IReadOnlyList<ShrinkSample> Read(AskReader reader) =>
+    public static IReadOnlyList<ShrinkSample> Read(InputReader reader) =>
         [.. reader.Groups(Field).Select(One)];
 
-    private static ShrinkSample One(AskReader sample)
+    private static ShrinkSample One(InputReader sample)
     {
-        var (same, counts) = Weighing.Read(sample);
+        var (same, counts) = SampleWeight.Read(sample);
         return new ShrinkSample(
             new ShrinkSettings(
                 sample.Flag(Stabilised),
@@ -111,7 +111,7 @@ internal static class ShrinkSamples
             counts
         )
         {
-            Simulated = Weighing.IsSimulated(sample),
+            Simulated = SampleWeight.IsSimulated(sample),
         };
     }
 
@@ -160,7 +160,7 @@ internal sealed record ShrunkLearnt(
             "shrank more"
         );
 
-    public override Likely Predicted => RangeOf(model.Value, Planned);
+    public override Interval Predicted => RangeOf(model.Value, Planned);
 
     public override string PlannedSays => Planned.Says;
 
@@ -219,7 +219,9 @@ internal sealed record ShrunkLearnt(
                 Math.Max(just, turned),
                 new Dictionary<string, double>
                 {
-                    [Fields.Stabilised.Name] = (isTurned ? other : Planned).Stabilised ? 1 : 0,
+                    [StitchRowsFields.Stabilised.Name] = (isTurned ? other : Planned).Stabilised
+                        ? 1
+                        : 0,
                 }
             );
         }
@@ -229,10 +231,10 @@ internal sealed record ShrunkLearnt(
 
     public override double SampleOn(PlotAxis axis, int sample) => All[sample].Settings.Cover;
 
-    public override Likely PredictedAt(PlotAxis axis, double x) =>
+    public override Interval PredictedAt(PlotAxis axis, double x) =>
         RangeOf(model.Value, Planned with { Width = Planned.Gap * x });
 
-    public override Likely Without(IReadOnlySet<int> samples) =>
+    public override Interval Without(IReadOnlySet<int> samples) =>
         RangeOf(Learn([.. All.Where((_, i) => !samples.Contains(i))], IsAlong), Planned);
 
     private static IReadOnlyList<Weight> Weights(
@@ -255,12 +257,12 @@ internal sealed record ShrunkLearnt(
                 .. samples.Select(s => new Observation(
                     s.Settings.Features,
                     s.Response(along),
-                    Weighing.Of(s.Same, s.Counts)
+                    SampleWeight.Of(s.Same, s.Counts)
                 )),
             ]
         );
 
-    private static Likely RangeOf(Regression model, ShrinkSettings at)
+    private static Interval RangeOf(Regression model, ShrinkSettings at)
     {
         var foretold = model.At(at.Features);
         return new(

@@ -64,8 +64,8 @@ internal sealed record StitchOut(
     public static LengthsField AcrossAfterRead { get; } = Between("acrossAfter", "Width after");
 
     private static readonly NumberField StabilisedFigure = new NumberField(
-        Fields.Stabilised.Name,
-        Fields.Stabilised.Label,
+        StitchRowsFields.Stabilised.Name,
+        StitchRowsFields.Stabilised.Label,
         0,
         1,
         1,
@@ -150,7 +150,7 @@ internal sealed record StitchOut(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a swatch with rows of stitches shows",
@@ -171,7 +171,7 @@ internal sealed record StitchOut(
                 Looks.Tried,
             ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("alongBefore", new[] { "200 mm" }),
                 ("alongAfter", new[] { "193 mm", "194 mm" }),
                 ("acrossBefore", new[] { "100 mm" }),
@@ -184,7 +184,7 @@ internal sealed record StitchOut(
                     "stitches",
                     new[]
                     {
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("name", "leaf stem"),
                             ("length", 2.5),
                             ("width", 6),
@@ -193,7 +193,7 @@ internal sealed record StitchOut(
                             ("wide", 5.8),
                             ("under", Drawer.Stabiliser.TearAway)
                         ),
-                        RawAsk.Of(
+                        RawInputs.Of(
                             ("name", "leaf stem"),
                             ("changed", "no stabiliser"),
                             ("length", 2.5),
@@ -216,7 +216,7 @@ internal sealed record StitchOut(
         {
             Readings = [AlongBeforeRead, AlongAfterRead, AcrossBeforeRead, AcrossAfterRead],
             Shown = _ =>
-                RawAsk
+                RawInputs
                     .Empty.With("width", RawValue.Of("10 cm"))
                     .With("height", RawValue.Of("8 cm")),
             Features =
@@ -229,7 +229,7 @@ internal sealed record StitchOut(
             ],
             Knobs =
             [
-                new(StabilisedFigure.Name, "Backed", Knob.NoOrYes, 1, 1),
+                new(StabilisedFigure.Name, "Backed", Control.NoOrYes, 1, 1),
                 new(WidthFigure.Name, "Wide", "mm", 0.5, 5),
                 new(GapFigure.Name, "Gap", "mm", 0.5, 12),
             ],
@@ -243,13 +243,13 @@ internal sealed record StitchOut(
                 new(
                     ShrunkLearnt.AlongFamily.Name,
                     "shrinkage along the rows",
-                    reader => Ask.Read(reader)?.Shrink?.Along,
+                    reader => StitchRowsInputs.Read(reader)?.Shrink?.Along,
                     Sew
                 ),
                 new(
                     ShrunkLearnt.AcrossFamily.Name,
                     "Scale in across them",
-                    reader => Ask.Read(reader)?.Shrink?.Across
+                    reader => StitchRowsInputs.Read(reader)?.Shrink?.Across
                 ),
             ],
             Sample = Sample,
@@ -339,7 +339,7 @@ internal sealed record StitchOut(
         return $"“{line.Name}”{(line.Changed == "" ? "" : $", {line.Changed}")}:{repeat}{wide}.";
     }
 
-    private static StitchOut? Judge(AskReader reader)
+    private static StitchOut? Judge(InputReader reader)
     {
         var taken = new[] { AlongBeforeRead, AlongAfterRead, AcrossBeforeRead, AcrossAfterRead }
             .Select(f => (Field: f, All: reader.Lengths(f with { IsNeeded = false })))
@@ -376,10 +376,10 @@ internal sealed record StitchOut(
     }
 
     /// <summary>A swatch as a sample of how far such rows draw in.</summary>
-    private static RawAsk Sample(SewnSwatch swatch)
+    private static RawInputs Sample(SewnSwatch swatch)
     {
         var f = swatch.Features;
-        var raw = RawAsk.Of(
+        var raw = RawInputs.Of(
             ("stabilised", Figure(f, StabilisedFigure.Name, 1) > 0),
             ("stitchWidth", Figure(f, WidthFigure.Name, 5)),
             ("rowGap", Figure(f, GapFigure.Name, 12)),
@@ -400,8 +400,8 @@ internal sealed record StitchOut(
     {
         var settings = new ShrinkSettings(
             (
-                swatch.Settings.Has(Fields.Stabilised)
-                    ? swatch.Settings.OptionalFlag(Fields.Stabilised)
+                swatch.Settings.Has(StitchRowsFields.Stabilised)
+                    ? swatch.Settings.OptionalFlag(StitchRowsFields.Stabilised)
                     : true
             ) ?? true,
             swatch.Settings.OptionalLength(WidthFigure) ?? WidthFigure.Start!.Value,
@@ -417,7 +417,7 @@ internal sealed record StitchOut(
                             * Math.Exp(
                                 -Math.Max(
                                     0,
-                                    SimulatedTruth
+                                    SimulatedParameters
                                         .Of(family, swatch.Seed)
                                         .Response(settings.Features, swatch.Piece)
                                 )
@@ -435,7 +435,7 @@ internal sealed record StitchOut(
         };
     }
 
-    private static double Figure(RawAsk features, string name, double usual) =>
+    private static double Figure(RawInputs features, string name, double usual) =>
         features.TryGet(name, out var said)
             ? said.Number
                 ?? (

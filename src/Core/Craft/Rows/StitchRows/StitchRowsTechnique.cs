@@ -9,9 +9,9 @@ namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 internal static class StitchRowsTechnique
 {
     /// <summary>The middle of the tea-tent runner.</summary>
-    public static RawAsk Example { get; } =
-        RawAsk.Of(
-            ("layout", Fields.Field),
+    public static RawInputs Example { get; } =
+        RawInputs.Of(
+            ("layout", StitchRowsFields.Field),
             ("width", "40 cm"),
             ("height", "60 cm"),
             ("angle", 45),
@@ -20,7 +20,7 @@ internal static class StitchRowsTechnique
                 "pattern",
                 new[]
                 {
-                    RawAsk.Of(
+                    RawInputs.Of(
                         ("name", "leaf stem"),
                         ("number", "23"),
                         ("stitchWidth", 6),
@@ -28,7 +28,7 @@ internal static class StitchRowsTechnique
                         ("stitchLength", 2.5),
                         ("look", "leaf")
                     ),
-                    RawAsk.Of(
+                    RawInputs.Of(
                         ("name", "wave"),
                         ("number", "11"),
                         ("stitchWidth", 5),
@@ -38,7 +38,7 @@ internal static class StitchRowsTechnique
                     ),
                 }
             ),
-            ("fit", Fields.Whole),
+            ("fit", StitchRowsFields.Whole),
             ("repeatRange", 1),
             ("stabilised", true),
             ("clothWeight", 180),
@@ -62,10 +62,10 @@ internal static class StitchRowsTechnique
             Name = StitchRowsCard.Technique.Name,
             Title = StitchRowsCard.Technique.Title,
             Short = "Rows",
-            Kin = Kin.Rows,
+            Kin = Category.Rows,
             Says = StitchRowsCard.Technique.Says,
             Cards = [StitchRowsCard.Technique],
-            Working = new()
+            Process = new()
             {
                 Begin = "Rows of decorative stitches",
                 Mark = RowsPicture.Of(
@@ -83,20 +83,20 @@ internal static class StitchRowsTechnique
                         },
                     ]
                 ),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut, set and sew, row by row",
-                    Fields.All,
-                    Answer.Told,
+                    StitchRowsFields.All,
+                    StitchRowsPlan.Told,
                     Example,
-                    Answer.Of
+                    StitchRowsPlan.Of
                 ),
-                Turned =
+                Inverses =
                 [
-                    TurnedForms.FromRows,
-                    TurnedForms.FromThread,
-                    TurnedForms.FromPiece,
-                    TurnedForms.LeastBare,
+                    StitchRowsInverses.FromRows,
+                    StitchRowsInverses.FromThread,
+                    StitchRowsInverses.FromPiece,
+                    StitchRowsInverses.LeastBare,
                     StitchOut.Form,
                 ],
                 Groups =

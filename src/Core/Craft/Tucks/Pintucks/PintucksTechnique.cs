@@ -7,9 +7,9 @@ namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 internal static class PintucksTechnique
 {
     /// <summary>The bib of the seed-packet apron.</summary>
-    public static RawAsk Example { get; } =
-        RawAsk.Of(
-            ("kind", Fields.Twin),
+    public static RawInputs Example { get; } =
+        RawInputs.Of(
+            ("kind", PintucksFields.Twin),
             ("panelWidth", "22 cm"),
             ("panelLength", "24 cm"),
             ("tucks", 15),
@@ -43,18 +43,19 @@ internal static class PintucksTechnique
             Name = PintucksCard.Technique.Name,
             Title = "tucks",
             Short = "Tucks",
-            Kin = Kin.Tucks,
+            Kin = Category.Tucks,
             Says = "Fine parallel ridges with a twin needle, or folds that are sewn down.",
             Cards = [PintucksCard.Technique, FoldedTucksCard.Technique],
             CardFor = ask =>
-                ask.TryGet(Fields.Kind.Name, out var kind) && kind.Text == Fields.Folded
+                ask.TryGet(PintucksFields.Kind.Name, out var kind)
+                && kind.Text == PintucksFields.Folded
                     ? FoldedTucksCard.Technique
                     : PintucksCard.Technique,
             ToldToCard = ask =>
-                ask.TryGet(Fields.Corded.Name, out var corded) && corded.Flag == true
+                ask.TryGet(PintucksFields.Corded.Name, out var corded) && corded.Flag == true
                     ? ask.With("school", RawValue.Of("corded"))
                     : ask,
-            Working = new()
+            Process = new()
             {
                 Begin = "Pintucks and folded tucks",
                 Mark = TuckedPicture.Of(
@@ -62,20 +63,20 @@ internal static class PintucksTechnique
                     "Parallel ridges around the middle of a panel.",
                     [7]
                 ),
-                Straight = new Form(
+                Forward = new Calculation(
                     "",
                     "What to cut, mark and sew, and how sure that is",
-                    Fields.All,
-                    Answer.Told,
+                    PintucksFields.All,
+                    PintucksPlan.Told,
                     Example,
-                    Answer.Of
+                    PintucksPlan.Of
                 ),
-                Turned =
+                Inverses =
                 [
                     Respacing.Form,
-                    TurnedForms.FromCloth,
-                    TurnedForms.FromPanel,
-                    TurnedForms.FromMargins,
+                    PintucksInverses.FromCloth,
+                    PintucksInverses.FromPanel,
+                    PintucksInverses.FromMargins,
                     TuckSwatch.Form,
                 ],
                 Groups =

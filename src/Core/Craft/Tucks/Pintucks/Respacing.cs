@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 /// <param name="Sewn">m: how many tucks were sewn, side by side; 2 or more.</param>
 /// <param name="From">The number of the first of them, from the left.</param>
 /// <param name="Span">M: from the first of them to the last, centre to centre.</param>
-internal sealed record Measured(int Sewn, int From, Length Span)
+internal sealed record MidwayMeasure(int Sewn, int From, Length Span)
 {
     public int To => From + Sewn - 1;
 }
@@ -21,7 +21,8 @@ internal sealed record Measured(int Sewn, int From, Length Span)
 /// finishedGap + û. Where groups are wider apart, each gap that is left changes by the same, so that the groups stay groups:
 /// finishedGap is then their mean. A second measure goes by the lines as they lay after the first.
 /// </remarks>
-internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : Reckoning
+internal sealed record Respacing(PintucksInputs Ask, TuckRun Before, MidwayMeasure Measured)
+    : Result
 {
     /// <summary>A change of more than this part of the spacing is seen.</summary>
     private const double Seen = 0.1;
@@ -51,11 +52,16 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         ),
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             "respace",
             "Half way: where the rest go so that the panel lands on its width",
-            [.. Fields.All, Fields.Sewn, Fields.From, Fields.Measured],
+            [
+                .. PintucksFields.All,
+                PintucksFields.Sewn,
+                PintucksFields.From,
+                PintucksFields.Measured,
+            ],
             Told,
             PintucksTechnique
                 .Example.With("sewn", RawValue.Of(5))
@@ -154,7 +160,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
     }
 
     /// <summary>The run after all that was measured on the way.</summary>
-    public static TuckRun Along(Ask ask) =>
+    public static TuckRun Along(PintucksInputs ask) =>
         ask.Course.Aggregate(
             TuckRun.Of(ask),
             (run, measured) =>
@@ -166,19 +172,19 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         );
 
     /// <summary>Reads what was measured on the way, in the order of how much was sewn.</summary>
-    public static IReadOnlyList<Measured> ReadCourse(AskReader reader, int tucks) =>
+    public static IReadOnlyList<MidwayMeasure> ReadCourse(InputReader reader, int tucks) =>
         [
             .. reader
-                .Groups(Fields.Course)
+                .Groups(PintucksFields.Course)
                 .Select(row => Read(row, tucks))
-                .OfType<Measured>()
+                .OfType<MidwayMeasure>()
                 .OrderBy(m => m.Sewn),
         ];
 
-    private static Measured? Read(AskReader reader, int tucks)
+    private static MidwayMeasure? Read(InputReader reader, int tucks)
     {
-        var (sewn, from) = ((int)reader.Number(Fields.Sewn), FirstOf(reader));
-        var span = reader.Length(Fields.Measured);
+        var (sewn, from) = ((int)reader.Number(PintucksFields.Sewn), FirstOf(reader));
+        var span = reader.Length(PintucksFields.Measured);
         if (reader.Errors.Count > 0)
         {
             return null;
@@ -186,19 +192,23 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         if (sewn >= tucks || from + sewn - 1 > tucks)
         {
             reader.Contradiction(
-                Fields.Sewn,
+                PintucksFields.Sewn,
                 $"Of {tucks} tucks at least one must be left, and no more can be sewn than lie there."
             );
             return null;
         }
-        return new Measured(sewn, from, span);
+        return new MidwayMeasure(sewn, from, span);
     }
 
-    private static int FirstOf(AskReader reader) => (int)(reader.OptionalNumber(Fields.From) ?? 1);
+    private static int FirstOf(InputReader reader) =>
+        (int)(reader.OptionalNumber(PintucksFields.From) ?? 1);
 
-    public static Respacing? Of(AskReader reader)
+    public static Respacing? Of(InputReader reader)
     {
-        if (Ask.Read(reader) is not { } ask || Read(reader, ask.Tucks) is not { } measured)
+        if (
+            PintucksInputs.Read(reader) is not { } ask
+            || Read(reader, ask.Tucks) is not { } measured
+        )
         {
             return null;
         }
@@ -211,7 +221,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         if (!answer.Lands)
         {
             reader.Contradiction(
-                Fields.Measured,
+                PintucksFields.Measured,
                 "They already reach as far as all of them should: measured from the first centre to the last?"
             );
             return null;
@@ -232,7 +242,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         {
             yield break;
         }
-        var leftOut = (int)Math.Min(Left, Rounding.CountUp(ShortBy / TakeUp));
+        var leftOut = (int)Math.Min(Left, Rounding.CeilingTolerant(ShortBy / TakeUp));
         yield return Finding.Care(
             "cloth-short",
             $"The panel then comes to {ruler.Mark(PanelLands)}: {ruler.Mark(ShortBy)} short.",
@@ -247,7 +257,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
         {
             return Marked(ruler);
         }
-        var off = Length.Between(Measured.Span, Planned);
+        var off = Length.Difference(Measured.Span, Planned);
         return off <= ruler.Marking
             ? Finding.Note(
                 "on-course",
@@ -270,7 +280,7 @@ internal sealed record Respacing(Ask Ask, TuckRun Before, Measured Measured) : R
             $"{Measured.Sewn} tucks span {fine(Measured.Span)}, and were to span {fine(Planned)}: each takes up {fine(TakeUp)}.";
         var groups = Ask.Groups.Count > 1 ? $", and {fine(BetweenFlat)} from group to group" : "";
         var rest = $"Now mark the other {Left} {fine(WithinFlat)} apart{groups} on the flat fabric";
-        var by = Length.Between(FinishedGap, PlannedGap);
+        var by = Length.Difference(FinishedGap, PlannedGap);
         if (by > Ask.Spacing * Seen)
         {
             return Finding.Care(

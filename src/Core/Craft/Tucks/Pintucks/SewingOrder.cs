@@ -4,14 +4,14 @@ namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 internal static class SewingOrder
 {
     /// <summary>The number of the tuck that is sewn first: the middle one, or the left of the two.</summary>
-    public static int First(Ask ask) => (ask.Tucks + 1) / 2;
+    public static int First(PintucksInputs ask) => (ask.Tucks + 1) / 2;
 
     /// <summary>The first so many that are sewn: they lie side by side, from one number to another.</summary>
-    public static (int From, int To) Sewn(Ask ask, int count) =>
+    public static (int From, int To) Sewn(PintucksInputs ask, int count) =>
         (First(ask) - (count - 1) / 2, First(ask) + count / 2);
 
     /// <summary>After how many the span is measured: a third of them, and two thirds; only where some are left.</summary>
-    public static IReadOnlyList<int> Checks(Ask ask) =>
+    public static IReadOnlyList<int> Checks(PintucksInputs ask) =>
         [
             .. new[] { (ask.Tucks + 2) / 3, (2 * ask.Tucks + 2) / 3 }
                 .Where(m => m >= 2 && m < ask.Tucks)
@@ -19,7 +19,7 @@ internal static class SewingOrder
         ];
 
     /// <summary>The part of the drawings that a tuck belongs to: first, up to one of the checks, or rest.</summary>
-    public static string Part(Ask ask, int number)
+    public static string Part(PintucksInputs ask, int number)
     {
         if (number == First(ask))
         {

@@ -11,7 +11,7 @@ internal static class SlashDrawing
     /// <summary>More slashes than this are not told apart on a screen.</summary>
     private const int MostDrawn = 40;
 
-    public static Drawing Of(Answer a, Ruler ruler)
+    public static Drawing Of(PintucksPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var strip = Length.Max(ask.PanelWidth / 5, Length.FromMillimetres(30));

@@ -11,7 +11,7 @@ internal static class SoleDrawing
     private const double Sole = 20;
     private const double Reach = 8;
 
-    public static Drawing Of(Answer a, Ruler ruler)
+    public static Drawing Of(PintucksPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var isGuess = ask.GroovePitch is null || ask.Grooves is null;
@@ -75,7 +75,7 @@ internal static class SoleDrawing
                 middle + ask.NeedleSpacing / 2,
                 Length.Zero,
                 LengthKind.Fine,
-                field: Fields.NeedleSpacing.Name,
+                field: PintucksFields.NeedleSpacing.Name,
                 states: ask.NeedleSpacing
             )
         );
@@ -103,7 +103,7 @@ internal static class SoleDrawing
     }
 
     /// <summary>How many grooves over the last tuck runs, in words; how far it misses them where the spacing is none of theirs.</summary>
-    public static string Over(Ask ask, Length? said = null)
+    public static string Over(PintucksInputs ask, Length? said = null)
     {
         if ((said ?? ask.GroovePitch) is not { } pitch)
         {
@@ -111,10 +111,18 @@ internal static class SoleDrawing
         }
         var over = Math.Max(1, Math.Round(ask.Spacing / pitch));
         var text = over == 1 ? "one groove over" : $"{DecimalText.Write(over, 0)} grooves over";
-        return Length.Between(ask.Spacing, pitch * over) > pitch / 8 ? $"nearest to {text}" : text;
+        return Length.Difference(ask.Spacing, pitch * over) > pitch / 8
+            ? $"nearest to {text}"
+            : text;
     }
 
-    private static IEnumerable<Shape> Ridge(Answer a, Length x, Length from, Length to, string part)
+    private static IEnumerable<Shape> Ridge(
+        PintucksPlan a,
+        Length x,
+        Length from,
+        Length to,
+        string part
+    )
     {
         var half = Length.Max(Length.FromMillimetres(0.3), a.Ask.NeedleSpacing - a.Ask.TakeUp) / 2;
         foreach (var at in new[] { x - half, x + half })

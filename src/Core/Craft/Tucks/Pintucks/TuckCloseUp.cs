@@ -8,10 +8,10 @@ internal static class TuckCloseUp
 {
     public const string Name = "close-up";
 
-    public static Drawing Of(Answer a, Ruler ruler) => a.Ask.IsTwin ? Ridge(a) : Fold(a);
+    public static Drawing Of(PintucksPlan a, Ruler ruler) => a.Ask.IsTwin ? Ridge(a) : Fold(a);
 
     /// <summary>From left to right: flat, needle to needle, and the ridge that it becomes.</summary>
-    private static Drawing Ridge(Answer a)
+    private static Drawing Ridge(PintucksPlan a)
     {
         var ask = a.Ask;
         var (n, t) = (ask.NeedleSpacing, ask.ClothThickness);
@@ -87,7 +87,7 @@ internal static class TuckCloseUp
                 Length.Zero,
                 LengthKind.Fine,
                 "needles",
-                Fields.NeedleSpacing.Name,
+                PintucksFields.NeedleSpacing.Name,
                 states: n
             )
         );
@@ -97,7 +97,7 @@ internal static class TuckCloseUp
                 ground + t,
                 width,
                 LengthKind.Fine,
-                field: Fields.ClothThickness.Name,
+                field: PintucksFields.ClothThickness.Name,
                 states: t
             )
         );
@@ -123,7 +123,7 @@ internal static class TuckCloseUp
         );
     }
 
-    private static Drawing Fold(Answer a)
+    private static Drawing Fold(PintucksPlan a)
     {
         var depth = a.Ask.Depth;
         var t = Length.Max(a.Ask.ClothThickness, depth / 12);
@@ -152,7 +152,7 @@ internal static class TuckCloseUp
                 Length.Zero,
                 LengthKind.Fine,
                 "from fold to stitching",
-                Fields.Depth.Name,
+                PintucksFields.Depth.Name,
                 states: depth
             ),
         ];

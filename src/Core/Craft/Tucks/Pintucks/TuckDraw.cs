@@ -22,10 +22,10 @@ internal readonly record struct TuckSettings(double TensionSteps, bool Corded, C
     public string Says =>
         $"tension {(TensionSteps > 0 ? "+" : "")}{DecimalText.Write(TensionSteps)}{(Corded ? ", corded" : "")}";
 
-    public static TuckSettings Read(AskReader reader, double weight = FabricFields.UsualWeight) =>
+    public static TuckSettings Read(InputReader reader, double weight = FabricFields.UsualWeight) =>
         new(
-            reader.OptionalNumber(Fields.TensionSteps) ?? 0,
-            reader.Flag(Fields.Corded),
+            reader.OptionalNumber(PintucksFields.TensionSteps) ?? 0,
+            reader.Flag(PintucksFields.Corded),
             ClothWeight.FromGramsPerSquareMetre(
                 reader.OptionalNumber(FabricFields.LayerWeight) ?? weight
             )
@@ -62,19 +62,19 @@ internal sealed record TuckSample(
 
     /// <summary>How much it is learnt from, 0 to 1.</summary>
     public double Weight =>
-        !Teaches ? 0 : Weighing.Of(Same, Counts) * Math.Min(1, Tucks / WholeRun);
+        !Teaches ? 0 : SampleWeight.Of(Same, Counts) * Math.Min(1, Tucks / WholeRun);
 }
 
 /// <summary>The samples of an ask.</summary>
 internal static class TuckSamples
 {
-    private static readonly LengthField Needles = Fields.NeedleSpacing with
+    private static readonly LengthField Needles = PintucksFields.NeedleSpacing with
     {
         From = "",
         ShownWhen = null,
     };
 
-    private static readonly LengthField Cloth = Fields.ClothThickness with
+    private static readonly LengthField Cloth = PintucksFields.ClothThickness with
     {
         From = "",
         ShownWhen = null,
@@ -91,24 +91,24 @@ internal static class TuckSamples
             [
                 Needles,
                 Cloth,
-                Fields.TensionSteps with
+                PintucksFields.TensionSteps with
                 {
                     ShownWhen = null,
                 },
-                Fields.Corded with
+                PintucksFields.Corded with
                 {
                     ShownWhen = null,
                 },
                 FabricFields.LayerWeight,
                 Tucks,
-                Fields.Flat,
-                Fields.Tucked,
-                .. Weighing.Fields,
+                PintucksFields.Flat,
+                PintucksFields.Tucked,
+                .. SampleWeight.Fields,
             ],
             500
         ).Help("Swatches that were tucked and measured.");
 
-    public static IReadOnlyList<TuckSample> Read(AskReader reader, TuckSettings planned)
+    public static IReadOnlyList<TuckSample> Read(InputReader reader, TuckSettings planned)
     {
         List<TuckSample> samples = [];
         foreach (var sample in reader.Groups(Field))
@@ -117,8 +117,11 @@ internal static class TuckSamples
             var needles = sample.LengthOrStart(Needles);
             var cloth = sample.LengthOrStart(Cloth);
             var tucks = sample.Number(Tucks);
-            var (flat, tucked) = (sample.Lengths(Fields.Flat), sample.Lengths(Fields.Tucked));
-            var (same, counts) = Weighing.Read(sample);
+            var (flat, tucked) = (
+                sample.Lengths(PintucksFields.Flat),
+                sample.Lengths(PintucksFields.Tucked)
+            );
+            var (same, counts) = SampleWeight.Read(sample);
             if (flat.Count > 0 && tucked.Count > 0)
             {
                 samples.Add(
@@ -132,7 +135,7 @@ internal static class TuckSamples
                         counts
                     )
                     {
-                        Simulated = Weighing.IsSimulated(sample),
+                        Simulated = SampleWeight.IsSimulated(sample),
                     }
                 );
             }
@@ -162,10 +165,10 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     private const double MostTension = 3;
 
     /// <summary>What an ask knows of it; null where no swatches were sent, or the tuck is folded.</summary>
-    public static TuckDraw? Read(AskReader reader)
+    public static TuckDraw? Read(InputReader reader)
     {
         var planned = TuckSettings.Read(reader);
-        return reader.Choice(Fields.Kind) <= 0 && reader.Has(TuckSamples.Field)
+        return reader.Choice(PintucksFields.Kind) <= 0 && reader.Has(TuckSamples.Field)
             ? new TuckDraw(TuckSamples.Read(reader, planned), planned)
             : null;
     }
@@ -173,9 +176,9 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     private readonly Lazy<Regression> model = new(() => Learn(All));
 
     // Every line of every tuck asks for it.
-    public Foretold Foretold => foretold ??= model.Value.At(Planned.Features);
+    public PredictiveDistribution Foretold => foretold ??= model.Value.At(Planned.Features);
 
-    private Foretold? foretold;
+    private PredictiveDistribution? foretold;
 
     /// <summary>The draw at the planned settings, none below nothing.</summary>
     public double Mid => Math.Max(0, Foretold.Location);
@@ -198,7 +201,7 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     public override Quantity Quantity =>
         new("Draw", "of the fabric between the needles", 2, 0, 1.2, 0.2, "higher", "flatter");
 
-    public override Likely Predicted => RangeOf(model.Value, Planned);
+    public override Interval Predicted => RangeOf(model.Value, Planned);
 
     public override string PlannedSays => Planned.Says;
 
@@ -228,7 +231,7 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
     public override IReadOnlyList<PlotAxis> Axes =>
         [
             new(
-                Fields.TensionSteps.Name,
+                PintucksFields.TensionSteps.Name,
                 "tension, steps from normal",
                 "",
                 Math.Min(
@@ -287,7 +290,10 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
             return new NextSwatch(
                 $"Sew the next one {says}, seven tucks of it: {Narrower(most)}",
                 most,
-                new Dictionary<string, double> { [Fields.TensionSteps.Name] = best.TensionSteps }
+                new Dictionary<string, double>
+                {
+                    [PintucksFields.TensionSteps.Name] = best.TensionSteps,
+                }
             );
         }
     }
@@ -296,10 +302,10 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
 
     public override double SampleOn(PlotAxis axis, int sample) => All[sample].Settings.TensionSteps;
 
-    public override Likely PredictedAt(PlotAxis axis, double x) =>
+    public override Interval PredictedAt(PlotAxis axis, double x) =>
         RangeOf(model.Value, Planned with { TensionSteps = x });
 
-    public override Likely Without(IReadOnlySet<int> samples) =>
+    public override Interval Without(IReadOnlySet<int> samples) =>
         RangeOf(Learn([.. All.Where((_, i) => !samples.Contains(i))]), Planned);
 
     /// <summary>One that has too little cloth between the needles says nothing: it is shown as it was expected.</summary>
@@ -311,7 +317,7 @@ internal sealed record TuckDraw(IReadOnlyList<TuckSample> All, TuckSettings Plan
             [.. samples.Select(s => new Observation(s.Settings.Features, Value(s), s.Weight))]
         );
 
-    private static Likely RangeOf(Regression model, TuckSettings at)
+    private static Interval RangeOf(Regression model, TuckSettings at)
     {
         var foretold = model.At(at.Features);
         return new(

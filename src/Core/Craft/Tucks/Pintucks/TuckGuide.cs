@@ -15,7 +15,7 @@ internal static class TuckGuide
     /// <summary>Of more tucks along a wave only the middle lines are drawn.</summary>
     private const int MostWithNeedles = 60;
 
-    public static Guide Of(Answer a)
+    public static Guide Of(PintucksPlan a)
     {
         var height = a.CutLength;
         List<GuideLine> lines = [];
@@ -48,7 +48,7 @@ internal static class TuckGuide
     }
 
     private static IEnumerable<GuideLine> Lines(
-        Answer a,
+        PintucksPlan a,
         int number,
         Length x,
         LineMeaning meaning,
@@ -57,7 +57,7 @@ internal static class TuckGuide
     {
         var height = a.CutLength;
         var pieces = a.Ask.HasWave
-            ? (int)Math.Clamp(Rounding.CountUp(height / Piece), 1, MostPieces)
+            ? (int)Math.Clamp(Rounding.CeilingTolerant(height / Piece), 1, MostPieces)
             : 1;
         for (var i = 0; i < pieces; i++)
         {

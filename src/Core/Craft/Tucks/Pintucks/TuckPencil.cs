@@ -6,11 +6,11 @@ namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 /// <summary>The computation of a tucked panel, to be followed with a pencil.</summary>
 internal static class TuckPencil
 {
-    public static IReadOnlyList<PencilLine> Of(Answer a, Ruler ruler)
+    public static IReadOnlyList<DerivationLine> Of(PintucksPlan a, Ruler ruler)
     {
         var ask = a.Ask;
         var gaps = ask.Groups.Count - 1;
-        List<PencilLine> lines =
+        List<DerivationLine> lines =
         [
             TakeUp(a),
             new(
@@ -58,7 +58,7 @@ internal static class TuckPencil
         return lines;
     }
 
-    private static PencilLine TakeUp(Answer a)
+    private static DerivationLine TakeUp(PintucksPlan a)
     {
         var ask = a.Ask;
         if (!ask.IsTwin)

@@ -31,7 +31,7 @@ internal sealed record TuckRun(IReadOnlyList<Tuck> Tucks)
     public Length FirstCentre => Tucks[0].Centre;
 
     /// <summary>Lays the tucks out as they are planned.</summary>
-    public static TuckRun Of(Ask ask)
+    public static TuckRun Of(PintucksInputs ask)
     {
         var gaps = Gaps(ask);
         var span = gaps.Sum();
@@ -47,7 +47,7 @@ internal sealed record TuckRun(IReadOnlyList<Tuck> Tucks)
     }
 
     /// <summary>Centre to centre, from each tuck to the next.</summary>
-    public static IReadOnlyList<Length> Gaps(Ask ask) =>
+    public static IReadOnlyList<Length> Gaps(PintucksInputs ask) =>
         [
             .. ask.Groups.SelectMany(
                 (count, group) =>

@@ -42,7 +42,7 @@ internal sealed record TuckSwatch(
 
     /// <summary>Settings of a swatch are kept as figures: whether a cord lay under it is one of them.</summary>
     private static readonly NumberField CordedFigure = new NumberField(
-        Fields.Corded.Name,
+        PintucksFields.Corded.Name,
         "Cord",
         0,
         1,
@@ -85,20 +85,20 @@ internal sealed record TuckSwatch(
         .. SharedFigures,
     ];
 
-    public static Form Form { get; } =
+    public static Calculation Form { get; } =
         new(
             SwatchOf.FormName,
             "What a tucked swatch shows",
             [
-                Fields.Flat,
-                Fields.Tucked,
+                PintucksFields.Flat,
+                PintucksFields.Tucked,
                 TucksField,
-                Fields.NeedleSpacing with
+                PintucksFields.NeedleSpacing with
                 {
                     ShownWhen = null,
                     Start = null,
                 },
-                Fields.ClothThickness with
+                PintucksFields.ClothThickness with
                 {
                     ShownWhen = null,
                 },
@@ -108,7 +108,7 @@ internal sealed record TuckSwatch(
                 Looks.Tried,
             ],
             Told,
-            RawAsk.Of(
+            RawInputs.Of(
                 ("flat", new[] { "100 mm" }),
                 ("tucked", new[] { "92.5 mm", "92.7 mm" }),
                 ("tucksSewn", 7),
@@ -125,10 +125,10 @@ internal sealed record TuckSwatch(
     public static SwatchOf Described { get; } =
         new()
         {
-            Readings = [Fields.Flat, Fields.Tucked],
+            Readings = [PintucksFields.Flat, PintucksFields.Tucked],
             Against = Against.Name,
             Shown = swatch =>
-                RawAsk
+                RawInputs
                     .Empty.With("panelWidth", RawValue.Of("10 cm"))
                     .With("panelLength", RawValue.Of("8 cm"))
                     .With("tucks", RawValue.Of(5))
@@ -136,15 +136,15 @@ internal sealed record TuckSwatch(
             Features =
             [
                 TucksField,
-                Fields.NeedleSpacing with
+                PintucksFields.NeedleSpacing with
                 {
                     ShownWhen = null,
                 },
-                Fields.ClothThickness with
+                PintucksFields.ClothThickness with
                 {
                     ShownWhen = null,
                 },
-                Fields.TensionSteps with
+                PintucksFields.TensionSteps with
                 {
                     ShownWhen = null,
                 },
@@ -154,13 +154,14 @@ internal sealed record TuckSwatch(
             Knobs =
             [
                 new(TucksField.Name, "Tucks", "", 1, UsualTucks),
-                new(Fields.NeedleSpacing.Name, "Twin-needle spacing", "mm", 0.5, 2.5),
-                new(Fields.TensionSteps.Name, "Tension", "steps", 1, 1, "needle-tension"),
-                new(CordedFigure.Name, CordedFigure.Label, Knob.NoOrYes, 1, 0),
+                new(PintucksFields.NeedleSpacing.Name, "Twin-needle spacing", "mm", 0.5, 2.5),
+                new(PintucksFields.TensionSteps.Name, "Tension", "steps", 1, 1, "needle-tension"),
+                new(CordedFigure.Name, CordedFigure.Label, Control.NoOrYes, 1, 0),
             ],
             OfPiece = new Dictionary<string, string> { [TucksField.Name] = "tucks" },
             InShort = swatch =>
-                swatch.Mean(Fields.Flat.Name) - swatch.Mean(Fields.Tucked.Name) is { } taken
+                swatch.Mean(PintucksFields.Flat.Name) - swatch.Mean(PintucksFields.Tucked.Name)
+                    is { } taken
                     ? Headlined(Length.FromMillimetres(taken / Number(swatch.Features, TucksField)))
                     : null,
             Teaches =
@@ -168,7 +169,7 @@ internal sealed record TuckSwatch(
                 new(
                     TuckDraw.Family.Name,
                     "draw",
-                    reader => Ask.Read(reader, withCourse: false)?.Learnt,
+                    reader => PintucksInputs.Read(reader, withCourse: false)?.Learnt,
                     Sew
                 ),
             ],
@@ -190,7 +191,11 @@ internal sealed record TuckSwatch(
 
     public override TakeOver? TakeOver =>
         TakeUp > Length.Zero
-            ? new(Fields.TakeUp.Name, TakeUp.Millimetres, $"Plan with {Ruler.Fine(TakeUp)} each")
+            ? new(
+                PintucksFields.TakeUp.Name,
+                TakeUp.Millimetres,
+                $"Plan with {Ruler.Fine(TakeUp)} each"
+            )
             : null;
 
     public override IReadOnlyList<string> Lines
@@ -208,19 +213,22 @@ internal sealed record TuckSwatch(
             if (ForPanel is { } over && Math.Abs(over.Millimetres) >= 0.5)
             {
                 lines.Add(
-                    $"Over {DecimalText.Write(InPanel!.Value, 0)} tucks the panel would come out {Ruler.Mark(Length.Between(over, Length.Zero))} {(over > Length.Zero ? "narrower" : "wider")} than was expected; the plan learns it."
+                    $"Over {DecimalText.Write(InPanel!.Value, 0)} tucks the panel would come out {Ruler.Mark(Length.Difference(over, Length.Zero))} {(over > Length.Zero ? "narrower" : "wider")} than was expected; the plan learns it."
                 );
             }
             return lines;
         }
     }
 
-    private static TuckSwatch? Judge(AskReader reader)
+    private static TuckSwatch? Judge(InputReader reader)
     {
-        var (flat, tucked) = (reader.Lengths(Fields.Flat), reader.Lengths(Fields.Tucked));
+        var (flat, tucked) = (
+            reader.Lengths(PintucksFields.Flat),
+            reader.Lengths(PintucksFields.Tucked)
+        );
         var tucks = reader.OptionalNumber(TucksField) ?? UsualTucks;
-        var needles = reader.OptionalLength(Fields.NeedleSpacing);
-        var cloth = reader.OptionalLength(Fields.ClothThickness);
+        var needles = reader.OptionalLength(PintucksFields.NeedleSpacing);
+        var cloth = reader.OptionalLength(PintucksFields.ClothThickness);
         var (expected, panel) = (reader.OptionalNumber(Against), reader.OptionalNumber(Panel));
         var change = Looks.Read(reader);
         return reader.Errors.Count > 0
@@ -229,26 +237,26 @@ internal sealed record TuckSwatch(
                 FullnessReading.Mean(flat),
                 FullnessReading.Mean(tucked),
                 tucks,
-                needles - 2 * (cloth ?? Fields.ClothThickness.Start!.Value),
+                needles - 2 * (cloth ?? PintucksFields.ClothThickness.Start!.Value),
                 expected,
                 panel,
                 reader.Ruler
             )
             {
-                Readings = Of((Fields.Flat, flat), (Fields.Tucked, tucked)),
+                Readings = Of((PintucksFields.Flat, flat), (PintucksFields.Tucked, tucked)),
                 Change = change,
                 Findings = [],
             };
     }
 
     /// <summary>A swatch as a sample of the draw.</summary>
-    private static RawAsk Sample(SewnSwatch swatch) =>
+    private static RawInputs Sample(SewnSwatch swatch) =>
         swatch
             .Features.Without(TucksField.Name)
             .With("tucks", RawValue.Of(Number(swatch.Features, TucksField)))
             .With(CordedFigure.Name, RawValue.Of(Number(swatch.Features, CordedFigure) > 0))
-            .With("flat", swatch.Read(Fields.Flat.Name)!.Value)
-            .With("tucked", swatch.Read(Fields.Tucked.Name)!.Value)
+            .With("flat", swatch.Read(PintucksFields.Flat.Name)!.Value)
+            .With("tucked", swatch.Read(PintucksFields.Tucked.Name)!.Value)
             .With("same", RawValue.Of(swatch.IsSame))
             .With("counts", RawValue.Of(swatch.Counts));
 
@@ -256,18 +264,18 @@ internal sealed record TuckSwatch(
     private static Dictionary<string, double> Sew(SimulatedSwatch swatch)
     {
         var settings = new TuckSettings(
-            swatch.Settings.OptionalNumber(Fields.TensionSteps) ?? 0,
+            swatch.Settings.OptionalNumber(PintucksFields.TensionSteps) ?? 0,
             swatch.Settings.OptionalNumber(CordedFigure) > 0,
             ClothWeight.FromGramsPerSquareMetre(
                 swatch.Settings.OptionalNumber(FabricFields.LayerWeight) ?? FabricFields.UsualWeight
             )
         );
-        var needles = swatch.Settings.LengthOrStart(Fields.NeedleSpacing);
-        var cloth = swatch.Settings.LengthOrStart(Fields.ClothThickness);
+        var needles = swatch.Settings.LengthOrStart(PintucksFields.NeedleSpacing);
+        var cloth = swatch.Settings.LengthOrStart(PintucksFields.ClothThickness);
         var tucks = swatch.Settings.NumberOrStart(TucksField);
         var draw = Math.Max(
             0,
-            SimulatedTruth
+            SimulatedParameters
                 .Of(TuckDraw.Family, swatch.Seed)
                 .Response(settings.Features, swatch.Piece)
         );
@@ -282,7 +290,7 @@ internal sealed record TuckSwatch(
         };
     }
 
-    private static double Number(RawAsk features, NumberField field) =>
+    private static double Number(RawInputs features, NumberField field) =>
         features.TryGet(field.Name, out var said) && said.Number is { } number
             ? number
             : field.Start!.Value;

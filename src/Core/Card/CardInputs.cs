@@ -1,0 +1,192 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Measures;
+using static ZephyrReach.Core.Drawer.Properties;
+using Thread = ZephyrReach.Core.Drawer.Thread;
+
+namespace ZephyrReach.Core.Card;
+
+/// <summary>What is in the drawer, as far as a card looks into it.</summary>
+public sealed record DrawerContents(
+    IReadOnlyList<Owned<Machine>> Machines,
+    IReadOnlyList<Owned<Foot>> Feet,
+    IReadOnlyList<Owned<Needle>> Needles,
+    IReadOnlyList<Owned<Thread>> Threads,
+    IReadOnlyList<Owned<Elastic>> Elastics,
+    IReadOnlyList<Owned<Stabiliser>> Stabilisers,
+    IReadOnlyList<TriedNote> Tried
+)
+{
+    public static DrawerContents Empty { get; } = new([], [], [], [], [], [], []);
+}
+
+/// <summary>What a card is asked for.</summary>
+/// <param name="Machine">The machine it is written for.</param>
+/// <param name="Drawer">What can be chosen from.</param>
+/// <param name="Cloth">The cloth; null when it is not known.</param>
+/// <param name="Thread">The thread that was chosen; null to choose one.</param>
+/// <param name="Elastic">The elastic that was chosen.</param>
+/// <param name="Wants">What the piece wants, by the technique's fields.</param>
+/// <param name="Ruler">What lengths are written against.</param>
+public sealed record CardInputs(
+    Owned<Machine> Machine,
+    DrawerContents Drawer,
+    Owned<Cloth>? Cloth,
+    Owned<Thread>? Thread,
+    Owned<Elastic>? Elastic,
+    Wants Wants,
+    Ruler Ruler
+)
+{
+    /// <summary>The foot that was chosen; null to choose one.</summary>
+    public Owned<Foot>? Foot { get; init; }
+
+    /// <summary>The needle that was chosen; null to choose one.</summary>
+    public Owned<Needle>? Needle { get; init; }
+
+    /// <summary>The stabiliser that was chosen; null to choose one.</summary>
+    public Owned<Stabiliser>? Stabiliser { get; init; }
+
+    /// <summary>Grams a square metre, when they are known.</summary>
+    public double? Grams => Cloth?.Is.Weight?.GramsPerSquareMetre;
+
+    /// <summary>Whether the cloth is thin or gives: dense stitches need something under it.</summary>
+    public bool NeedsStabiliser => Grams < 120 || Cloth?.Is.Gives == true;
+}
+
+/// <summary>What a piece wants of its card. Null is not said; each technique reads what it uses.</summary>
+public sealed record Wants(
+    Length? Cord,
+    Length? Gap,
+    Length? Bite,
+    Length? RowGap,
+    Length? StitchLength,
+    Length? StitchWidth,
+    Length? Tail,
+    double? Fullness,
+    int Layers,
+    int? Every,
+    string? School,
+    double? TensionSteps = null,
+    double? Differential = null,
+    int Passes = 1,
+    Length? DialledLength = null,
+    Length? DialledWidth = null,
+    Length? Pair = null,
+    string? Behind = null
+)
+{
+    /// <summary>What the plan lays behind the ground, where it says so itself.</summary>
+    public static NameField BehindField { get; } =
+        new NameField("behind", "Behind it").Help("What the plan lays behind the ground.");
+
+    public static LengthField CordField { get; } =
+        Fine("cordThickness", "Cord", 0.3, 30).Help("How thick the cord is.");
+
+    public static LengthField GapField { get; } =
+        Fine("gap", "Gap", 0.5, 12).Help("Between the two folds.");
+
+    public static LengthField BiteField { get; } =
+        Fine("bite", "Catch", 0.5, 4).Help("How far the stitch goes into each fold.");
+
+    public static LengthField RowGapField { get; } =
+        Fine("rowGap", "Row spacing", 1, 100).Help("The gap between rows that is wanted.");
+
+    public static LengthField StitchLengthField { get; } =
+        Fine("stitchLength", "Stitch length", 0.2, 15).Help("When the plan has one.");
+
+    public static LengthField StitchWidthField { get; } =
+        Fine("stitchWidth", "Stitch width", 0.5, 15).Help("When the plan has one.");
+
+    /// <summary>What is set for the stitch length where the plan knows its dial: from the book, or by its own swatches.</summary>
+    public static LengthField DialledLengthField { get; } =
+        Fine("dialledLength", "Length on the dial", 0.1, 15).Help("When the plan knows it.");
+
+    /// <summary>The same for the width.</summary>
+    public static LengthField DialledWidthField { get; } =
+        Fine("dialledWidth", "Width on the dial", 0.1, 15).Help("When the plan knows it.");
+
+    /// <summary>The pair that the plan is reckoned with.</summary>
+    public static LengthField PairField { get; } =
+        Fine("needleSpacing", "Twin-needle spacing", 0.5, 10)
+            .Help("From needle to needle of the twin needle.");
+
+    public static LengthField TailField { get; } =
+        LengthField
+            .Mm("tail", "Thread tails", 0, 1000)
+            .Optional()
+            .Help("Thread left at every end.");
+
+    public static NumberField FullnessField { get; } =
+        new NumberField("fullness", "Fullness", 1, 6, IsNeeded: false).Help("Flat over gathered.");
+
+    public static NumberField LayersField { get; } =
+        new NumberField("layers", "Layers", 1, 12, 1, IsNeeded: false).Help(
+            "Of fabric under the foot."
+        );
+
+    public static NumberField EveryField { get; } =
+        new NumberField("stitchesPerTuck", "Stitches per pleat", 1, 100, 6, IsNeeded: false).Help(
+            "Stitches from one pleat to the next."
+        );
+
+    public static NumberField TensionField { get; } =
+        new NumberField("tensionSteps", "Tension", -6, 6, IsNeeded: false).Help(
+            "Steps from normal, when the plan has them."
+        );
+
+    public static NumberField DifferentialField { get; } =
+        new NumberField("differential", "Differential feed", 0.3, 4, IsNeeded: false).Help(
+            "When the plan has one."
+        );
+
+    public static NumberField PassesField { get; } =
+        new NumberField(
+            "passes",
+            "Number of times over the same line",
+            1,
+            6,
+            1,
+            IsNeeded: false
+        ).Help("Over the same line.");
+
+    /// <summary>Fields for what is in the drawer and has no place there: a cloth that is only described.</summary>
+    public static NumberField ClothWeightField { get; } =
+        new NumberField("clothWeight", "Fabric weight", 10, 1500, IsNeeded: false).Help(
+            "Grams a square metre, for a fabric that is not in your supplies."
+        );
+
+    public static ChoiceField SchoolField(params Choice[] ways) =>
+        new ChoiceField("school", "Way", ways, ways[0].Name, IsNeeded: false).Help(
+            "One of several respected ways."
+        );
+
+    /// <summary>Reads what a technique's card asks for; of fields that it does not take, nothing is read.</summary>
+    public static Wants Read(InputReader said, CardTechnique technique)
+    {
+        var reader = said.Only(technique.AllFields);
+        return new Wants(
+            Of(CordField),
+            Of(GapField),
+            Of(BiteField),
+            Of(RowGapField),
+            Of(StitchLengthField),
+            Of(StitchWidthField),
+            Of(TailField),
+            reader.OptionalNumber(FullnessField),
+            (int)(reader.OptionalNumber(LayersField) ?? 1),
+            (int?)reader.OptionalNumber(EveryField),
+            technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null,
+            reader.OptionalNumber(TensionField),
+            reader.OptionalNumber(DifferentialField),
+            (int)(reader.OptionalNumber(PassesField) ?? 1),
+            Of(DialledLengthField),
+            Of(DialledWidthField),
+            Of(PairField),
+            reader.OptionalName(BehindField)
+        );
+
+        Length? Of(LengthField field) => reader.OptionalLength(field);
+    }
+}

@@ -1,0 +1,187 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Edges.Bias;
+using ZephyrReach.Core.Craft.Edges.Corded;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.FinePiping.FinePipingPlan>;
+
+namespace ZephyrReach.Core.Craft.Edges.FinePiping;
+
+/// <summary>How a fine piping is made and applied, in one groove.</summary>
+internal sealed record FinePipingPlan(FinePipingInputs Ask)
+    : CoveredPlan(Ask.Edge, Ask.Covering, Ask.Cut, Ask.Face)
+{
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Fine(
+            "threadThickness",
+            "What the wraps lie across, by their number.",
+            a => a.Ask.Twist.Thread
+        ),
+        F.Fine("cordThickness", "d·√(k/0.7) of k strands.", a => a.Ask.Twist.Thick),
+        F.Marked("required", "Of strip and cord: Σ edges and the ends.", a => a.Ask.Required),
+        .. StripFigures,
+        F.Amount(
+            "strandLength",
+            "Of thread, for every strand, with what twisting takes up.",
+            a => a.StrandLength
+        ),
+        F.Amount(
+            "needleThread",
+            "Of the lines that make it, apply it and close it.",
+            a => a.NeedleThread
+        ),
+        .. EdgeFigures,
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public override BesideCord Foot => Ask.Foot;
+
+    /// <summary>Just beside the groove: at its wall, or at the cord where that is wider. One place makes it and applies it.</summary>
+    public override IReadOnlyList<Length> Wanted =>
+        [
+            Foot.Groove is { } groove && !Foot.IsZipper
+                ? Length.Max(Length.Zero, (groove - Covered) / 2)
+                : Length.Zero,
+        ];
+
+    /// <summary>Of thread: every strand the whole way, a quarter longer for the twist.</summary>
+    public Length StrandLength =>
+        Ask.Cut.Required * Ask.Twist.Strands * (Ask.Twist.Strands > 1 ? Twist.TakenUp : 1);
+
+    public Length NeedleThread =>
+        Together.Count
+        * (
+            Thread(Ask.Required, Ask.StitchLength, 2 * Ask.Covering.Thickness)
+            + 2 * Thread(Edge.Length, Ask.StitchLength, 2 * (Ask.Covering.Thickness + Ask.Face))
+        );
+
+    public override IReadOnlyList<Fact> Facts =>
+        [
+            new(
+                "Cord",
+                $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Ruler.Fine(Ask.Twist.Thick)} thick"
+            ),
+            new("Strip width", Ruler.Mark(Ask.Covering.Width)),
+            new("Total strip length", Ruler.Whole(Ask.Cut.Required)),
+            new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
+            new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not entered"),
+            new("Needle", LineSays(Lines[0])),
+            new("Start", Edge.Edge.IsClosed ? $"middle of {SideName}" : "at one end"),
+            new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
+        ];
+
+    public override IReadOnlyList<Fact> ForCard =>
+        [
+            new(
+                Card.Wants.CordField.Name,
+                $"{DecimalText.Write(Math.Max(0.3, Ask.Twist.Thick.Millimetres), 2)} mm"
+            ),
+        ];
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new("Twist", $"{Ask.Twist.Strands} strands, {Ruler.Mark(Sample)} long"),
+            new("Cut", $"a bias strip {Ruler.Mark(Ask.Covering.Width)} wide"),
+            new("Sew", $"in the groove, {NeedleAt(Lines[0])}"),
+            new("It should be", $"{Ruler.Fine(Covered)} wide, all along"),
+        ];
+
+    private static readonly Length Sample = Length.FromMillimetres(150);
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            new("cloth", Ask.Cut.Cloth, Stage.Cut),
+            new("thread", StrandLength + ThreadUse.OfBoth(NeedleThread), Stage.Keep),
+        ];
+
+    public override Summary Summary => InShort($"{Ruler.Fine(Ask.Twist.Thick)} piping");
+
+    public override IReadOnlyList<Caution> Cautions => FinePipingTechnique.Hazards;
+
+    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler) =>
+        [
+            new(
+                "Thread",
+                $"{Ruler.Fine(Ask.Twist.Thread)} a wrap",
+                "What the wraps on the pencil lie across, by their number."
+            ),
+            new(
+                "Cord",
+                Ruler.Sum(
+                    $"{Ask.Twist.Thread:fine} × √({Ask.Twist.Strands} ÷ {Twist.Filled:2}) = {Ask.Twist.Thick:fine}"
+                ),
+                "Twisted strands fill about seven tenths of a round cord."
+            ),
+            new(
+                "Strip",
+                Ruler.Sum(
+                    $"π × ({Ask.Twist.Thick:fine} + {Ask.Covering.Thickness:fine}) + 2 × {Flange:fine}, rounded up = {Ask.Covering.Width}"
+                )
+            ),
+            new(
+                "Long",
+                Ruler.Sum(
+                    $"{Edge.Length:whole} + {(Edge.Edge.IsClosed ? "" : "2 × ")}{Ask.Overlap} = {Ask.Required:whole}"
+                )
+            ),
+            new("The better", Ask.Cut.Ways[0].Label, Ask.Cut.Why),
+            new(
+                "Needle",
+                Lines[0].Place is { } place
+                    ? Ruler.Sum(
+                        $"{place} × {Foot.Step:fine} − {Covered / 2:fine} = {Lines[0].Gives!.Value:fine}"
+                    )
+                    : NeedleAt(Lines[0]),
+                "At the wall of the groove; the same place makes it, applies it and closes it."
+            ),
+        ];
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [
+            EdgeDrawing.Of(
+                this,
+                "The piped edge",
+                $"{Ruler.Whole(Edge.Length)} of edge with a piping {Ruler.Fine(Covered)} wide. {ClipsSay}",
+                _ => []
+            ),
+            CordDrawings.UnderTheSole(this, "Under the sole"),
+            .. BiasDrawings.All(Ask.Cut),
+        ];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => FinePipingSteps.Of(this);
+
+    /// <summary>Reads and reckons; null when the reader has errors.</summary>
+    public static FinePipingPlan? Of(InputReader reader)
+    {
+        if (FinePipingInputs.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        return new FinePipingPlan(ask)
+        {
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+            Findings = [],
+        }.WithFindings(a =>
+            Noticed(a).Concat(NoticedOnStrips.In(a.Ask.Cut, a.Edge)).Concat(NoticedOnEdges.In(a))
+        );
+    }
+
+    private static IEnumerable<Finding> Noticed(FinePipingPlan a)
+    {
+        if (a.Foot.Groove is { } groove && a.Covered < groove / 2 && !a.Foot.IsZipper)
+        {
+            yield return Finding.Care(
+                "wanders",
+                $"Covered it is {a.Ruler.Fine(a.Covered)} thick, in a groove of {a.Ruler.Fine(groove)}.",
+                "It lies now on one side of the groove and now on the other: the piping is uneven.",
+                $"Twist {Twist.StrandsFor(groove - 2 * a.Ask.Covering.Thickness, a.Ask.Twist.Thread)} strands, or take a foot with finer grooves."
+            );
+        }
+    }
+}

@@ -1,0 +1,422 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.Fullness;
+using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Cutting;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.Shirring.ShirringPlan>;
+
+namespace ZephyrReach.Core.Craft.Fullness.Shirring;
+
+/// <summary>What to cut and wind for a shirred panel, and where the elastic runs out.</summary>
+/// <param name="Rows">k = floor((H − top − bottom)/g) + 1.</param>
+/// <remarks>
+/// The figures of the formulas are for a panel that comes out exactly as planned. It never does: so it is cut to the sure
+/// width, and the elastic, the bobbins and the thread that are shown and used up are those of the panel as it is cut.
+/// </remarks>
+internal sealed record ShirringPlan(ShirringInputs Ask, int Rows) : WorkPlan
+{
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        .. F.From(a => a.Ask.Reading, PullUpReading.Told),
+        F.Count("rows", "How many rows.", a => a.Rows),
+        F.Marked(
+            "actualGap",
+            "Between rows, so that the last lands on its margin; 0 for one row.",
+            a => a.ActualGap
+        ),
+        F.Marked("flatWidth", "r·R.", a => a.FlatWidth),
+        F.Cut("cutWidth", "With a seam allowance at either side.", a => a.CutWidth),
+        F.Amount("elasticPerRow", "w·R.", a => a.ElasticPerRow),
+        F.Amount(
+            "elasticTotal",
+            "For all rows, with turns and tails, where it rests as planned.",
+            a => a.ElasticTotal
+        ),
+        F.Count(
+            "rowsPerBobbin",
+            "Rows that one bobbin holds.",
+            a => a.Ask.InLooper ? (int?)null : a.RowsPerBobbin
+        ),
+        F.Count(
+            "bobbins",
+            "Bobbins for that; 0 where one holds no row.",
+            a => a.Ask.InLooper ? (int?)null : a.Bobbins
+        ),
+        F.Counts(
+            "changeBefore",
+            "Before which rows the bobbin is changed.",
+            a => a.Ask.InLooper ? null : a.ChangeBefore,
+            false
+        ),
+        F.Amount("needleThread", "Ordinary thread on top.", a => a.NeedleThread),
+        F.Marked("restLow", "The narrowest that it is likely to be at rest.", a => a.RestLow),
+        F.Marked("restMid", "Its width at rest: as often more as less.", a => a.RestMid),
+        F.Marked("restHigh", "The widest that it is likely to be at rest.", a => a.RestHigh),
+        F.Cut(
+            "sureWidth",
+            "Cut width that is no tighter than wanted, with the assurance.",
+            a => a.SureWidth
+        ),
+        F.Amount(
+            "elasticToHave",
+            "For the panel as it is cut, should it rest as wide as it may.",
+            a => a.ElasticToHave
+        ),
+        F.Count(
+            "bobbinsToWind",
+            "The same in bobbins; 0 where one may hold no row.",
+            a => a.Ask.InLooper ? (int?)null : a.BobbinsSurely
+        ),
+        F.Amount("threadOnTop", "Ordinary thread for the panel as it is cut.", a => a.ThreadOnTop),
+        F.Count("widths", "Widths of fabric that are joined for it.", a => a.Widths),
+        F.Ratio(
+            "leastFullness",
+            "The least that passes over the widest measure.",
+            a => a.LeastFullness
+        ),
+        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    /// <summary>(H − top − bottom)/(k − 1); nothing for one row.</summary>
+    public Length ActualGap => Rows > 1 ? Ask.RowsHeight / (Rows - 1) : Length.Zero;
+
+    /// <summary>r·R.</summary>
+    public Length FlatWidth => Ask.Fullness * Ask.RelaxedWidth;
+
+    public Length CutWidth => FlatWidth + 2 * Ask.SeamAllowance;
+
+    /// <summary>E = w·R.</summary>
+    public Length ElasticPerRow => Ask.ElasticFactor * Ask.RelaxedWidth;
+
+    /// <summary>pivot: k·E + (k − 1)·gap + 2·tail; rows: k·(E + 2·tail); spiral: k·E + 2·tail.</summary>
+    public Length ElasticTotal => ElasticFor(Ask.RelaxedWidth);
+
+    /// <summary>The elastic of all rows on a panel of a width at rest.</summary>
+    private Length ElasticFor(Length atRest)
+    {
+        var row = Ask.ElasticFactor * atRest;
+        return Ask.Layout switch
+        {
+            Layout.Pivot => Rows * row + (Rows - 1) * ActualGap + 2 * Ask.Tail,
+            Layout.Rows => Rows * (row + 2 * Ask.Tail),
+            _ => Rows * row + 2 * Ask.Tail,
+        };
+    }
+
+    /// <summary>
+    /// Rows of a panel of a width at rest that one bobbin holds: pivot, spiral floor((C − 2·tail)/(E + actualGap)); rows
+    /// floor(C/(E + 2·tail)).
+    /// </summary>
+    internal int RowsOf(Length atRest)
+    {
+        var (C, E, tails) = (Ask.BobbinCapacity, Ask.ElasticFactor * atRest, 2 * Ask.Tail);
+        var rows = Ask.Layout == Layout.Rows ? C / (E + tails) : (C - tails) / (E + ActualGap);
+        return (int)Math.Clamp(Rounding.FloorTolerant(rows), 0, 100_000);
+    }
+
+    /// <summary>Rows that one bobbin holds where the panel comes out as planned; 0 where it holds none.</summary>
+    public int RowsPerBobbin => RowsOf(Ask.RelaxedWidth);
+
+    /// <summary>ceil(k / rowsPerBobbin).</summary>
+    public int Bobbins => RowsPerBobbin == 0 ? 0 : (Rows + RowsPerBobbin - 1) / RowsPerBobbin;
+
+    /// <summary>1 + rowsPerBobbin, 1 + 2·rowsPerBobbin, …, none beyond the last row.</summary>
+    public IReadOnlyList<int> ChangeBefore => changeBefore ??= ChangesOf(RowsPerBobbin);
+
+    /// <summary>k·flatWidth·(1 + t/ℓ) + 2·tail.</summary>
+    public Length NeedleThread =>
+        Rows * FlatWidth * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
+
+    /// <summary>What lies between the seams of the panel as it is cut: R·exp(quantile).</summary>
+    public Length CutFlat => Ask.RelaxedWidth * Ask.Reading.Prediction.At(Ask.Reading.Assurance);
+
+    /// <summary>The elastic to have: as for R, of the widest that it is likely to rest at.</summary>
+    public Length ElasticToHave => ElasticFor(RestHigh);
+
+    /// <summary>From the upper cut edge to a row.</summary>
+    public Length RowAt(int row) => Ask.EdgeAllowance + Ask.TopMargin + (row - 1) * ActualGap;
+
+    /// <summary>Where it ends: a spiral comes round one gap lower than it went.</summary>
+    public Length EndOf(int row) =>
+        Ask.Layout == Layout.Spiral ? Length.Min(RowAt(row) + ActualGap, CutHeight) : RowAt(row);
+
+    /// <summary>The panel with its seams above and below.</summary>
+    public Length CutHeight => Ask.PanelHeight + 2 * Ask.EdgeAllowance;
+
+    /// <summary>Widths of the fabric that are joined for the panel.</summary>
+    public int Widths => WidthsFor(SureWidth, Ask.ClothWidth, Ask.SeamAllowance);
+
+    /// <summary>The fewest widths n of a fabric with n·W − 2·(n − 1)·s at least as wide as a panel; 10 000 at most.</summary>
+    public static int WidthsFor(Length panel, Length fabric, Length seam) =>
+        panel <= fabric
+            ? 1
+            : (int)
+                Math.Clamp(
+                    Rounding.CeilingTolerant(
+                        (panel - 2 * seam)
+                            / Length.Max(Length.FromMillimetres(1), fabric - 2 * seam)
+                    ),
+                    1,
+                    10_000
+                );
+
+    /// <summary>Each of them.</summary>
+    public Length EachWidth => (SureWidth + 2 * (Widths - 1) * Ask.SeamAllowance) / Widths;
+
+    /// <summary>Rows that a bobbin surely holds, should the panel come out as wide as it may.</summary>
+    public int RowsSurely => RowsOf(RestHigh);
+
+    /// <summary>Rows that it holds at the most, should it come out as narrow as it may.</summary>
+    public int RowsAtMost => RowsOf(RestLow);
+
+    /// <summary>Before which rows a bobbin may be empty: it is looked at there, and changed; none where the elastic comes from its reel.</summary>
+    public IReadOnlyList<int> LookBefore =>
+        lookBefore ??= Ask.InLooper ? [] : ChangesOf(RowsSurely);
+
+    // Kept, because every row that is drawn asks for them.
+    private IReadOnlyList<int>? changeBefore;
+    private IReadOnlyList<int>? lookBefore;
+
+    /// <summary>The rows that a new bobbin begins, where each holds so many; none where it holds no row.</summary>
+    private IReadOnlyList<int> ChangesOf(int rowsEach) =>
+        rowsEach == 0
+            ? []
+            :
+            [
+                .. Enumerable
+                    .Range(1, Math.Max(0, (Rows - 1) / rowsEach))
+                    .Select(i => 1 + i * rowsEach),
+            ];
+
+    /// <summary>Bobbins to wind so that none is missing.</summary>
+    public int BobbinsSurely => RowsSurely == 0 ? 0 : LookBefore.Count + 1;
+
+    /// <summary>The needle thread of the panel as it is cut.</summary>
+    public Length ThreadOnTop =>
+        Rows * CutFlat * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail;
+
+    /// <summary>After so many rows the panel is measured for the first time.</summary>
+    public int SewnThird => Math.Max(1, Rows / 3);
+
+    /// <summary>How much wider it is before steam than after it.</summary>
+    public double Steam => Math.Exp(Ask.Reading.Model.Weights[PullUpSettings.SteamedPlace]);
+
+    /// <summary>What it measures before steam where it is on course.</summary>
+    public Length BeforeSteam => RestMid * Steam;
+
+    /// <summary>The width at rest at a fullness that the elastic may come to.</summary>
+    private Length Rest(double fullness) => CutFlat / fullness;
+
+    public Length RestMid => Rest(Ask.Reading.Prediction.Mid);
+    public Length RestLow => Rest(Ask.Reading.Prediction.High);
+    public Length RestHigh => Rest(Ask.Reading.Prediction.Low);
+
+    /// <summary>
+    /// R·exp(quantile) and two seams: cut so wide, it is no tighter than R with the assurance, and what is over is taken
+    /// into the seams.
+    /// </summary>
+    public Length SureWidth => CutFlat + 2 * Ask.SeamAllowance;
+
+    /// <summary>mustPassOver/R: flat, the panel is as wide as what it passes over.</summary>
+    public double? LeastFullness => Ask.MustPassOver / Ask.RelaxedWidth;
+
+    public override IReadOnlyList<Piece> Pieces =>
+        [
+            Piece.Rectangle(
+                "panel",
+                Together.Count * Widths,
+                Widths > 1 ? "widths of the panel"
+                    : Together.Count == 1 ? "panel"
+                    : "panels",
+                EachWidth,
+                CutHeight
+            ) with
+            {
+                GrainUpright = true,
+                DepthKind = LengthKind.Marked,
+            },
+        ];
+
+    public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It should gather to about");
+
+    /// <summary>The length of cloth that all panels take, as many side by side as its width holds.</summary>
+    public Length ClothUsed => OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler);
+
+    public override IReadOnlyList<Edge> Edges => [new("lower", "width at rest", Ask.RelaxedWidth)];
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            new("cloth", ClothUsed, Stage.Cut),
+            new("elastic", Together.Count * ElasticToHave, Stage.Cut),
+            new("thread", Together.Count * ThreadUse.Spare * ThreadOnTop, Stage.Keep),
+        ];
+
+    public override Guide? Guide => PanelGuide.Of(this);
+
+    public override Summary Summary => InShort.Of(Ask.RelaxedWidth, Ask.Fullness, Ruler);
+
+    public override Expected? Expected =>
+        new PullUpLearnt(Ask.Reading).Expected is { } likely
+            ? likely with
+            {
+                Becomes = new Becoming(
+                    CutFlat,
+                    Ask.RelaxedWidth,
+                    CutFlat / likely.High,
+                    CutFlat / likely.Mid,
+                    CutFlat / likely.Low
+                ),
+            }
+            : null;
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            List<Fact> facts =
+            [
+                new("Rows", $"{Rows}, {Ruler.Mark(ActualGap)} apart"),
+                new("Elastic", Ruler.Write(Together.Count * ElasticToHave, LengthKind.Amount)),
+            ];
+            if (!Ask.InLooper)
+            {
+                facts.Add(
+                    new("Bobbins", RowsSurely == 0 ? "one may hold no row" : $"{BobbinsSurely}")
+                );
+                if (LookBefore.Count > 0)
+                {
+                    facts.Add(new("One bobbin sews", Lasts));
+                }
+            }
+            facts.Add(
+                new(
+                    "Likely relaxed width",
+                    $"{Ruler.Mark(RestMid)}, from {Ruler.Mark(RestLow)} to {Ruler.Mark(RestHigh)}"
+                )
+            );
+            facts.AddRange(Ask.Reading.ByTheLast(Ask.RelaxedWidth, Ruler));
+            facts.Add(new("Not too tight", Ask.Reading.AssuranceSays));
+            facts.Add(new("Needle thread", Ruler.Write(ThreadOnTop, LengthKind.Amount)));
+            return facts;
+        }
+    }
+
+    public override IReadOnlyList<Caution> Cautions => Hazards.All;
+
+    /// <summary>How many rows a bobbin holds, as a range where it is one.</summary>
+    internal string Lasts =>
+        RowsSurely >= RowsAtMost ? Rows_(RowsSurely) : $"{RowsSurely} to {Rows_(RowsAtMost)}";
+
+    private static string Rows_(int rows) => rows == 1 ? "1 row" : $"{rows} rows";
+
+    private SwatchPlan Swatch =>
+        SwatchPlan.For(Ask.PanelHeight, Ask.Reading.Prediction.Mid, Ruler.Units);
+
+    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler)
+    {
+        string M(Length length) => ruler.Mark(length);
+        var row = Ask.ElasticFactor * RestHigh;
+        List<DerivationLine> lines =
+        [
+            new(
+                "Rows",
+                ruler.Sum(
+                    $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, rounded down, + 1 = {Rows}"
+                ),
+                Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
+            ),
+            new(
+                $"Long enough {Ask.Reading.AssuranceSays}",
+                ruler.Sum(
+                    $"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"
+                ),
+                "So wide it is no tighter than wanted."
+            ),
+            new(
+                "Cut width",
+                ruler.Sum($"{CutFlat} + 2 × {Ask.SeamAllowance} = {SureWidth:cut}"),
+                "What is cut is rounded up."
+            ),
+            new(
+                "Relaxed",
+                ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, about"),
+                Ask.Reading.RestsOn
+            ),
+            new(
+                "Elastic",
+                ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}")
+                    + "; in all "
+                    + Total(),
+                "A row takes a little more elastic than its width at rest: the widest that is likely, so that none runs out."
+            ),
+        ];
+        if (!Ask.InLooper)
+        {
+            lines.Add(
+                new(
+                    "Rows to a bobbin",
+                    Ask.Layout == Layout.Rows
+                        ? ruler.Sum(
+                            $"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), rounded down = {RowsSurely}"
+                        )
+                        : ruler.Sum(
+                            $"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), rounded down = {RowsSurely}"
+                        ),
+                    LookBefore.Count == 0
+                        ? "One bobbin does it."
+                        : $"At the widest that it may be at rest. Look before row {Sentence.Few(LookBefore)}, and change it there: never in the middle of one."
+                )
+            );
+        }
+        lines.Add(
+            new(
+                "Needle thread",
+                ruler.Sum(
+                    $"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}"
+                )
+            )
+        );
+        return lines;
+
+        string Total() =>
+            Ask.Layout switch
+            {
+                Layout.Pivot => ruler.Sum(
+                    $"{Rows} × {row} + {Rows - 1} × {ActualGap} + 2 × {Ask.Tail} = {ElasticToHave:amount}"
+                ),
+                Layout.Rows => ruler.Sum(
+                    $"{Rows} × ({row} + 2 × {Ask.Tail}) = {ElasticToHave:amount}"
+                ),
+                _ => ruler.Sum($"{Rows} × {row} + 2 × {Ask.Tail} = {ElasticToHave:amount}"),
+            };
+    }
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [ShirringPanelDrawing.AtRest(this), ShirringPanelDrawing.Flat(this)];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(ShirringSteps.Of(this, ruler));
+}
+
+/// <summary>Hazards of elastic.</summary>
+internal static class Hazards
+{
+    public static IReadOnlyList<Caution> All => [Elastic, Glue, .. Safety.Gathers];
+
+    public static Caution Elastic { get; } =
+        new(
+            "elastic",
+            "Hold steam over elastic and never set the iron on it: it melts and springs back. Loose elastic on clothes for "
+                + "babies and small children is a choking and strangulation hazard: secure every end, and keep to the local rules."
+        );
+
+    public static Caution Glue { get; } =
+        new(
+            "glue",
+            "Textile glue on knots: ventilate, keep it away from heat and off the machine."
+        );
+}

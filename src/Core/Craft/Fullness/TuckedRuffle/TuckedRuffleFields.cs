@@ -1,0 +1,58 @@
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Craft.Fullness.Strips;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
+
+/// <summary>What an ask for a ruffle in small folds may say.</summary>
+internal static class TuckedRuffleFields
+{
+    public static LengthField StitchLength { get; } =
+        LengthField
+            .Fine("stitchLength", "Stitch", 0.5, 12, 2.5)
+            .Help("With the interval it sets how far apart the folds lie.");
+
+    public static NumberField StitchesPerTuck { get; } =
+        new NumberField("stitchesPerTuck", "Stitches per pleat", 1, 200, 6).Help(
+            "Stitches from one pleat to the next."
+        );
+
+    public static NumberField Fullness { get; } =
+        new NumberField("fullness", "Fullness", 1, 12, 2, false)
+            .Help(
+                "How many times the finished length is pleated into it; or enter the depth instead."
+            )
+            .Step(0.05);
+
+    public static LengthField TuckDepth { get; } =
+        LengthField
+            .Fine("tuckDepth", "Pleat depth", 0.01, 100, 8)
+            .Optional()
+            .Help(
+                "How deep each pleat is, half of what the arm pushes; or enter the fullness instead."
+            );
+
+    public static LengthField MaxTuckDepth { get; } =
+        LengthField
+            .Fine("maxTuckDepth", "Deepest pleat", 0.5, 100, 8)
+            .Optional()
+            .Help("That the attachment makes: half of what its arm pushes.");
+
+    public static LengthField TrimAllowance { get; } =
+        LengthField
+            .Mm("trimAllowance", "Extra to trim off", 0, 2000, 50)
+            .Optional()
+            .Help("Cut longer by this, and trimmed once it is sewn.");
+
+    public static IReadOnlyList<Field> All { get; } =
+    [
+        StripFields.FinishedEdge,
+        StitchesPerTuck,
+        StitchLength,
+        Fullness,
+        TuckDepth,
+        MaxTuckDepth,
+        TrimAllowance,
+        .. StripReading.Fields,
+    ];
+}

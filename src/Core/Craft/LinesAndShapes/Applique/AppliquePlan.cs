@@ -1,0 +1,616 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Cutting;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+using ZephyrReach.Core.Swatches.Learning;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Applique.AppliquePlan>;
+using Path = ZephyrReach.Core.Drawings.Path;
+
+namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
+
+/// <summary>A side of a shape with the stitch that fits it.</summary>
+/// <param name="Own">Its own best repeat.</param>
+/// <param name="Planned">The repeat that serves all, against this side.</param>
+internal sealed record FittedSide(Round Round, ShapeSide Side, Fitted Own, Fitted Planned);
+
+/// <summary>A shape as it is cut.</summary>
+/// <param name="Outlines">Longer where it lies under another, or with what is turned under.</param>
+internal sealed record CutShape(
+    ShapeOn Shape,
+    IReadOnlyList<Path> Outlines,
+    Length Width,
+    Length Height
+);
+
+/// <summary>How shapes are sewn onto a ground.</summary>
+internal sealed record AppliquePlan(AppliqueInputs Ask) : WorkPlan
+{
+    /// <summary>Workshop rule: a stop with its turn takes so many minutes.</summary>
+    private const double MinutesOfStop = 0.1;
+
+    /// <summary>Fusible beyond the shape, both sides together.</summary>
+    private static readonly Length FusibleBeyond = Length.FromMillimetres(10);
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Lengths(
+            "lengths",
+            LengthKind.Fine,
+            "Between corners, round by round.",
+            a => [.. a.AsSaid.Select(s => s.Side.Length)]
+        ),
+        F.Fine(
+            "bestRepeat",
+            "What to set: of those near enough, the one that misses least.",
+            a => a.BestRepeat
+        ),
+        F.Length("miss", LengthKind.Fine, "The greatest miss with it.", a => a.Miss),
+        F.Table(
+            "segments",
+            "Each side, with its own best repeat.",
+            a => a.AsSaid,
+            Figure<FittedSide>.Fine("length", "Between the corners.", s => s.Side.Length),
+            Figure<FittedSide>.Fine("repeat", "Its own best.", s => s.Own.Repeat),
+            Figure<FittedSide>.Count("count", "So many of those.", s => s.Own.Count),
+            Figure<FittedSide>.Fine(
+                "miss",
+                "How far the last is from the corner.",
+                s => s.Own.Miss
+            ),
+            Figure<FittedSide>.Fine(
+                "plannedMiss",
+                "The same with what is set for all.",
+                s => s.Planned.Miss
+            ),
+            Figure<FittedSide>.Count(
+                "plannedCount",
+                "Stitches with what is set for all.",
+                s => s.Planned.Count
+            ),
+            Figure<FittedSide>.Text("shape", "Of which shape.", s => s.Round.Shape.Name),
+            Figure<FittedSide>.Flag(
+                "isFree",
+                "Whether an end lies under another shape.",
+                s => s.Side.IsFree
+            )
+        ),
+        F.Marked("perimeter", "All outlines, also where they are hidden.", a => a.Perimeter),
+        F.Marked("stitched", "What is seen of them.", a => a.Stitched),
+        F.Count("outsideCorners", "Corners that point outwards.", a => a.Corners(true)),
+        F.Count("insideCorners", "Corners that point into the shape.", a => a.Corners(false)),
+        F.Count("stitches", "With what is set.", a => a.Stitches),
+        F.Fine("bite", "How far the stitch goes into the shape.", a => a.Bite),
+        F.Fine("setRepeat", "What is set: bestRepeat, as a swatch keeps it.", a => a.BestRepeat),
+        F.Ratio("dialFactor", "What the machine gives of what is set.", a => a.Factor),
+        F.Flag("lands", "Whether every corner is met within 0.2 mm.", a => a.Lands),
+        F.Group(
+            "change",
+            "The least change that makes every corner met.",
+            a => a.Change,
+            [
+                Figure<SettingChange>.Text("shape", "Of which shape.", c => c.Round.Shape.Name),
+                Figure<SettingChange>.Text("says", "What to change.", c => c.Says),
+                Figure<SettingChange>.Fine(
+                    "furthest",
+                    "No point moves further.",
+                    c => c.Is.Furthest
+                ),
+                Figure<SettingChange>.Fine("miss", "What is missed then.", c => c.Is.Miss),
+                Figure<SettingChange>.Table(
+                    "sets",
+                    "What is set for that.",
+                    c => c.Sets,
+                    Figure<Fact>.Text("field", "The field, by its path.", f => f.Name),
+                    Figure<Fact>.Text("to", "What it is set to.", f => f.Text)
+                ),
+            ],
+            false
+        ),
+        F.Table(
+            "fusible",
+            "Shape by shape, as they are traced on the paper: mirrored.",
+            a => a.Fusible,
+            Figure<CutShape>.Text("shape", "Which.", c => c.Shape.Name),
+            Figure<CutShape>.Cut("width", "Of its rectangle, and 10 mm.", c => c.Width),
+            Figure<CutShape>.Cut("height", "The same down.", c => c.Height),
+            Figure<CutShape>.Text(
+                "outline",
+                "As path data in mm.",
+                c => string.Concat(c.Outlines.Select(o => o.Data))
+            )
+        ),
+        F.Table(
+            "turns",
+            "The stops as they are sewn, round by round.",
+            a =>
+                a.Rounds.SelectMany((r, i) => a.Turnings(r).Select(t => new OnRound(i + 1, t)))
+                    .ToList(),
+            Figure<OnRound>.Count("round", "Which outline, from 1.", t => t.Round),
+            Figure<OnRound>.Count("count", "Stitches since the stop before.", t => t.Turn.Count),
+            Figure<OnRound>.Text("needle", "Where the needle stands.", t => t.Turn.Needle),
+            Figure<OnRound>.Ratio("turn", "In degrees; above 0 outwards.", t => t.Turn.Turn)
+        ),
+        F.Ratio("minutes", "About how long the sewing takes.", a => a.Minutes),
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    /// <summary>Every outline, as it is sewn: from beneath to above.</summary>
+    public IReadOnlyList<Round> Rounds => rounds ??= RoundsOf();
+
+    private IReadOnlyList<Round>? rounds;
+
+    /// <summary>What the machine gives of what is set: said, or by what was measured.</summary>
+    public double Factor => Ask.DialFactor ?? (Ask.Measured.Count > 0 ? Dial.Factor : 1);
+
+    /// <summary>What the dial really gives; learnt from rows of this stitch.</summary>
+    public Dial Dial => dial ??= new(Ask.Measured, Ask.Repeat, "Stitch length", true);
+
+    private Dial? dial;
+
+    /// <summary>The sides on which a stitch has to land at both ends.</summary>
+    private IReadOnlyList<Length> Binding =>
+        [.. Rounds.SelectMany(r => r.Sides).Where(s => !s.IsFree).Select(s => s.Length)];
+
+    public Length BestRepeat => bestRepeat ??= Binding.Count == 0 ? Ask.Repeat : Best(Binding);
+
+    private Length? bestRepeat;
+
+    /// <summary>What one repeat comes to.</summary>
+    public Length Step => BestRepeat * Factor;
+
+    public IReadOnlyList<FittedSide> Sides => sides ??= SidesOf();
+
+    private IReadOnlyList<FittedSide>? sides;
+
+    /// <summary>The same in the order in which the outlines were said, whichever way round they are sewn.</summary>
+    public IReadOnlyList<FittedSide> AsSaid =>
+        [
+            .. Rounds.SelectMany(r =>
+                r.IsReversed
+                    ? Sides.Where(s => s.Round == r).Reverse()
+                    : Sides.Where(s => s.Round == r)
+            ),
+        ];
+
+    public Length Miss => Sides.Select(s => s.Planned.Miss).DefaultIfEmpty(Length.Zero).Max();
+
+    public bool Lands => Miss <= LeastChange.Met;
+
+    /// <summary>The least change of the outline that is missed most; null where all are met, or none is found.</summary>
+    public SettingChange? Change => (change ??= [ChangeOf()])[0];
+
+    /// <summary>Looked for once, whether it is found or not.</summary>
+    private SettingChange?[]? change;
+
+    public Length Perimeter => Rounds.Sum(r => r.Measured.Length);
+
+    public Length Stitched => Sides.Sum(s => s.Side.Length);
+
+    public int Stitches => Sides.Sum(s => s.Planned.Count) * (Ask.SecondPass ? 2 : 1);
+
+    /// <summary>How far the stitch goes into the shape; of a turned edge just enough to hold it.</summary>
+    public Length Bite =>
+        Ask.Stitch == AppliqueFields.Turned
+            ? Length.Min(Ask.Bite, Length.FromMillimetres(1))
+            : Ask.Bite;
+
+    public int Corners(bool outside) =>
+        Rounds.Sum(r => r.Corners.Count(c => c.IsOutside == outside));
+
+    public double Minutes =>
+        Stitches * SwingsOfRepeat / Ask.Speed + Rounds.Sum(r => Turnings(r).Count) * MinutesOfStop;
+
+    /// <summary>A blanket stitch swings out and back for each repeat.</summary>
+    private int SwingsOfRepeat => Ask.Stitch == AppliqueFields.Blanket ? 3 : 1;
+
+    public IReadOnlyList<CutShape> Cuts => cuts ??= CutsOf();
+
+    private IReadOnlyList<CutShape>? cuts;
+
+    /// <summary>As it is traced on the paper of the fusible: mirrored, with its rectangle.</summary>
+    public IReadOnlyList<CutShape> Fusible =>
+        Ask.Stitch == AppliqueFields.Turned
+            ? []
+            :
+            [
+                .. Cuts.Select(c =>
+                    c with
+                    {
+                        Outlines = Mirrored(c.Outlines),
+                        Width = c.Width + FusibleBeyond,
+                        Height = c.Height + FusibleBeyond,
+                    }
+                ),
+            ];
+
+    public override Expected? Expected => Ask.Measured.Count > 0 ? Dial.Expected : null;
+
+    public override IReadOnlyList<Piece> Pieces =>
+        [
+            .. Cuts.Select(PieceOf),
+            .. Fusible.Select(c =>
+                Piece.Rectangle(
+                    $"fusible-{c.Shape.Number}",
+                    1,
+                    $"fusible for the {c.Shape.Name}",
+                    c.Width,
+                    c.Height
+                ) with
+                {
+                    Of = "stabiliser",
+                }
+            ),
+            Backing.Piece(Outlines),
+        ];
+
+    private static Piece PieceOf(CutShape cut) =>
+        new($"shape-{cut.Shape.Number}", 1, cut.Shape.Name, cut.Outlines[0], GrainUpright: true);
+
+    /// <summary>Every shape that is sewn on.</summary>
+    private IReadOnlyList<Path> Outlines => [.. Ask.Shapes.SelectMany(s => s.Outlines)];
+
+    public override IReadOnlyList<Fact> Facts =>
+        [
+            new("Set the stitch to", $"{Ruler.Fine(BestRepeat)} long, {Ruler.Fine(Bite)} wide"),
+            new(
+                "Worst corner",
+                Lands ? $"met within {Ruler.Fine(Miss)}" : $"missed by {Ruler.Fine(Miss)}"
+            ),
+            new("Stitches", $"{Stitches}"),
+            new("Corners", $"{Corners(true)} outside, {Corners(false)} inside"),
+            new("Pivot points", $"{Rounds.Sum(r => Turnings(r).Count)}"),
+            new("Round the edge", Ruler.Mark(Stitched)),
+            new("Time, about", $"{DecimalText.Write(Math.Max(1, Minutes), 0)} min at the machine"),
+        ];
+
+    public override IReadOnlyList<Fact> ForCard =>
+        [
+            new(Card.Wants.StitchLengthField.Name, $"{DecimalText.Write(Step.Millimetres, 2)} mm"),
+            new(Card.Wants.StitchWidthField.Name, $"{DecimalText.Write(Bite.Millimetres, 2)} mm"),
+            .. Ask.DialFactor is not null || Ask.Measured.Count > 0
+                ?
+                [
+                    new Fact(
+                        Card.Wants.DialledLengthField.Name,
+                        $"{DecimalText.Write(BestRepeat.Millimetres, 2)} mm"
+                    ),
+                ]
+                : Array.Empty<Fact>(),
+        ];
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new("Cut a corner with sides of", Ruler.Mark(10 * Step)),
+            new("Set the stitch to", Ruler.Fine(BestRepeat)),
+            new("Ten repeats should come to", Ruler.Fine(10 * Step)),
+        ];
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            // Each other colour than that of the first is another cloth.
+            .. Cuts.GroupBy(c => c.Shape.Number == 1 ? "" : c.Shape.Colour)
+                .Select(cloth => new Need(
+                    "cloth",
+                    OnCloth.Taken(cloth.Select(PieceOf), OnCloth.UsualWidth, Ruler),
+                    Stage.Cut
+                )
+                {
+                    Name =
+                        cloth.Key.Length == 0
+                            ? ""
+                            : $"fabric for the {string.Join(", ", cloth.Select(c => c.Shape.Name).Distinct())}",
+                }),
+            new("thread", ThreadUse.OfBoth(Thread), Stage.Keep),
+            .. Fusible.Count > 0
+                ?
+                [
+                    new Need("stabiliser", Fusible.Sum(c => c.Height), Stage.Cut)
+                    {
+                        Name = "paper-backed fusible",
+                    },
+                ]
+                : Array.Empty<Need>(),
+            Backing.Need(Outlines, Stage.Cut),
+        ];
+
+    /// <summary>Needle thread: every stitch as it lies, and through the layers.</summary>
+    private Length Thread
+    {
+        get
+        {
+            var (p, b) = (Step.Millimetres, Bite.Millimetres);
+            var one = Ask.Stitch == AppliqueFields.Blanket ? p + 2 * b : Math.Sqrt(p * p + b * b);
+            return Stitches * (Length.FromMillimetres(one) + SwingsOfRepeat * Ask.ClothThickness);
+        }
+    }
+
+    public override IReadOnlyList<Path> Traces => Outlines;
+
+    public override Guide? Guide => ShapeDrawing.Guide(this);
+
+    public override Summary Summary =>
+        new(
+            $"{string.Join(", ", Ask.Shapes.Select(s => s.Name).Distinct().Take(3))}: {Ruler.Fine(BestRepeat)} stitches, "
+                + (Lands ? "every corner met" : $"missed by {Ruler.Fine(Miss)}"),
+            ShapeDrawing.Picture("in-short", "", Ask.Shapes)
+        );
+
+    public override IReadOnlyList<Caution> Cautions => AppliqueTechnique.Hazards;
+
+    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler) => ShapePencil.Of(this);
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) => ShapeDrawing.All(this);
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => AppliqueSteps.Of(this);
+
+    /// <summary>Reads shapes and notices what is to be known about them.</summary>
+    public static AppliquePlan? Of(Asks.InputReader reader)
+    {
+        if (Applique.AppliqueInputs.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        return new AppliquePlan(ask)
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = Together.Alone,
+        }.WithFindings(AppliqueFindings.In);
+    }
+
+    /// <summary>
+    /// The stops round an outline in the order they are sewn: on a curve that bulges the needle stands outside, on a hollow one
+    /// in the shape; at a corner it stands in it.
+    /// </summary>
+    internal IReadOnlyList<Turning> Turnings(Round round) =>
+        turnings.TryGetValue(round, out var known) ? known : turnings[round] = TurningsOf(round);
+
+    private readonly Dictionary<Round, IReadOnlyList<Turning>> turnings = [];
+
+    /// <summary>Where a stitch lies along an outline, counted from where the sewing starts; in mm.</summary>
+    internal double AlongOf(Round round, int stitch)
+    {
+        foreach (var (_, from, to) in round.Sewn(Step.Millimetres))
+        {
+            var count = CountOf(to - from);
+            if (stitch <= count)
+            {
+                return Math.Min(to, from + stitch * Step.Millimetres) % round.Measured.Total;
+            }
+            stitch -= count;
+        }
+        return 0;
+    }
+
+    internal int CountOf(double length) => (int)Math.Max(1, Math.Round(length / Step.Millimetres));
+
+    private List<Turning> TurningsOf(Round round)
+    {
+        var pivots = Stops
+            .Of(Legs.Of(round.Path, 0.05), Step, Ask.Tolerance, Ask.CornerAngle, true)
+            .All.Where(s => s.Kind == StopKind.Pivot)
+            .ToList();
+        List<Turning> all = [];
+        var (sewn, last) = (0, 0);
+        foreach (var (side, from, to) in round.Sewn(Step.Millimetres))
+        {
+            foreach (var pivot in Along(pivots, round.Measured.Total, from, to))
+            {
+                Add(
+                    sewn + (int)Math.Round((pivot.At.Millimetres - from) / Step.Millimetres),
+                    pivot.Turn,
+                    StopKind.Pivot,
+                    pivot.At,
+                    pivot.Turn > 0 ? "outside, at the edge" : "in the shape"
+                );
+            }
+            sewn += CountOf(to - from);
+            if (side.Ends is { } corner && Math.Abs(to - side.To) < 1e-6)
+            {
+                Add(
+                    sewn,
+                    corner.Turn,
+                    StopKind.Corner,
+                    Length.FromMillimetres(corner.At),
+                    corner.IsOutside ? "in the corner" : "in the corner, at the cut"
+                );
+            }
+        }
+        return all;
+
+        void Add(int stitch, double turn, StopKind kind, Length at, string needle)
+        {
+            if (all is [.., var before] && stitch <= before.Stitch && before.Turn > 0 == turn > 0)
+            {
+                all[^1] = before with { Turn = before.Turn + turn, Kind = kind, Needle = needle };
+                return;
+            }
+            stitch = Math.Max(stitch, last);
+            all.Add(new(all.Count + 1, stitch, stitch - last, turn, kind, at, needle));
+            last = stitch;
+        }
+    }
+
+    /// <summary>The pivots between two places, those beyond the end of the outline too.</summary>
+    private static IEnumerable<Stop> Along(
+        IReadOnlyList<Stop> pivots,
+        double whole,
+        double from,
+        double to
+    ) =>
+        pivots
+            .Concat(pivots.Select(p => p with { At = p.At + Length.FromMillimetres(whole) }))
+            .Where(p => p.At.Millimetres > from + 0.5 && p.At.Millimetres < to - 0.5);
+
+    private Length Best(IReadOnlyList<Length> lengths) =>
+        StitchFit.Best(lengths, Ask.Repeat, Ask.RepeatRange, Ask.RepeatStep, Factor);
+
+    private List<Round> RoundsOf()
+    {
+        List<Round> all = [];
+        foreach (var shape in Ask.Shapes)
+        {
+            // What lies over it, all together.
+            var over = Ask
+                .Shapes.Where(s => s.Number > shape.Number)
+                .Select(s => s.Area)
+                .Aggregate((Area?)null, (sum, next) => sum?.And(next) ?? next);
+            for (var i = 0; i < shape.Outlines.Count; i++)
+            {
+                all.Add(
+                    new Round(shape, i, Ask.CornerAngle, over, Ask.Stitch == AppliqueFields.Blanket)
+                );
+            }
+        }
+        return all;
+    }
+
+    private List<FittedSide> SidesOf()
+    {
+        List<FittedSide> all = [];
+        foreach (var round in Rounds)
+        {
+            foreach (var side in round.Sides)
+            {
+                var planned = StitchFit.Of(side.Length, BestRepeat, Factor);
+                var own = StitchFit.Of(side.Length, Best([side.Length]), Factor);
+                // Under another shape no stitch has to land anywhere.
+                all.Add(
+                    side.IsFree
+                        ? new(
+                            round,
+                            side,
+                            own with
+                            {
+                                Miss = Length.Zero,
+                            },
+                            planned with
+                            {
+                                Miss = Length.Zero,
+                            }
+                        )
+                        : new(round, side, own, planned)
+                );
+            }
+        }
+        return all;
+    }
+
+    private List<CutShape> CutsOf()
+    {
+        List<CutShape> all = [];
+        foreach (var shape in Ask.Shapes)
+        {
+            IReadOnlyList<Path> outlines = shape.Outlines;
+            if (Ask.Stitch == AppliqueFields.Turned)
+            {
+                outlines = shape.Area.Within(Ask.Allowance.Millimetres).Outlines;
+            }
+            else if (
+                Ask.Under > Length.Zero
+                && Rounds.Any(r => r.Shape == shape && r.Hidden.Count > 0)
+            )
+            {
+                var over = Ask
+                    .Shapes.Where(s => s.Number > shape.Number)
+                    .Select(s => s.Area)
+                    .Aggregate((a, b) => a.And(b));
+                outlines = shape
+                    .Area.And(shape.Area.Within(Ask.Under.Millimetres).Common(over))
+                    .Outlines;
+            }
+            // From its own top left corner, since that is how it lies on its cloth.
+            var reach = NamedShape.BoundsOf(outlines);
+            var move = Affine.Move(-reach.From.X.Millimetres, -reach.From.Y.Millimetres);
+            all.Add(new(shape, [.. outlines.Select(move.Of)], reach.Width, reach.Height));
+        }
+        return all;
+    }
+
+    private static IReadOnlyList<Path> Mirrored(IReadOnlyList<Path> outlines)
+    {
+        var reach = NamedShape.BoundsOf(outlines);
+        return [.. outlines.Select(Affine.Mirror((reach.To.X / 2).Millimetres).Of)];
+    }
+
+    private SettingChange? ChangeOf() =>
+        Lands
+            ? null
+            : Rounds
+                .Where(r => Sides.Any(s => s.Round == r && s.Planned.Miss > LeastChange.Met))
+                .Select(r =>
+                    LeastChange.For(r, Step) is { } found ? new SettingChange(this, r, found) : null
+                )
+                .FirstOrDefault(c => c is not null);
+}
+
+/// <summary>A stop of one of several outlines.</summary>
+internal sealed record OnRound(int Round, Turning Turn);
+
+/// <summary>The least change of one outline, in words and as what is set for it.</summary>
+internal sealed record SettingChange(AppliquePlan Of, Round Round, LeastChange Is)
+{
+    /// <summary>What to change, in a clause: make the leaf 1.2 mm longer.</summary>
+    public string Says
+    {
+        get
+        {
+            var name = Round.Shape.Name;
+            if (Is.Corners.Count == 0)
+            {
+                var words = new[]
+                {
+                    By(Is.Wider, "wider", "narrower"),
+                    By(Is.Higher, "higher", "lower"),
+                }.Where(w => w.Length > 0);
+                return $"make the {name} {string.Join(" and ", words)}";
+            }
+            var moves = Is
+                .Corners.Take(4)
+                .Select(m =>
+                    $"corner {m.Corner} by {string.Join(" and ", new[] { By(m.X, "to the right", "to the left"), By(m.Y, "down", "up") }.Where(w => w.Length > 0))}"
+                );
+            return $"of the {name} move {string.Join(", ", moves)}"
+                + (Is.Corners.Count > 4 ? $", and {Is.Corners.Count - 4} more by less" : "");
+        }
+    }
+
+    /// <summary>The fields that are set: a size where one says it, else the outline.</summary>
+    public IReadOnlyList<Fact> Sets
+    {
+        get
+        {
+            var shape = Round.Shape;
+            if (Is.Corners.Count == 0 && shape.IsStretched)
+            {
+                var reach = new MeasuredPath(Is.Outline).Bounds;
+                return
+                [
+                    new($"{shape.At}{LineFields.ShapeWidth.Name}", Exact(reach.Width)),
+                    new($"{shape.At}{LineFields.ShapeHeight.Name}", Exact(reach.Height)),
+                ];
+            }
+            var outlines = shape.Outlines.Select(o => o == Round.Path ? Is.Outline : o);
+            var sets = new Fact(
+                $"{shape.At}{AppliqueFields.Outline.Name}",
+                string.Concat(outlines.Select(o => o.Data))
+            );
+            return shape.At.Length == 0
+                ? [sets, new(AppliqueFields.Made.Name, LineFields.Read)]
+                : [sets];
+        }
+    }
+
+    private string By(Length by, string more, string less) =>
+        Math.Abs(by.Millimetres) < 0.05
+            ? ""
+            : $"{Of.Ruler.Fine(Rounding.Nearest(Length.Difference(by, Length.Zero), Length.FromMillimetres(0.1)))} {(by > Length.Zero ? more : less)}";
+
+    /// <summary>Finer than it is marked: a stitch is to land.</summary>
+    private static string Exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";
+}

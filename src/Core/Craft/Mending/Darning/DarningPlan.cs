@@ -1,0 +1,457 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Mending.Darning.DarningPlan>;
+
+namespace ZephyrReach.Core.Craft.Mending.Darning;
+
+/// <summary>A block of a programmed darn.</summary>
+/// <param name="Number">From 1, in the order they are sewn.</param>
+/// <param name="X">Of its left side from the left of what is stitched.</param>
+/// <param name="Y">Of its upper side from the top.</param>
+internal sealed record Block(int Number, Length X, Length Y);
+
+/// <summary>How a tear is darned.</summary>
+internal sealed record DarningPlan(DarningInputs Ask) : WorkPlan
+{
+    /// <summary>Workshop rule: more blocks than this lie stiffer than a patch.</summary>
+    private const int MostBlocks = 6;
+
+    /// <summary>Workshop rule: a block with its setting takes so many minutes.</summary>
+    internal const double MinutesOfBlock = 1.5;
+
+    private static readonly Length SlideStep = Length.FromMillimetres(0.5);
+
+    /// <summary>A seam is sewn again so far past either end of what gave.</summary>
+    internal static readonly Length Past = Length.FromMillimetres(20);
+
+    /// <summary>Between the lines of a darning program, which has its own.</summary>
+    private static readonly Length ProgramGap = Length.FromMillimetres(0.5);
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Text("way", "What serves.", a => a.Ask.What.Way),
+        F.Text("why", "Why that serves.", a => a.Ask.What.Why),
+        F.Text("notThat", "What not to do.", a => a.Ask.What.NotThat),
+        F.Marked("areaWidth", "tearWidth + 2·margin.", a => a.Ask.AreaWidth),
+        F.Marked("areaLength", "tearLength + 2·margin.", a => a.Ask.AreaLength),
+        F.Cut("backingWidth", "tearWidth + 2·backingMargin.", a => a.BackingWidth),
+        F.Cut("backingLength", "tearLength + 2·backingMargin.", a => a.BackingLength),
+        F.Count("columns", "Blocks side by side.", a => a.Programmed(a.Ask.Columns)),
+        F.Count("rows", "Blocks one below the other.", a => a.Programmed(a.Ask.Rows)),
+        F.Length("blockWidth", LengthKind.Fine, "Of each block.", a => a.Programmed(a.BlockWidth)),
+        F.Length(
+            "setWidth",
+            LengthKind.Fine,
+            "blockWidth up to half a millimetre, as dials step.",
+            a => a.Programmed(a.SetWidth)
+        ),
+        F.Length(
+            "blockLength",
+            LengthKind.Fine,
+            "Of each block.",
+            a => a.Programmed(a.BlockLength)
+        ),
+        F.Length(
+            "setLength",
+            LengthKind.Fine,
+            "What to set the foot to, by what blocks came to.",
+            a => a.Programmed(a.SetLength)
+        ),
+        new Figure(
+            "blocks",
+            FigureShape.Table,
+            "Each block, row by row, from the top left of what is stitched.",
+            LengthKind.Marked,
+            false,
+            a => ((DarningPlan)a).Ask.IsProgrammed ? ((DarningPlan)a).Blocks : null,
+            [
+                Figure<Block>.Marked("x", "To its left side.", b => b.X),
+                Figure<Block>.Marked("y", "To its upper side.", b => b.Y),
+            ]
+        ),
+        F.Count("lengthwiseLines", "Lines along.", a => a.Guided(a.LengthwiseLines)),
+        F.Count("crosswiseLines", "Lines across.", a => a.Guided(a.CrosswiseLines)),
+        F.Length(
+            "stitched",
+            LengthKind.Amount,
+            "Lines times their length, both ways.",
+            a => a.Guided(a.Stitched)
+        ),
+        F.Count("stitches", "stitched/stitchLength.", a => a.Guided(a.Stitches)),
+        F.Ratio("minutes", "About how long it takes, without preparing.", a => a.Minutes),
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    public Length BackingWidth => Ask.TearWidth + 2 * Ask.BackingMargin;
+
+    public Length BackingLength => Ask.TearLength + 2 * Ask.BackingMargin;
+
+    /// <summary>(areaWidth + (columns − 1)·overlap)/columns.</summary>
+    public Length BlockWidth => (Ask.AreaWidth + (Ask.Columns - 1) * Ask.Overlap) / Ask.Columns;
+
+    /// <summary>The same with rows.</summary>
+    public Length BlockLength => (Ask.AreaLength + (Ask.Rows - 1) * Ask.Overlap) / Ask.Rows;
+
+    /// <summary>What is set on the foot's slide for that, by what it has given so far.</summary>
+    public Length SetLength =>
+        Length.Max(SlideStep, Rounding.Nearest(BlockLength / Dial.Factor, SlideStep));
+
+    /// <summary>What is set for the width: up to the step of the dial, which lets neighbours lie a little further over each other.</summary>
+    public Length SetWidth => Length.Min(Rounding.Up(BlockWidth, SlideStep), Ask.MaxStitchWidth);
+
+    /// <summary>Of a seam that is sewn again.</summary>
+    public Length SewnAgain => Ask.TearLength + 2 * Past;
+
+    /// <summary>Whether half of the machine's width is enough, so that a block is stopped early.</summary>
+    public bool StopsEarly => Ask.IsProgrammed && BlockWidth <= Ask.MaxStitchWidth / 2;
+
+    /// <summary>x = i·(blockWidth − overlap), y = j·(blockLength − overlap), row by row.</summary>
+    public IReadOnlyList<Block> Blocks =>
+        [
+            .. Enumerable
+                .Range(0, Ask.Columns * Ask.Rows)
+                .Select(k => new Block(
+                    k + 1,
+                    k % Ask.Columns * (BlockWidth - Ask.Overlap),
+                    k / Ask.Columns * (BlockLength - Ask.Overlap)
+                )),
+        ];
+
+    /// <summary>ceil(areaWidth/lineGap) + 1.</summary>
+    public int LengthwiseLines => Lines(Ask.AreaWidth, Ask.LineGap);
+
+    public int CrosswiseLines => Lines(Ask.AreaLength, Ask.LineGap);
+
+    /// <summary>Lines times their length, both ways.</summary>
+    public Length Stitched => LengthwiseLines * Ask.AreaLength + CrosswiseLines * Ask.AreaWidth;
+
+    public int Stitches => (int)Rounding.CeilingTolerant(Stitched / Ask.StitchLength);
+
+    public double Minutes =>
+        !Ask.What.IsDarned ? (Ask.What.IsSeam ? 5 : 30)
+        : Ask.IsProgrammed ? Ask.Columns * Ask.Rows * MinutesOfBlock
+        : Stitches / Ask.Speed + (LengthwiseLines + CrosswiseLines) * 0.05;
+
+    /// <summary>What the slide of the foot really gives; learnt once for all that is said of it.</summary>
+    public Dial Dial =>
+        dial ??= new(
+            Ask.Measured,
+            Ask.IsProgrammed ? BlockLength : Ask.AreaLength,
+            "Block length",
+            true
+        );
+
+    private Dial? dial;
+
+    public override Expected? Expected => Ask.IsProgrammed ? Dial.Expected : null;
+
+    public override IReadOnlyList<Piece> Pieces =>
+        !Ask.What.IsDarned
+            ? []
+            :
+            [
+                Piece.Rectangle(
+                    "backing",
+                    1,
+                    "backing (from a remnant)",
+                    BackingWidth,
+                    BackingLength
+                ) with
+                {
+                    Of = "stabiliser",
+                    GrainUpright = true,
+                },
+            ];
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            string mark(Length length) => Ruler.Mark(length);
+            if (!Ask.What.IsDarned)
+            {
+                return
+                [
+                    Ask.What.IsSeam
+                        ? new("Sew the seam again for", mark(SewnAgain))
+                        : new("By hand", "thread by thread"),
+                    new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
+                ];
+            }
+            List<Fact> facts =
+            [
+                new("Darned area", Ruler.Size(mark(Ask.AreaWidth), mark(Ask.AreaLength))),
+            ];
+            if (Ask.IsProgrammed)
+            {
+                facts.Add(new("Blocks", $"{Ask.Columns} × {Ask.Rows}"));
+                facts.Add(
+                    new("Each block", Ruler.Size(Ruler.Fine(BlockWidth), Ruler.Fine(BlockLength)))
+                );
+                facts.Add(new("Set the width to", Ruler.Fine(SetWidth)));
+                facts.Add(
+                    Ask.ByLever
+                        ? new("Length", "by the lever")
+                        : new("Set the foot to", Ruler.Fine(SetLength))
+                );
+            }
+            else
+            {
+                facts.Add(new("Lines along", $"{LengthwiseLines}"));
+                facts.Add(new("Lines across", $"{CrosswiseLines}"));
+                facts.Add(new("Stitches", $"{Stitches}"));
+                facts.Add(new("A hoop of, inside", $"{mark(Hoop)} or more"));
+            }
+            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
+            return facts;
+        }
+    }
+
+    /// <summary>Inside a hoop: the diagonal of what is stitched, and a finger's breadth to each side for the foot.</summary>
+    public Length Hoop =>
+        Length.FromMillimetres(
+            Math.Sqrt(
+                Math.Pow(Ask.AreaWidth.Millimetres, 2) + Math.Pow(Ask.AreaLength.Millimetres, 2)
+            ) + 30
+        );
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new(
+                "Fuse backing to a small piece",
+                Ruler.Size(Ruler.Cut(BackingWidth), Ruler.Cut(BackingLength))
+            ),
+            Ask.IsProgrammed
+                ? new("Set the foot to", Ruler.Fine(SetLength))
+                : new("Draw a square of", Ruler.Mark(Length.FromMillimetres(20))),
+            new(
+                "One block should come to",
+                Ruler.Fine(Ask.IsProgrammed ? BlockLength : Length.FromMillimetres(20))
+            ),
+        ];
+
+    public override IReadOnlyList<Need> Needs => [new("thread", Thread, Stage.Keep)];
+
+    /// <summary>Needle and bobbin together, with 15 % to spare.</summary>
+    private Length Thread
+    {
+        get
+        {
+            if (!Ask.What.IsDarned)
+            {
+                return ThreadUse.OfBoth(SewnAgain);
+            }
+            var lines = Ask.IsProgrammed
+                ? Ask.Columns * Ask.Rows * Lines(BlockWidth, ProgramGap) * BlockLength
+                : Stitched;
+            return ThreadUse.OfBoth(lines);
+        }
+    }
+
+    public override Guide? Guide => Ask.What.IsDarned ? DarnGuide.Of(this) : null;
+
+    public override IReadOnlyList<Fact> ForCard =>
+        Ask.IsProgrammed
+            ?
+            [
+                new(
+                    Card.Wants.StitchWidthField.Name,
+                    $"{DecimalText.Write(SetWidth.Millimetres, 2)} mm"
+                ),
+            ]
+            : [];
+
+    public override Summary Summary =>
+        new(
+            $"{Ruler.Size(Ruler.Mark(Ask.TearWidth), Ruler.Mark(Ask.TearLength))}, "
+                + (
+                    !Ask.What.IsDarned ? (Ask.What.IsSeam ? "sewn again" : "by hand")
+                    : Ask.IsProgrammed ? Count(Blocks.Count, "block")
+                    : "free-motion"
+                ),
+            Mended.Picture("in-short", "", Ask.TearWidth, Ask.TearLength)
+        );
+
+    public override IReadOnlyList<Caution> Cautions =>
+        Ask.IsProgrammed || !Ask.What.IsDarned
+            ? DarningTechnique.WithoutHoop
+            : DarningTechnique.Hazards;
+
+    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler)
+    {
+        // On so small a piece a sixteenth of an inch is as much as a margin: sums are in millimetres.
+        if (!Ask.What.IsDarned)
+        {
+            return Ask.What.IsSeam
+                ?
+                [
+                    new(
+                        "Sewn again",
+                        Ruler.Sum($"{Ask.TearLength} + 2 × {Past} = {SewnAgain}"),
+                        "The new stitches begin and end where the old ones hold."
+                    ),
+                ]
+                : [];
+        }
+        List<DerivationLine> lines =
+        [
+            new(
+                "Total stitched length",
+                Ruler.Sum(
+                    $"{Ask.TearWidth} + 2 × {Ask.Margin} = {Ask.AreaWidth}; {Ask.TearLength} + 2 × {Ask.Margin} = {Ask.AreaLength}"
+                ),
+                "The stitches begin and end in sound fabric."
+            ),
+            new(
+                "Backing",
+                Ruler.Sum(
+                    $"{Ask.TearWidth} + 2 × {Ask.BackingMargin} = {BackingWidth:cut}; {Ask.TearLength} + 2 × {Ask.BackingMargin} = {BackingLength:cut}"
+                ),
+                "Stitches across nothing do not hold."
+            ),
+        ];
+        if (!Ask.IsProgrammed)
+        {
+            lines.Add(
+                new(
+                    "Lines",
+                    Ruler.Sum(
+                        $"{Ask.AreaWidth} ÷ {Ask.LineGap:fine} + 1 = {LengthwiseLines} along; {Ask.AreaLength} ÷ {Ask.LineGap:fine} + 1 = {CrosswiseLines} across"
+                    )
+                )
+            );
+            lines.Add(
+                new(
+                    "Stitches",
+                    Ruler.Sum(
+                        $"({LengthwiseLines} × {Ask.AreaLength} + {CrosswiseLines} × {Ask.AreaWidth}) ÷ {Ask.StitchLength:fine} = {Stitches}"
+                    ),
+                    $"At {DecimalText.Write(Ask.Speed, 0)} a minute, and a moment at each turn: about {DecimalText.Write(Minutes, 0)} min."
+                )
+            );
+            return lines;
+        }
+        lines.Add(
+            new(
+                "Blocks",
+                Ruler.Sum(
+                    $"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), rounded up = {Ask.Columns}; "
+                )
+                    + (
+                        Ask.ByLever
+                            ? "one row, by lever"
+                            : Ruler.Sum(
+                                $"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), rounded up = {Ask.Rows}"
+                            )
+                    )
+            )
+        );
+        lines.Add(
+            new(
+                "Each block",
+                Ruler.Sum(
+                    $"({Ask.AreaWidth} + {Ask.Columns - 1} × {Ask.Overlap:fine}) ÷ {Ask.Columns} = {BlockWidth:fine}; ({Ask.AreaLength} + {Ask.Rows - 1} × {Ask.Overlap:fine}) ÷ {Ask.Rows} = {BlockLength:fine}"
+                ),
+                "Evened out, so that all are alike."
+            )
+        );
+        lines.Add(
+            new(
+                "Set the foot",
+                Ruler.Sum(
+                    $"{BlockLength:fine} ÷ {Dial.Factor:3}, to the nearest {SlideStep:fine} = {SetLength:fine}"
+                ),
+                Dial.RestsOn
+            )
+        );
+        return lines;
+    }
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [DarnDrawing.Of(this, ruler), CloseUp.Of(this, ruler)];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => DarningSteps.Of(this, ruler);
+
+    /// <summary>Reads a darn and notices what is to be known about it.</summary>
+    public static DarningPlan? Of(Asks.InputReader reader)
+    {
+        if (Darning.DarningInputs.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        return new DarningPlan(ask)
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = Together.Alone,
+        }.WithFindings(a => a.Noticed());
+    }
+
+    internal static string Count(int count, string what) =>
+        count == 1 ? $"1 {what}" : $"{count} {what}s";
+
+    private IEnumerable<Finding> Noticed()
+    {
+        var what = Ask.What;
+        yield return new Finding(
+            "what-serves",
+            what.IsDarned ? Severity.Note : Severity.Care,
+            what.Way,
+            what.Why,
+            what.NotThat
+        );
+        if (Ask.IsProgrammed && Blocks.Count > MostBlocks)
+        {
+            yield return Finding.Care(
+                "patch-instead",
+                $"It takes {Blocks.Count} blocks.",
+                "So many lie stiffer than a patch, and each seam between them is one more to go wrong.",
+                Ask.What.Behind == Damage.Scrap
+                    ? "Patch it with a piece of like fabric, or darn it free-motion."
+                    : "Darn it free-motion: lines both ways have no seams between them."
+            );
+        }
+        if (Ask.BackingMargin < Ask.Margin)
+        {
+            yield return Finding.Care(
+                "backing-short",
+                "The stitches reach beyond the backing.",
+                $"They go {Ruler.Mark(Ask.Margin)} beyond the tear, and the backing {Ruler.Mark(Ask.BackingMargin)}.",
+                $"Cut it {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
+            );
+        }
+        if (Ask.IsProgrammed && Ask.Rows > 1)
+        {
+            yield return Finding.Note(
+                "by-lever",
+                $"The foot is too short for {Ruler.Mark(Ask.AreaLength)} in one.",
+                "On machines whose buttonhole lever can be tapped by hand, a block is as long as you let it.",
+                "Say “by lever”, and every block runs the whole way."
+            );
+        }
+        foreach (
+            var (sample, place) in Dial.Samples.Select((s, i) => (s, i + 1)).Where(s => s.s.IsOdd)
+        )
+        {
+            yield return Learnt.Odd(
+                sample.Deviations,
+                $"Block {place} came to {DecimalText.Write(sample.Value, 3)} of what was set, and the others say {DecimalText.Write(sample.Expected, 3)}.",
+                "Measured from the first line to the last? It counts until you take it out."
+            );
+        }
+    }
+
+    private T? Programmed<T>(T value)
+        where T : struct => Ask.IsProgrammed ? value : null;
+
+    private T? Guided<T>(T value)
+        where T : struct => Ask.IsProgrammed ? null : value;
+
+    private static int Lines(Length across, Length gap) =>
+        (int)Rounding.CeilingTolerant(across / gap) + 1;
+}

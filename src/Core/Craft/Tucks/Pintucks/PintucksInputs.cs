@@ -1,0 +1,241 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
+
+/// <summary>A tucked panel as it is wanted, read field by field.</summary>
+/// <remarks>Every value is within the ranges of <see cref="PintucksFields"/>; only <see cref="Read"/> makes one.</remarks>
+/// <param name="Said">What was said.</param>
+internal sealed record PintucksInputs(InputReader Said)
+{
+    private const double UsualDraw = 0.6;
+    private const int MostTucks = 400;
+
+    private static readonly Length UsualSpread = Length.FromMillimetres(0.15);
+    private static readonly Length UsualBias = Length.FromMillimetres(0.05);
+
+    public bool IsTwin { get; } = Said.Choice(PintucksFields.Kind) <= 0;
+
+    public Length PanelWidth { get; } = Said.Length(PintucksFields.PanelWidth);
+
+    public Length PanelLength { get; } = Said.LengthOrStart(PintucksFields.PanelLength);
+
+    /// <summary>Their number as it was said beside the groups, which stand in its place; null where it was not.</summary>
+    public int? TucksSaid { get; } = (int?)Said.OptionalNumber(PintucksFields.Tucks);
+
+    /// <summary>Tucks in each group, from the left.</summary>
+    public IReadOnlyList<int> Groups { get; init; } = ReadGroups(Said);
+
+    public int Tucks => Groups.Sum();
+
+    /// <summary>From tuck to tuck: as said, or so many grooves of the foot.</summary>
+    public Length Spacing { get; } = ReadSpacing(Said);
+
+    /// <summary>How many grooves over the last tuck runs; null where the spacing was said.</summary>
+    public int? GrooveStep { get; } =
+        Said.Has(PintucksFields.Spacing)
+            ? null
+            : (int?)Said.OptionalNumber(PintucksFields.GrooveStep);
+
+    public Length? GroovePitch { get; } = Said.OptionalLength(PintucksFields.GroovePitch);
+
+    public Length? GrooveWidth { get; } = Said.OptionalLength(PintucksFields.GrooveWidth);
+
+    public int? Grooves { get; } = (int?)Said.OptionalNumber(PintucksFields.Grooves);
+
+    /// <summary>Whether the foot spaces the tucks by its grooves, so that only the first line is marked.</summary>
+    public bool IsLed => IsTwin && GrooveStep is not null;
+
+    private Length? GroupGapSaid { get; } = Said.OptionalLength(PintucksFields.ClusterGap);
+
+    /// <summary>Centre to centre between two groups; the spacing where there is but one.</summary>
+    public Length GroupGap => GroupGapSaid ?? Spacing;
+
+    public Length SeamAllowance { get; } = Said.Length(PintucksFields.SeamAllowance);
+
+    public Length NeedleSpacing { get; } = Said.LengthOrStart(PintucksFields.NeedleSpacing);
+
+    public Length ClothThickness { get; } = Said.LengthOrStart(PintucksFields.ClothThickness);
+
+    /// <summary>Of the cloth, between its selvedges.</summary>
+    public Length ClothWidth { get; } = Said.LengthOrStart(PintucksFields.ClothWidth);
+
+    public bool AcrossGrain { get; } = Said.OptionalChoice(PintucksFields.Grain) == "across";
+
+    /// <summary>How deep a fold is.</summary>
+    public Length Depth { get; } = Said.LengthOrStart(PintucksFields.Depth);
+
+    /// <summary>Where folds are pressed, in words.</summary>
+    public string PressedTo { get; } = Said.LabelOrStart(PintucksFields.PressedTo);
+
+    /// <summary>As measured; null where it is learnt or reckoned.</summary>
+    public Length? TakeUpSaid { get; } = Said.OptionalLength(PintucksFields.TakeUp);
+
+    /// <summary>As said, 0 to 1; null where it is learnt.</summary>
+    private double? DrawSaid { get; } = Said.OptionalNumber(PintucksFields.Draw);
+
+    private Length? SpreadSaid { get; } = Said.OptionalLength(PintucksFields.TakeUpSpread);
+
+    private Length? BiasSaid { get; } = Said.OptionalLength(PintucksFields.TakeUpBias);
+
+    public bool Corded { get; } = Said.Flag(PintucksFields.Corded);
+
+    /// <summary>What swatches say of the draw; null where none were sent, or the tuck is folded.</summary>
+    public TuckDraw? Learnt { get; } = TuckDraw.Read(Said);
+
+    /// <summary>How sure the width shall be, 0.5 to 0.99.</summary>
+    public double Assurance { get; } = Said.NumberOrStart(PintucksFields.Assurance);
+
+    /// <summary>How wide a stitch may be; none where foot or plate strikes the needles.</summary>
+    private Length? Widest { get; } =
+        SetUpFields.Widest(
+            Said.LengthOrStart(PintucksFields.WidestStitch),
+            [
+                Said.OptionalLength(PintucksFields.FootOpening),
+                Said.OptionalLength(PintucksFields.PlateOpening),
+            ],
+            Said.NumberOrStart(PintucksFields.NeedleSize),
+            Said.LengthOrStart(PintucksFields.NeedleSpacing)
+        );
+
+    /// <summary>Whether a pair passes machine, foot and plate, with its air.</summary>
+    public bool PairPasses => Widest is not null;
+
+    /// <summary>The stitch between or over the tucks; none where they are folded.</summary>
+    public string OpenStitch { get; } =
+        (
+            Said.Choice(PintucksFields.Kind) <= 0
+                ? Said.OptionalChoice(PintucksFields.OpenStitch)
+                : null
+        ) ?? "none";
+
+    /// <summary>The widest that both needles clear, with their air; zero where none; null where there is no open stitch, or the foot's opening is not known.</summary>
+    public Length? OpenStitchAtMost =>
+        Said.OptionalChoice(PintucksFields.OpenStitch) == "none"
+        || !Said.Has(PintucksFields.FootOpening)
+            ? null
+            : Widest ?? Length.Zero;
+
+    /// <summary>From its middle to its crest; nothing for a straight first line.</summary>
+    public Length WaveHeight { get; } =
+        Said.OptionalChoice(PintucksFields.FirstLine) == PintucksFields.Wave
+            ? Said.LengthOrStart(PintucksFields.WaveHeight)
+            : Length.Zero;
+
+    public Length WaveLength { get; } = Said.LengthOrStart(PintucksFields.WaveLength);
+
+    /// <summary>What was measured on the way, the first first; empty where only the plan is asked for.</summary>
+    public IReadOnlyList<MidwayMeasure> Course { get; init; } = [];
+
+    /// <summary>How it stands among other pieces.</summary>
+    public Together Together { get; } = Together.Read(Said);
+
+    /// <summary>n − 2t: the cloth between the needles that can be drawn into the ridge; never below nothing.</summary>
+    public Length Base => Length.Max(Length.Zero, NeedleSpacing - 2 * ClothThickness);
+
+    /// <summary>u: what one tuck takes up. Folded: twice its depth.</summary>
+    public Length TakeUp =>
+        !IsTwin
+            ? 2 * Depth
+            : TakeUpSaid
+                ?? (Learnt is { } learnt ? Base * learnt.Mid : Base * (DrawSaid ?? UsualDraw));
+
+    /// <summary>σ: how much one tuck differs from the next.</summary>
+    public Length Spread =>
+        SpreadSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Scatter : UsualSpread);
+
+    /// <summary>δ: how far all of them together may be off.</summary>
+    public Length Bias => BiasSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Mean : UsualBias);
+
+    /// <summary>√(k·σ² + (k·δ)²): one standard deviation of the finished width.</summary>
+    public Length WidthSpread =>
+        Length.FromMillimetres(
+            Math.Sqrt(
+                Tucks * Math.Pow(Spread.Millimetres, 2) + Math.Pow(Tucks * Bias.Millimetres, 2)
+            )
+        );
+
+    /// <summary>max(0, t_ν(p)) · widthSpread: what is cut beside the plain sum, to be as sure as asked; nothing where nothing is learnt.</summary>
+    public Length Reserve =>
+        IsLearnt ? Math.Max(0, Learnt!.Quantile(Assurance)) * WidthSpread : Length.Zero;
+
+    /// <summary>Whether the take-up is what swatches say.</summary>
+    public bool IsLearnt => IsTwin && TakeUpSaid is null && Learnt is not null;
+
+    public bool HasWave => WaveHeight > Length.Zero;
+
+    /// <summary>How far the wave lies from its middle, so far down the panel; nothing where the first line is straight.</summary>
+    public Length WaveAt(Length y) => WaveHeight * Math.Sin(2 * Math.PI * (y / WaveLength));
+
+    /// <summary>Reads an ask; null when the reader has errors.</summary>
+    /// <param name="withCourse">Whether what was measured on the way is read: turned forms do not go by it.</param>
+    public static PintucksInputs? Read(InputReader reader, bool withCourse = true)
+    {
+        var ask = new PintucksInputs(reader);
+        if (ask.Groups.Count > 1 && ask.GroupGapSaid is null && reader.Errors.Count == 0)
+        {
+            reader.Missing(PintucksFields.ClusterGap);
+        }
+        if (withCourse)
+        {
+            // The plan goes by neither, only its turned forms do; but what is typed wrong is said where it is typed.
+            reader.OptionalLength(PintucksFields.ClothAtHand);
+            reader.OptionalLength(PintucksFields.Margin);
+            reader.LengthOrStart(PintucksFields.WaveHeight);
+            ask = ask with { Course = Respacing.ReadCourse(reader, ask.Tucks) };
+        }
+        return reader.Errors.Count > 0 ? null : ask;
+    }
+
+    /// <summary>The tucks in groups: as the pattern says, in clusters, or all in one.</summary>
+    private static IReadOnlyList<int> ReadGroups(InputReader reader)
+    {
+        var said = reader.OptionalNumber(PintucksFields.Tucks);
+        var pattern = reader.Counts(PintucksFields.Pattern);
+        var cluster = reader.OptionalNumber(PintucksFields.Cluster);
+        if (pattern.Count > 0)
+        {
+            if (pattern.Sum() > MostTucks)
+            {
+                reader.Contradiction(
+                    PintucksFields.Pattern,
+                    $"At most {MostTucks} tucks can be calculated."
+                );
+            }
+            return pattern;
+        }
+        if (said is null)
+        {
+            if (reader.Errors.Count == 0)
+            {
+                reader.Missing(PintucksFields.Tucks);
+            }
+            return [1];
+        }
+        var tucks = (int)said;
+        if (cluster is not { } each || each >= tucks)
+        {
+            return [tucks];
+        }
+        var size = (int)each;
+        return
+        [
+            .. Enumerable.Repeat(size, tucks / size),
+            .. tucks % size > 0 ? new[] { tucks % size } : [],
+        ];
+    }
+
+    /// <summary>The spacing as said, or so many grooves of the foot.</summary>
+    private static Length ReadSpacing(InputReader reader)
+    {
+        var said = reader.OptionalLength(PintucksFields.Spacing);
+        var step = reader.OptionalNumber(PintucksFields.GrooveStep);
+        var pitch = reader.OptionalLength(PintucksFields.GroovePitch);
+        if (said is null && (step is null || pitch is null) && reader.Errors.Count == 0)
+        {
+            reader.Missing(step is null ? PintucksFields.Spacing : PintucksFields.GroovePitch);
+        }
+        return said ?? (pitch * (int?)step) ?? PintucksFields.Spacing.Least;
+    }
+}

@@ -1,0 +1,289 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Cutting;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Tucks.Pintucks.PintucksPlan>;
+
+namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
+
+/// <summary>What to cut, mark and sew for a tucked panel.</summary>
+/// <param name="Run">The tucks as they lie, with what was re-spaced on the way.</param>
+internal sealed record PintucksPlan(PintucksInputs Ask, TuckRun Run) : WorkPlan
+{
+    /// <summary>Workshop rule: a block is larger by this on every side, to be laid straight on it.</summary>
+    private static readonly Length BlockMargin = Length.FromMillimetres(25);
+
+    /// <summary>Workshop rule: long tucks shorten the cloth by up to two parts in a hundred.</summary>
+    private const double Shortens = 1.02;
+
+    public static IReadOnlyList<Figure> Told { get; } =
+    [
+        F.Fine("takeUp", "u: what one tuck takes up.", a => a.Ask.TakeUp),
+        F.Group(
+            "draw",
+            "What swatches say is drawn of the fabric between the needles.",
+            a => a.Ask.Learnt?.Predicted,
+            [
+                Figure<Swatches.Learning.Interval>.Ratio(
+                    "low",
+                    "19 times out of 20 draw more.",
+                    l => l.Low
+                ),
+                Figure<Swatches.Learning.Interval>.Ratio(
+                    "mid",
+                    "As often more as less.",
+                    l => l.Mid
+                ),
+                Figure<Swatches.Learning.Interval>.Ratio(
+                    "high",
+                    "19 times out of 20 draw less.",
+                    l => l.High
+                ),
+            ],
+            false
+        ),
+        F.Count("tucks", "How many there are.", a => a.Ask.Tucks),
+        F.Marked("span", "From the first to the last, finished.", a => a.Planned.Span),
+        F.Marked(
+            "firstCentre",
+            "(panelWidth − span)/2: from the seam line to the first.",
+            a => a.Planned.FirstCentre
+        ),
+        F.Lengths(
+            "centres",
+            LengthKind.Marked,
+            "Each finished tuck from the left seam line.",
+            a => [.. a.Run.Tucks.Select(t => t.Centre)]
+        ),
+        F.Lengths(
+            "flatCentres",
+            LengthKind.Marked,
+            "Each on the flat fabric, from the left seam line.",
+            a => [.. a.Run.Tucks.Select(t => t.Flat)]
+        ),
+        F.Table(
+            "marks",
+            "The lines of each tuck on the flat fabric, from the left cut edge: needle lines, or fold and stitching.",
+            a => a.Marks,
+            Figure<TuckMarks>.Count("number", "From the left.", t => t.Number),
+            Figure<TuckMarks>.Marked("left", "To its left line.", t => t.Left),
+            Figure<TuckMarks>.Marked("centre", "To its middle.", t => t.Centre),
+            Figure<TuckMarks>.Marked("right", "To its right line.", t => t.Right)
+        ),
+        F.Cut("cutWidth", "panelWidth + tucks · takeUp + 2 · seamAllowance.", a => a.CutWidth),
+        F.Marked("extraWidth", "tucks · takeUp.", a => a.ExtraWidth),
+        F.Fine(
+            "widthSpread",
+            "√(k·σ² + (k·δ)²): one standard deviation of the finished width.",
+            a => a.WidthSpread
+        ),
+        F.Length(
+            "sureCutWidth",
+            LengthKind.Cut,
+            "What to cut to be as sure as asked that it is wide enough.",
+            a => a.SureCutWidth
+        ),
+        F.Cut("cutLength", "panelLength + 2 · seamAllowance.", a => a.CutLength),
+        F.Count(
+            "checkAfter",
+            "After so many tucks the span is measured, and the rest re-spaced.",
+            a => a.CheckAfter
+        ),
+        F.Cut("blockWidth", "Tucked first and cut then: the block.", a => a.BlockWidth),
+        F.Cut("blockLength", "panelLength · 1.02 + 50 mm.", a => a.BlockLength),
+        F.Length(
+            "clearWidth",
+            LengthKind.Fine,
+            "The widest open stitch that both needles clear: within the machine, foot and plate, less the spacing, a blade and air on either side.",
+            a => a.ClearWidth
+        ),
+        F.Ratio("minutes", "About how long it takes, without preparing.", a => a.Minutes),
+        .. SharedFigures,
+    ];
+
+    public override IReadOnlyList<Figure> Figures => Told;
+
+    /// <summary>The tucks as they were planned, before anything was measured.</summary>
+    public TuckRun Planned => planned ??= TuckRun.Of(Ask);
+
+    private TuckRun? planned;
+
+    /// <summary>From the left cut edge to the panel as it is planned: what is cut to be sure lies half on either side.</summary>
+    public Length Beside => (Wide - Ask.PanelWidth - ExtraWidth) / 2;
+
+    /// <summary>The lines on the flat cloth, from the left cut edge.</summary>
+    public IReadOnlyList<TuckMarks> Marks =>
+        [
+            .. Run.Tucks.Select(t => new TuckMarks(
+                t.Number,
+                Beside + t.Left,
+                Beside + t.Flat,
+                Beside + t.Right
+            )),
+        ];
+
+    public Length ExtraWidth => Ask.Tucks * Ask.TakeUp;
+
+    public Length CutWidth => Ask.PanelWidth + ExtraWidth + 2 * Ask.SeamAllowance;
+
+    public Length WidthSpread => Ask.WidthSpread;
+
+    /// <summary>cutWidth + max(0, t_ν(p)) · widthSpread; null where nothing is learnt.</summary>
+    public Length? SureCutWidth => Ask.IsLearnt ? CutWidth + Ask.Reserve : null;
+
+    /// <summary>As wide as it has to be.</summary>
+    public Length Needed => SureCutWidth ?? CutWidth;
+
+    /// <summary>What is cut: up to the cutting step, and marked from the middle.</summary>
+    public Length Wide => Rounding.Up(Needed, Ruler.Cutting);
+
+    public Length CutLength => Ask.PanelLength + 2 * Ask.SeamAllowance;
+
+    /// <summary>ceil(k/3).</summary>
+    public int CheckAfter => (Ask.Tucks + 2) / 3;
+
+    public Length BlockWidth => Ask.PanelWidth + ExtraWidth + 2 * (Ask.SeamAllowance + BlockMargin);
+
+    public Length BlockLength => Ask.PanelLength * Shortens + 2 * BlockMargin;
+
+    public Length? ClearWidth => Ask.OpenStitchAtMost;
+
+    public double Minutes =>
+        Ask.Tucks * (Pace.Sewn(CutLength, Length.FromMillimetres(2.2)) + (Ask.IsTwin ? 0.5 : 1.5));
+
+    public override Expected? Expected =>
+        Ask.IsLearnt && Ask.Learnt!.Expected is { } likely
+            ? likely with
+            {
+                Becomes = Becomes,
+            }
+            : null;
+
+    /// <summary>The panel between its seams, and how far its width likely lies from what is wanted.</summary>
+    private Becoming Becomes
+    {
+        get
+        {
+            var (flat, beyond) = (
+                Wide - 2 * Ask.SeamAllowance,
+                Ask.Learnt!.Quantile(0.95) * WidthSpread
+            );
+            var mid = flat - ExtraWidth;
+            return new Becoming(flat, Ask.PanelWidth, mid - beyond, mid, mid + beyond);
+        }
+    }
+
+    public override IReadOnlyList<Piece> Pieces =>
+        [
+            Piece.Rectangle(
+                "panel",
+                Together.Count,
+                Together.Count == 1 ? "panel" : "panels",
+                Wide,
+                CutLength
+            ) with
+            {
+                GrainUpright = !Ask.AcrossGrain,
+            },
+        ];
+
+    public override IReadOnlyList<Fact> Facts
+    {
+        get
+        {
+            List<Fact> facts =
+            [
+                new("Fabric used per tuck", Ruler.Fine(Ask.TakeUp)),
+                new("All tucks together use", Ruler.Mark(ExtraWidth)),
+                new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Ruler.Mark(WidthSpread)}"),
+                new("First tuck at", Ruler.Mark(Planned.FirstCentre)),
+                new("Measure again after", $"{CheckAfter} tucks"),
+                new(
+                    "Or tuck an oversize piece first",
+                    Ruler.Size(Ruler.Cut(BlockWidth), Ruler.Cut(BlockLength))
+                ),
+            ];
+            if (ClearWidth is { } clear)
+            {
+                facts.Add(new("Widest decorative stitch", $"{Ruler.Fine(clear)} wide"));
+            }
+            return facts;
+        }
+    }
+
+    public override IReadOnlyList<Fact> Scrap =>
+        [
+            new(
+                "Cut a piece of the same fabric",
+                Ruler.Size(
+                    Ruler.Cut(Length.FromMillimetres(160)),
+                    Ruler.Cut(Length.FromMillimetres(120))
+                )
+            ),
+            new("Mark two lines apart", Ruler.Mark(TuckSwatch.Between)),
+            new(
+                $"{TuckSwatch.UsualTucks} tucks should bring them to",
+                Ruler.Mark(TuckSwatch.Between - TuckSwatch.UsualTucks * Ask.TakeUp)
+            ),
+        ];
+
+    public override IReadOnlyList<Need> Needs =>
+        [
+            new("cloth", OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler), Stage.Cut),
+            new("thread", Together.Count * Thread, Stage.Keep),
+            .. Ask.Corded
+                ? [new Need("cord", Together.Count * Cord, Stage.Keep)]
+                : Array.Empty<Need>(),
+        ];
+
+    /// <summary>From cut edge to cut edge under each tuck, and 5 cm at either end to hold it by.</summary>
+    private Length Cord => Ask.Tucks * (CutLength + Length.FromMillimetres(100));
+
+    public override IReadOnlyList<Edge> Edges => [new("lower", "finished width", Ask.PanelWidth)];
+
+    /// <summary>Two threads above and one below that zigzags between them, half as long again; 15 % to spare.</summary>
+    private Length Thread => ThreadUse.Spare * (Ask.IsTwin ? 3.5 : 2) * Ask.Tucks * CutLength;
+
+    public override Guide? Guide => TuckGuide.Of(this);
+
+    public override Summary Summary =>
+        new(
+            $"{Ask.Tucks} tucks in {Ruler.Mark(Ask.PanelWidth)}",
+            TuckedPicture.Of("in-short", "", Ask.Groups)
+        );
+
+    public override IReadOnlyList<Caution> Cautions =>
+        Ask.IsTwin ? PintucksTechnique.Hazards : PintucksTechnique.OfFolds;
+
+    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler) =>
+        TuckPencil.Of(this, ruler);
+
+    public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
+        [
+            PintucksPanelDrawing.Finished(this),
+            PintucksPanelDrawing.Flat(this, ruler),
+            SlashDrawing.Of(this, ruler),
+            .. Ask.IsTwin ? new[] { SoleDrawing.Of(this, ruler) } : [],
+            TuckCloseUp.Of(this, ruler),
+        ];
+
+    public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
+        Together.Steps(PintucksSteps.Of(this, ruler));
+
+    /// <summary>Reads a panel, lays its tucks out, and notices what is to be known about it.</summary>
+    public static PintucksPlan? Of(InputReader reader)
+    {
+        if (Pintucks.PintucksInputs.Read(reader) is not { } ask)
+        {
+            return null;
+        }
+        return new PintucksPlan(ask, Respacing.Along(ask))
+        {
+            Findings = [],
+            Ruler = reader.Ruler,
+            Together = ask.Together,
+        }.WithFindings(PintucksFindings.In);
+    }
+}
