@@ -6,30 +6,8 @@ using Npgsql;
 
 namespace ZephyrReach.Store;
 
-/// <summary>A photograph's picture, large and small, as JPEG.</summary>
-public sealed record Jpegs(Guid Id, byte[] Large, byte[] Small);
-
-/// <summary>How a record that is brought in stands to what is there.</summary>
-public enum Standing
-{
-    /// <summary>It is not there.</summary>
-    New,
-
-    /// <summary>It is there, and is the same.</summary>
-    Same,
-
-    /// <summary>It is there, and is something else.</summary>
-    Differs,
-}
-
-/// <summary>Chooses what of the lists is brought in, by how each record stands to what is there.</summary>
-/// <returns>The lists, and for each photograph in them the id under which its picture is had.</returns>
-public delegate (JsonObject Lists, IReadOnlyDictionary<Guid, Guid> Pictures) Choosing(
-    Dictionary<Guid, Standing> standings
-);
-
 /// <summary>Takes all of a workroom or a project out, list by list as it is kept, and brings such lists in.</summary>
-public sealed class ArchiveStore(Database database)
+public sealed partial class ArchiveStore(Database database)
 {
     private const string InProject =
         "working_id in (select id from workings where workroom_id = $1 and project_id = $2)";
@@ -313,27 +291,6 @@ public sealed class ArchiveStore(Database database)
             seat.By
         );
         return 1;
-    }
-
-    private static async IAsyncEnumerable<Jpegs> PicturesAsync(
-        Transaction one,
-        Seat seat,
-        List<string> photographs,
-        [EnumeratorCancellation] CancellationToken cancel
-    )
-    {
-        foreach (var photograph in photographs)
-        {
-            cancel.ThrowIfCancellationRequested();
-            var id = JsonDocument.Parse(photograph).RootElement.GetProperty("id").GetGuid();
-            var jpegs = await one.ReadAsync(
-                "select jpeg, small from pictures where workroom_id = $1 and id = $2",
-                r => new Jpegs(id, r.GetFieldValue<byte[]>(0), r.GetFieldValue<byte[]>(1)),
-                seat.Workroom,
-                id
-            );
-            yield return jpegs[0];
-        }
     }
 
     /// <summary>Ends a rehearsal.</summary>

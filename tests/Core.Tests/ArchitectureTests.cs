@@ -10,6 +10,26 @@ public class ArchitectureTests
         new ArchUnitNET.Loader.ArchLoader().LoadAssemblies(typeof(Length).Assembly).Build();
 
     [Fact]
+    public void No_file_is_longer_than_is_read_at_once()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "run")))
+        {
+            folder = folder.Parent!;
+        }
+        Directory
+            .EnumerateFiles(
+                Path.Combine(folder.FullName, "src"),
+                "*.cs",
+                SearchOption.AllDirectories
+            )
+            .Where(f => !f.Split(Path.DirectorySeparatorChar).Any(p => p is "bin" or "obj"))
+            .Select(f => (f, Lines: File.ReadLines(f).Count(l => !string.IsNullOrWhiteSpace(l))))
+            .Where(f => f.Lines > 300)
+            .ShouldBeEmpty();
+    }
+
+    [Fact]
     public void Core_refers_to_the_runtime_a_library_of_numbers_and_one_of_areas()
     {
         var others = typeof(Length)

@@ -95,7 +95,7 @@ public sealed record Becoming(Length Flat, Length Wanted, Length Low, Length Mid
 public abstract record WorkPlan : Result
 {
     /// <summary>The figures that every plan tells beside its own.</summary>
-    protected static IReadOnlyList<Figure> SharedFigures { get; } =
+    internal static IReadOnlyList<Figure> SharedFigures { get; } =
     [
         Figure<WorkPlan>.Table(
             "pieces",

@@ -7,7 +7,7 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Card;
 
 /// <summary>The lines of a card: one small function a line.</summary>
-internal static class Lines
+internal static partial class Lines
 {
     /// <summary>Each line by itself, in the order in which they are set; what plays no part is left out.</summary>
     public static List<CardLine> Of(
@@ -151,16 +151,6 @@ internal static class Lines
             : Plain("stabiliser", "Stabiliser", usual, Owns(ask, usual));
     }
 
-    private static CardLine? Presser(CardTechnique technique, CardInputs ask) =>
-        technique.Presser is { } presser
-            ? Plain(
-                "presser",
-                "Presser foot and needle-stop",
-                presser,
-                ask.Machine.Is.NeedleStop == false ? "by handwheel" : ""
-            )
-            : null;
-
     private static readonly Setting Chain = new(
         "a chain of a few stitches",
         "The loopers then hold the edge from the first stitch."
@@ -279,41 +269,6 @@ internal static class Lines
                 "Its large eye spares the thread.",
             _ => "Its point suits most weaves.",
         };
-
-    private static CardLine Pressure(CardTechnique technique, Machine machine)
-    {
-        var figure = StepText(technique.Pressure).Replace("step", "turn", StringComparison.Ordinal);
-        return machine.Pressure == false && technique.Pressure != 0
-            ? new(
-                "pressure",
-                "Foot pressure",
-                "unchanged",
-                "not adjustable",
-                $"{technique.PressureBecause} Here hold the fabric back lightly behind the foot instead."
-            )
-            : new("pressure", "Foot pressure", figure, "", technique.PressureBecause);
-    }
-
-    private static CardLine FeedDogs(CardTechnique technique, Machine machine) =>
-        technique.FeedDogsDown
-            ? new(
-                "feed-dogs",
-                "Feed dogs",
-                machine.FeedDogs == "covers" ? "covered" : "down",
-                "",
-                "Your hands move the fabric, in every direction."
-            )
-            : new("feed-dogs", "Feed dogs", "up", "", "The machine feeds the fabric evenly.");
-
-    private static CardLine Speed(CardTechnique technique, Machine machine) =>
-        Plain(
-            "speed",
-            "Speed",
-            technique.Speed,
-            technique.Speed.OfFullSpeed * machine.Fastest is { } pace
-                ? $"about {DecimalText.Write(pace, 0)} a minute"
-                : ""
-        );
 
     private static string Owns(CardInputs ask, Setting wanted)
     {

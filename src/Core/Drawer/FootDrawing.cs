@@ -34,7 +34,7 @@ public static class FootDrawing
         List<Shape> shapes =
         [
             Plate(
-                "sole",
+                PlateRole.Sole,
                 middle - left,
                 0,
                 middle + right,
@@ -52,7 +52,7 @@ public static class FootDrawing
                 var x = middle + (i - (count - 1) / 2d) * pitch;
                 shapes.Add(
                     Plate(
-                        "groove",
+                        PlateRole.Groove,
                         x - groove / 2,
                         0,
                         x + groove / 2,
@@ -70,7 +70,7 @@ public static class FootDrawing
         }
         shapes.Add(
             Plate(
-                "opening",
+                PlateRole.Opening,
                 middle - opening / 2,
                 NeedleAt - 3,
                 middle + opening / 2,
@@ -81,12 +81,19 @@ public static class FootDrawing
         if (foot.CordHole is { } hole && hole > Length.Zero)
         {
             var r = hole.Millimetres / 2;
-            shapes.Add(Plate("hole", middle - r, 3, middle + r, 3 + 2 * r, false));
+            shapes.Add(Plate(PlateRole.Hole, middle - r, 3, middle + r, 3 + 2 * r, false));
             shapes.Add(new Handle(At(middle + r, 3 + r), "cordHole", At(middle, 0), 2));
         }
         var reach = swing.Millimetres / 2 + 0.45;
         shapes.Add(
-            Plate("swing", middle - reach, NeedleAt - 0.45, middle + reach, NeedleAt + 0.45, false)
+            Plate(
+                PlateRole.Swing,
+                middle - reach,
+                NeedleAt - 0.45,
+                middle + reach,
+                NeedleAt + 0.45,
+                false
+            )
         );
         shapes.Add(new Handle(At(middle + opening / 2, NeedleAt - 3), "opening", At(middle, 0), 2));
         shapes.Add(new Handle(At(middle - left, Sole / 2 + 5), "soleLeft", At(middle, 0), -1));
@@ -114,7 +121,7 @@ public static class FootDrawing
         new(Length.FromMillimetres(x), Length.FromMillimetres(y));
 
     private static Plate Plate(
-        string role,
+        PlateRole role,
         double x,
         double y,
         double toX,

@@ -304,12 +304,23 @@ public sealed record Drawing(
 /// <param name="Label">What it is called.</param>
 public sealed record Near(Point At, Length Across, double Turned, string Label);
 
+/// <summary>What a part of a tool is.</summary>
+public enum PlateRole
+{
+    Sole,
+    Opening,
+    Groove,
+    Hole,
+
+    /// <summary>How far the needle goes.</summary>
+    Swing,
+}
+
 /// <summary>A part of a tool: the sole of a foot, its opening, a groove, a hole, or the swing of the needle.</summary>
 /// <param name="From">One corner.</param>
 /// <param name="To">The other corner.</param>
-/// <param name="Role">sole, opening, groove, hole or swing.</param>
 /// <param name="IsGuess">Whether its size is not known, and a usual one is drawn.</param>
-public sealed record Plate(Point From, Point To, string Role, bool IsGuess) : Shape;
+public sealed record Plate(Point From, Point To, PlateRole Role, bool IsGuess) : Shape;
 
 /// <summary>A place where a drawing can be pulled to adjust a figure.</summary>
 /// <param name="At">Where it is.</param>

@@ -30,66 +30,11 @@ public readonly record struct LengthReading(
 /// unit, one unit twice in one length, metric beside imperial without a plus sign, a figure without a unit beside one with, over 1 000 km, over 200 characters.
 /// </para>
 /// </remarks>
-public ref struct LengthReader
+public ref partial struct LengthReader
 {
     private const int LongestText = 200;
     private const double Longest = 1e9;
     private const int MostDigits = 32;
-    private const int ExactDigits = 15;
-
-    private static readonly double[] PowersOfTen =
-    [
-        1,
-        1e1,
-        1e2,
-        1e3,
-        1e4,
-        1e5,
-        1e6,
-        1e7,
-        1e8,
-        1e9,
-        1e10,
-        1e11,
-        1e12,
-        1e13,
-        1e14,
-        1e15,
-    ];
-
-    private static readonly (string Name, double Mm)[] Units =
-    [
-        ("mm", 1),
-        ("millimetre", 1),
-        ("millimetres", 1),
-        ("millimeter", 1),
-        ("millimeters", 1),
-        ("cm", 10),
-        ("centimetre", 10),
-        ("centimetres", 10),
-        ("centimeter", 10),
-        ("centimeters", 10),
-        ("dm", 100),
-        ("m", 1000),
-        ("metre", 1000),
-        ("metres", 1000),
-        ("meter", 1000),
-        ("meters", 1000),
-        ("in", 25.4),
-        ("inch", 25.4),
-        ("inches", 25.4),
-        ("ins", 25.4),
-        ("in.", 25.4),
-        ("ft", 304.8),
-        ("foot", 304.8),
-        ("feet", 304.8),
-        ("ft.", 304.8),
-        ("yd", 914.4),
-        ("yds", 914.4),
-        ("yard", 914.4),
-        ("yards", 914.4),
-        ("yd.", 914.4),
-    ];
 
     private readonly ReadOnlySpan<char> text;
     private readonly double ownUnit;
@@ -246,8 +191,6 @@ public ref struct LengthReader
         return sum;
     }
 
-    private static bool IsImperial(double unit) => unit is 25.4 or 304.8 or 914.4;
-
     private double ReadFigure()
     {
         if (at >= text.Length)
@@ -278,59 +221,10 @@ public ref struct LengthReader
         return first + ReadFractionAfterWhole();
     }
 
-    /// <summary>The fraction of <c>3 5/8</c>, <c>3-5/8</c>, <c>3⅝</c> or <c>3 ⅝</c>; leaves all else unread.</summary>
-    private double ReadFractionAfterWhole()
-    {
-        var before = at;
-        if (at < text.Length && text[at] is '-' or '\u2010' or '\u2011' or '\u2013')
-        {
-            at++;
-        }
-        else
-        {
-            SkipSpaces();
-        }
-        if (at < text.Length && FractionOf(text[at]) is { } glyph)
-        {
-            at++;
-            return glyph;
-        }
-        var digits = at;
-        while (digits < text.Length && char.IsAsciiDigit(text[digits]))
-        {
-            digits++;
-        }
-        if (digits == at || digits >= text.Length || !IsSlash(text[digits]))
-        {
-            at = before;
-            return 0;
-        }
-        var start = at;
-        var (top, _) = ReadDecimal();
-        return Over(top, start);
-    }
-
-    private double Over(double top, int start)
-    {
-        at++;
-        var bottomAt = at;
-        var (bottom, isWhole) = ReadDecimal();
-        if (error is not null)
-        {
-            return 0;
-        }
-        if (bottom == 0 || !isWhole)
-        {
-            Fail(bottomAt, $"“{text[start..at]}” is not a fraction");
-            return 0;
-        }
-        return top / bottom;
-    }
-
     private (double Figure, bool IsWhole) ReadDecimal()
     {
         var start = at;
-        var (digits, places, all) = (0, -1, 0L);
+        var (digits, places) = (0, -1);
         for (; at < text.Length && (char.IsAsciiDigit(text[at]) || text[at] is '.' or ','); at++)
         {
             if (at - start == MostDigits)
@@ -340,8 +234,6 @@ public ref struct LengthReader
             }
             if (char.IsAsciiDigit(text[at]))
             {
-                // Only figures of up to fifteen digits use what is added up here; more may run over.
-                all = unchecked(all * 10 + (text[at] - '0'));
                 digits++;
             }
             else if (places >= 0)
@@ -362,102 +254,13 @@ public ref struct LengthReader
             );
             return (0, false);
         }
-        // Two whole numbers that a double holds exactly give the double nearest to the figure as written.
-        var figure =
-            digits > ExactDigits
-                ? double.Parse(
-                    text[start..at].ToString().Replace(',', '.'),
-                    NumberStyles.AllowDecimalPoint,
-                    CultureInfo.InvariantCulture
-                )
-            : places < 0 ? all
-            : all / PowersOfTen[digits - places];
+        var figure = double.Parse(
+            text[start..at].ToString().Replace(',', '.'),
+            NumberStyles.AllowDecimalPoint,
+            CultureInfo.InvariantCulture
+        );
         return (figure, places < 0);
     }
-
-    /// <summary>The millimetres in the unit that stands here; 0 when none does.</summary>
-    private double ReadUnit()
-    {
-        var before = at;
-        SkipSpaces();
-        if (at >= text.Length)
-        {
-            return 0;
-        }
-        switch (text[at])
-        {
-            case '"' or '\u2033' or '\u201d' or '\u201c':
-                at++;
-                return Length.MillimetresPerInch;
-            case '\'' or '\u2032' or '\u2019' or '\u2018':
-                at++;
-                // Two single strokes are how some keyboards write a double one.
-                if (at < text.Length && text[at] == text[at - 1])
-                {
-                    at++;
-                    return Length.MillimetresPerInch;
-                }
-                return 304.8;
-        }
-        var end = at;
-        while (end < text.Length && (char.IsLetter(text[end]) || text[end] == '.'))
-        {
-            end++;
-        }
-        if (end == at)
-        {
-            at = before;
-            return 0;
-        }
-        foreach (var (name, mm) in Units)
-        {
-            if (text[at..end].Equals(name, StringComparison.OrdinalIgnoreCase))
-            {
-                at = end;
-                return mm;
-            }
-        }
-        Fail(at, $"“{text[at..end]}” is not a unit; mm, cm, m, in, ft and yd are");
-        return 0;
-    }
-
-    private static int UnitBit(double unit) =>
-        unit switch
-        {
-            1 => 0,
-            10 => 1,
-            100 => 2,
-            1000 => 3,
-            25.4 => 4,
-            304.8 => 5,
-            _ => 6,
-        };
-
-    private static bool IsSlash(char c) => c is '/' or '\u2044' or '\u2215';
-
-    private static double? FractionOf(char c) =>
-        c switch
-        {
-            '½' => 1 / 2d,
-            '⅓' => 1 / 3d,
-            '⅔' => 2 / 3d,
-            '¼' => 1 / 4d,
-            '¾' => 3 / 4d,
-            '⅕' => 1 / 5d,
-            '⅖' => 2 / 5d,
-            '⅗' => 3 / 5d,
-            '⅘' => 4 / 5d,
-            '⅙' => 1 / 6d,
-            '⅚' => 5 / 6d,
-            '⅐' => 1 / 7d,
-            '⅛' => 1 / 8d,
-            '⅜' => 3 / 8d,
-            '⅝' => 5 / 8d,
-            '⅞' => 7 / 8d,
-            '⅑' => 1 / 9d,
-            '⅒' => 1 / 10d,
-            _ => null,
-        };
 
     private bool Take(char wanted)
     {

@@ -30,6 +30,7 @@ public sealed class CraftDocument : IOpenApiDocumentTransformer
         document.Components ??= new OpenApiComponents();
         document.Components.Schemas ??= new Dictionary<string, IOpenApiSchema>();
         AddShared(document);
+        CraftSchemas.AddTo(document);
         var schemas = new Schemas(document);
         foreach (var technique in Core.Craft.Techniques.Worked)
         {

@@ -90,6 +90,7 @@ public static class CraftJson
             type.Properties.Remove(own);
         }
         var text = type.CreateJsonPropertyInfo(typeof(string), "text");
+        text.IsGetNullable = false;
         text.Get = d => ruler.Write(((Dimension)d).Length, ((Dimension)d).Kind);
         type.Properties.Add(text);
     }

@@ -3640,6 +3640,16 @@ export interface components {
             fields: components["schemas"]["FieldOut"][];
             looks: components["schemas"]["Choice"][];
         };
+        /**
+         * @description The kin of techniques: what they make.
+         * @enum {unknown}
+         */
+        Category: "fullness" | "tucks" | "rows" | "edges" | "lines" | "shapes" | "mending" | "freeMotion";
+        Caution: {
+            code: string;
+            says: string;
+            at: components["schemas"]["Stage"][];
+        };
         /** @description The one change to try next. */
         Change: {
             /** @description Its name in the API. */
@@ -3685,6 +3695,32 @@ export interface components {
             accent: null | string;
             pattern: null | string;
         };
+        /** @enum {unknown} */
+        ClothRole: "main" | "plain" | "length" | "leftOver" | "backing" | "hole";
+        /** @description A setting that can be turned between two swatches. */
+        Control: {
+            /** @description Its field, in the ask and among the settings of a swatch. */
+            name: string;
+            /** @description Its name on the screen. */
+            label: string;
+            /** @description Its unit, or empty. */
+            unit: string;
+            /**
+             * Format: double
+             * @description How far one press turns it.
+             */
+            step: number;
+            /**
+             * Format: double
+             * @description What it is where nothing was said.
+             */
+            usual: number;
+            /**
+             * @description The line of the card that says the same; empty where there is none.
+             * @default
+             */
+            cardLine: string;
+        };
         CsvReport: {
             /** Format: int32 */
             taken: number;
@@ -3714,9 +3750,28 @@ export interface components {
             /** Format: date-time */
             cutAt: string;
         };
+        DerivationLine: {
+            title: string;
+            sum: string;
+            because: string;
+        };
         DrawerOut: {
             things: components["schemas"]["ThingOut"][];
             tried: components["schemas"]["TriedOut"][];
+        };
+        Drawing: {
+            name: string;
+            title: string;
+            says: string;
+            /** @description In mm. */
+            width: number;
+            /** @description In mm. */
+            height: number;
+            shapes: components["schemas"]["Shape"][];
+            grainUpright: boolean;
+            isCloseUp: boolean;
+            isForCutting: boolean;
+            nears: components["schemas"]["Near"][];
         };
         ExampleRow: {
             projects: string[];
@@ -3837,6 +3892,33 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description A range: nineteen in twenty lie above its low, the even chance, nineteen in twenty below its high. */
+        Interval: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            mid: number;
+            /** Format: double */
+            high: number;
+        };
+        /** @description A form that turns the question round, shown as soon as what it needs is said. */
+        Inverse: {
+            /** @description Its name. */
+            form: string;
+            /** @description The field that it takes. */
+            needs: string;
+            /** @description The figure that it gives. */
+            gives: string;
+            /** @description What stands before that figure. */
+            says: string;
+            /**
+             * @description The field that one press sets to it; empty where there is none.
+             * @default
+             */
+            sets: string;
+            /** @description Fields that are left out of its ask. */
+            without: string[];
+        };
         JsonElement: unknown;
         KeepIn: {
             /** Format: uuid */
@@ -3880,11 +3962,6 @@ export interface components {
              */
             tries: number;
         };
-        /**
-         * @description The kin of techniques: what they make.
-         * @enum {unknown}
-         */
-        Kin: "fullness" | "tucks" | "rows" | "edges" | "lines" | "shapes" | "mending" | "freeMotion";
         KindOut: {
             name: string;
             title: string;
@@ -3893,30 +3970,6 @@ export interface components {
             fields: components["schemas"]["FieldOut"][];
             starters: components["schemas"]["StarterOut"][];
             measured: components["schemas"]["Measured"][];
-        };
-        /** @description A setting that can be turned between two swatches. */
-        Knob: {
-            /** @description Its field, in the ask and among the settings of a swatch. */
-            name: string;
-            /** @description Its name on the screen. */
-            label: string;
-            /** @description Its unit, or empty. */
-            unit: string;
-            /**
-             * Format: double
-             * @description How far one press turns it.
-             */
-            step: number;
-            /**
-             * Format: double
-             * @description What it is where nothing was said.
-             */
-            usual: number;
-            /**
-             * @description The line of the card that says the same; empty where there is none.
-             * @default
-             */
-            cardLine: string;
         };
         LearntOut: {
             quantity: components["schemas"]["Quantity"];
@@ -3939,15 +3992,8 @@ export interface components {
             title: string;
             simulated: boolean;
         };
-        /** @description A range: nineteen in twenty lie above its low, the even chance, nineteen in twenty below its high. */
-        Likely: {
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            mid: number;
-            /** Format: double */
-            high: number;
-        };
+        /** @enum {unknown} */
+        LineMeaning: "chalk" | "stitch" | "stitchRemoved" | "seam" | "fold" | "join" | "hem" | "selvedge" | "match" | "profile" | "cord" | "ribbon" | "tear" | "needle" | "thread";
         LinesOut: {
             data: string;
             /** Format: int32 */
@@ -3981,7 +4027,18 @@ export interface components {
         NarrowedOut: {
             /** Format: int32 */
             count: number;
-            range: components["schemas"]["Likely"];
+            range: components["schemas"]["Interval"];
+        };
+        Near: {
+            /** @description Across and down, in mm. */
+            at: [
+                number,
+                number
+            ];
+            /** @description In mm. */
+            across: number;
+            turned: number;
+            label: string;
         };
         NearThreadOut: {
             id: string;
@@ -4020,9 +4077,11 @@ export interface components {
         PlannedOut: {
             /** Format: double */
             x: number;
-            range: components["schemas"]["Likely"];
+            range: components["schemas"]["Interval"];
             says: string;
         };
+        /** @enum {unknown} */
+        PlateRole: "sole" | "opening" | "groove" | "hole" | "swing";
         /** @description A setting that what is learnt is plotted against. */
         PlotAxis: {
             /** @description Its name among the settings. */
@@ -4258,6 +4317,219 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "note" | "care" | "stop";
+        SewingStep: {
+            key: string;
+            title: string;
+            says: string;
+            big: string;
+            checks: string[];
+            caution?: components["schemas"]["Caution"];
+            schools: {
+                name: string;
+                follows: string;
+            }[];
+            picture: {
+                drawing: string;
+                lit: string[];
+                notYet?: string[];
+            };
+            /** @enum {unknown} */
+            place: "table" | "iron" | "machine" | "hand";
+            minutes: number;
+            sets: string[];
+            table: components["schemas"]["Fact"][];
+            stops: components["schemas"]["StepStop"][];
+            measure?: {
+                form: string;
+                field: string;
+                question: string;
+                with: {
+                    [key: string]: number;
+                };
+                into: string;
+            };
+        };
+        Shape: {
+            /** @constant */
+            kind: "cloth";
+            /** @description Across and down, in mm. */
+            from: [
+                number,
+                number
+            ];
+            /** @description Across and down, in mm. */
+            to: [
+                number,
+                number
+            ];
+            role: components["schemas"]["ClothRole"];
+            label: string;
+            tornRight: boolean;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "line";
+            meaning: components["schemas"]["LineMeaning"];
+            /** @description Across and down, in mm. */
+            from: [
+                number,
+                number
+            ];
+            /** @description Across and down, in mm. */
+            to: [
+                number,
+                number
+            ];
+            label: string;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "path";
+            /** @description SVG path data in mm. */
+            path: string;
+            meaning?: components["schemas"]["LineMeaning"];
+            fill?: components["schemas"]["ClothRole"];
+            label: string;
+            stitches?: components["schemas"]["StitchLook"];
+            /** @description In mm. */
+            width: number;
+            colour: string;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "notch";
+            /** @description Across and down, in mm. */
+            at: [
+                number,
+                number
+            ];
+            number: number;
+            fromBelow: boolean;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "dimension";
+            /** @description Across and down, in mm. */
+            from: [
+                number,
+                number
+            ];
+            /** @description Across and down, in mm. */
+            to: [
+                number,
+                number
+            ];
+            /** @enum {unknown} */
+            side: "above" | "below" | "left" | "right";
+            note: string;
+            field: string;
+            part: string;
+            text: string;
+        } | {
+            /** @constant */
+            kind: "grain";
+            /** @description Across and down, in mm. */
+            from: [
+                number,
+                number
+            ];
+            /** @description Across and down, in mm. */
+            to: [
+                number,
+                number
+            ];
+            part: string;
+        } | {
+            /** @constant */
+            kind: "gathered";
+            /** @description Across and down, in mm. */
+            from: [
+                number,
+                number
+            ];
+            /** @description In mm. */
+            drop: number;
+            hem: {
+                /** @description Across and down, in mm. */
+                from: [
+                    number,
+                    number
+                ];
+                /** @description In mm. */
+                span: number;
+                folds: number;
+                /** @description In mm. */
+                amplitude: number;
+            };
+            tornRight: boolean;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "plate";
+            /** @description Across and down, in mm. */
+            from: [
+                number,
+                number
+            ];
+            /** @description Across and down, in mm. */
+            to: [
+                number,
+                number
+            ];
+            role: components["schemas"]["PlateRole"];
+            isGuess: boolean;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "handle";
+            /** @description Across and down, in mm. */
+            at: [
+                number,
+                number
+            ];
+            field: string;
+            /** @description Across and down, in mm. */
+            origin: [
+                number,
+                number
+            ];
+            per: number;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "words";
+            /** @description Across and down, in mm. */
+            at: [
+                number,
+                number
+            ];
+            text: string;
+            isNumber: boolean;
+            part: string;
+        } | {
+            /** @constant */
+            kind: "dot";
+            /** @description Across and down, in mm. */
+            at: [
+                number,
+                number
+            ];
+            field: string;
+            label: string;
+            text: string;
+            /** @enum {unknown} */
+            pull: "along" | "round";
+            /** @description Across and down, in mm. */
+            origin: [
+                number,
+                number
+            ];
+            heading: number;
+            value: number;
+            least: number;
+            most: number;
+            part: string;
+        };
         /** @description That another field says something, or does not. */
         ShownWhen: {
             /** @description The other field. */
@@ -4288,6 +4560,8 @@ export interface components {
              */
             flat: number;
         };
+        /** @enum {unknown} */
+        Stage: "plan" | "set-up" | "sample" | "cut" | "sew" | "keep";
         StageOut: {
             name: string;
             title: string;
@@ -4313,6 +4587,24 @@ export interface components {
             of?: null | string;
             /** @default  */
             name: string;
+        };
+        StepStop: {
+            stitches: number;
+            needle: string;
+            turn: number;
+            says: string;
+            near: number;
+        };
+        StitchLook: {
+            /** @description In mm. */
+            length: number;
+            /** @description In mm. */
+            width: number;
+            repeat?: {
+                paths: unknown[];
+                /** @description In mm. */
+                length: number;
+            };
         };
         SwatchIn: {
             /** Format: uuid */
@@ -4340,7 +4632,7 @@ export interface components {
             against: string;
             fields: components["schemas"]["FieldOut"][];
             features: string[];
-            knobs: components["schemas"]["Knob"][];
+            knobs: components["schemas"]["Control"][];
             teaches: components["schemas"]["LessonOut"][];
             learns: boolean;
             ofPiece: {
@@ -4375,7 +4667,7 @@ export interface components {
             name: string;
             title: string;
             short: string;
-            kin: components["schemas"]["Kin"];
+            kin: components["schemas"]["Category"];
             says: string;
             begin: string;
             firstField: string;
@@ -4390,7 +4682,7 @@ export interface components {
             groups: components["schemas"]["GroupOut"][];
             first: components["schemas"]["FirstQuestion"];
             either: string[];
-            allows: components["schemas"]["TurnedRound"][];
+            allows: components["schemas"]["Inverse"][];
             stages: components["schemas"]["StageOut"][];
             uses: string[];
             swatch: components["schemas"]["SwatchOfOut"];
@@ -4482,24 +4774,6 @@ export interface components {
             score: components["schemas"]["Score"];
             /** Format: date-time */
             at: string;
-        };
-        /** @description A form that turns the question round, shown as soon as what it needs is said. */
-        TurnedRound: {
-            /** @description Its name. */
-            form: string;
-            /** @description The field that it takes. */
-            needs: string;
-            /** @description The figure that it gives. */
-            gives: string;
-            /** @description What stands before that figure. */
-            says: string;
-            /**
-             * @description The field that one press sets to it; empty where there is none.
-             * @default
-             */
-            sets: string;
-            /** @description Fields that are left out of its ask. */
-            without: string[];
         };
         /** @description What a rule could not look at, and what it would need to know. */
         Unchecked: {

@@ -9,7 +9,7 @@ using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.FreeMotion.Free
 namespace ZephyrReach.Core.Craft.FreeMotion;
 
 /// <summary>How a piece of free-motion work is sewn.</summary>
-internal sealed record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
+internal sealed partial record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
 {
     /// <summary>Workshop rules: to tie off, jump and begin again; to move a hoop; to change a bobbin; in minutes.</summary>
     private const double Jump = 0.3;
@@ -20,85 +20,7 @@ internal sealed record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
     /// <summary>And a moment to look where the line goes on, for each metre.</summary>
     private const double Look = 0.2;
 
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        F.Lines(
-            "line",
-            "What is sewn, in mm from the top left: one list of places for each stretch between jumps.",
-            a => a.Ask.Stretches
-        ),
-        F.Amount("length", "Σ of all stretches, times the passes.", a => a.Length),
-        F.Count("jumps", "From stretch to stretch.", a => a.Jumps),
-        F.Fine("lineSpacing", "From line to line; 0 for a line.", a => a.Ask.Apart),
-        F.Fine("stitchLength", "ℓ.", a => a.Ask.Tempo.Stitch),
-        F.Fine("plannedStitch", "The same, as a swatch keeps it.", a => a.Ask.Tempo.Stitch),
-        F.Ratio("machineSpeed", "n, stitches a minute.", a => a.Ask.Tempo.Machine),
-        F.Ratio("handSpeed", "v = ℓ·n/60, mm a second.", a => a.Ask.Tempo.Hand),
-        F.Count("stitches", "ceil(length/ℓ).", a => a.Stitches),
-        F.Ratio("seconds", "60·stitches/n.", a => a.Seconds),
-        F.Ratio("minutes", "With stops: jumps, hoop, bobbins.", a => a.Minutes),
-        F.Ratio("density", "Stitches on a square mm of what is filled.", a => a.Density),
-        F.Amount("needleThread", "stitches·(√(ℓ² + z²) + t).", a => a.Thread),
-        F.Amount("bobbinThread", "The same below.", a => a.Thread),
-        F.Count("bobbins", "ceil(1.15·bobbinThread/bobbinCapacity).", a => a.Bobbins),
-        F.Lengths(
-            "bobbinEnds",
-            LengthKind.Amount,
-            "How far along the line each runs out.",
-            a => a.BobbinEnds
-        ),
-        F.Marked("reachWidth", "From side to side of all of it.", a => a.Reach.Width),
-        F.Marked("reachHeight", "From top to bottom.", a => a.Reach.Height),
-        F.Marked("hoopNeeded", "Inside, to hold all of it.", a => a.Hooping.Needed),
-        F.Count("hoopFields", "Places of the hoop.", a => a.Fields_.Count),
-        F.Length(
-            "columnWidth",
-            LengthKind.Fine,
-            "Of a monogram: 3 mm on capitals of 30 mm, to 6 mm on 90 mm and more.",
-            a => a.ColumnWidth
-        ),
-        F.Count("crossings", "How often a line crosses itself.", a => a.Crossings),
-        F.Ratio(
-            "handFactor",
-            "What her stitches come to against those that are planned, by what swatches taught.",
-            a => a.Hand.Factor
-        ),
-        F.Ratio("keptHand", "The speed that her hands keep by that, mm a second.", a => a.KeptHand),
-        F.Count(
-            "runAt",
-            "The machine at that hand, for the stitch that is planned: in steps of 10.",
-            a => a.RunAt
-        ),
-        F.Ratio("drawnAlong", "What elastic leaves of the height.", a => a.Elastic(a.Along)),
-        F.Ratio("drawnAcross", "And of the width.", a => a.Elastic(a.Across)),
-        F.Length(
-            "comesToWidth",
-            LengthKind.Marked,
-            "The width, drawn in.",
-            a => a.ElasticLength(a.Reach.Width * a.Across.Factor)
-        ),
-        F.Length(
-            "comesToHeight",
-            LengthKind.Marked,
-            "The height, drawn in.",
-            a => a.ElasticLength(a.Reach.Height * a.Along.Factor)
-        ),
-        F.Length(
-            "flatWidth",
-            LengthKind.Cut,
-            "How wide a field to begin with, so that it comes to the width that is entered.",
-            a => a.ElasticLength(a.Reach.Width / a.Across.Factor)
-        ),
-        F.Length(
-            "flatHeight",
-            LengthKind.Cut,
-            "And how high.",
-            a => a.ElasticLength(a.Reach.Height / a.Along.Factor)
-        ),
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => FreeMotionFigures.All;
 
     /// <summary>Of all that is sewn, from the top left.</summary>
     public (Length Width, Length Height) Reach { get; } = ReachOf(Ask);
@@ -343,65 +265,6 @@ internal sealed record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
 
     public override IReadOnlyList<Caution> Cautions => FreeMotionTechnique.Hazards;
 
-    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler)
-    {
-        List<DerivationLine> lines =
-        [
-            new(
-                "Stitch",
-                Ruler.Sum(
-                    $"60 × {Ask.Tempo.Hand:2} ÷ {Ask.Tempo.Machine:1} = {Ask.Tempo.Stitch:fine}"
-                ),
-                "Hands in mm a second over stitches a minute: nothing else makes it."
-            ),
-            new(
-                "Line",
-                Ruler.Sum($"{Ask.Line} × {Ask.Passes} = {Length}"),
-                Ask.Kind == FreeMotionFields.Meandered
-                    ? $"{Ruler.Fine(Ask.Apart)} apart over {Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))}."
-                    : ""
-            ),
-            new(
-                "Stitches",
-                Ruler.Sum($"{Length} ÷ {Ask.Tempo.Stitch:fine}, rounded up = {Stitches}"),
-                $"At {Number(Ask.Tempo.Machine, 0)} a minute: {Number(Seconds / 60, 1)} min of sewing, about {Number(Minutes, 0)} with stops."
-            ),
-            new(
-                "Thread",
-                Ruler.Sum(
-                    $"{Stitches} × (√({Ask.Tempo.Stitch:fine}² + {Ask.StitchWidth:fine}²) + {Ask.Thickness:fine}) = {Thread:amount}"
-                ),
-                "Above, and as much below; 15 % more is taken for starts and ends."
-            ),
-            new(
-                "Your hands",
-                Ruler.Sum($"{Ask.Tempo.Hand:2} × {Hand.Factor:3} = {KeptHand:2}"),
-                Hand.RestsOn
-            ),
-        ];
-        if (Density is { } density)
-        {
-            lines.Add(
-                new(
-                    "Density",
-                    Ruler.Sum($"{Stitches} ÷ {Filled!.Value:0} = {density:2}"),
-                    $"Stitches on a square millimetre. A fabric of {Number(Ask.ClothWeight, 0)} g/m² bears about {Number(MostDense, 1)}."
-                )
-            );
-        }
-        if (Ask.Elastic)
-        {
-            lines.Add(
-                new(
-                    "Drawn in",
-                    $"{Ruler.Mark(Reach.Width)} × {Number(Across.Factor, 3)} and {Ruler.Mark(Reach.Height)} × {Number(Along.Factor, 3)}",
-                    Across.RestsOn
-                )
-            );
-        }
-        return lines;
-    }
-
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) => [SewnDrawing.Of(this)];
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => FreeMotionSteps.Of(this);
@@ -429,9 +292,9 @@ internal sealed record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
 
     internal static string Number(double value, int places) => DecimalText.Write(value, places);
 
-    private double? Elastic(Dial dial) => Ask.Elastic ? dial.Factor : null;
+    internal double? Elastic(Dial dial) => Ask.Elastic ? dial.Factor : null;
 
-    private Length? ElasticLength(Length length) => Ask.Elastic ? length : null;
+    internal Length? ElasticLength(Length length) => Ask.Elastic ? length : null;
 
     private static (Length, Length) ReachOf(FreeMotionInputs ask)
     {

@@ -42,7 +42,7 @@ internal static class FreeMotionTechnique
                     "",
                     "How to sew it free-motion",
                     FreeMotionFields.All,
-                    FreeMotionPlan.Told,
+                    FreeMotionFigures.All,
                     RawInputs.Of(
                         ("kind", FreeMotionFields.Meandered),
                         ("width", "30 cm"),

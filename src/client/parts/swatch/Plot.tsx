@@ -3,6 +3,8 @@ import { area, line } from 'd3-shape';
 import { useId, useState, type MouseEvent } from 'react';
 import { useWidth } from '../../drawing/useWidth';
 import { Segmented } from '../Segmented';
+import { Legend, Mark } from './PlotMarks';
+import { PlotTable } from './PlotTable';
 import { ends, said, scaleOf } from './scale';
 import type { Learnt, PlotPoint } from './usePlot';
 
@@ -17,7 +19,6 @@ type Props = {
   open?: (id: string) => void;
 };
 
-const dots = ['var(--indigo)', 'var(--clay)', 'var(--moss)', 'var(--plum)', 'var(--teal)', 'var(--slate)'];
 const height = 300;
 const margin = { left: 44, right: 16, top: 14, bottom: 44 };
 
@@ -101,7 +102,7 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
               <span className="text-soft">Point at a swatch, or use the arrow keys.</span>
             )}
           </p>
-          <AsTable learnt={learnt} points={points} />
+          <PlotTable learnt={learnt} points={points} />
         </>
       )}
     </section>
@@ -244,144 +245,6 @@ function Picture({ learnt, points, cloths, isOff, here, see, open }: PictureProp
         </svg>
       )}
     </div>
-  );
-}
-
-/** A swatch: its shape and colour say the cloth, hollow that it does not count, a ring that it is odd. */
-function Mark({
-  x,
-  y,
-  which,
-  point,
-  isHere,
-}: {
-  x: number;
-  y: number;
-  which: number;
-  point: PlotPoint;
-  isHere: boolean;
-}) {
-  const colour = dots[which % dots.length];
-  return (
-    <g transform={`translate(${x} ${y})`} data-swatch={point.id}>
-      {isHere && <circle r={13} fill="none" stroke="var(--indigo)" strokeWidth={3} />}
-      {point.isOdd && (
-        <circle r={10} fill="none" stroke="var(--ink)" strokeWidth={1.8} strokeDasharray="3 2" />
-      )}
-      <path
-        d={shapes[which % shapes.length]}
-        fill={point.counts ? colour : 'var(--paper)'}
-        stroke={point.counts ? 'var(--paper)' : colour}
-        strokeWidth={point.counts ? 1.4 : 2}
-        opacity={point.isSame ? 1 : 0.72}
-      />
-      {point.simulated && <path d="M-2.2 0h4.4" stroke="var(--paper)" strokeWidth={1.6} />}
-    </g>
-  );
-}
-
-const shapes = [
-  'M-5.5 0a5.5 5.5 0 1 0 11 0a5.5 5.5 0 1 0 -11 0z',
-  'M-5 -5h10v10h-10z',
-  'M0 -6.6L6.2 5H-6.2z',
-  'M0 -7L7 0L0 7L-7 0z',
-  'M0 6.6L6.2 -5H-6.2z',
-  'M-6 -2h4v-4h4v4h4v4h-4v4h-4v-4h-4z',
-];
-
-function Legend({
-  learnt,
-  cloths,
-  isOff,
-  mark,
-}: {
-  learnt: Learnt;
-  cloths: string[];
-  isOff: boolean;
-  mark: string;
-}) {
-  const has = (is: (p: PlotPoint) => boolean) => learnt.points.some(is);
-  return (
-    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm text-soft">
-      {cloths.map((cloth, i) => (
-        <li key={cloth} className="flex items-center gap-2">
-          <svg width={14} height={14} viewBox="-7 -7 14 14" aria-hidden>
-            <path d={shapes[i % shapes.length]} fill={dots[i % dots.length]} />
-          </svg>
-          {cloth || 'fabric not entered'}
-        </li>
-      ))}
-      {!isOff && learnt.band.length > 0 && (
-        <li className="flex items-center gap-2">
-          <i className="inline-block h-3 w-5 rounded-sm bg-chalk" aria-hidden /> 9 times out of 10 lie in the
-          band
-        </li>
-      )}
-      {!isOff && learnt.planned && (
-        <li>
-          ▾ {mark}: {learnt.planned.says}
-        </li>
-      )}
-      {has((p) => p.isOdd) && <li>circled: unusual</li>}
-      {has((p) => !p.counts) && <li>hollow: not used</li>}
-      {has((p) => p.simulated) && <li>barred: simulated</li>}
-      {has((p) => !p.isSame) && <li>paler: another fabric or foot, counted half</li>}
-    </ul>
-  );
-}
-
-function AsTable({ learnt, points }: { learnt: Learnt; points: PlotPoint[] }) {
-  const { quantity, planned } = learnt;
-  return (
-    <details className="min-w-0 text-[0.92rem]">
-      <summary className="flex min-h-11 items-center text-soft">Show as a table</summary>
-      {/* What scrolls has to be reachable by key. */}
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
-      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="The plot as a table">
-        <table className="w-full min-w-[34rem]">
-          <caption className="sr-only">
-            {quantity.title} of each swatch{planned ? ', and what the others predict for it' : ''}
-          </caption>
-          <thead className="text-left text-soft">
-            <tr>
-              <th scope="col">Settings</th>
-              <th scope="col">Fabric</th>
-              <th scope="col" className="text-right">
-                {quantity.title}
-              </th>
-              {planned && (
-                <>
-                  <th scope="col" className="text-right">
-                    expected from the others
-                  </th>
-                  <th scope="col" className="text-right">
-                    deviations
-                  </th>
-                </>
-              )}
-            </tr>
-          </thead>
-          <tbody>
-            {points.map((p) => (
-              <tr key={p.id} className="border-t border-rule">
-                <td className="py-1">{p.settings}</td>
-                <td>{p.cloth}</td>
-                <td className="text-right font-bold">{said(p.value, quantity)}</td>
-                {planned && (
-                  <>
-                    <td className="text-right">{p.expected != null && said(p.expected, quantity)}</td>
-                    <td className="text-right">
-                      {p.deviations?.toFixed(1)}
-                      {p.isOdd ? ' odd' : ''}
-                    </td>
-                  </>
-                )}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </details>
   );
 }
 

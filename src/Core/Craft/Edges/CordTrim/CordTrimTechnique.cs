@@ -42,7 +42,7 @@ internal static class CordTrimTechnique
                     "",
                     "How to sew it on",
                     CordTrimFields.All,
-                    CordTrimPlan.Told,
+                    CordTrimFigures.All,
                     RawInputs.Of(
                         ("made", CordedFields.Cushion),
                         ("cushionWidth", "45 cm"),

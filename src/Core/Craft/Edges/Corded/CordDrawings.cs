@@ -34,7 +34,7 @@ internal static class CordDrawings
                 new Plate(
                     new Point(wide / 4, middle - groove / 2),
                     new Point(wide * 0.75, middle + groove / 2),
-                    "groove",
+                    PlateRole.Groove,
                     false
                 ).In("foot")
             );

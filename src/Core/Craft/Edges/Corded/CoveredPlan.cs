@@ -12,7 +12,7 @@ internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut
     : EdgePlan(Edge)
 {
     /// <summary>The figures that every such plan tells.</summary>
-    protected static IReadOnlyList<Figure> StripFigures { get; } =
+    internal static IReadOnlyList<Figure> StripFigures { get; } =
     [
         Figure<CoveredPlan>.Marked(
             "stripWidth",

@@ -10,7 +10,7 @@ namespace ZephyrReach.Core.Craft.Edges.Corded;
 internal abstract record EdgePlan(EdgeInputs Edge) : WorkPlan
 {
     /// <summary>The figures that every such plan tells.</summary>
-    protected static IReadOnlyList<Figure> EdgeFigures { get; } =
+    internal static IReadOnlyList<Figure> EdgeFigures { get; } =
     [
         Figure<EdgePlan>.Marked("edge", "Along the seam line.", a => a.Edge.Length),
         Figure<EdgePlan>.Fine("covered", "The cord as it lies in the seam.", a => a.Covered),

@@ -13,31 +13,7 @@ namespace ZephyrReach.Core.Craft.Edges.FinePiping;
 internal sealed record FinePipingPlan(FinePipingInputs Ask)
     : CoveredPlan(Ask.Edge, Ask.Covering, Ask.Cut, Ask.Face)
 {
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        F.Fine(
-            "threadThickness",
-            "What the wraps lie across, by their number.",
-            a => a.Ask.Twist.Thread
-        ),
-        F.Fine("cordThickness", "d·√(k/0.7) of k strands.", a => a.Ask.Twist.Thick),
-        F.Marked("required", "Of strip and cord: Σ edges and the ends.", a => a.Ask.Required),
-        .. StripFigures,
-        F.Amount(
-            "strandLength",
-            "Of thread, for every strand, with what twisting takes up.",
-            a => a.StrandLength
-        ),
-        F.Amount(
-            "needleThread",
-            "Of the lines that make it, apply it and close it.",
-            a => a.NeedleThread
-        ),
-        .. EdgeFigures,
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => FinePipingFigures.All;
 
     public override BesideCord Foot => Ask.Foot;
 

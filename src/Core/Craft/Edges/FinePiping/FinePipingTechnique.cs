@@ -32,7 +32,7 @@ internal static class FinePipingTechnique
                     "",
                     "How to pipe it",
                     FinePipingFields.All,
-                    FinePipingPlan.Told,
+                    FinePipingFigures.All,
                     RawInputs.Of(
                         ("made", CordedFields.Listed),
                         ("edges", new[] { "62 cm" }),

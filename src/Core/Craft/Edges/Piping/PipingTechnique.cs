@@ -33,7 +33,7 @@ internal static class PipingTechnique
                     "",
                     "How to pipe it",
                     PipingFields.All,
-                    PipingPlan.Told,
+                    PipingFigures.All,
                     RawInputs.Of(
                         ("made", CordedFields.Cushion),
                         ("cushionWidth", "40 cm"),

@@ -14,41 +14,7 @@ namespace ZephyrReach.Core.Craft.Fullness.Ease;
 internal sealed record EasePlan(StripPlan Plan, Length Before, Length After, double MostEase)
     : WorkPlan
 {
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        F.Ratio("fullness", "The longer edge over the shorter.", a => a.Plan.AchievedFullness),
-        F.Marked("toEase", "How much longer it is; below 0 it is shorter.", a => a.ToEase),
-        F.Ratio("mostEase", "Up to here this fabric eases in without a fold.", a => a.MostEase),
-        F.Count("segments", "How many parts both are divided into.", a => a.Plan.Segments),
-        F.Marked("segmentFlat", "One part of the longer edge.", a => a.Plan.SegmentFlat),
-        F.Marked("segmentGathered", "One part of the shorter.", a => a.Plan.SegmentGathered),
-        F.Lengths(
-            "rowOffsets",
-            LengthKind.Marked,
-            "Each row's distance from the raw edge.",
-            a => a.Plan.RowOffsets
-        ),
-        F.Count("rowsRemoved", "Rows taken out at the end.", a => a.Plan.Ask.Rows.RowsRemoved),
-        F.Amount("threadPerRow", "Thread for one row, each side.", a => a.Plan.ThreadPerRow),
-        F.Amount("threadTotal", "Both sides and 15 % on top.", a => a.Plan.ThreadTotal),
-        F.Fine("seamBulk", "What passes under the foot in the seam.", a => a.Plan.SeamBulk),
-        F.Table(
-            "marks",
-            "The marks of both edges, each from the first notch.",
-            a => a.Plan.Marks,
-            Figure<StripMarks>.Length(
-                "strip",
-                LengthKind.Tape,
-                "On the longer edge.",
-                m => m.Strip
-            ),
-            Figure<StripMarks>.Length("edge", LengthKind.Tape, "On the shorter edge.", m => m.Edge)
-        ),
-        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => EaseFigures.All;
 
     public Length ToEase => Plan.FlatEdge - Plan.Ask.FinishedEdge;
 
@@ -81,7 +47,7 @@ internal sealed record EasePlan(StripPlan Plan, Length Before, Length After, dou
 
     public override IReadOnlyList<Caution> Cautions => Safety.Gathers;
 
-    private SwatchPlan Swatch =>
+    internal SwatchPlan Swatch =>
         SwatchPlan.For(
             Length.FromMillimetres(150),
             Math.Max(1, Plan.AchievedFullness),

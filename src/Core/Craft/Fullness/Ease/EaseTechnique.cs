@@ -56,7 +56,7 @@ public static class EaseTechnique
                     "",
                     "What to mark and sew between two notches",
                     EaseFields.All,
-                    EasePlan.Told,
+                    EaseFigures.All,
                     Sleeve,
                     EaseCalculator.Straight
                 ),

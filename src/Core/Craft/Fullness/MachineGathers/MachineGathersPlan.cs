@@ -18,53 +18,17 @@ internal sealed record MachineGathersPlan(
     Length CutLength
 ) : WorkPlan
 {
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        .. F.From(a => a.Ask.Reading, Craft.Fullness.PullUp.PullUpReading.Told),
-        F.Cut("cutLength", "Flat, enough with the assurance.", a => a.CutLength),
-        F.Cut("flatEdge", "The same with what is trimmed.", a => a.CutLength + a.Ask.Trim),
-        F.Marked("expectedSurplus", "What will likely be over.", a => a.Surplus(a.Likely.Mid)),
-        F.Marked(
-            "surplusLow",
-            "The least that may be over; below 0 is short.",
-            a => a.Surplus(a.Likely.High)
-        ),
-        F.Marked("surplusHigh", "The most that may be over.", a => a.Surplus(a.Likely.Low)),
-        F.Count("stripCount", "How many strips are cut.", a => a.Strips.StripCount),
-        F.Cut("stripLength", "Of each strip.", a => a.Strips.StripLength),
-        F.Length(
-            "sewnFlat",
-            LengthKind.Whole,
-            "What the joined strips give.",
-            a => a.Strips.SewnFlat
-        ),
-        F.Cut("cutDepth", "Of each strip.", a => a.Ask.Piece.CutDepth),
-        F.Cut("clothToBuy", "The fabric that the strips take.", a => a.Strips.ClothToBuy),
-        F.Count("joins", "Seams between strips.", a => a.Strips.Joins),
-        F.Count(
-            "segments",
-            "How many parts both edges are divided into, as a check.",
-            a => a.Strips.Segments
-        ),
-        F.Marked("segmentFlat", "One part of the strip.", a => a.Strips.SegmentFlat),
-        F.Marked("segmentGathered", "One part of the plain edge.", a => a.Strips.SegmentGathered),
-        F.Amount("threadPerSide", "Needle thread for all passes.", a => a.ThreadPerSide),
-        F.Fine("seamBulk", "What passes under the foot in the seam.", a => a.Strips.SeamBulk),
-        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => MachineGathersFigures.All;
 
     /// <summary>Whether more would be believed than can be, which only what was never measured is.</summary>
     public bool IsPacked => Likely.IsBounded;
 
-    private Craft.Fullness.PullUp.Prediction Likely => Ask.Reading.Prediction;
+    internal Craft.Fullness.PullUp.Prediction Likely => Ask.Reading.Prediction;
 
     private Length Edge => Ask.Piece.FinishedEdge;
 
     /// <summary>What the strips hold over the edge at a fullness.</summary>
-    private Length Surplus(double fullness) => CutLength - Edge * fullness;
+    internal Length Surplus(double fullness) => CutLength - Edge * fullness;
 
     /// <summary>Needle thread: each pass T'·(1 + t/ℓ) and a tail at either end.</summary>
     public Length ThreadPerSide =>
@@ -102,7 +66,7 @@ internal sealed record MachineGathersPlan(
             : [new("Needle thread", Ruler.Write(ThreadPerSide, LengthKind.Amount))];
 
     /// <summary>The swatch: marked as for any gathers, and expected to come to the even chance.</summary>
-    private SwatchPlan Swatch => SwatchPlan.For(Ask.Piece.CutDepth, Likely.Mid, Ruler.Units);
+    internal SwatchPlan Swatch => SwatchPlan.For(Ask.Piece.CutDepth, Likely.Mid, Ruler.Units);
 
     public override IReadOnlyList<Piece> Pieces => [Strips.Piece];
 

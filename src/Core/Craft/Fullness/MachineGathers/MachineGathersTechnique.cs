@@ -77,7 +77,7 @@ public static class MachineGathersTechnique
                     "",
                     "What to cut, mark and sew, and how sure that is",
                     MachineGathersFields.All(kind.Family),
-                    MachineGathersPlan.Told,
+                    MachineGathersFigures.All,
                     example,
                     reader => MachineGathersCalculator.Straight(reader, kind)
                 ),

@@ -34,7 +34,7 @@ public static class PulledGathersTechnique
                     "",
                     "What to cut, mark and sew",
                     StripFields.All,
-                    PulledGathersPlan.Told,
+                    PulledGathersFigures.All,
                     PulledGathersExample.Awning,
                     PulledGathersPlan.Of
                 ),

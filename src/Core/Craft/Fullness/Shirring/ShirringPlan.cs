@@ -14,72 +14,9 @@ namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 /// The figures of the formulas are for a panel that comes out exactly as planned. It never does: so it is cut to the sure
 /// width, and the elastic, the bobbins and the thread that are shown and used up are those of the panel as it is cut.
 /// </remarks>
-internal sealed record ShirringPlan(ShirringInputs Ask, int Rows) : WorkPlan
+internal sealed partial record ShirringPlan(ShirringInputs Ask, int Rows) : WorkPlan
 {
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        .. F.From(a => a.Ask.Reading, PullUpReading.Told),
-        F.Count("rows", "How many rows.", a => a.Rows),
-        F.Marked(
-            "actualGap",
-            "Between rows, so that the last lands on its margin; 0 for one row.",
-            a => a.ActualGap
-        ),
-        F.Marked("flatWidth", "r·R.", a => a.FlatWidth),
-        F.Cut("cutWidth", "With a seam allowance at either side.", a => a.CutWidth),
-        F.Amount("elasticPerRow", "w·R.", a => a.ElasticPerRow),
-        F.Amount(
-            "elasticTotal",
-            "For all rows, with turns and tails, where it rests as planned.",
-            a => a.ElasticTotal
-        ),
-        F.Count(
-            "rowsPerBobbin",
-            "Rows that one bobbin holds.",
-            a => a.Ask.InLooper ? (int?)null : a.RowsPerBobbin
-        ),
-        F.Count(
-            "bobbins",
-            "Bobbins for that; 0 where one holds no row.",
-            a => a.Ask.InLooper ? (int?)null : a.Bobbins
-        ),
-        F.Counts(
-            "changeBefore",
-            "Before which rows the bobbin is changed.",
-            a => a.Ask.InLooper ? null : a.ChangeBefore,
-            false
-        ),
-        F.Amount("needleThread", "Ordinary thread on top.", a => a.NeedleThread),
-        F.Marked("restLow", "The narrowest that it is likely to be at rest.", a => a.RestLow),
-        F.Marked("restMid", "Its width at rest: as often more as less.", a => a.RestMid),
-        F.Marked("restHigh", "The widest that it is likely to be at rest.", a => a.RestHigh),
-        F.Cut(
-            "sureWidth",
-            "Cut width that is no tighter than wanted, with the assurance.",
-            a => a.SureWidth
-        ),
-        F.Amount(
-            "elasticToHave",
-            "For the panel as it is cut, should it rest as wide as it may.",
-            a => a.ElasticToHave
-        ),
-        F.Count(
-            "bobbinsToWind",
-            "The same in bobbins; 0 where one may hold no row.",
-            a => a.Ask.InLooper ? (int?)null : a.BobbinsSurely
-        ),
-        F.Amount("threadOnTop", "Ordinary thread for the panel as it is cut.", a => a.ThreadOnTop),
-        F.Count("widths", "Widths of fabric that are joined for it.", a => a.Widths),
-        F.Ratio(
-            "leastFullness",
-            "The least that passes over the widest measure.",
-            a => a.LeastFullness
-        ),
-        F.Group("swatch", "How to cut and mark a swatch.", a => a.Swatch, SwatchPlan.Told),
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => ShirringFigures.All;
 
     /// <summary>(H − top − bottom)/(k − 1); nothing for one row.</summary>
     public Length ActualGap => Rows > 1 ? Ask.RowsHeight / (Rows - 1) : Length.Zero;
@@ -313,110 +250,12 @@ internal sealed record ShirringPlan(ShirringInputs Ask, int Rows) : WorkPlan
 
     private static string Rows_(int rows) => rows == 1 ? "1 row" : $"{rows} rows";
 
-    private SwatchPlan Swatch =>
+    internal SwatchPlan Swatch =>
         SwatchPlan.For(Ask.PanelHeight, Ask.Reading.Prediction.Mid, Ruler.Units);
-
-    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler)
-    {
-        string M(Length length) => ruler.Mark(length);
-        var row = Ask.ElasticFactor * RestHigh;
-        List<DerivationLine> lines =
-        [
-            new(
-                "Rows",
-                ruler.Sum(
-                    $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, rounded down, + 1 = {Rows}"
-                ),
-                Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
-            ),
-            new(
-                $"Long enough {Ask.Reading.AssuranceSays}",
-                ruler.Sum(
-                    $"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"
-                ),
-                "So wide it is no tighter than wanted."
-            ),
-            new(
-                "Cut width",
-                ruler.Sum($"{CutFlat} + 2 × {Ask.SeamAllowance} = {SureWidth:cut}"),
-                "What is cut is rounded up."
-            ),
-            new(
-                "Relaxed",
-                ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, about"),
-                Ask.Reading.RestsOn
-            ),
-            new(
-                "Elastic",
-                ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}")
-                    + "; in all "
-                    + Total(),
-                "A row takes a little more elastic than its width at rest: the widest that is likely, so that none runs out."
-            ),
-        ];
-        if (!Ask.InLooper)
-        {
-            lines.Add(
-                new(
-                    "Rows to a bobbin",
-                    Ask.Layout == Layout.Rows
-                        ? ruler.Sum(
-                            $"{Ask.BobbinCapacity} ÷ ({row} + 2 × {Ask.Tail}), rounded down = {RowsSurely}"
-                        )
-                        : ruler.Sum(
-                            $"({Ask.BobbinCapacity} − 2 × {Ask.Tail}) ÷ ({row} + {ActualGap}), rounded down = {RowsSurely}"
-                        ),
-                    LookBefore.Count == 0
-                        ? "One bobbin does it."
-                        : $"At the widest that it may be at rest. Look before row {Sentence.Few(LookBefore)}, and change it there: never in the middle of one."
-                )
-            );
-        }
-        lines.Add(
-            new(
-                "Needle thread",
-                ruler.Sum(
-                    $"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}"
-                )
-            )
-        );
-        return lines;
-
-        string Total() =>
-            Ask.Layout switch
-            {
-                Layout.Pivot => ruler.Sum(
-                    $"{Rows} × {row} + {Rows - 1} × {ActualGap} + 2 × {Ask.Tail} = {ElasticToHave:amount}"
-                ),
-                Layout.Rows => ruler.Sum(
-                    $"{Rows} × ({row} + 2 × {Ask.Tail}) = {ElasticToHave:amount}"
-                ),
-                _ => ruler.Sum($"{Rows} × {row} + 2 × {Ask.Tail} = {ElasticToHave:amount}"),
-            };
-    }
 
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
         [ShirringPanelDrawing.AtRest(this), ShirringPanelDrawing.Flat(this)];
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) =>
         Together.Steps(ShirringSteps.Of(this, ruler));
-}
-
-/// <summary>Hazards of elastic.</summary>
-internal static class Hazards
-{
-    public static IReadOnlyList<Caution> All => [Elastic, Glue, .. Safety.Gathers];
-
-    public static Caution Elastic { get; } =
-        new(
-            "elastic",
-            "Hold steam over elastic and never set the iron on it: it melts and springs back. Loose elastic on clothes for "
-                + "babies and small children is a choking and strangulation hazard: secure every end, and keep to the local rules."
-        );
-
-    public static Caution Glue { get; } =
-        new(
-            "glue",
-            "Textile glue on knots: ventilate, keep it away from heat and off the machine."
-        );
 }

@@ -40,7 +40,7 @@ public static class ShirringTechnique
                     "",
                     "What to cut and wind, and before which row the bobbin runs out",
                     ShirringFields.All,
-                    ShirringPlan.Told,
+                    ShirringFigures.All,
                     ShirringExample.Smock,
                     ShirringCalculator.Straight
                 ),

@@ -25,7 +25,7 @@ public static class TuckedRuffleTechnique
                     "",
                     "What to cut, and how the attachment is set",
                     TuckedRuffleFields.All,
-                    TuckedRufflePlan.Told,
+                    TuckedRuffleFigures.All,
                     TuckedRuffleExample.All,
                     TuckedRuffleCalculator.Straight
                 ),

@@ -26,7 +26,7 @@ internal sealed record CutShape(
 );
 
 /// <summary>How shapes are sewn onto a ground.</summary>
-internal sealed record AppliquePlan(AppliqueInputs Ask) : WorkPlan
+internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
 {
     /// <summary>Workshop rule: a stop with its turn takes so many minutes.</summary>
     private const double MinutesOfStop = 0.1;
@@ -34,110 +34,7 @@ internal sealed record AppliquePlan(AppliqueInputs Ask) : WorkPlan
     /// <summary>Fusible beyond the shape, both sides together.</summary>
     private static readonly Length FusibleBeyond = Length.FromMillimetres(10);
 
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        F.Lengths(
-            "lengths",
-            LengthKind.Fine,
-            "Between corners, round by round.",
-            a => [.. a.AsSaid.Select(s => s.Side.Length)]
-        ),
-        F.Fine(
-            "bestRepeat",
-            "What to set: of those near enough, the one that misses least.",
-            a => a.BestRepeat
-        ),
-        F.Length("miss", LengthKind.Fine, "The greatest miss with it.", a => a.Miss),
-        F.Table(
-            "segments",
-            "Each side, with its own best repeat.",
-            a => a.AsSaid,
-            Figure<FittedSide>.Fine("length", "Between the corners.", s => s.Side.Length),
-            Figure<FittedSide>.Fine("repeat", "Its own best.", s => s.Own.Repeat),
-            Figure<FittedSide>.Count("count", "So many of those.", s => s.Own.Count),
-            Figure<FittedSide>.Fine(
-                "miss",
-                "How far the last is from the corner.",
-                s => s.Own.Miss
-            ),
-            Figure<FittedSide>.Fine(
-                "plannedMiss",
-                "The same with what is set for all.",
-                s => s.Planned.Miss
-            ),
-            Figure<FittedSide>.Count(
-                "plannedCount",
-                "Stitches with what is set for all.",
-                s => s.Planned.Count
-            ),
-            Figure<FittedSide>.Text("shape", "Of which shape.", s => s.Round.Shape.Name),
-            Figure<FittedSide>.Flag(
-                "isFree",
-                "Whether an end lies under another shape.",
-                s => s.Side.IsFree
-            )
-        ),
-        F.Marked("perimeter", "All outlines, also where they are hidden.", a => a.Perimeter),
-        F.Marked("stitched", "What is seen of them.", a => a.Stitched),
-        F.Count("outsideCorners", "Corners that point outwards.", a => a.Corners(true)),
-        F.Count("insideCorners", "Corners that point into the shape.", a => a.Corners(false)),
-        F.Count("stitches", "With what is set.", a => a.Stitches),
-        F.Fine("bite", "How far the stitch goes into the shape.", a => a.Bite),
-        F.Fine("setRepeat", "What is set: bestRepeat, as a swatch keeps it.", a => a.BestRepeat),
-        F.Ratio("dialFactor", "What the machine gives of what is set.", a => a.Factor),
-        F.Flag("lands", "Whether every corner is met within 0.2 mm.", a => a.Lands),
-        F.Group(
-            "change",
-            "The least change that makes every corner met.",
-            a => a.Change,
-            [
-                Figure<SettingChange>.Text("shape", "Of which shape.", c => c.Round.Shape.Name),
-                Figure<SettingChange>.Text("says", "What to change.", c => c.Says),
-                Figure<SettingChange>.Fine(
-                    "furthest",
-                    "No point moves further.",
-                    c => c.Is.Furthest
-                ),
-                Figure<SettingChange>.Fine("miss", "What is missed then.", c => c.Is.Miss),
-                Figure<SettingChange>.Table(
-                    "sets",
-                    "What is set for that.",
-                    c => c.Sets,
-                    Figure<Fact>.Text("field", "The field, by its path.", f => f.Name),
-                    Figure<Fact>.Text("to", "What it is set to.", f => f.Text)
-                ),
-            ],
-            false
-        ),
-        F.Table(
-            "fusible",
-            "Shape by shape, as they are traced on the paper: mirrored.",
-            a => a.Fusible,
-            Figure<CutShape>.Text("shape", "Which.", c => c.Shape.Name),
-            Figure<CutShape>.Cut("width", "Of its rectangle, and 10 mm.", c => c.Width),
-            Figure<CutShape>.Cut("height", "The same down.", c => c.Height),
-            Figure<CutShape>.Text(
-                "outline",
-                "As path data in mm.",
-                c => string.Concat(c.Outlines.Select(o => o.Data))
-            )
-        ),
-        F.Table(
-            "turns",
-            "The stops as they are sewn, round by round.",
-            a =>
-                a.Rounds.SelectMany((r, i) => a.Turnings(r).Select(t => new OnRound(i + 1, t)))
-                    .ToList(),
-            Figure<OnRound>.Count("round", "Which outline, from 1.", t => t.Round),
-            Figure<OnRound>.Count("count", "Stitches since the stop before.", t => t.Turn.Count),
-            Figure<OnRound>.Text("needle", "Where the needle stands.", t => t.Turn.Needle),
-            Figure<OnRound>.Ratio("turn", "In degrees; above 0 outwards.", t => t.Turn.Turn)
-        ),
-        F.Ratio("minutes", "About how long the sewing takes.", a => a.Minutes),
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => AppliqueFigures.All;
 
     /// <summary>Every outline, as it is sewn: from beneath to above.</summary>
     public IReadOnlyList<Round> Rounds => rounds ??= RoundsOf();
@@ -389,64 +286,6 @@ internal sealed record AppliquePlan(AppliqueInputs Ask) : WorkPlan
 
     internal int CountOf(double length) => (int)Math.Max(1, Math.Round(length / Step.Millimetres));
 
-    private List<Turning> TurningsOf(Round round)
-    {
-        var pivots = Stops
-            .Of(Legs.Of(round.Path, 0.05), Step, Ask.Tolerance, Ask.CornerAngle, true)
-            .All.Where(s => s.Kind == StopKind.Pivot)
-            .ToList();
-        List<Turning> all = [];
-        var (sewn, last) = (0, 0);
-        foreach (var (side, from, to) in round.Sewn(Step.Millimetres))
-        {
-            foreach (var pivot in Along(pivots, round.Measured.Total, from, to))
-            {
-                Add(
-                    sewn + (int)Math.Round((pivot.At.Millimetres - from) / Step.Millimetres),
-                    pivot.Turn,
-                    StopKind.Pivot,
-                    pivot.At,
-                    pivot.Turn > 0 ? "outside, at the edge" : "in the shape"
-                );
-            }
-            sewn += CountOf(to - from);
-            if (side.Ends is { } corner && Math.Abs(to - side.To) < 1e-6)
-            {
-                Add(
-                    sewn,
-                    corner.Turn,
-                    StopKind.Corner,
-                    Length.FromMillimetres(corner.At),
-                    corner.IsOutside ? "in the corner" : "in the corner, at the cut"
-                );
-            }
-        }
-        return all;
-
-        void Add(int stitch, double turn, StopKind kind, Length at, string needle)
-        {
-            if (all is [.., var before] && stitch <= before.Stitch && before.Turn > 0 == turn > 0)
-            {
-                all[^1] = before with { Turn = before.Turn + turn, Kind = kind, Needle = needle };
-                return;
-            }
-            stitch = Math.Max(stitch, last);
-            all.Add(new(all.Count + 1, stitch, stitch - last, turn, kind, at, needle));
-            last = stitch;
-        }
-    }
-
-    /// <summary>The pivots between two places, those beyond the end of the outline too.</summary>
-    private static IEnumerable<Stop> Along(
-        IReadOnlyList<Stop> pivots,
-        double whole,
-        double from,
-        double to
-    ) =>
-        pivots
-            .Concat(pivots.Select(p => p with { At = p.At + Length.FromMillimetres(whole) }))
-            .Where(p => p.At.Millimetres > from + 0.5 && p.At.Millimetres < to - 0.5);
-
     private Length Best(IReadOnlyList<Length> lengths) =>
         StitchFit.Best(lengths, Ask.Repeat, Ask.RepeatRange, Ask.RepeatStep, Factor);
 
@@ -501,43 +340,6 @@ internal sealed record AppliquePlan(AppliqueInputs Ask) : WorkPlan
         return all;
     }
 
-    private List<CutShape> CutsOf()
-    {
-        List<CutShape> all = [];
-        foreach (var shape in Ask.Shapes)
-        {
-            IReadOnlyList<Path> outlines = shape.Outlines;
-            if (Ask.Stitch == AppliqueFields.Turned)
-            {
-                outlines = shape.Area.Within(Ask.Allowance.Millimetres).Outlines;
-            }
-            else if (
-                Ask.Under > Length.Zero
-                && Rounds.Any(r => r.Shape == shape && r.Hidden.Count > 0)
-            )
-            {
-                var over = Ask
-                    .Shapes.Where(s => s.Number > shape.Number)
-                    .Select(s => s.Area)
-                    .Aggregate((a, b) => a.And(b));
-                outlines = shape
-                    .Area.And(shape.Area.Within(Ask.Under.Millimetres).Common(over))
-                    .Outlines;
-            }
-            // From its own top left corner, since that is how it lies on its cloth.
-            var reach = NamedShape.BoundsOf(outlines);
-            var move = Affine.Move(-reach.From.X.Millimetres, -reach.From.Y.Millimetres);
-            all.Add(new(shape, [.. outlines.Select(move.Of)], reach.Width, reach.Height));
-        }
-        return all;
-    }
-
-    private static IReadOnlyList<Path> Mirrored(IReadOnlyList<Path> outlines)
-    {
-        var reach = NamedShape.BoundsOf(outlines);
-        return [.. outlines.Select(Affine.Mirror((reach.To.X / 2).Millimetres).Of)];
-    }
-
     private SettingChange? ChangeOf() =>
         Lands
             ? null
@@ -547,70 +349,4 @@ internal sealed record AppliquePlan(AppliqueInputs Ask) : WorkPlan
                     LeastChange.For(r, Step) is { } found ? new SettingChange(this, r, found) : null
                 )
                 .FirstOrDefault(c => c is not null);
-}
-
-/// <summary>A stop of one of several outlines.</summary>
-internal sealed record OnRound(int Round, Turning Turn);
-
-/// <summary>The least change of one outline, in words and as what is set for it.</summary>
-internal sealed record SettingChange(AppliquePlan Of, Round Round, LeastChange Is)
-{
-    /// <summary>What to change, in a clause: make the leaf 1.2 mm longer.</summary>
-    public string Says
-    {
-        get
-        {
-            var name = Round.Shape.Name;
-            if (Is.Corners.Count == 0)
-            {
-                var words = new[]
-                {
-                    By(Is.Wider, "wider", "narrower"),
-                    By(Is.Higher, "higher", "lower"),
-                }.Where(w => w.Length > 0);
-                return $"make the {name} {string.Join(" and ", words)}";
-            }
-            var moves = Is
-                .Corners.Take(4)
-                .Select(m =>
-                    $"corner {m.Corner} by {string.Join(" and ", new[] { By(m.X, "to the right", "to the left"), By(m.Y, "down", "up") }.Where(w => w.Length > 0))}"
-                );
-            return $"of the {name} move {string.Join(", ", moves)}"
-                + (Is.Corners.Count > 4 ? $", and {Is.Corners.Count - 4} more by less" : "");
-        }
-    }
-
-    /// <summary>The fields that are set: a size where one says it, else the outline.</summary>
-    public IReadOnlyList<Fact> Sets
-    {
-        get
-        {
-            var shape = Round.Shape;
-            if (Is.Corners.Count == 0 && shape.IsStretched)
-            {
-                var reach = new MeasuredPath(Is.Outline).Bounds;
-                return
-                [
-                    new($"{shape.At}{LineFields.ShapeWidth.Name}", Exact(reach.Width)),
-                    new($"{shape.At}{LineFields.ShapeHeight.Name}", Exact(reach.Height)),
-                ];
-            }
-            var outlines = shape.Outlines.Select(o => o == Round.Path ? Is.Outline : o);
-            var sets = new Fact(
-                $"{shape.At}{AppliqueFields.Outline.Name}",
-                string.Concat(outlines.Select(o => o.Data))
-            );
-            return shape.At.Length == 0
-                ? [sets, new(AppliqueFields.Made.Name, LineFields.Read)]
-                : [sets];
-        }
-    }
-
-    private string By(Length by, string more, string less) =>
-        Math.Abs(by.Millimetres) < 0.05
-            ? ""
-            : $"{Of.Ruler.Fine(Rounding.Nearest(Length.Difference(by, Length.Zero), Length.FromMillimetres(0.1)))} {(by > Length.Zero ? more : less)}";
-
-    /// <summary>Finer than it is marked: a stitch is to land.</summary>
-    private static string Exact(Length length) => $"{DecimalText.Write(length.Millimetres, 2)} mm";
 }

@@ -39,7 +39,7 @@ internal static class AppliqueTechnique
                     "",
                     "How to sew it on",
                     AppliqueFields.All,
-                    AppliquePlan.Told,
+                    AppliqueFigures.All,
                     RawInputs.Of(
                         ("shape", "leaf"),
                         ("shapeWidth", "70 mm"),

@@ -33,7 +33,7 @@ internal static class CouchingTechnique
                     "",
                     "How to couch it",
                     CouchingFields.All,
-                    CouchingPlan.Told,
+                    CouchingFigures.All,
                     RawInputs.Of(
                         ("path", Vine),
                         ("cordDiameter", "3 mm"),

@@ -14,7 +14,7 @@ namespace ZephyrReach.Core.Craft.Mending.Darning;
 internal sealed record Block(int Number, Length X, Length Y);
 
 /// <summary>How a tear is darned.</summary>
-internal sealed record DarningPlan(DarningInputs Ask) : WorkPlan
+internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
 {
     /// <summary>Workshop rule: more blocks than this lie stiffer than a patch.</summary>
     private const int MostBlocks = 6;
@@ -30,62 +30,7 @@ internal sealed record DarningPlan(DarningInputs Ask) : WorkPlan
     /// <summary>Between the lines of a darning program, which has its own.</summary>
     private static readonly Length ProgramGap = Length.FromMillimetres(0.5);
 
-    public static IReadOnlyList<Figure> Told { get; } =
-    [
-        F.Text("way", "What serves.", a => a.Ask.What.Way),
-        F.Text("why", "Why that serves.", a => a.Ask.What.Why),
-        F.Text("notThat", "What not to do.", a => a.Ask.What.NotThat),
-        F.Marked("areaWidth", "tearWidth + 2·margin.", a => a.Ask.AreaWidth),
-        F.Marked("areaLength", "tearLength + 2·margin.", a => a.Ask.AreaLength),
-        F.Cut("backingWidth", "tearWidth + 2·backingMargin.", a => a.BackingWidth),
-        F.Cut("backingLength", "tearLength + 2·backingMargin.", a => a.BackingLength),
-        F.Count("columns", "Blocks side by side.", a => a.Programmed(a.Ask.Columns)),
-        F.Count("rows", "Blocks one below the other.", a => a.Programmed(a.Ask.Rows)),
-        F.Length("blockWidth", LengthKind.Fine, "Of each block.", a => a.Programmed(a.BlockWidth)),
-        F.Length(
-            "setWidth",
-            LengthKind.Fine,
-            "blockWidth up to half a millimetre, as dials step.",
-            a => a.Programmed(a.SetWidth)
-        ),
-        F.Length(
-            "blockLength",
-            LengthKind.Fine,
-            "Of each block.",
-            a => a.Programmed(a.BlockLength)
-        ),
-        F.Length(
-            "setLength",
-            LengthKind.Fine,
-            "What to set the foot to, by what blocks came to.",
-            a => a.Programmed(a.SetLength)
-        ),
-        new Figure(
-            "blocks",
-            FigureShape.Table,
-            "Each block, row by row, from the top left of what is stitched.",
-            LengthKind.Marked,
-            false,
-            a => ((DarningPlan)a).Ask.IsProgrammed ? ((DarningPlan)a).Blocks : null,
-            [
-                Figure<Block>.Marked("x", "To its left side.", b => b.X),
-                Figure<Block>.Marked("y", "To its upper side.", b => b.Y),
-            ]
-        ),
-        F.Count("lengthwiseLines", "Lines along.", a => a.Guided(a.LengthwiseLines)),
-        F.Count("crosswiseLines", "Lines across.", a => a.Guided(a.CrosswiseLines)),
-        F.Length(
-            "stitched",
-            LengthKind.Amount,
-            "Lines times their length, both ways.",
-            a => a.Guided(a.Stitched)
-        ),
-        F.Count("stitches", "stitched/stitchLength.", a => a.Guided(a.Stitches)),
-        F.Ratio("minutes", "About how long it takes, without preparing.", a => a.Minutes),
-        .. SharedFigures,
-    ];
-
-    public override IReadOnlyList<Figure> Figures => Told;
+    public override IReadOnlyList<Figure> Figures => DarningFigures.All;
 
     public Length BackingWidth => Ask.TearWidth + 2 * Ask.BackingMargin;
 
@@ -282,96 +227,6 @@ internal sealed record DarningPlan(DarningInputs Ask) : WorkPlan
             ? DarningTechnique.WithoutHoop
             : DarningTechnique.Hazards;
 
-    public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler)
-    {
-        // On so small a piece a sixteenth of an inch is as much as a margin: sums are in millimetres.
-        if (!Ask.What.IsDarned)
-        {
-            return Ask.What.IsSeam
-                ?
-                [
-                    new(
-                        "Sewn again",
-                        Ruler.Sum($"{Ask.TearLength} + 2 × {Past} = {SewnAgain}"),
-                        "The new stitches begin and end where the old ones hold."
-                    ),
-                ]
-                : [];
-        }
-        List<DerivationLine> lines =
-        [
-            new(
-                "Total stitched length",
-                Ruler.Sum(
-                    $"{Ask.TearWidth} + 2 × {Ask.Margin} = {Ask.AreaWidth}; {Ask.TearLength} + 2 × {Ask.Margin} = {Ask.AreaLength}"
-                ),
-                "The stitches begin and end in sound fabric."
-            ),
-            new(
-                "Backing",
-                Ruler.Sum(
-                    $"{Ask.TearWidth} + 2 × {Ask.BackingMargin} = {BackingWidth:cut}; {Ask.TearLength} + 2 × {Ask.BackingMargin} = {BackingLength:cut}"
-                ),
-                "Stitches across nothing do not hold."
-            ),
-        ];
-        if (!Ask.IsProgrammed)
-        {
-            lines.Add(
-                new(
-                    "Lines",
-                    Ruler.Sum(
-                        $"{Ask.AreaWidth} ÷ {Ask.LineGap:fine} + 1 = {LengthwiseLines} along; {Ask.AreaLength} ÷ {Ask.LineGap:fine} + 1 = {CrosswiseLines} across"
-                    )
-                )
-            );
-            lines.Add(
-                new(
-                    "Stitches",
-                    Ruler.Sum(
-                        $"({LengthwiseLines} × {Ask.AreaLength} + {CrosswiseLines} × {Ask.AreaWidth}) ÷ {Ask.StitchLength:fine} = {Stitches}"
-                    ),
-                    $"At {DecimalText.Write(Ask.Speed, 0)} a minute, and a moment at each turn: about {DecimalText.Write(Minutes, 0)} min."
-                )
-            );
-            return lines;
-        }
-        lines.Add(
-            new(
-                "Blocks",
-                Ruler.Sum(
-                    $"({Ask.AreaWidth} − {Ask.Overlap:fine}) ÷ ({Ask.MaxStitchWidth:fine} − {Ask.Overlap:fine}), rounded up = {Ask.Columns}; "
-                )
-                    + (
-                        Ask.ByLever
-                            ? "one row, by lever"
-                            : Ruler.Sum(
-                                $"({Ask.AreaLength} − {Ask.Overlap:fine}) ÷ ({Ask.FootLength:fine} − {Ask.Overlap:fine}), rounded up = {Ask.Rows}"
-                            )
-                    )
-            )
-        );
-        lines.Add(
-            new(
-                "Each block",
-                Ruler.Sum(
-                    $"({Ask.AreaWidth} + {Ask.Columns - 1} × {Ask.Overlap:fine}) ÷ {Ask.Columns} = {BlockWidth:fine}; ({Ask.AreaLength} + {Ask.Rows - 1} × {Ask.Overlap:fine}) ÷ {Ask.Rows} = {BlockLength:fine}"
-                ),
-                "Evened out, so that all are alike."
-            )
-        );
-        lines.Add(
-            new(
-                "Set the foot",
-                Ruler.Sum(
-                    $"{BlockLength:fine} ÷ {Dial.Factor:3}, to the nearest {SlideStep:fine} = {SetLength:fine}"
-                ),
-                Dial.RestsOn
-            )
-        );
-        return lines;
-    }
-
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
         [DarnDrawing.Of(this, ruler), CloseUp.Of(this, ruler)];
 
@@ -446,10 +301,10 @@ internal sealed record DarningPlan(DarningInputs Ask) : WorkPlan
         }
     }
 
-    private T? Programmed<T>(T value)
+    internal T? Programmed<T>(T value)
         where T : struct => Ask.IsProgrammed ? value : null;
 
-    private T? Guided<T>(T value)
+    internal T? Guided<T>(T value)
         where T : struct => Ask.IsProgrammed ? null : value;
 
     private static int Lines(Length across, Length gap) =>

@@ -60,7 +60,7 @@ internal static class DarningTechnique
                     "",
                     "How to darn it",
                     DarningFields.All,
-                    DarningPlan.Told,
+                    DarningFigures.All,
                     RawInputs.Of(
                         ("what", "strained"),
                         ("tearWidth", "9 mm"),

@@ -95,7 +95,7 @@ internal static class BiteCloseUp
             yield return new Plate(
                 new Point(middle - gap / 2, needle),
                 new Point(middle + gap / 2, Height),
-                "groove",
+                PlateRole.Groove,
                 false
             ).In("bar");
         }
@@ -122,7 +122,7 @@ internal static class BiteCloseUp
             yield return new Plate(
                 new Point(middle - half, needle - Needle),
                 new Point(middle + half, needle + Needle),
-                "swing",
+                PlateRole.Swing,
                 false
             ).In("stitches");
         }

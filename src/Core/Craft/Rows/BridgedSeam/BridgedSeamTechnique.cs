@@ -57,7 +57,7 @@ internal static class BridgedSeamTechnique
                     "",
                     "What to cut, and how wide to set the stitch",
                     BridgedSeamFields.All,
-                    BridgedSeamPlan.Told,
+                    BridgedSeamFigures.All,
                     Example,
                     BridgedSeamPlan.Of
                 ),

@@ -91,7 +91,7 @@ internal static class FoldedRibbonTechnique
                     "",
                     "What ribbon to buy, and where to fold it",
                     FoldedRibbonFields.All,
-                    FoldedRibbonPlan.Told,
+                    FoldedRibbonFigures.All,
                     Example,
                     FoldedRibbonPlan.Of
                 ),

@@ -38,7 +38,7 @@ internal static class EdgeCloseUp
                 new Plate(
                     new Point(edge, top),
                     new Point(second + Beyond, bottom),
-                    "sole",
+                    PlateRole.Sole,
                     a.Ask.FootEdge is null
                 ).In("foot")
             );
@@ -46,7 +46,7 @@ internal static class EdgeCloseUp
                 new Plate(
                     new Point(second - next.Width / 2 - Needle, top + Sole / 2 - Needle),
                     new Point(second + next.Width / 2 + Needle, top + Sole / 2 + Needle),
-                    "swing",
+                    PlateRole.Swing,
                     false
                 ).In("foot")
             );

@@ -87,7 +87,7 @@ internal static class StitchRowsTechnique
                     "",
                     "What to cut, set and sew, row by row",
                     StitchRowsFields.All,
-                    StitchRowsPlan.Told,
+                    StitchRowsFigures.All,
                     Example,
                     StitchRowsPlan.Of
                 ),

@@ -67,7 +67,7 @@ internal static class PintucksTechnique
                     "",
                     "What to cut, mark and sew, and how sure that is",
                     PintucksFields.All,
-                    PintucksPlan.Told,
+                    PintucksFigures.All,
                     Example,
                     PintucksPlan.Of
                 ),

@@ -27,12 +27,12 @@ internal static class SoleDrawing
         List<Shape> shapes =
         [
             new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
-            Plate("sole", middle - half, middle + half, isGuess),
+            Plate(PlateRole.Sole, middle - half, middle + half, isGuess),
         ];
         for (var i = 0; i < grooves; i++)
         {
             var x = middle + (i - (grooves - 1) / 2.0) * pitch;
-            shapes.Add(Plate("groove", x - groove / 2, x + groove / 2, isGuess));
+            shapes.Add(Plate(PlateRole.Groove, x - groove / 2, x + groove / 2, isGuess));
         }
         // The tucks that are sewn lie to the left; the new one comes out from under the needles.
         for (var i = 1; middle - i * ask.Spacing > ask.NeedleSpacing && i <= 12; i++)
@@ -54,7 +54,7 @@ internal static class SoleDrawing
                         x + Length.FromMillimetres(0.4),
                         needles + Length.FromMillimetres(0.4)
                     ),
-                    "hole",
+                    PlateRole.Hole,
                     false
                 ).In("needles")
             );
@@ -90,7 +90,7 @@ internal static class SoleDrawing
             IsCloseUp: true
         );
 
-        static Plate Plate(string role, Length from, Length to, bool isGuess) =>
+        static Plate Plate(PlateRole role, Length from, Length to, bool isGuess) =>
             new(
                 new Point(from, Length.FromMillimetres(Reach)),
                 new Point(to, Length.FromMillimetres(Reach + Sole)),
@@ -98,7 +98,7 @@ internal static class SoleDrawing
                 isGuess
             )
             {
-                Part = role,
+                Part = role.ToString().ToLowerInvariant(),
             };
     }
 

@@ -1,0 +1,110 @@
+using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Cutting;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+using ZephyrReach.Core.Swatches.Learning;
+using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Applique.AppliquePlan>;
+using Path = ZephyrReach.Core.Drawings.Path;
+
+namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
+
+internal sealed partial record AppliquePlan
+{
+    private List<CutShape> CutsOf()
+    {
+        List<CutShape> all = [];
+        foreach (var shape in Ask.Shapes)
+        {
+            IReadOnlyList<Path> outlines = shape.Outlines;
+            if (Ask.Stitch == AppliqueFields.Turned)
+            {
+                outlines = shape.Area.Within(Ask.Allowance.Millimetres).Outlines;
+            }
+            else if (
+                Ask.Under > Length.Zero
+                && Rounds.Any(r => r.Shape == shape && r.Hidden.Count > 0)
+            )
+            {
+                var over = Ask
+                    .Shapes.Where(s => s.Number > shape.Number)
+                    .Select(s => s.Area)
+                    .Aggregate((a, b) => a.And(b));
+                outlines = shape
+                    .Area.And(shape.Area.Within(Ask.Under.Millimetres).Common(over))
+                    .Outlines;
+            }
+            // From its own top left corner, since that is how it lies on its cloth.
+            var reach = NamedShape.BoundsOf(outlines);
+            var move = Affine.Move(-reach.From.X.Millimetres, -reach.From.Y.Millimetres);
+            all.Add(new(shape, [.. outlines.Select(move.Of)], reach.Width, reach.Height));
+        }
+        return all;
+    }
+
+    private static IReadOnlyList<Path> Mirrored(IReadOnlyList<Path> outlines)
+    {
+        var reach = NamedShape.BoundsOf(outlines);
+        return [.. outlines.Select(Affine.Mirror((reach.To.X / 2).Millimetres).Of)];
+    }
+
+    private List<Turning> TurningsOf(Round round)
+    {
+        var pivots = Stops
+            .Of(Legs.Of(round.Path, 0.05), Step, Ask.Tolerance, Ask.CornerAngle, true)
+            .All.Where(s => s.Kind == StopKind.Pivot)
+            .ToList();
+        List<Turning> all = [];
+        var (sewn, last) = (0, 0);
+        foreach (var (side, from, to) in round.Sewn(Step.Millimetres))
+        {
+            foreach (var pivot in Along(pivots, round.Measured.Total, from, to))
+            {
+                Add(
+                    sewn + (int)Math.Round((pivot.At.Millimetres - from) / Step.Millimetres),
+                    pivot.Turn,
+                    StopKind.Pivot,
+                    pivot.At,
+                    pivot.Turn > 0 ? "outside, at the edge" : "in the shape"
+                );
+            }
+            sewn += CountOf(to - from);
+            if (side.Ends is { } corner && Math.Abs(to - side.To) < 1e-6)
+            {
+                Add(
+                    sewn,
+                    corner.Turn,
+                    StopKind.Corner,
+                    Length.FromMillimetres(corner.At),
+                    corner.IsOutside ? "in the corner" : "in the corner, at the cut"
+                );
+            }
+        }
+        return all;
+
+        void Add(int stitch, double turn, StopKind kind, Length at, string needle)
+        {
+            if (all is [.., var before] && stitch <= before.Stitch && before.Turn > 0 == turn > 0)
+            {
+                all[^1] = before with { Turn = before.Turn + turn, Kind = kind, Needle = needle };
+                return;
+            }
+            stitch = Math.Max(stitch, last);
+            all.Add(new(all.Count + 1, stitch, stitch - last, turn, kind, at, needle));
+            last = stitch;
+        }
+    }
+
+    /// <summary>The pivots between two places, those beyond the end of the outline too.</summary>
+    private static IEnumerable<Stop> Along(
+        IReadOnlyList<Stop> pivots,
+        double whole,
+        double from,
+        double to
+    ) =>
+        pivots
+            .Concat(pivots.Select(p => p with { At = p.At + Length.FromMillimetres(whole) }))
+            .Where(p => p.At.Millimetres > from + 0.5 && p.At.Millimetres < to - 0.5);
+}
