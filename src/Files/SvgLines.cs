@@ -128,7 +128,7 @@ public static partial class SvgLines
     private static string? Unclosed(Path line)
     {
         var apart = line.Gap.Millimetres;
-        return line.IsClosed || apart <= Core.Asks.PathDataField.Meeting
+        return line.IsClosed || apart <= Core.Inputs.PathDataField.Meeting
             ? null
             : $"An outline is not closed: its ends lie {DecimalText.Write(apart, 1)} mm apart.";
     }

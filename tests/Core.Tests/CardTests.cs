@@ -1,13 +1,13 @@
 using System.Text.Json;
 using CsCheck;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Core.Swatches;
 
 namespace ZephyrReach.Core.Tests;
@@ -425,7 +425,7 @@ public class CardTests
                     Of<Machine>("machine"),
                     Of<Foot>("foot"),
                     Of<Needle>("needle"),
-                    Of<Drawer.Thread>("thread"),
+                    Of<Supplies.Thread>("thread"),
                     Of<Elastic>("elastic"),
                     Of<Stabiliser>("stabiliser"),
                     [

@@ -1,5 +1,5 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Tests;
 
@@ -68,10 +68,10 @@ public class ColourTests
     [Fact]
     public void The_nearest_thread_comes_first_and_says_how_visible_it_is()
     {
-        Owned<Drawer.Thread> Spool(string name, string colour)
+        Owned<Supplies.Thread> Spool(string name, string colour)
         {
             Colour.TryRead(colour, out var read).ShouldBeTrue();
-            return new(name, name, new Drawer.Thread(null, 27, read, null));
+            return new(name, name, new Supplies.Thread(null, 27, read, null));
         }
         Colour.TryRead("#7a1f3f", out var cloth).ShouldBeTrue();
 

@@ -1,8 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
@@ -88,7 +88,7 @@ public class ContractTests
         {
             field.Label.ShouldNotBeEmpty();
             // A card is asked with the things of the drawer beside the plan, by their kinds.
-            Drawer.ThingKinds.Named(field.Name).ShouldBeNull(field.Name);
+            Supplies.ThingKinds.Named(field.Name).ShouldBeNull(field.Name);
             (field.ShownWhen is { } when ? fields.Contains(when.Field) : true).ShouldBeTrue(
                 field.Name
             );

@@ -2,8 +2,8 @@ using System.Globalization;
 using System.Text;
 using CsCheck;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Tests;
 

@@ -1,11 +1,11 @@
 using CsCheck;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Tests;
 
@@ -453,7 +453,7 @@ public class FitTests
             machine.Length > 0 ? Machine(machine) : null,
             foot.Length > 0 ? Foot(foot) : null,
             needle.Length > 0 ? Needle(needle) : null,
-            isThread ? Owned<Drawer.Thread>("thread", stuff) : null,
+            isThread ? Owned<Supplies.Thread>("thread", stuff) : null,
             stuff.Length > 0 && !isThread ? Owned<Cloth>("cloth", stuff) : null,
             new Sewing(
                 parts.GetValueOrDefault("width"),

@@ -1,6 +1,6 @@
 using CsCheck;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using Path = ZephyrReach.Core.Drawings.Path;

@@ -1,11 +1,11 @@
 using CsCheck;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Tests;

@@ -1,8 +1,8 @@
 using CsCheck;
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Tests;
 

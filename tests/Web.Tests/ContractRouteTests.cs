@@ -1,8 +1,8 @@
 using System.Net;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Web.Reckon;
 
 namespace ZephyrReach.Web.Tests;

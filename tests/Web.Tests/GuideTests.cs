@@ -186,7 +186,7 @@ public partial class GuideTests(ServerFixture fixture) : IClassFixture<ServerFix
             "/api/guides/pulled-gathers?as=pdf",
             AskJson.Of(
                 Core.Craft.Techniques.WorkingOf("pulled-gathers")!
-                    .Forward.Example.With("finishedEdge", Core.Asks.RawValue.Of("90 m"))
+                    .Forward.Example.With("finishedEdge", Core.Inputs.RawValue.Of("90 m"))
             )
         );
         far.StatusCode.ShouldBe(HttpStatusCode.BadRequest);

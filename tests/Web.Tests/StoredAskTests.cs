@@ -1,7 +1,7 @@
 using System.Text.Json;
 using CsCheck;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Workings;

@@ -1,9 +1,9 @@
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Drawer.Properties;
-using Thread = ZephyrReach.Core.Drawer.Thread;
+using ZephyrReach.Core.Supplies;
+using static ZephyrReach.Core.Supplies.Properties;
+using Thread = ZephyrReach.Core.Supplies.Thread;
 
 namespace ZephyrReach.Core.Card;
 

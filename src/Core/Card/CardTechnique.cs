@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Core.Swatches;
 
 namespace ZephyrReach.Core.Card;

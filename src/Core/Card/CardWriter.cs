@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Card;
 

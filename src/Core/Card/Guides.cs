@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Card;
 

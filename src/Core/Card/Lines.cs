@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Card;
 
@@ -261,19 +261,19 @@ internal static partial class Lines
     private static string PointReason(string? point) =>
         point switch
         {
-            Drawer.Needle.Ballpoint or Drawer.Needle.Stretch =>
+            Supplies.Needle.Ballpoint or Supplies.Needle.Stretch =>
                 "Its round point parts the loops of a knit.",
-            Drawer.Needle.Sharp => "Its fine point keeps the line straight in a fine weave.",
-            Drawer.Needle.Jeans => "Strong and sharp, for a dense, thick weave.",
-            Drawer.Needle.Embroidery or Drawer.Needle.Topstitch =>
+            Supplies.Needle.Sharp => "Its fine point keeps the line straight in a fine weave.",
+            Supplies.Needle.Jeans => "Strong and sharp, for a dense, thick weave.",
+            Supplies.Needle.Embroidery or Supplies.Needle.Topstitch =>
                 "Its large eye spares the thread.",
             _ => "Its point suits most weaves.",
         };
 
     private static string Owns(CardInputs ask, Setting wanted)
     {
-        var known = ((ChoiceField)Drawer.Stabiliser.Described.Fields[0]).Choices.FirstOrDefault(k =>
-            Plain(wanted.Figure).StartsWith(Plain(k.Name), StringComparison.Ordinal)
+        var known = ((ChoiceField)Supplies.Stabiliser.Described.Fields[0]).Choices.FirstOrDefault(
+            k => Plain(wanted.Figure).StartsWith(Plain(k.Name), StringComparison.Ordinal)
         );
         return
             known is null

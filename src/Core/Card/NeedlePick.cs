@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Card;
 
@@ -82,30 +82,30 @@ internal static class NeedlePick
     private static string PointFor(CardTechnique technique, Cloth? cloth) =>
         cloth?.Build == Cloth.Knit
             ? cloth.Stretch >= 25
-                ? Drawer.Needle.Stretch
-                : Drawer.Needle.Ballpoint
+                ? Supplies.Needle.Stretch
+                : Supplies.Needle.Ballpoint
             : technique.Point is { } wanted
                 ? wanted
                 : cloth?.Weight?.GramsPerSquareMetre is < 80
-                    ? Drawer.Needle.Sharp
+                    ? Supplies.Needle.Sharp
                     : cloth?.Weight?.GramsPerSquareMetre is > 300
-                        ? Drawer.Needle.Jeans
-                        : Drawer.Needle.Universal;
+                        ? Supplies.Needle.Jeans
+                        : Supplies.Needle.Universal;
 
     /// <summary>Whether a point serves in place of the best one.</summary>
-    private static bool Suits(Drawer.Needle needle, string best, Cloth? cloth) =>
+    private static bool Suits(Supplies.Needle needle, string best, Cloth? cloth) =>
         needle.Point == best
         || (
             needle.Point
-                is Drawer.Needle.Universal
-                    or Drawer.Needle.Sharp
-                    or Drawer.Needle.Embroidery
-                    or Drawer.Needle.Topstitch
+                is Supplies.Needle.Universal
+                    or Supplies.Needle.Sharp
+                    or Supplies.Needle.Embroidery
+                    or Supplies.Needle.Topstitch
             && cloth?.Build != Cloth.Knit
         )
         || (
             cloth?.Build == Cloth.Knit
-            && needle.Point is Drawer.Needle.Ballpoint or Drawer.Needle.Stretch
+            && needle.Point is Supplies.Needle.Ballpoint or Supplies.Needle.Stretch
         );
 
     private static Owned<Needle> Described(CardInputs ask, string point, int size, double spacing)
@@ -115,10 +115,10 @@ internal static class NeedlePick
         return new Owned<Needle>(
             "",
             name,
-            new Drawer.Needle(
+            new Supplies.Needle(
                 ask.Machine.Is.NeedleSystem,
                 size,
-                pair ? Drawer.Needle.Universal : point,
+                pair ? Supplies.Needle.Universal : point,
                 Length.FromMillimetres(spacing)
             )
         );

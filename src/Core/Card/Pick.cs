@@ -1,7 +1,7 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Card;
 

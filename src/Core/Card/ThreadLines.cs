@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
-using Thread = ZephyrReach.Core.Drawer.Thread;
+using ZephyrReach.Core.Supplies;
+using Thread = ZephyrReach.Core.Supplies.Thread;
 
 namespace ZephyrReach.Core.Card;
 
@@ -34,7 +34,7 @@ internal static class ThreadLines
         ThreadWanted wanted,
         CardInputs ask,
         Owned<Thread>? chosen,
-        Drawer.Needle? through = null
+        Supplies.Needle? through = null
     )
     {
         var passing = ask

@@ -1,4 +1,4 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 
 namespace ZephyrReach.Core.Craft;
 

@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft;

@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
-using Thread = ZephyrReach.Core.Drawer.Thread;
+using ZephyrReach.Core.Supplies;
+using Thread = ZephyrReach.Core.Supplies.Thread;
 
 namespace ZephyrReach.Core.Fit;
 

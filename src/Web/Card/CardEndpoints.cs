@@ -1,16 +1,16 @@
 using System.Text.Json;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
 using ZephyrReach.Web.Techniques;
-using Cloth = ZephyrReach.Core.Drawer.Cloth;
-using Thread = ZephyrReach.Core.Drawer.Thread;
+using Cloth = ZephyrReach.Core.Supplies.Cloth;
+using Thread = ZephyrReach.Core.Supplies.Thread;
 
 namespace ZephyrReach.Web.Card;
 

@@ -1,7 +1,7 @@
 using System.Text.Json.Nodes;
 using Microsoft.OpenApi;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 
 namespace ZephyrReach.Web.Documents;
 

@@ -1,12 +1,12 @@
 using System.Text.Json;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Reckon;
-using Thread = ZephyrReach.Core.Drawer.Thread;
+using Thread = ZephyrReach.Core.Supplies.Thread;
 
 namespace ZephyrReach.Web.Drawer;
 

@@ -1,8 +1,8 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Workings;

@@ -1,9 +1,9 @@
 using System.Text.Json.Serialization;
 using ZephyrReach.Core;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;

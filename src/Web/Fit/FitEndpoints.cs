@@ -1,16 +1,16 @@
 using System.Text.Json;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Fit;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
-using Thread = ZephyrReach.Core.Drawer.Thread;
+using Thread = ZephyrReach.Core.Supplies.Thread;
 
 namespace ZephyrReach.Web.Fit;
 

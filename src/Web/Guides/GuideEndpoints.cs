@@ -1,8 +1,8 @@
 using System.Text;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Planning;

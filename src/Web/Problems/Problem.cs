@@ -1,4 +1,4 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Web.Measures;
 
 namespace ZephyrReach.Web.Problems;

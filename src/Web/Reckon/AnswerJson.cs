@@ -1,10 +1,10 @@
 using System.Collections;
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Problems;

@@ -1,5 +1,5 @@
 using System.Text.Json;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Web.Problems;
 
 namespace ZephyrReach.Web.Reckon;

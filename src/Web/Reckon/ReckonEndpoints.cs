@@ -1,8 +1,8 @@
 using System.Text.Json;
 using ZephyrReach.Core;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;

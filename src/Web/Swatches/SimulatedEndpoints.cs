@@ -1,5 +1,5 @@
 using System.Text.Json;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;

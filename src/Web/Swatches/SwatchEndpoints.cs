@@ -1,9 +1,9 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Measures;
 using ZephyrReach.Web.Planning;

@@ -1,5 +1,5 @@
 using System.Text.Json.Serialization;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Web.Techniques;

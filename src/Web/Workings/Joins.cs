@@ -1,4 +1,4 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Project;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;

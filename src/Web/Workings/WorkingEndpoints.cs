@@ -1,6 +1,6 @@
 using System.Text.Json;
 using ZephyrReach.Core.Craft;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Supplies;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;

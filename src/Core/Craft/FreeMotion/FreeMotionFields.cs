@@ -1,9 +1,9 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;
-using static ZephyrReach.Core.Asks.OptionalLength;
+using static ZephyrReach.Core.Inputs.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.FreeMotion;
 

@@ -270,7 +270,7 @@ internal sealed partial record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => FreeMotionSteps.Of(this);
 
     /// <summary>Reads a piece of free-motion work and notices what is to be known about it.</summary>
-    public static FreeMotionPlan? Of(Asks.InputReader reader)
+    public static FreeMotionPlan? Of(Inputs.InputReader reader)
     {
         if (FreeMotion.FreeMotionInputs.Read(reader) is not { } ask)
         {

@@ -1,8 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 

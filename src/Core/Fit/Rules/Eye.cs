@@ -34,7 +34,7 @@ internal sealed class Eye : FitRule
         c.Thread!.Is.Tex is null ? "the thread's tex" : "the needle's size";
 
     /// <summary>Whether a thread runs freely through a needle's eye; what is not known is no reason against it.</summary>
-    public static bool Passes(Drawer.Thread thread, Drawer.Needle needle) =>
+    public static bool Passes(Supplies.Thread thread, Supplies.Needle needle) =>
         thread.Diameter is not { } thick
         || needle.Blade is not { } blade
         || !Say.Over(thick, PartOfBlade * blade);

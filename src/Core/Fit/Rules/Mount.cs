@@ -1,5 +1,5 @@
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Fit.Rules;
 

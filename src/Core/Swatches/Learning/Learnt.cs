@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Inputs;
 
 namespace ZephyrReach.Core.Swatches.Learning;
 

@@ -1,7 +1,7 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Asks.OptionalLength;
+using static ZephyrReach.Core.Inputs.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.Edges.Bias;
 

@@ -1,5 +1,5 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.CordTrim.EasedSwatch>;

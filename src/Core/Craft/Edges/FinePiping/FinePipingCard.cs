@@ -1,5 +1,5 @@
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Supplies;
 using static ZephyrReach.Core.Card.Usual;
 
 namespace ZephyrReach.Core.Craft.Edges.FinePiping;

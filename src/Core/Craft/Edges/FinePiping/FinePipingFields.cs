@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Edges.Bias;
 using ZephyrReach.Core.Craft.Edges.Corded;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Edges.FinePiping;

@@ -1,8 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.Ease;

@@ -1,10 +1,10 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 
 namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 

@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.WhichWay;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 

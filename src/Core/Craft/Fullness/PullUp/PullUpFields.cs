@@ -1,4 +1,4 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;

@@ -1,5 +1,5 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.PullUp.PullUpAnswer>;
 

@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness.Strips;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using static ZephyrReach.Core.Card.Usual;
 
 namespace ZephyrReach.Core.Craft.Fullness.PulledGathers;

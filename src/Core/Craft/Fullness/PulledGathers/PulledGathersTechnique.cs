@@ -1,8 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
+using ZephyrReach.Core.Inputs;
 
 namespace ZephyrReach.Core.Craft.Fullness.PulledGathers;
 

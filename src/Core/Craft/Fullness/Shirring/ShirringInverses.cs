@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.Shirring.ShirringHalfWayAnswer>;
 

@@ -1,7 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.Shirring;

@@ -1,4 +1,4 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.Strips;

@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Craft.Fullness.WhichWay;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 

@@ -1,5 +1,5 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.Strips;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;

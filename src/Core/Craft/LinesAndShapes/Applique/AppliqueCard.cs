@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
+using ZephyrReach.Core.Inputs;
+using ZephyrReach.Core.Supplies;
 using static ZephyrReach.Core.Card.Usual;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;

@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;

@@ -246,7 +246,7 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => AppliqueSteps.Of(this);
 
     /// <summary>Reads shapes and notices what is to be known about them.</summary>
-    public static AppliquePlan? Of(Asks.InputReader reader)
+    public static AppliquePlan? Of(Inputs.InputReader reader)
     {
         if (Applique.AppliqueInputs.Read(reader) is not { } ask)
         {

@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using static ZephyrReach.Core.Card.Usual;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;

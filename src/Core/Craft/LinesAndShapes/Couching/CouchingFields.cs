@@ -1,7 +1,7 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Swatches.Learning;
-using static ZephyrReach.Core.Asks.OptionalLength;
+using static ZephyrReach.Core.Inputs.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 

@@ -1,5 +1,5 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 

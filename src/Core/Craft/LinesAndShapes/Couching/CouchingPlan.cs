@@ -201,7 +201,7 @@ internal sealed record CouchingPlan(CouchingInputs Ask) : WorkPlan
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => CouchingSteps.Of(this);
 
     /// <summary>Reads a line with its cord and notices what is to be known about it.</summary>
-    public static CouchingPlan? Of(Asks.InputReader reader)
+    public static CouchingPlan? Of(Inputs.InputReader reader)
     {
         if (Couching.CouchingInputs.Read(reader) is not { } ask)
         {

@@ -1,5 +1,5 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 

@@ -1,6 +1,6 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Paths;
-using static ZephyrReach.Core.Asks.OptionalLength;
+using static ZephyrReach.Core.Inputs.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 

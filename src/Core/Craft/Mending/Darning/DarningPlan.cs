@@ -233,7 +233,7 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => DarningSteps.Of(this, ruler);
 
     /// <summary>Reads a darn and notices what is to be known about it.</summary>
-    public static DarningPlan? Of(Asks.InputReader reader)
+    public static DarningPlan? Of(Inputs.InputReader reader)
     {
         if (Darning.DarningInputs.Read(reader) is not { } ask)
         {

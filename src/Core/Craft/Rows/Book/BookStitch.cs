@@ -1,7 +1,7 @@
-using ZephyrReach.Core.Asks;
-using ZephyrReach.Core.Drawer;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Craft.Rows.Book;
 

@@ -1,5 +1,5 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;

@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
@@ -102,10 +102,10 @@ internal sealed partial record StitchOut(
         "Stabiliser",
         [
             new(Nothing, "nothing", ""),
-            new(Drawer.Stabiliser.TearAway, "tear-away", ""),
-            new(Drawer.Stabiliser.CutAway, "cut-away", ""),
-            new(Drawer.Stabiliser.WashAway, "wash-away", ""),
-            new(Drawer.Stabiliser.Interfacing, "fusible interfacing", ""),
+            new(Supplies.Stabiliser.TearAway, "tear-away", ""),
+            new(Supplies.Stabiliser.CutAway, "cut-away", ""),
+            new(Supplies.Stabiliser.WashAway, "wash-away", ""),
+            new(Supplies.Stabiliser.Interfacing, "fusible interfacing", ""),
         ],
         Nothing,
         false

@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
@@ -51,7 +51,7 @@ internal sealed partial record StitchOut
                             ("said", 10),
                             ("ten", "97 mm"),
                             ("wide", 5.8),
-                            ("under", Drawer.Stabiliser.TearAway)
+                            ("under", Supplies.Stabiliser.TearAway)
                         ),
                         RawInputs.Of(
                             ("name", "leaf stem"),

@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Asks.OptionalLength;
+using static ZephyrReach.Core.Inputs.OptionalLength;
 
 namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 

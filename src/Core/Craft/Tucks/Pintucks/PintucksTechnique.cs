@@ -1,5 +1,5 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 
 namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 

@@ -2,7 +2,7 @@ using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 public sealed partial class InputReader
 {

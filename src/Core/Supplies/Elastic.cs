@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Drawer.Properties;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>Elastic thread for shirring.</summary>
 public sealed record Elastic(Length? Diameter, Colour? Colour, Length? Left) : IThing

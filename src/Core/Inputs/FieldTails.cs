@@ -1,4 +1,4 @@
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>What is said of a field behind its name and its range, each in a few words.</summary>
 public static class FieldTails

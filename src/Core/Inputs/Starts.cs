@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>Reads what an ask says, or else what a new ask begins with. Such a field has a start.</summary>
 public static class Starts

@@ -2,7 +2,7 @@ using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>Why a field could not be used.</summary>
 public enum Refusal

@@ -1,9 +1,9 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>What a stitch is like, and how one repeat of it is drawn where nothing truer was drawn of it.</summary>
 public static class StitchLooks

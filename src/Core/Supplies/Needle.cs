@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Drawer.Properties;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>A needle, or a pair on one shank.</summary>
 /// <param name="Size">NM: its blade in hundredths of a millimetre.</param>

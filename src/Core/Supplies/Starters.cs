@@ -1,6 +1,6 @@
-using static ZephyrReach.Core.Asks.RawInputs;
+using static ZephyrReach.Core.Inputs.RawInputs;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>Usual things to begin from. Their figures are workshop averages, to be measured and adjusted.</summary>
 internal static partial class Starters

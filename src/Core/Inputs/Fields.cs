@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>One thing that an ask may say.</summary>
 /// <param name="Name">Its name in the API.</param>

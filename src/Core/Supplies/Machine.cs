@@ -1,10 +1,10 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
-using static ZephyrReach.Core.Asks.RawInputs;
-using static ZephyrReach.Core.Drawer.Properties;
+using static ZephyrReach.Core.Inputs.RawInputs;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>A sewing machine, read property by property. Lengths in mm on the machine; null is not known.</summary>
 /// <param name="Said">What is known of it.</param>

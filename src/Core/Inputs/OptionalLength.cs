@@ -1,4 +1,4 @@
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>Lengths that need not be said, for those whose fields are nearly all of that kind.</summary>
 public static class OptionalLength

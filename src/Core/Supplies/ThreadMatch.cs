@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>A thread beside a cloth.</summary>
 /// <param name="Difference">CIEDE2000.</param>

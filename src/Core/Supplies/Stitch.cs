@@ -1,9 +1,9 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Drawer.Properties;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>A stitch of a machine, as it stands in the stitch book. Null is not known.</summary>
 /// <param name="Machine">The name of the machine that sews it.</param>

@@ -1,6 +1,6 @@
-using static ZephyrReach.Core.Asks.RawInputs;
+using static ZephyrReach.Core.Inputs.RawInputs;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 internal static partial class Starters
 {

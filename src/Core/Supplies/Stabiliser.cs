@@ -1,7 +1,7 @@
-using ZephyrReach.Core.Asks;
-using static ZephyrReach.Core.Drawer.Properties;
+using ZephyrReach.Core.Inputs;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>What holds cloth while dense stitches are sewn, or stays in it.</summary>
 public sealed record Stabiliser(string? Kind) : IThing

@@ -1,4 +1,4 @@
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>One value of an ask as it was sent: a number, a text, a yes or no, a list, a group of fields, or something else.</summary>
 /// <remarks>

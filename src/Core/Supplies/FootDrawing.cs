@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>The sole of a foot from below, to scale, with the swing of the needle, and handles to adjust it by.</summary>
 /// <remarks>

@@ -1,9 +1,9 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
-using static ZephyrReach.Core.Drawer.Properties;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>What may be known of a machine.</summary>
 internal static class MachineFields

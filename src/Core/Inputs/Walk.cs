@@ -1,4 +1,4 @@
-namespace ZephyrReach.Core.Asks;
+namespace ZephyrReach.Core.Inputs;
 
 /// <summary>Walks the fields of an ask with all that lies within groups and lists of groups, by their paths.</summary>
 public static class Walk

@@ -1,4 +1,4 @@
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>What she sews with unless she says otherwise: a new part begins with it.</summary>
 public static class UsualThings

@@ -1,6 +1,6 @@
-using static ZephyrReach.Core.Asks.RawInputs;
+using static ZephyrReach.Core.Inputs.RawInputs;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>Usual stitches by their kind, so that a machine's book is filled in minutes. Numbers and repeats are the machine's own.</summary>
 internal static class StitchStarters

@@ -1,6 +1,6 @@
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>A needle tension dial: its normal, and where it begins and ends.</summary>
 /// <remarks>

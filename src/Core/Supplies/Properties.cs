@@ -1,7 +1,7 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>Makes the fields of things: none is needed, because "I don't know" is an answer.</summary>
 internal static class Properties

@@ -1,8 +1,8 @@
-using ZephyrReach.Core.Asks;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using static ZephyrReach.Core.Drawer.Properties;
+using static ZephyrReach.Core.Supplies.Properties;
 
-namespace ZephyrReach.Core.Drawer;
+namespace ZephyrReach.Core.Supplies;
 
 /// <summary>A cord, to be covered, couched or laid under tucks.</summary>
 public sealed record Cord(
