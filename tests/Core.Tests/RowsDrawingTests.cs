@@ -48,12 +48,12 @@ public class RowsDrawingTests
                 .Select(s => s.Path.Start.X.Millimetres)
                 .ToList();
             var (gap, half) = (Number(ask, "rowGap"), Number(ask, "stitchWidth") / 2);
-            var swing = plates["swing"];
+            var swing = plates[PlateRole.Swing];
             var needle = (swing.From.X.Millimetres + swing.To.X.Millimetres) / 2;
             return Near(rows[1] - rows[0], gap)
-                && Near(plates["sole"].From.X.Millimetres, rows[0] + half)
+                && Near(plates[PlateRole.Sole].From.X.Millimetres, rows[0] + half)
                 && Near(needle, rows[1])
-                && Near(needle - plates["sole"].From.X.Millimetres, gap - half);
+                && Near(needle - plates[PlateRole.Sole].From.X.Millimetres, gap - half);
         });
 
     /// <summary>A row begins as far from one end as it stops before the other.</summary>

@@ -138,7 +138,7 @@ public class TuckDrawingTests
         sole.Says.ShouldContain(says);
         var grooves = sole
             .Shapes.OfType<Plate>()
-            .Where(p => p.Role == "groove")
+            .Where(p => p.Role == PlateRole.Groove)
             .Select(p => (p.From.X + p.To.X).Millimetres / 2)
             .ToList();
         grooves.Count.ShouldBe(9);
@@ -146,7 +146,7 @@ public class TuckDrawingTests
         // The needles stand in the middle groove, and the last tuck as far away as it is spaced.
         var needles = sole
             .Shapes.OfType<Plate>()
-            .Where(p => p.Role == "hole")
+            .Where(p => p.Role == PlateRole.Hole)
             .Average(p => (p.From.X + p.To.X).Millimetres / 2);
         needles.ShouldBe(grooves[4], 1e-6);
         Upright(sole, LineMeaning.Stitch, "last")
@@ -160,7 +160,7 @@ public class TuckDrawingTests
     {
         Drawn(Plan(Working.Forward.Example), "sole")
             .Shapes.OfType<Plate>()
-            .Where(p => p.Role is "sole" or "groove")
+            .Where(p => p.Role is PlateRole.Sole or PlateRole.Groove)
             .ShouldAllBe(p => p.IsGuess);
     }
 
