@@ -1,8 +1,5 @@
 using System.IO.Compression;
 using System.Text.Json;
-using System.Text.Json.Nodes;
-using Json.Schema;
-using SkiaSharp;
 
 namespace ZephyrReach.Files;
 

@@ -1,12 +1,6 @@
 using System.Globalization;
-using System.Text;
 using System.Text.RegularExpressions;
-using System.Xml;
-using System.Xml.Linq;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
-using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Files;
 

@@ -1,8 +1,5 @@
-using System.Data;
 using System.Runtime.CompilerServices;
 using System.Text.Json;
-using System.Text.Json.Nodes;
-using Npgsql;
 
 namespace ZephyrReach.Store;
 

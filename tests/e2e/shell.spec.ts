@@ -148,3 +148,39 @@ test('letters typed before the find dialog has come are in it', async ({ page })
   await expect(page.getByRole('combobox', { name: 'Search for' })).toHaveValue('marigold');
   await expect(page.getByRole('option')).toHaveCount(4);
 });
+
+test('search leads to screens, settings, methods, supplies and words, by what they are called elsewhere too', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const search = page.getByRole('combobox', { name: 'Search for' });
+  const options = page.getByRole('option');
+  for (const [said, title] of [
+    ['serger', /overlocker/i],
+    ['faggoting', /open seam/i],
+    ['mend', /darning/i],
+    ['ruffler', /pleated ruffle/i],
+    ['backup', /export and import/i],
+    ['zipper', /piping/i],
+    ['material', /fabrics/i],
+    ['twin', /pintucks/i],
+    ['inches', /units/i],
+    ['which foot', /compatibility/i],
+  ] as const) {
+    await page.keyboard.press('/');
+    await search.fill(said);
+    await expect(options.filter({ hasText: title }).first(), said).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(search).toHaveCount(0);
+  }
+  await page.keyboard.press('/');
+  await search.fill('compare the');
+  await expect(options.first()).toContainText('Compare the methods');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/which-way$/);
+  await page.keyboard.press('/');
+  await search.fill('seam allowance');
+  await options.filter({ hasText: 'explained' }).first().click();
+  await expect(page.getByRole('dialog')).toContainText('seam allowance');
+});

@@ -90,7 +90,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
         : ({ number: '2', fine: '3 mm' }[field.kind] ?? '30 cm');
       // Key by key once; each reckons and draws anew.
       if (field === asked) await page.keyboard.type(figure);
-      else await page.keyboard.insertText(figure);
+      else await entry.fill(figure);
     }
     // A line is put together part by part.
     const part = page.getByRole('button', { name: 'Add a straight' });
@@ -108,7 +108,7 @@ test('every technique is begun from the bench with the keys alone, and asks for 
       await expect(page.getByRole('region', { name: /^(To cut|You need|Results)$/ })).toBeVisible({
         timeout: 1000,
       });
-    }).toPass();
+    }).toPass({ timeout: 40_000 });
     await kept(page);
 
     // It has its stages and no others. Each is a key away: pressed for each row of stages that there is.

@@ -220,6 +220,20 @@ public abstract record WorkPlan : Result
     /// <summary>Its line or its outlines, as they can be taken out as a file; empty where it has none.</summary>
     public virtual IReadOnlyList<Path> Traces => [];
 
+    /// <summary>How long its steps take together, by workshop rules, and how much of that at the machine; of one piece.</summary>
+    internal Fact TimeInAll
+    {
+        get
+        {
+            var steps = Steps(Ruler);
+            var atMachine = steps.Where(s => s.Place == Place.Machine).Sum(s => s.Minutes);
+            return new(
+                "Time, about",
+                $"{DecimalText.Write(Math.Max(1, steps.Sum(s => s.Minutes)), 0)} min{(Together.Count > 1 ? " each" : "")}, {DecimalText.Write(atMachine, 0)} at the machine"
+            );
+        }
+    }
+
     /// <summary>The piece of work for a list.</summary>
     public abstract Summary Summary { get; }
 

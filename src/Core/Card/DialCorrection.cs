@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Supplies;
 using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Card;

@@ -1,6 +1,3 @@
-using ZephyrReach.Core.Findings;
-using ZephyrReach.Core.Fit;
-using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Supplies;
 

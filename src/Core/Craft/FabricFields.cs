@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft;
 

@@ -1,6 +1,4 @@
-using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 

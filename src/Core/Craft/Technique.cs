@@ -32,6 +32,9 @@ public sealed record Technique
     /// <summary>Its name among others, in a word or two.</summary>
     public required string Short { get; init; }
 
+    /// <summary>Other words that find it.</summary>
+    public required IReadOnlyList<string> Also { get; init; }
+
     public required Category Kin { get; init; }
 
     /// <summary>What it makes, in a sentence.</summary>

@@ -1,6 +1,4 @@
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Paths;
 
 namespace ZephyrReach.Core.Inputs;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace ZephyrReach.Core.Measures;
 
 /// <content>Units, and fractions that are one character.</content>

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Paths;
 

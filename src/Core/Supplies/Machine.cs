@@ -2,7 +2,6 @@ using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 using static ZephyrReach.Core.Inputs.RawInputs;
-using static ZephyrReach.Core.Supplies.Properties;
 
 namespace ZephyrReach.Core.Supplies;
 

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 using static ZephyrReach.Core.Supplies.Properties;
 

@@ -127,6 +127,9 @@ internal static partial class Starters
         Twin("twin needle 2.5/80", 80, 2.5),
         Twin("twin needle 3/90", 90, 3),
         Twin("twin needle 4/90", 90, 4),
+        Round("round-shank 80", 80),
+        Round("round-shank 90", 90),
+        Round("round-shank 100", 100),
     ];
 
     public static IReadOnlyList<Starter> Threads { get; } =
@@ -150,6 +153,10 @@ internal static partial class Starters
     [
         Weave("lawn", "cotton", 75, 0.18, 135),
         Weave("voile", "cotton", 60, 0.16, 140),
+        Weave("organza", "silk", 30, 0.1, 140),
+        Weave("organdy", "cotton", 70, 0.15, 115),
+        Weave("light silk", "silk", 45, 0.12, 114),
+        Weave("muslin", "cotton", 110, 0.25, 150),
         Weave("quilting cotton", "cotton", 145, 0.3, 108),
         Weave("ticking", "cotton", 210, 0.45, 138),
         Weave("linen", "linen", 180, 0.4, 140),
@@ -165,6 +172,18 @@ internal static partial class Starters
                 ("thickness", 0.6),
                 ("stretch", 40),
                 ("usableWidth", "150 cm")
+            )
+        ),
+        new(
+            "lace",
+            "Open and soft: tissue or a wash-away beneath keeps it from being drawn in.",
+            Of(
+                ("fibre", "cotton"),
+                ("build", "net"),
+                ("weight", 90),
+                ("thickness", 0.5),
+                ("stretch", 5),
+                ("usableWidth", "130 cm")
             )
         ),
         new(
@@ -219,6 +238,18 @@ internal static partial class Starters
             name,
             "",
             Of(("needleSystem", "flat-shank"), ("size", size), ("point", point), ("twinSpacing", 0))
+        );
+
+    private static Starter Round(string name, int size) =>
+        new(
+            name,
+            "For industrial and some old machines.",
+            Of(
+                ("needleSystem", "round-shank"),
+                ("size", size),
+                ("point", "universal"),
+                ("twinSpacing", 0)
+            )
         );
 
     private static Starter Twin(string name, int size, double spacing) =>

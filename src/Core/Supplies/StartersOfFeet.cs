@@ -49,6 +49,10 @@ internal static partial class Starters
             ("clampArm", false)
         ),
         Screwed("walking foot", "walking", 7.5, 10, 10, ("relief", 0.8), ("clampArm", true)),
+        Industrial("industrial all-purpose foot", "straight", 2, 6, 6, ("relief", 0.2)),
+        Industrial("industrial gathering foot", "gathering", 2, 6, 6, ("setScrew", true)),
+        Industrial("industrial zipper foot", "zipper", 2, 2, 2, ("relief", 0.2)),
+        Industrial("industrial piping foot", "piping", 2, 6, 6, ("grooves", 1), ("grooveWidth", 5)),
         new(
             "overlocker's own foot",
             "Comes with the overlocker.",
@@ -91,6 +95,16 @@ internal static partial class Starters
         double right,
         params (string, object)[] more
     ) => FootOf(name, kind, "low-shank", opening, left, right, more);
+
+    /// <summary>A foot with the mount of industrial machines.</summary>
+    private static Starter Industrial(
+        string name,
+        string kind,
+        double opening,
+        double left,
+        double right,
+        params (string, object)[] more
+    ) => FootOf(name, kind, "industrial", opening, left, right, [("clampArm", false), .. more]);
 
     private static Starter FootOf(
         string name,

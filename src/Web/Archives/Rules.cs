@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
 using ZephyrReach.Core.Project;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Archives;
 

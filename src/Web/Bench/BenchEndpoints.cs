@@ -1,7 +1,6 @@
 using System.Text.Json;
 using ZephyrReach.Core;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Project;

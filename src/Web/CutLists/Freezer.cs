@@ -7,7 +7,6 @@ using ZephyrReach.Store;
 using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Swatches;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.CutLists;
 

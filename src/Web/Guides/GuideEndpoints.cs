@@ -9,8 +9,6 @@ using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Swatches;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Guides;
 

@@ -1,5 +1,4 @@
 using System.Net;
-using ZephyrReach.Web.Problems;
 
 namespace ZephyrReach.Web.Hosting;
 

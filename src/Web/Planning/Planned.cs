@@ -1,6 +1,5 @@
 using System.Text.Json;
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Project;
 using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;

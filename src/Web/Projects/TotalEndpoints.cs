@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Project;
 using ZephyrReach.Store;

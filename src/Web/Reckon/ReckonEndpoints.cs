@@ -6,7 +6,6 @@ using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Workings;
 
 namespace ZephyrReach.Web.Reckon;
 

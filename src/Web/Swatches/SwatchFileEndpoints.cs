@@ -1,8 +1,6 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
-using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Supplies;
 using ZephyrReach.Files;
 using ZephyrReach.Store;

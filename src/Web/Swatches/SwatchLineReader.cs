@@ -1,14 +1,10 @@
 using System.Globalization;
-using System.Text;
 using System.Text.Json;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Supplies;
 using ZephyrReach.Files;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Drawer;
-using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;
 

@@ -6,7 +6,6 @@ using ZephyrReach.Core.Swatches.Learning;
 using ZephyrReach.Store;
 using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
-using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
 
 namespace ZephyrReach.Web.Swatches;

@@ -10,6 +10,7 @@ using ZephyrReach.Web.Reckon;
 namespace ZephyrReach.Web.Techniques;
 
 /// <summary>A technique in a list, to be chosen by its look.</summary>
+/// <param name="Also">Other words that find it.</param>
 /// <param name="FirstField">The field that a new one still misses.</param>
 /// <param name="Learns">Whether it predicts from what swatches teach.</param>
 /// <param name="Mark">A small drawing of what it makes.</param>
@@ -17,6 +18,7 @@ public sealed record TechniqueInList(
     string Name,
     string Title,
     string Short,
+    IReadOnlyList<string> Also,
     Category Kin,
     string Says,
     string Begin,
@@ -30,6 +32,7 @@ public sealed record TechniqueInList(
             t.Name,
             t.Title,
             t.Short,
+            t.Also,
             t.Kin,
             t.Says,
             t.Process!.Begin,

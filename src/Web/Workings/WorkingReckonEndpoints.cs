@@ -4,7 +4,6 @@ using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Reckon;
 using ZephyrReach.Web.Requests;
-using ZephyrReach.Web.Swatches;
 
 namespace ZephyrReach.Web.Workings;
 

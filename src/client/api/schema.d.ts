@@ -4667,6 +4667,7 @@ export interface components {
             name: string;
             title: string;
             short: string;
+            also: string[];
             kin: components["schemas"]["Category"];
             says: string;
             begin: string;

@@ -1,8 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, value } from '../api/http';
+import type { components } from '../api/schema';
 import { DialogBox } from './DialogBox';
+import { fetchWords } from './help';
+import { found as placesFor, usePlaces } from './places';
 
 const kinds: Record<string, string> = {
   project: 'project',
@@ -31,6 +34,17 @@ export function FindDialog({ back, ...finder }: Props & { back: Element | null }
   );
 }
 
+/** Something that was found. */
+type Row = { key: string; title: string; where: string; to?: string; open?: () => void };
+
+/** Where what is kept is opened. */
+function pathOf(row: components['schemas']['FoundRow'], text: string) {
+  if (row.thing) return `/supplies/thing/${row.thing}`;
+  if (row.kind === 'swatch')
+    return row.working ? `/parts/${row.working}/sample` : `/swatches?text=${encodeURIComponent(text)}`;
+  return row.working ? `/parts/${row.working}` : `/#${row.project}`;
+}
+
 function Finder({ begun, close }: Props) {
   const [text, setText] = useState(begun);
   const [at, setAt] = useState(0);
@@ -41,22 +55,27 @@ function Finder({ begun, close }: Props) {
     queryFn: () => value(api.GET('/api/find', { params: { query: { q: text.trim() } } })),
     placeholderData: (last) => last,
   });
-  const rows = (text.trim() ? found.data : undefined) ?? [];
+  const places = usePlaces();
+  useEffect(() => void fetchWords(), []);
+  const rows: Row[] = [
+    ...((text.trim() ? found.data : undefined) ?? []).map((row, i) => ({
+      key: `${row.kind}${row.thing ?? row.working ?? row.project}${i}`,
+      title: row.title,
+      where: `${kinds[row.kind] ?? row.kind}${row.where ? ` in ${row.where}` : ''}`,
+      to: pathOf(row, text.trim()),
+    })),
+    ...placesFor(places, text).map((place) => ({
+      ...place,
+      key: `${place.kind} ${place.title}`,
+      where: place.kind,
+    })),
+  ];
   const go = (place: number) => {
     const row = rows[place];
     if (!row) return;
     close();
-    void navigate(
-      row.thing
-        ? `/supplies/thing/${row.thing}`
-        : row.kind === 'swatch'
-          ? row.working
-            ? `/parts/${row.working}/sample`
-            : `/swatches?text=${encodeURIComponent(text.trim())}`
-          : row.working
-            ? `/parts/${row.working}`
-            : `/#${row.project}`,
-    );
+    if (row.open) row.open();
+    else void navigate(row.to!);
   };
   return (
     <>
@@ -67,7 +86,7 @@ function Finder({ begun, close }: Props) {
         aria-expanded={rows.length > 0}
         aria-controls="found"
         aria-activedescendant={rows.length > 0 ? `found-${at}` : undefined}
-        placeholder="Search projects, parts, supplies and notes"
+        placeholder="Search your things, methods, screens and words"
         value={text}
         onChange={(e) => {
           setText(e.target.value);
@@ -84,7 +103,7 @@ function Finder({ begun, close }: Props) {
       <div id="found" role="listbox" aria-label="Search results" className="mt-3 grid gap-1">
         {rows.map((row, i) => (
           <div
-            key={`${row.kind}${row.thing ?? row.working ?? row.project}${i}`}
+            key={row.key}
             id={`found-${i}`}
             role="option"
             tabIndex={-1}
@@ -94,10 +113,7 @@ function Finder({ begun, close }: Props) {
             onKeyDown={(e) => e.key === 'Enter' && go(i)}
           >
             <b className="min-w-0 break-words">{row.title}</b>
-            <span className="ml-auto shrink-0 text-sm">
-              {kinds[row.kind] ?? row.kind}
-              {row.where ? ` in ${row.where}` : ''}
-            </span>
+            <span className="ml-auto shrink-0 text-sm">{row.where}</span>
           </div>
         ))}
       </div>

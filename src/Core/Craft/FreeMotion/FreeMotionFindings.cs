@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.FreeMotion;

@@ -73,7 +73,7 @@ internal static class FreeMotionSteps
         new SewingStep(
             "set-up",
             "Feed dogs down, foot down",
-            $"Lower or cover the feed dogs. Fit the foot ({a.Foot}); its arm, where it has one, sits on the needle clamp screw. Put it down although it hovers: that is what puts the tension on."
+            $"Lower or cover the feed dogs. Fit the foot ({a.Foot}) with the needle half down: its arm, where it has one, goes over the needle clamp screw; then tighten the foot’s own screw. Put it down although it hovers: that is what puts the tension on."
                 + (
                     a.Ask.Elastic
                         ? " Wind the elastic onto the bobbin by hand, hardly stretched."
@@ -91,6 +91,7 @@ internal static class FreeMotionSteps
             .At(Place.Machine, 4, SewnDrawing.Name, ["outline"], sewn)
             .Setting([
                 "feed dogs down",
+                "needle stop down, for turning",
                 $"{FreeMotionPlan.Number(a.Ask.Tempo.Machine, 0)} stitches a minute",
                 a.Ask.IsZigzag ? $"zigzag {a.Ruler.Fine(a.Ask.StitchWidth)}" : "straight stitch",
             ]);

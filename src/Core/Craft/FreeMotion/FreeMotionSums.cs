@@ -1,10 +1,5 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Paths;
-using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.FreeMotion.FreeMotionPlan>;
 
 namespace ZephyrReach.Core.Craft.FreeMotion;
 

@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
@@ -30,6 +29,15 @@ internal static class FreeMotionTechnique
             Name = FreeMotionCard.Technique.Name,
             Title = FreeMotionCard.Technique.Title,
             Short = "Free motion",
+            Also =
+            [
+                "meander",
+                "thread painting",
+                "monogram",
+                "lettering",
+                "quilting",
+                "feed dogs down",
+            ],
             Kin = Category.FreeMotion,
             Says = FreeMotionCard.Technique.Says,
             Cards = [FreeMotionCard.Technique],

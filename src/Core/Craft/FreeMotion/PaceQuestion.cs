@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.FreeMotion.PaceAnswer>;

@@ -1,11 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
-using ZephyrReach.Core.Swatches.Learning;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.SwatchAnswer>;
 
 namespace ZephyrReach.Core.Craft.Fullness;

@@ -6,7 +6,6 @@ using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.SwatchAnswer>;
 
 namespace ZephyrReach.Core.Craft.Fullness;
 

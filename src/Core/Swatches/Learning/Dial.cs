@@ -1,8 +1,4 @@
-using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Findings;
-using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Swatches.Learning.DialAnswer>;
 
 namespace ZephyrReach.Core.Swatches.Learning;
 

@@ -63,7 +63,7 @@ function Turned({
     <p className="mt-1 flex flex-wrap items-center gap-x-3">
       <span>
         {turned.says}{' '}
-        <b className="fig text-xl">
+        <b className={`fig text-xl ${isLength ? 'whitespace-nowrap' : ''}`}>
           <Measure text={figure} />
         </b>
         {isMore && ` and more: ${figure} is the most that is planned`}

@@ -2,7 +2,6 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.Bias.BiasCut>;
 
 namespace ZephyrReach.Core.Craft.Edges.Bias;
 

@@ -1,6 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.Bias.BiasCut>;
 

@@ -5,7 +5,6 @@ using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.CordTrim.CordTrimPlan>;
 
 namespace ZephyrReach.Core.Craft.Edges.CordTrim;
 

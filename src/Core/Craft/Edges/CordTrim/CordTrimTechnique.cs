@@ -2,7 +2,6 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Edges.Corded;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 
 namespace ZephyrReach.Core.Craft.Edges.CordTrim;
@@ -29,6 +28,7 @@ internal static class CordTrimTechnique
             Name = CordTrimCard.Technique.Name,
             Title = CordTrimCard.Technique.Title,
             Short = "Cord trim",
+            Also = ["lip cord", "flanged cord", "rope", "cushion", "zip", "zipper"],
             Kin = Category.Edges,
             Says = CordTrimCard.Technique.Says,
             Cards = [CordTrimCard.Technique],

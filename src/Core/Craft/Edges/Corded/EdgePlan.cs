@@ -1,6 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using Path = ZephyrReach.Core.Drawings.Path;
 

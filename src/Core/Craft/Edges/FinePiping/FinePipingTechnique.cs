@@ -3,7 +3,6 @@ using ZephyrReach.Core.Craft.Edges.Bias;
 using ZephyrReach.Core.Craft.Edges.Corded;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 
 namespace ZephyrReach.Core.Craft.Edges.FinePiping;
@@ -21,6 +20,7 @@ internal static class FinePipingTechnique
             Name = FinePipingCard.Technique.Name,
             Title = FinePipingCard.Technique.Title,
             Short = "Fine piping",
+            Also = ["cording", "narrow piping", "couture"],
             Kin = Category.Edges,
             Says = FinePipingCard.Technique.Says,
             Cards = [FinePipingCard.Technique],

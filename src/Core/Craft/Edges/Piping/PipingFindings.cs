@@ -1,7 +1,5 @@
-using ZephyrReach.Core.Craft.Edges.Bias;
 using ZephyrReach.Core.Craft.Edges.Corded;
 using ZephyrReach.Core.Findings;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Edges.Piping;
 

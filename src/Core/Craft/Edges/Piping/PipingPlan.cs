@@ -2,10 +2,8 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Edges.Bias;
 using ZephyrReach.Core.Craft.Edges.Corded;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Edges.Piping.PipingPlan>;
 
 namespace ZephyrReach.Core.Craft.Edges.Piping;
 

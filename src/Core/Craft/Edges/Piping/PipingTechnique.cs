@@ -21,6 +21,7 @@ internal static class PipingTechnique
             Name = PipingCard.Technique.Name,
             Title = PipingCard.Technique.Title,
             Short = "Piping",
+            Also = ["cording", "welt", "cushion", "bias strips", "zip", "zipper"],
             Kin = Category.Edges,
             Says = PipingCard.Technique.Says,
             Cards = [PipingCard.Technique],

@@ -1,9 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.Ease.EasePlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.Ease;
 
@@ -30,6 +28,7 @@ internal sealed record EasePlan(StripPlan Plan, Length Before, Length After, dou
                 "Bobbin thread to wind",
                 $"{Plan.RowOffsets.Count} × {Ruler.Write(Plan.ThreadToWind, LengthKind.Amount)}"
             ),
+            TimeInAll,
         ];
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Ease it to");

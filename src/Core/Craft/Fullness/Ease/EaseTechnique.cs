@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Inputs;
 
@@ -40,6 +39,7 @@ public static class EaseTechnique
             Name = "ease",
             Title = "easing between notches",
             Short = "Ease",
+            Also = ["sleeve cap", "easing", "ease"],
             Kin = Category.Fullness,
             Says =
                 "Drawing a slightly longer edge up to fit a shorter one: a sleeve cap, a shoulder, an elbow.",

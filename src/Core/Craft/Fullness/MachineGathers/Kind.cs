@@ -17,6 +17,9 @@ internal sealed record Kind(
     bool Knife = false
 )
 {
+    /// <summary>Other words that find it.</summary>
+    public required IReadOnlyList<string> Also { get; init; }
+
     public IReadOnlyList<Caution> Cautions =>
         Knife ? [Safety.Knife, .. Safety.Gathers] : Safety.Gathers;
 
@@ -26,7 +29,10 @@ internal sealed record Kind(
             "gathering with a foot",
             "The foot holds the fabric back and gathers as you sew. You can’t adjust the gathers afterwards.",
             PullUpFamily.GatheringFoot
-        );
+        )
+        {
+            Also = ["gathers", "gathering foot", "ruffle", "frill"],
+        };
 
     public static Kind Overlock { get; } =
         new(
@@ -35,5 +41,8 @@ internal sealed record Kind(
             "Front feed dogs that run faster than the back ones gather the lower layer as it is overlocked.",
             PullUpFamily.Overlock,
             true
-        );
+        )
+        {
+            Also = ["serger", "differential feed", "gathers", "ruffle", "frill"],
+        };
 }

@@ -1,7 +1,6 @@
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 

@@ -1,8 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
-using ZephyrReach.Core.Craft.Fullness.Strips;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.MachineGathers.MachineGathersPlan>;
 

@@ -1,10 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.MachineGathers.MachineGathersPlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.MachineGathers;
 
@@ -109,6 +107,7 @@ internal sealed record MachineGathersPlan(
                 $"{Over(Surplus(Likely.High) + Ask.Trim)} to {Over(Surplus(Likely.Low) + Ask.Trim)}"
             ),
             .. ThreadFacts,
+            TimeInAll,
         ];
 
     private string Over(Length surplus) =>

@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
@@ -66,6 +65,7 @@ public static class MachineGathersTechnique
             Name = kind.Name,
             Title = kind.Title,
             Short = names.Short,
+            Also = kind.Also,
             Kin = Category.Fullness,
             Says = kind.Says,
             Cards = [card],

@@ -1,10 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.PulledGathers.PulledGathersPlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.PulledGathers;
 
@@ -34,6 +32,7 @@ internal sealed record PulledGathersPlan(StripPlan Strips) : WorkPlan
                 $"{Strips.RowOffsets.Count} × {Ruler.Write(Strips.ThreadToWind, LengthKind.Amount)}"
             ),
             new("Thread for the seams", Ruler.Write(Strips.SeamThread(), LengthKind.Amount)),
+            TimeInAll,
         ];
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "Pull it up to");

@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Card;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Inputs;
 
@@ -15,6 +14,7 @@ public static class PulledGathersTechnique
             Name = "pulled-gathers",
             Title = "gathering, pulled by hand",
             Short = "Pulled threads",
+            Also = ["gathers", "basting", "ruffle", "frill", "flounce", "skirt"],
             Kin = Category.Fullness,
             Says =
                 "A longer edge drawn up evenly to fit a shorter one: tiers, sleeve caps, frills, curtains, valances.",

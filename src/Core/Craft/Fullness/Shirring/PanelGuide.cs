@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 

@@ -101,6 +101,11 @@ internal static class ShirringCard
                     "not-full-enough",
                     "draws up too little",
                     "It stays wider than it should.",
+                    Try(
+                        "in-its-slot",
+                        "Look whether the elastic lies in its tension slot, and thread it again.",
+                        "Beside its slot nothing holds it back, and it hardly draws up."
+                    ),
                     Try("steam", "Hold steam over it and measure again.", "It draws up further."),
                     Try(
                         "longer-stitch",

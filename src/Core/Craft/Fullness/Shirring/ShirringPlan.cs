@@ -1,10 +1,8 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.Shirring.ShirringPlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 
@@ -238,6 +236,7 @@ internal sealed partial record ShirringPlan(ShirringInputs Ask, int Rows) : Work
             facts.AddRange(Ask.Reading.ByTheLast(Ask.RelaxedWidth, Ruler));
             facts.Add(new("Not too tight", Ask.Reading.AssuranceSays));
             facts.Add(new("Needle thread", Ruler.Write(ThreadOnTop, LengthKind.Amount)));
+            facts.Add(TimeInAll);
             return facts;
         }
     }

@@ -190,7 +190,15 @@ internal static class ShirringSteps
             },
             "knots",
             ["No end can slip back when it is stretched."],
-            a.Ask.Layout == Layout.Spiral ? Hazards.Glue : Hazards.Elastic
+            a.Ask.Layout == Layout.Spiral ? Hazards.Glue : Hazards.Elastic,
+            [
+                new("knotted", "Sure, and flat enough to lie on the skin; a knot to every end."),
+                new("knotted, with a dot of textile glue", "Where it is washed often; let it dry."),
+                new(
+                    "back-stitched",
+                    "Quickest; only within the seam allowance, where a seam holds it."
+                ),
+            ]
         );
 
     private static SewingStep Steam(ShirringPlan a, Ruler ruler) =>

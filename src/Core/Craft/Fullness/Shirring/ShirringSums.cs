@@ -1,10 +1,5 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
-using ZephyrReach.Core.Cutting;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.Shirring.ShirringPlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
@@ -15,6 +14,7 @@ public static class ShirringTechnique
             Name = "shirring",
             Title = "shirred with elastic thread",
             Short = "Shirring",
+            Also = ["elastic", "elastic thread", "bodice"],
             Kin = Category.Fullness,
             Says = ShirringCard.Technique.Says,
             Cards = [ShirringCard.Technique, LooperCard.Technique],

@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 

@@ -1,7 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
-using ZephyrReach.Core.Craft.Fullness.Strips;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.TuckedRuffle.TuckedRufflePlan>;
 

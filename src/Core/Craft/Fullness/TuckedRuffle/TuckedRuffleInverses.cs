@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;

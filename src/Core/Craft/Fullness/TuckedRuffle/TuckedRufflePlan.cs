@@ -1,9 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.TuckedRuffle.TuckedRufflePlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 
@@ -84,6 +82,7 @@ internal sealed record TuckedRufflePlan(TuckedRuffleInputs Ask, StripPlan Strips
             new("Fabric needed", Ruler.Cut(Strips.ClothToBuy)),
             new("Total flat length", Ruler.Whole(FlatEdge + Ask.Trim)),
             new("of which trimmed off", Ruler.Mark(Ask.Trim)),
+            TimeInAll,
         ];
 
     public override IReadOnlyList<Caution> Cautions => Safety.Gathers;

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
@@ -13,6 +12,7 @@ public static class TuckedRuffleTechnique
             Name = "tucked-ruffle",
             Title = "pleated ruffle",
             Short = "Small folds",
+            Also = ["ruffler", "pleating attachment", "pleater", "frill", "ruffle"],
             Kin = Category.Fullness,
             Says =
                 "The ruffler’s arm pushes a small pleat under the needle every so many stitches.",

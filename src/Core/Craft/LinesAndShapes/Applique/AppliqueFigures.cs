@@ -1,13 +1,6 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
-using ZephyrReach.Core.Cutting;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Paths;
-using ZephyrReach.Core.Swatches.Learning;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Applique.AppliquePlan>;
-using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 

@@ -2,11 +2,9 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Applique.AppliquePlan>;
 using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
@@ -16,23 +14,11 @@ namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 /// <param name="Planned">The repeat that serves all, against this side.</param>
 internal sealed record FittedSide(Round Round, ShapeSide Side, Fitted Own, Fitted Planned);
 
-/// <summary>A shape as it is cut.</summary>
-/// <param name="Outlines">Longer where it lies under another, or with what is turned under.</param>
-internal sealed record CutShape(
-    ShapeOn Shape,
-    IReadOnlyList<Path> Outlines,
-    Length Width,
-    Length Height
-);
-
 /// <summary>How shapes are sewn onto a ground.</summary>
 internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
 {
     /// <summary>Workshop rule: a stop with its turn takes so many minutes.</summary>
     private const double MinutesOfStop = 0.1;
-
-    /// <summary>Fusible beyond the shape, both sides together.</summary>
-    private static readonly Length FusibleBeyond = Length.FromMillimetres(10);
 
     public override IReadOnlyList<Figure> Figures => AppliqueFigures.All;
 
@@ -105,25 +91,13 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
     /// <summary>A blanket stitch swings out and back for each repeat.</summary>
     private int SwingsOfRepeat => Ask.Stitch == AppliqueFields.Blanket ? 3 : 1;
 
-    public IReadOnlyList<CutShape> Cuts => cuts ??= CutsOf();
+    public IReadOnlyList<CutShape> Cuts => cuts ??= CutShape.All(Ask, Rounds);
 
     private IReadOnlyList<CutShape>? cuts;
 
     /// <summary>As it is traced on the paper of the fusible: mirrored, with its rectangle.</summary>
     public IReadOnlyList<CutShape> Fusible =>
-        Ask.Stitch == AppliqueFields.Turned
-            ? []
-            :
-            [
-                .. Cuts.Select(c =>
-                    c with
-                    {
-                        Outlines = Mirrored(c.Outlines),
-                        Width = c.Width + FusibleBeyond,
-                        Height = c.Height + FusibleBeyond,
-                    }
-                ),
-            ];
+        Ask.Stitch == AppliqueFields.Turned ? [] : [.. Cuts.Select(c => c.AsTraced)];
 
     public override Expected? Expected => Ask.Measured.Count > 0 ? Dial.Expected : null;
 

@@ -1,55 +1,11 @@
-using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
-using ZephyrReach.Core.Cutting;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
-using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Applique.AppliquePlan>;
-using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 
 internal sealed partial record AppliquePlan
 {
-    private List<CutShape> CutsOf()
-    {
-        List<CutShape> all = [];
-        foreach (var shape in Ask.Shapes)
-        {
-            IReadOnlyList<Path> outlines = shape.Outlines;
-            if (Ask.Stitch == AppliqueFields.Turned)
-            {
-                outlines = shape.Area.Within(Ask.Allowance.Millimetres).Outlines;
-            }
-            else if (
-                Ask.Under > Length.Zero
-                && Rounds.Any(r => r.Shape == shape && r.Hidden.Count > 0)
-            )
-            {
-                var over = Ask
-                    .Shapes.Where(s => s.Number > shape.Number)
-                    .Select(s => s.Area)
-                    .Aggregate((a, b) => a.And(b));
-                outlines = shape
-                    .Area.And(shape.Area.Within(Ask.Under.Millimetres).Common(over))
-                    .Outlines;
-            }
-            // From its own top left corner, since that is how it lies on its cloth.
-            var reach = NamedShape.BoundsOf(outlines);
-            var move = Affine.Move(-reach.From.X.Millimetres, -reach.From.Y.Millimetres);
-            all.Add(new(shape, [.. outlines.Select(move.Of)], reach.Width, reach.Height));
-        }
-        return all;
-    }
-
-    private static IReadOnlyList<Path> Mirrored(IReadOnlyList<Path> outlines)
-    {
-        var reach = NamedShape.BoundsOf(outlines);
-        return [.. outlines.Select(Affine.Mirror((reach.To.X / 2).Millimetres).Of)];
-    }
-
     private List<Turning> TurningsOf(Round round)
     {
         var pivots = Stops

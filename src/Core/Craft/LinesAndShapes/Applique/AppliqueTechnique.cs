@@ -1,6 +1,5 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
@@ -27,6 +26,7 @@ internal static class AppliqueTechnique
             Name = AppliqueCard.Technique.Name,
             Title = AppliqueCard.Technique.Title,
             Short = "Appliqué",
+            Also = ["applique", "patch", "satin stitch", "blanket stitch", "fusible"],
             Kin = Category.Shapes,
             Says = AppliqueCard.Technique.Says,
             Cards = [AppliqueCard.Technique],

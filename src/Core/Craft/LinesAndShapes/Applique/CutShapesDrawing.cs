@@ -1,9 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
-using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 

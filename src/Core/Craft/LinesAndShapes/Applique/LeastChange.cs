@@ -1,7 +1,4 @@
-using MathNet.Numerics.LinearAlgebra;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Paths;
 using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;

@@ -1,5 +1,3 @@
-using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using Path = ZephyrReach.Core.Drawings.Path;

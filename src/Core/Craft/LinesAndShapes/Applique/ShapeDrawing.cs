@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;

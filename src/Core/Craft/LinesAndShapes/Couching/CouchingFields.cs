@@ -61,6 +61,16 @@ internal static class CouchingFields
             .Help("One layer of it.")
             .When(CordFrom, Rolled);
 
+    /// <summary>Asked only turned round: what a strip that is there rolls up to.</summary>
+    public static LengthField StripWidth { get; } =
+        LengthField
+            .Fine("stripWidth", "Strip you have already", 1, 300)
+            .Help(
+                "How wide it is cut, before it is pulled. What it rolls up to is told beside the plan."
+            )
+            .Optional()
+            .When(CordFrom, Rolled);
+
     public static LengthField StripPiece { get; } =
         LengthField
             .Mm("stripPiece", "Longest strip you can cut", 50, 100_000, 1500)
@@ -178,6 +188,7 @@ internal static class CouchingFields
         Stiffness,
         StripThickness,
         StripPiece,
+        StripWidth,
         Cords,
         NeedleSize,
         Clearance,

@@ -151,11 +151,13 @@ internal static class CouchingFindings
     private static IEnumerable<Finding> OfTheGround(CouchingPlan a)
     {
         var ask = a.Ask;
-        if (ask.Ground == CouchingFields.Thin && !ask.IsRolled && ask.Stiffness == "stiff")
+        if (ask.Ground is not "firm" && !ask.IsRolled && ask.Stiffness == "stiff")
         {
             yield return Finding.Care(
                 "ridges",
-                "A stiff cord on thin base fabric makes ridges at the back.",
+                ask.Ground == CouchingFields.Thin
+                    ? "A stiff cord on thin base fabric makes ridges at the back."
+                    : "A stiff cord makes ridges at the back, of ordinary twill too.",
                 "The base fabric gives way and the cord does not; altering the tension does not cure that.",
                 "Take a softer or thinner cord, or a firmer base fabric, hooped with a stabiliser."
             );

@@ -91,6 +91,8 @@ internal sealed record CouchingInputs(InputReader Said)
     public static CouchingInputs? Read(InputReader reader)
     {
         var ask = new CouchingInputs(reader);
+        // Only turned round is it asked for; what is said of it is checked all the same.
+        _ = reader.OptionalLength(CouchingFields.StripWidth);
         if (reader.Errors.Count > 0)
         {
             return null;

@@ -2,11 +2,9 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.LinesAndShapes.Couching.CouchingPlan>;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 

@@ -22,7 +22,7 @@ internal static class CouchingSteps
         new SewingStep(
             "strip",
             "Cut and roll the strip",
-            $"Cut {strip.Count} {(strip.Count == 1 ? "strip" : "strips")} {a.Ruler.Cut(strip.Length)} long across the knit, "
+            $"Cut the selvedge off, and a tube of knit open. Cut {strip.Count} {(strip.Count == 1 ? "strip" : "strips")} {a.Ruler.Cut(strip.Length)} long across the knit, "
                 + $"{a.Ruler.Mark(strip.Width)} wide, exactly: it rolls up, and is never trimmed after. Pull each once, so that it rolls up"
                 + (strip.Joins > 0 ? $", and join them on a slant: {strip.Joins} joins." : "."),
             $"{a.Ruler.Mark(strip.Width)} wide",
@@ -94,13 +94,19 @@ internal static class CouchingSteps
                 ),
             a.ByHole ? "through the foot" : $"tube, {a.Ruler.Fine(a.Bore)}",
             [
-                "The cord runs freely: nothing pulls at it.",
+                a.Ask.IsRolled
+                    ? "The strip runs freely. One that catches in the foot: needle up, roll it anew, and go on."
+                    : "The cord runs freely: nothing pulls at it.",
                 "Both threads are under and behind the foot.",
             ],
             Schools:
             [
                 new("the hole of the foot", "Both hands are free for the fabric."),
                 new("a tube taped in front", "Any foot with a hollow sole; any cord."),
+                new(
+                    "a tube above the foot",
+                    "The cord comes down just before the needle, and drags nowhere."
+                ),
             ]
         ).At(Place.Machine, 2, CordDrawing.Name, ["ends", "line"], Later(a, 0));
     }

@@ -2,7 +2,6 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.LinesAndShapes.Lines;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Paths;
 
 namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
@@ -20,6 +19,7 @@ internal static class CouchingTechnique
             Name = CouchingCard.Technique.Name,
             Title = CouchingCard.Technique.Title,
             Short = "Couching",
+            Also = ["cord", "braid", "yarn", "soutache"],
             Kin = Category.Lines,
             Says = CouchingCard.Technique.Says,
             Cards = [CouchingCard.Technique],
@@ -55,6 +55,7 @@ internal static class CouchingTechnique
                         "cordFrom",
                         "stripThickness",
                         "stripPiece",
+                        "stripWidth",
                         "made"
                     ),
                     new(Asking.First, "", LineFields.Group),

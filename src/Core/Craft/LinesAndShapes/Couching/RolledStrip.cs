@@ -10,9 +10,11 @@ namespace ZephyrReach.Core.Craft.LinesAndShapes.Couching;
 /// <param name="Thickness">Of one layer of the knit.</param>
 internal sealed record RolledStrip(Length Width, Length Thickness) : Result
 {
-    private static readonly LengthField WidthField = LengthField
-        .Fine("stripWidth", "Strip width", 1, 300)
-        .Help("As it is cut, before it is pulled.");
+    private static readonly LengthField WidthField = CouchingFields.StripWidth with
+    {
+        IsNeeded = true,
+        ShownWhen = null,
+    };
 
     public static IReadOnlyList<Figure> Told { get; } =
     [

@@ -3,7 +3,6 @@ using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Mending.Darning.DarningPlan>;
 
 namespace ZephyrReach.Core.Craft.Mending.Darning;
 

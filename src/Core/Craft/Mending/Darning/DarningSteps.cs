@@ -167,7 +167,7 @@ internal static class DarningSteps
             a.Ruler.Fine(a.Ask.ByLever ? a.SetWidth : a.SetLength),
             [
                 a.Ask.ByLever
-                    ? "The lever answers when it is tapped."
+                    ? "The lever answers when it is tapped. If it does not: stop, foot up and down, begin the program anew, and tap it to its end."
                     : "The buttonhole lever is down.",
                 $"The first line runs {(a.Ask.AwayFirst ? "away from" : "towards")} you on the swatch.",
             ],

@@ -28,6 +28,7 @@ internal static class DarningTechnique
             Name = "darning",
             Title = "darning",
             Short = "Darning",
+            Also = ["mend", "mending", "repair", "hole", "tear", "patch"],
             Kin = Category.Mending,
             Says =
                 "A hole or a thin place is closed with lines of stitches over something behind it.",

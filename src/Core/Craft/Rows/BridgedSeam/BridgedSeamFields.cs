@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Craft.Rows.Book;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;

@@ -1,10 +1,5 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Rows.Book;
-using ZephyrReach.Core.Cutting;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches.Learning;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Rows.BridgedSeam.BridgedSeamPlan>;
 
 namespace ZephyrReach.Core.Craft.Rows.BridgedSeam;

@@ -5,7 +5,6 @@ using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Rows.BridgedSeam.BridgedSeamPlan>;
 
 namespace ZephyrReach.Core.Craft.Rows.BridgedSeam;
 

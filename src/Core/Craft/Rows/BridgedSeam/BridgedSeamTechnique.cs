@@ -42,6 +42,7 @@ internal static class BridgedSeamTechnique
             Name = BridgedSeamCard.Technique.Name,
             Title = BridgedSeamCard.Technique.Title,
             Short = "Bridged seam",
+            Also = ["faggoting", "bridging", "bridged seam", "gap"],
             Kin = Category.Rows,
             Says = BridgedSeamCard.Technique.Says,
             Cards = [BridgedSeamCard.Technique],

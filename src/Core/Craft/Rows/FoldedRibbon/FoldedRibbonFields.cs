@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Inputs;
-using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Rows.FoldedRibbon;

@@ -3,7 +3,6 @@ using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Rows.FoldedRibbon.FoldedRibbonPlan>;
 
 namespace ZephyrReach.Core.Craft.Rows.FoldedRibbon;
 

@@ -80,6 +80,7 @@ internal static class FoldedRibbonTechnique
             Name = FoldedRibbonCard.Technique.Name,
             Title = FoldedRibbonCard.Technique.Title,
             Short = "Folded ribbon",
+            Also = ["ribbon", "trim", "points"],
             Kin = Category.Rows,
             Says = FoldedRibbonCard.Technique.Says,
             Cards = [FoldedRibbonCard.Technique],

@@ -1,5 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Rows.StitchRows;

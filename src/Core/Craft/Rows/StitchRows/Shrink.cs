@@ -1,7 +1,5 @@
-using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Rows.StitchRows;

@@ -1,10 +1,7 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using ZephyrReach.Core.Swatches;
 using ZephyrReach.Core.Swatches.Learning;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Rows.StitchRows.StitchOut>;
 
 namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 

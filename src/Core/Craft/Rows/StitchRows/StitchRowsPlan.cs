@@ -3,7 +3,6 @@ using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Rows.StitchRows.StitchRowsPlan>;
 
 namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 

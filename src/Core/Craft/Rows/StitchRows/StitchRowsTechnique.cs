@@ -62,6 +62,7 @@ internal static class StitchRowsTechnique
             Name = StitchRowsCard.Technique.Name,
             Title = StitchRowsCard.Technique.Title,
             Short = "Rows",
+            Also = ["decorative stitches", "embroidery", "border", "texture"],
             Kin = Category.Rows,
             Says = StitchRowsCard.Technique.Says,
             Cards = [StitchRowsCard.Technique],

@@ -1,5 +1,3 @@
-using ZephyrReach.Core.Craft.Fullness.PullUp;
-using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using static ZephyrReach.Core.Inputs.OptionalLength;

@@ -1,8 +1,4 @@
 using ZephyrReach.Core.Answers;
-using ZephyrReach.Core.Cutting;
-using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
-using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Tucks.Pintucks.PintucksPlan>;
 

@@ -1,10 +1,8 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
-using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
-using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Tucks.Pintucks.PintucksPlan>;
 
 namespace ZephyrReach.Core.Craft.Tucks.Pintucks;
 
@@ -124,6 +122,7 @@ internal sealed record PintucksPlan(PintucksInputs Ask, TuckRun Run) : WorkPlan
             {
                 facts.Add(new("Widest decorative stitch", $"{Ruler.Fine(clear)} wide"));
             }
+            facts.Add(TimeInAll);
             return facts;
         }
     }

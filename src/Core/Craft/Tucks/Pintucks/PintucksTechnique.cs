@@ -43,6 +43,7 @@ internal static class PintucksTechnique
             Name = PintucksCard.Technique.Name,
             Title = "tucks",
             Short = "Tucks",
+            Also = ["pin tucks", "twin needle", "twin", "double needle", "folds", "pleats"],
             Kin = Category.Tucks,
             Says = "Fine parallel ridges with a twin needle, or folds that are sewn down.",
             Cards = [PintucksCard.Technique, FoldedTucksCard.Technique],

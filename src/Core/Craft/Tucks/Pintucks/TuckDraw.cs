@@ -1,5 +1,4 @@
 using MathNet.Numerics.Distributions;
-using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches;
