@@ -164,7 +164,7 @@ function Ways({
                     <Measure text={way.cloth.text} />
                   </Share>
                 </dd>
-                <dt className="text-soft">Time</dt>
+                <dt className="text-soft">Time to gather it</dt>
                 <dd>
                   <Share of={way.minutes / longest}>{inWords(way.minutes)}</Share>
                 </dd>

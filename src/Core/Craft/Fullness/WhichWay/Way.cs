@@ -46,7 +46,7 @@ internal sealed record AsWay(Func<EdgeWanted, IEnumerable<Way>> Of, WayNeed? Nee
 /// <summary>One way to make an edge fuller, with what it takes.</summary>
 /// <param name="Title">Its name on the screen.</param>
 /// <param name="Cloth">What is cut for it.</param>
-/// <param name="Minutes">At the machine and at the table with it, about.</param>
+/// <param name="Minutes">To make it fuller and sew it on, with its swatches; without cutting and marking, which all ways take alike.</param>
 /// <param name="Evenness">0 uneven to 3 quite even.</param>
 /// <param name="Reaches">Whether the fullness that is wanted is likely reached.</param>
 /// <param name="ReachSays">How, in words.</param>
@@ -134,7 +134,11 @@ internal sealed record WhichWayAnswer(IReadOnlyList<Way> Ways, double Fullness) 
             F.Text("scheme", "Which of its schools, or empty.", w => w.Scheme),
             F.Text("title", "Its name.", w => w.Title),
             F.Cut("cloth", "What is cut for it.", w => w.Cloth),
-            F.Ratio("minutes", "Time at the machine, about.", w => Math.Round(w.Minutes)),
+            F.Ratio(
+                "minutes",
+                "To make it fuller and sew it on, with its swatches; without cutting and marking.",
+                w => Math.Round(w.Minutes)
+            ),
             F.Text("evenness", "How even it comes out.", w => w.EvennessSays),
             F.Flag(
                 "adjustable",
