@@ -50,11 +50,22 @@ export function useWordPicture(name: string, isWanted: boolean) {
   }).data;
 }
 
+type Screen = {
+  at: RegExp;
+  head: string;
+  says: string;
+  /** Where search leads to it, with what else finds it; a stage of a part has no such place. */
+  to?: string;
+  words?: string;
+};
+
 /** What each screen is for; the first that its address begins with. */
-const screens = [
+export const screens: Screen[] = [
   {
     at: /^\/$/,
     head: 'Projects',
+    to: '/',
+    words: 'home start parts what is next to buy list',
     says: 'Everything you are making. Each project has parts: a frill, a row of tucks, a mend. The beads show how far a part has come; press it to go on where you left it.',
   },
   {
@@ -90,36 +101,50 @@ const screens = [
   {
     at: /^\/swatches/,
     head: 'Swatches',
+    to: '/swatches',
+    words: 'test swatch sample scrap chart plot learnt',
     says: 'Every test swatch you sewed, by technique and fabric. Two can be laid side by side, and a chart shows what a setting does.',
   },
   {
     at: /^\/supplies\/chart/,
     head: 'Compatibility',
+    to: '/supplies/chart',
+    words: 'which foot needle fits works together chart rules',
     says: 'Which foot works with which needle on your machine, and why not where it does not.',
   },
   {
     at: /^\/supplies\/settings/,
     head: 'Machine settings finder',
+    to: '/supplies/settings',
+    words: 'stitch length width tension differential needle position presser foot pressure feed speed card',
     says: 'Settings for a technique and a fabric, without a plan.',
   },
   {
     at: /^\/supplies/,
     head: 'Supplies',
+    to: '/supplies',
+    words: 'drawer stash owned inventory',
     says: 'Your machines, feet, needles, threads and fabrics. What you enter here decides what the settings name, and what is left is counted down as you cut.',
   },
   {
     at: /^\/calculator\/which-way/,
     head: 'Compare the methods',
+    to: '/calculator/which-way',
+    words: 'which way suits not sure gathers ruffle frill choose',
     says: 'The methods that give the same result, side by side: fabric, time, evenness, equipment.',
   },
   {
     at: /^\/calculator/,
     head: 'Calculator',
+    to: '/calculator',
+    words: 'sum quick reckon how much fabric',
     says: 'A sum without a project: type what you know, and read what follows. Nothing is saved until you make a part of it.',
   },
   {
     at: /^\/practice/,
     head: 'Practice',
+    to: '/practice',
+    words: 'train exercise simulated machine pace free motion hands',
     says: 'A simulated machine under your fingers or mouse: keep an even pace, follow a line, stop on a point.',
   },
   {

@@ -1,5 +1,5 @@
 import { useKinds } from './drawer';
-import { openHelp, useWords } from './help';
+import { openHelp, screens, useWords } from './help';
 import { useTechniques } from './useTechnique';
 
 /** Somewhere that search leads to, though nobody made it: a screen, a setting, a method, a kind of supplies, a word. */
@@ -12,29 +12,6 @@ export type Place = {
   /** What else finds it, in small letters. */
   words: string;
 };
-
-const screens: Place[] = [
-  { title: 'Projects', to: '/', words: 'home start parts what is next to buy list' },
-  { title: 'Swatches', to: '/swatches', words: 'test swatch sample scrap chart plot learnt' },
-  { title: 'Supplies', to: '/supplies', words: 'drawer stash owned inventory' },
-  {
-    title: 'Compatibility',
-    to: '/supplies/chart',
-    words: 'which foot needle fits works together chart rules',
-  },
-  {
-    title: 'Machine settings finder',
-    to: '/supplies/settings',
-    words: 'stitch length width tension differential needle position presser foot pressure feed speed card',
-  },
-  { title: 'Calculator', to: '/calculator', words: 'sum quick reckon how much fabric' },
-  {
-    title: 'Compare the methods',
-    to: '/calculator/which-way',
-    words: 'which way suits not sure gathers ruffle frill choose',
-  },
-  { title: 'Practice', to: '/practice', words: 'train exercise simulated machine pace free motion hands' },
-].map((s) => ({ ...s, kind: 'screen' }));
 
 const settings: Place[] = [
   { title: 'Units', words: 'centimetres inches metric imperial mm cm' },
@@ -56,9 +33,11 @@ const alsoOf: Record<string, string> = {
 export function usePlaces(): Place[] {
   const techniques = useTechniques().data ?? [];
   const kinds = useKinds().data ?? [];
-  const words = useWords();
+  const explained = useWords();
   return [
-    ...screens,
+    ...screens.flatMap(({ head, to, words = '' }): Place[] =>
+      to ? [{ title: head, kind: 'screen', to, words }] : [],
+    ),
     ...settings,
     ...techniques.map((t): Place => ({
       title: t.begin,
@@ -72,7 +51,7 @@ export function usePlaces(): Place[] {
       to: `/supplies/${k.name}`,
       words: `${k.title} ${alsoOf[k.name] ?? ''}`.toLowerCase(),
     })),
-    ...words.map((w): Place => ({
+    ...explained.map((w): Place => ({
       title: w.name,
       kind: 'explained',
       open: () => openHelp({ word: w.name }),

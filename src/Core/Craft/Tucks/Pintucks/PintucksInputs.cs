@@ -102,13 +102,10 @@ internal sealed record PintucksInputs(InputReader Said)
     /// <summary>Whether a pair passes machine, foot and plate, with its air.</summary>
     public bool PairPasses => Widest is not null;
 
+    private string? OpenStitchSaid { get; } = Said.OptionalChoice(PintucksFields.OpenStitch);
+
     /// <summary>The stitch between or over the tucks; none where they are folded.</summary>
-    public string OpenStitch { get; } =
-        (
-            Said.Choice(PintucksFields.Kind) <= 0
-                ? Said.OptionalChoice(PintucksFields.OpenStitch)
-                : null
-        ) ?? "none";
+    public string OpenStitch => (IsTwin ? OpenStitchSaid : null) ?? "none";
 
     /// <summary>The widest that both needles clear, with their air; zero where none; null where there is no open stitch, or the foot's opening is not known.</summary>
     public Length? OpenStitchAtMost =>
@@ -117,11 +114,13 @@ internal sealed record PintucksInputs(InputReader Said)
             ? null
             : Widest ?? Length.Zero;
 
+    private bool IsWavy { get; } =
+        Said.OptionalChoice(PintucksFields.FirstLine) == PintucksFields.Wave;
+
+    private Length WaveHeightSaid { get; } = Said.LengthOrStart(PintucksFields.WaveHeight);
+
     /// <summary>From its middle to its crest; nothing for a straight first line.</summary>
-    public Length WaveHeight { get; } =
-        Said.OptionalChoice(PintucksFields.FirstLine) == PintucksFields.Wave
-            ? Said.LengthOrStart(PintucksFields.WaveHeight)
-            : Length.Zero;
+    public Length WaveHeight => IsWavy ? WaveHeightSaid : Length.Zero;
 
     public Length WaveLength { get; } = Said.LengthOrStart(PintucksFields.WaveLength);
 
@@ -182,7 +181,6 @@ internal sealed record PintucksInputs(InputReader Said)
             // The plan goes by neither, only its turned forms do; but what is typed wrong is said where it is typed.
             reader.OptionalLength(PintucksFields.ClothAtHand);
             reader.OptionalLength(PintucksFields.Margin);
-            reader.LengthOrStart(PintucksFields.WaveHeight);
             ask = ask with { Course = Respacing.ReadCourse(reader, ask.Tucks) };
         }
         return reader.Errors.Count > 0 ? null : ask;
