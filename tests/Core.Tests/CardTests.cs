@@ -37,18 +37,23 @@ public class CardTests
                 cloth < 0 ? null : Demo.Cloths[cloth],
                 thread < 0 ? null : Demo.Contents.Threads[thread],
                 null,
-                new Wants(
-                    Mm(cord),
-                    Mm(gap),
-                    Mm(1.2),
-                    Mm(7),
-                    Mm(stitch),
-                    null,
-                    Mm(100),
-                    2.2,
-                    layers,
-                    6,
-                    known.School is { } ways ? ways.Choices[school % ways.Choices.Count].Name : null
+                Wanting(
+                    known,
+                    ("cordThickness", cord),
+                    ("gap", gap),
+                    ("bite", 1.2),
+                    ("rowGap", 7),
+                    ("stitchLength", stitch),
+                    ("tail", 100),
+                    ("fullness", 2.2),
+                    ("layers", layers),
+                    ("stitchesPerTuck", 6),
+                    (
+                        "school",
+                        known.School is { } ways
+                            ? ways.Choices[school % ways.Choices.Count].Name
+                            : ""
+                    )
                 ),
                 Ruler.Metric
             )
@@ -261,7 +266,7 @@ public class CardTests
             Techniques.CardNamed("pulled-gathers")!,
             ask with
             {
-                Wants = ask.Wants with { RowGap = Mm(6) },
+                Wants = Wanting("pulled-gathers", ("rowGap", 6)),
             }
         );
 
@@ -282,7 +287,7 @@ public class CardTests
                     Demo.Ask(machine, "potting linen") is var ask
                         ? ask with
                         {
-                            Wants = ask.Wants with { StitchLength = Mm(3), StitchWidth = Mm(4) },
+                            Wants = Wanting("applique", ("stitchLength", 3), ("stitchWidth", 4)),
                         }
                         : ask
                 ),
@@ -312,11 +317,11 @@ public class CardTests
                     Techniques.CardNamed("couching")!,
                     ask with
                     {
-                        Wants = ask.Wants with
-                        {
-                            StitchWidth = Mm(wanted),
-                            DialledWidth = Mm(dialled),
-                        },
+                        Wants = Wanting(
+                            "couching",
+                            ("stitchWidth", wanted),
+                            ("dialledWidth", dialled)
+                        ),
                     }
                 ),
                 "width"
@@ -335,7 +340,7 @@ public class CardTests
             Techniques.CardNamed("stitch-rows")!,
             ask with
             {
-                Wants = ask.Wants with { RowGap = Mm(11), StitchWidth = Mm(6) },
+                Wants = Wanting("stitch-rows", ("rowGap", 11), ("stitchWidth", 6)),
             }
         );
 
@@ -395,6 +400,24 @@ public class CardTests
             ? Mm(double.Parse(figure[..^3], System.Globalization.CultureInfo.InvariantCulture))
             : null;
 
+    /// <summary>What a piece wants of a card; of what the card does not take, nothing is read.</summary>
+    internal static Wants Wanting(
+        CardTechnique technique,
+        params IReadOnlyList<(string Field, object Is)> said
+    ) =>
+        new(
+            new InputReader(
+                RawInputs.Of([.. said.Where(s => s.Is is not "")]),
+                Ruler.Metric
+            ),
+            technique
+        );
+
+    internal static Wants Wanting(
+        string card,
+        params IReadOnlyList<(string Field, object Is)> said
+    ) => Wanting(Techniques.CardNamed(card)!, said);
+
     internal sealed record DemoDrawer(DrawerContents Contents, IReadOnlyList<Owned<Cloth>> Cloths)
     {
         public CardInputs Ask(string machine, string cloth) =>
@@ -404,7 +427,7 @@ public class CardTests
                 Cloths.Single(c => c.Name == cloth),
                 null,
                 null,
-                new Wants(null, null, null, null, null, null, null, null, 1, null, null, null),
+                Wanting(Techniques.Cards[0]),
                 Ruler.Metric
             );
 

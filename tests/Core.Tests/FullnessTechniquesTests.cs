@@ -311,7 +311,7 @@ public class FullnessTechniquesTests
         First("stretches", "elastic").ShouldBe("shirring");
 
         var ways = Ways(form.Example);
-        ways.Count.ShouldBe(7);
+        ways.Count.ShouldBe(8);
         ways.Distinct().Count().ShouldBe(4);
 
         IReadOnlyList<string> Ways(RawInputs ask) =>

@@ -82,7 +82,7 @@ public class SetUpTests
                 ask =>
                     ask with
                     {
-                        Wants = ask.Wants with { Pair = Length.FromMillimetres(spacing) },
+                        Wants = CardTests.Wanting("pintucks", ("needleSpacing", spacing)),
                     }
             );
 
@@ -117,7 +117,7 @@ public class SetUpTests
                 continue;
             }
             var reader = new InputReader(told, Ruler.Metric);
-            var wants = Wants.Read(reader, technique);
+            var wants = new Wants(reader, technique);
             if (reader.Errors.Count > 0)
             {
                 continue;
@@ -192,7 +192,7 @@ public class SetUpTests
                 RawInputs.Empty,
                 (ask, field) => starts.TryGet(field, out var start) ? ask.With(field, start) : ask
             );
-            var wants = Wants.Read(new InputReader(told, Ruler.Metric), card);
+            var wants = new Wants(new InputReader(told, Ruler.Metric), card);
             var machine = card.NeedsOverlocker ? "shed overlocker" : "window machine";
             var (begun, _) = Written(card.Name, machine, ask => ask with { Wants = wants });
             var (alone, _) = Written(card.Name, machine, ask => ask);
@@ -272,7 +272,7 @@ public class SetUpTests
         var asked = RawInputs.Of((field, way));
         var told = technique.ToldToCard(asked);
         var card = technique.CardOf(asked);
-        var wants = Wants.Read(new InputReader(told, Ruler.Metric), card);
+        var wants = new Wants(new InputReader(told, Ruler.Metric), card);
         var ask = Asked(card.NeedsOverlocker ? "shed overlocker" : "window machine", wants);
         foreach (var line in CardWriter.Write(card, ask).Lines)
         {
@@ -287,7 +287,7 @@ public class SetUpTests
     )
     {
         var technique = Techniques.CardNamed(name)!;
-        var wants = Wants.Read(new InputReader(RawInputs.Empty, Ruler.Metric), technique);
+        var wants = new Wants(new InputReader(RawInputs.Empty, Ruler.Metric), technique);
         var ask = with(Asked(machine, wants));
         return (CardWriter.Write(technique, ask), ask);
     }

@@ -184,10 +184,18 @@ public class SewnAsToldTests
     {
         var panel = t.Plan.Pieces[0];
         var edge = t.Said("edgeAllowance");
+        // A panel round a neckline is cut as a ring: what holds of it is in its own test.
+        if (!panel.Outline.IsRectangle)
+        {
+            yield break;
+        }
+        var high = t.Said("panelHeight");
+        var margins = t.Said("topMargin") + t.Said("bottomMargin");
+        // Slanting and waving rows draw the height in too, where they lie.
         yield return Comes.Within(
             "high",
-            t.Deep(panel) - 2 * edge,
-            t.Said("panelHeight"),
+            (t.Deep(panel) - 2 * edge - margins) / Heightens(t) + margins,
+            high,
             t.Marking / 2
         );
         // Joined, less a seam at either side: no less than the panel as it was reckoned to be sure.
@@ -200,7 +208,7 @@ public class SewnAsToldTests
             widths * t.Cutting
         );
         var rows = t.Plan.Guide!.Lines;
-        if (rows.Count > 1)
+        if (rows.Count > 1 && Heightens(t) == 1)
         {
             yield return Comes.Within(
                 "below the last row",
@@ -210,6 +218,15 @@ public class SewnAsToldTests
             );
         }
     }
+
+    private static double Heightens(Told t) =>
+        ShirringTests.Heightens(
+            t.Choice("rowShape"),
+            t.Number("rowAngle"),
+            t.Said("waveHeight"),
+            t.Said("waveLength"),
+            t.Figure("sureFullness")
+        );
 
     /// <summary>Each tuck takes its cloth; what was cut to be sure is trimmed, as much on either side of the middle.</summary>
     private static IEnumerable<Comes> Tucked(Told t)

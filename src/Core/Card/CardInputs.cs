@@ -55,28 +55,80 @@ public sealed record CardInputs(
     public bool NeedsStabiliser => Grams < 120 || Cloth?.Is.Gives == true;
 }
 
-/// <summary>What a piece wants of its card. Null is not said; each technique reads what it uses.</summary>
-public sealed record Wants(
-    Length? Cord,
-    Length? Gap,
-    Length? Bite,
-    Length? RowGap,
-    Length? StitchLength,
-    Length? StitchWidth,
-    Length? Tail,
-    double? Fullness,
-    int Layers,
-    int? Every,
-    string? School,
-    double? TensionSteps = null,
-    double? Differential = null,
-    int Passes = 1,
-    Length? DialledLength = null,
-    Length? DialledWidth = null,
-    Length? Pair = null,
-    string? Behind = null
-)
+/// <summary>What a piece wants of its card: a view over what was said, of which only what the technique takes is read.</summary>
+/// <remarks>Null is not said. What one technique alone asks of its card it reads by its own field, with <c>Of</c>.</remarks>
+public sealed class Wants
 {
+    private readonly InputReader said;
+    private readonly CardTechnique technique;
+
+    /// <param name="said">The raw ask; what is wrong with it is told there.</param>
+    /// <param name="technique">Whose card it is: of fields that it does not take, nothing is read.</param>
+    public Wants(InputReader said, CardTechnique technique)
+    {
+        this.technique = technique;
+        this.said = said.Only(technique.AllFields);
+        // All of it once, so that what is wrong is known before anything is written.
+        foreach (var field in technique.AllFields)
+        {
+            this.said.Check(field);
+        }
+    }
+
+    public Length? Cord => Of(CordField);
+
+    public Length? Gap => Of(GapField);
+
+    public Length? Bite => Of(BiteField);
+
+    public Length? RowGap => Of(RowGapField);
+
+    public Length? StitchLength => Of(StitchLengthField);
+
+    public Length? StitchWidth => Of(StitchWidthField);
+
+    public Length? Tail => Of(TailField);
+
+    public double? Fullness => Of(FullnessField);
+
+    public int Layers => (int)(Of(LayersField) ?? 1);
+
+    public int? Every => (int?)Of(EveryField);
+
+    /// <summary>The way that was chosen; null where there is but one.</summary>
+    public string? School =>
+        technique.School is { } school ? said.OptionalChoice(school) ?? school.Start : null;
+
+    public double? TensionSteps => Of(TensionField);
+
+    public double? Differential => Of(DifferentialField);
+
+    public int Passes => (int)(Of(PassesField) ?? 1);
+
+    public Length? DialledLength => Of(DialledLengthField);
+
+    public Length? DialledWidth => Of(DialledWidthField);
+
+    public Length? Pair => Of(PairField);
+
+    public string? Behind => Of(BehindField);
+
+    /// <summary>What was said of a field; null where nothing was, or the technique does not take it.</summary>
+    public Length? Of(LengthField field) => said.OptionalLength(field);
+
+    /// <inheritdoc cref="Of(LengthField)"/>
+    public double? Of(NumberField field) => said.OptionalNumber(field);
+
+    /// <inheritdoc cref="Of(LengthField)"/>
+    public string? Of(NameField field) => said.OptionalName(field);
+
+    /// <inheritdoc cref="Of(LengthField)"/>
+    public string? Of(ChoiceField field) =>
+        said.OptionalChoice(field with { IsNeeded = false });
+
+    /// <summary>Whether a field was answered with yes.</summary>
+    public bool Of(FlagField field) => said.Flag(field);
+
     /// <summary>What the plan lays behind the ground, where it says so itself.</summary>
     public static NameField BehindField { get; } =
         new NameField("behind", "Behind it").Help("What the plan lays behind the ground.");
@@ -161,32 +213,4 @@ public sealed record Wants(
         new ChoiceField("school", "Way", ways, ways[0].Name, IsNeeded: false).Help(
             "One of several respected ways."
         );
-
-    /// <summary>Reads what a technique's card asks for; of fields that it does not take, nothing is read.</summary>
-    public static Wants Read(InputReader said, CardTechnique technique)
-    {
-        var reader = said.Only(technique.AllFields);
-        return new Wants(
-            Of(CordField),
-            Of(GapField),
-            Of(BiteField),
-            Of(RowGapField),
-            Of(StitchLengthField),
-            Of(StitchWidthField),
-            Of(TailField),
-            reader.OptionalNumber(FullnessField),
-            (int)(reader.OptionalNumber(LayersField) ?? 1),
-            (int?)reader.OptionalNumber(EveryField),
-            technique.School is { } school ? reader.OptionalChoice(school) ?? school.Start : null,
-            reader.OptionalNumber(TensionField),
-            reader.OptionalNumber(DifferentialField),
-            (int)(reader.OptionalNumber(PassesField) ?? 1),
-            Of(DialledLengthField),
-            Of(DialledWidthField),
-            Of(PairField),
-            reader.OptionalName(BehindField)
-        );
-
-        Length? Of(LengthField field) => reader.OptionalLength(field);
-    }
 }

@@ -87,7 +87,7 @@ public static class CardWriter
         Ruler ruler
     )
     {
-        var wants = Wants.Read(new InputReader(RawInputs.Empty, ruler), technique);
+        var wants = new Wants(new InputReader(RawInputs.Empty, ruler), technique);
         var ask = new CardInputs(
             machine ?? new Owned<Machine>("", "your machine", Machine.Unknown),
             DrawerContents.Empty,

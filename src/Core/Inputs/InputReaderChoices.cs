@@ -37,6 +37,31 @@ public sealed partial class InputReader
         return [.. said.Select(s => s.Text!).Distinct()];
     }
 
+    /// <summary>Reads a field for nothing but what is wrong with it.</summary>
+    public void Check(Field field)
+    {
+        switch (field)
+        {
+            case LengthField length:
+                OptionalLength(length);
+                break;
+            case NumberField number:
+                OptionalNumber(number);
+                break;
+            case FlagField flag:
+                Flag(flag);
+                break;
+            case ChoiceField choice:
+                Choice(choice);
+                break;
+            case NameField name:
+                OptionalName(name);
+                break;
+            default:
+                throw new ArgumentException($"A {field.GetType().Name} is read by its own.");
+        }
+    }
+
     /// <summary>Reads one of a list of choices by its name; null when it is not said.</summary>
     public string? OptionalChoice(ChoiceField field) =>
         Choice(field) is >= 0 and var place ? field.Choices[place].Name : null;

@@ -100,7 +100,7 @@ public static class CardEndpoints
         var (needle, e6) = open.Named<Needle>(json, "needle");
         var (stabiliser, e7) = open.Named<Stabiliser>(json, "stabiliser");
         var reader = new InputReader(told, here.Ruler);
-        var wants = Wants.Read(reader, card);
+        var wants = new Wants(reader, card);
         if (cloth is null && reader.OptionalNumber(Wants.ClothWeightField) is { } grams)
         {
             cloth = new Owned<Cloth>(

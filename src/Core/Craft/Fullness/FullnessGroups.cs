@@ -15,6 +15,7 @@ internal static class FullnessGroups
             "clothWeight",
             "clothThickness",
             "cut",
+            "stripsAlong",
             "layers"
         );
 

@@ -16,7 +16,7 @@ namespace ZephyrReach.Core.Craft.Fullness;
 /// <param name="Spring">How far it stretches out again, stretched over gathered; null when it was not read.</param>
 /// <param name="CountsSteamed">Whether what counts is the reading after steam.</param>
 /// <param name="CanPlan">Whether the plan says a fullness that can be set to this one.</param>
-internal sealed record SwatchAnswer(
+internal record SwatchAnswer(
     FullnessReading Reading,
     double? Target,
     bool IsPredicted,
@@ -89,6 +89,12 @@ internal sealed record SwatchAnswer(
                     IsPredicted
                         ? "The Plan page now uses this swatch."
                         : $"Your edge would take {Ruler.Cut(edge * Counting.Fullness)} flat."
+                );
+            }
+            if (CountsSteamed)
+            {
+                lines.Add(
+                    $"Drawn up to {DecimalText.Write(100 / Counting.Fullness, 0)} % of what it was flat."
                 );
             }
             if (Steamed is { } steamed)

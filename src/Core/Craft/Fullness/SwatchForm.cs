@@ -9,6 +9,16 @@ using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Fullness;
 
+/// <summary>What one technique reads and tells of its swatches beside their fullness.</summary>
+/// <param name="Fields">What is asked.</param>
+/// <param name="Told">All that is told.</param>
+/// <param name="Judge">From what every fullness comes to.</param>
+internal sealed record OwnReading(
+    IReadOnlyList<Field> Fields,
+    IReadOnlyList<Figure> Told,
+    Func<SwatchAnswer, InputReader, SwatchAnswer> Judge
+);
+
 /// <summary>From the readings of a swatch to its fullness, a judgement and the next change.</summary>
 internal static class SwatchForm
 {
@@ -112,14 +122,31 @@ internal static class SwatchForm
     /// <param name="known">What is looked for on its swatches, and what to try for each.</param>
     /// <param name="countsSteamed">Whether what counts is the reading after steam.</param>
     /// <param name="canPlan">Whether the plan says a fullness.</param>
-    public static Calculation For(IReadOnlyList<Look> known, bool countsSteamed, bool canPlan)
+    /// <param name="own">What a technique reads and tells of its swatches beside that; null where nothing.</param>
+    public static Calculation For(
+        IReadOnlyList<Look> known,
+        bool countsSteamed,
+        bool canPlan,
+        OwnReading? own = null
+    )
     {
         var looks = new LookFields(known);
         return new Calculation(
             SwatchOf.FormName,
             "What the swatch shows",
-            [Planned, Edge, Flat, Gathered, Steamed, Stretched, looks.Seen, looks.Tried, Predicted],
-            SwatchAnswer.Told,
+            [
+                Planned,
+                Edge,
+                Flat,
+                Gathered,
+                Steamed,
+                Stretched,
+                looks.Seen,
+                looks.Tried,
+                Predicted,
+                .. own?.Fields ?? [],
+            ],
+            own?.Told ?? SwatchAnswer.Told,
             RawInputs.Of(
                 ("fullness", 2.2),
                 ("finishedEdge", "2.6 m"),
@@ -127,7 +154,10 @@ internal static class SwatchForm
                 ("gathered", new[] { "16.2 cm", "16.4 cm" }),
                 ("looks", new[] { known[1].Choice.Name })
             ),
-            reader => SwatchAnswer.Judge(reader, looks, countsSteamed, canPlan)
+            reader =>
+                SwatchAnswer.Judge(reader, looks, countsSteamed, canPlan) is not { } judged ? null
+                : own is null ? judged
+                : own.Judge(judged, reader)
         );
     }
 

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Craft.Fullness.PullUp;
 using ZephyrReach.Core.Supplies;
 using static ZephyrReach.Core.Card.Usual;
 
@@ -14,7 +15,14 @@ internal static class GatheringFootCard
             Title = "gathering with a foot",
             Says =
                 "The foot holds the fabric back and gathers as you sew. You can’t adjust the gathers afterwards.",
-            Fields = [Wants.StitchLengthField, Wants.TensionField, Wants.PassesField],
+            Fields =
+            [
+                Wants.StitchLengthField,
+                Wants.TensionField,
+                Wants.PassesField,
+                PullUpFields.ScrewTurns,
+                PullUpFields.HeldBack,
+            ],
             Feet =
             [
                 new(
@@ -40,6 +48,7 @@ internal static class GatheringFootCard
             Speed = Setting.HalfSpeed(
                 "Attachments want time; a change of pace changes the gathers."
             ),
+            More = Screw,
             Preparation = new(
                 "a measured strip of the same fabric",
                 "The machine decides how full it gets: measure before anything is cut."
@@ -52,7 +61,7 @@ internal static class GatheringFootCard
             Alternatives =
             [
                 new("a second pass over the same line", "Fuller; a little less even."),
-                new("a finger behind the foot", "Fuller; as even as the finger."),
+
             ],
             Instead = "Gather by pulled threads: any machine with a long straight stitch does.",
             Looks =
@@ -78,6 +87,16 @@ internal static class GatheringFootCard
                         "It holds the fabric back more."
                     ),
                     Try(
+                        "screw-in",
+                        "Turn the foot’s set screw half a turn tighter, where it has one.",
+                        "It presses the fabric harder against the feed."
+                    ),
+                    Try(
+                        "hold-back",
+                        "Hold the fabric back behind the foot with a finger.",
+                        "What cannot run off is taken up."
+                    ),
+                    Try(
                         "second-pass",
                         "Sew a second pass over the same line.",
                         "It gathers what is gathered again."
@@ -98,7 +117,12 @@ internal static class GatheringFootCard
                         "Less fabric in each stitch."
                     ),
                     Try("tension-down", "Loosen the needle tension one step.", "It draws up less."),
-                    Try("pressure-down", "Press the foot one turn less.", "It lets go sooner.")
+                    Try("pressure-down", "Press the foot one turn less.", "It lets go sooner."),
+                    Try(
+                        "screw-out",
+                        "Turn the foot’s set screw half a turn looser, where it has one.",
+                        "It lets go sooner."
+                    )
                 ),
                 Look(
                     "piles-up",
@@ -128,4 +152,35 @@ internal static class GatheringFootCard
                 LoopsBelow,
             ],
         };
+
+    /// <summary>How the set screw stands, where there is one, and what the hands do.</summary>
+    private static IEnumerable<CardLine> Screw(CardInputs ask)
+    {
+        var turns = ask.Wants.Of(PullUpFields.ScrewTurns);
+        if (turns is not null || ask.Foot?.Is.SetScrew == true)
+        {
+            yield return new(
+                "set-screw",
+                "Set screw of the foot",
+                PullUpSettings.ScrewTurn(turns ?? 0),
+                "",
+                "Tighter gathers more. Count its turns from where it usually stands, and write them on the swatch."
+            );
+        }
+        yield return ask.Wants.Of(PullUpFields.HeldBack)
+            ? new(
+                "behind-foot",
+                "Behind the foot",
+                "held back by a finger",
+                "",
+                "What cannot run off is taken up: fuller, and as even as the finger. As on the swatch."
+            )
+            : new(
+                "behind-foot",
+                "Behind the foot",
+                "hands off",
+                "",
+                "The gathers are then the machine’s alone, and come out as on the swatch."
+            );
+    }
 }

@@ -42,6 +42,11 @@ internal static class MachineGathersFields
             .. family.Knobs.HasFlag(Knobs.Differential)
                 ? new[] { PullUpFields.Differential with { Start = 2 } }
                 : [],
+            .. family.Knobs.HasFlag(Knobs.Screw) ? new Field[] { PullUpFields.ScrewTurns } : [],
+            .. family.Knobs.HasFlag(Knobs.HoldingBack)
+                ? new Field[] { PullUpFields.HeldBack }
+                : [],
+            StripBecomes.There,
             ClothWeight,
             .. PullUpFields.Beside,
         ];

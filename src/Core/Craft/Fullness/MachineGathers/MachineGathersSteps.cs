@@ -115,6 +115,12 @@ internal static class MachineGathersSteps
         );
     }
 
+    /// <summary>How the fabric is held behind the foot, where a finger does; else nothing.</summary>
+    private static string Held(MachineGathersPlan a) =>
+        a.Ask.Reading.Planned.HeldBack
+            ? "Hold it back behind the foot with a finger, as lightly as on the swatch, and let go before it jams. "
+            : "";
+
     private static SewingStep FirstThird(MachineGathersPlan a, Ruler ruler) =>
         new(
             "first-third",
@@ -132,6 +138,7 @@ internal static class MachineGathersSteps
                         )
                 : "Sew along the seam line. Guide, never pull. "
             )
+                + Held(a)
                 + (a.Kind.Knife ? KnifeRuns(a.Ask.Piece.SeamAllowance, ruler) : "")
                 + "Stop at the first mark with the needle down and measure what it became.",
             ruler.Mark(a.Ask.Piece.FinishedEdge / 3),
@@ -154,7 +161,7 @@ internal static class MachineGathersSteps
         new(
             "rest",
             "Gather the rest",
-            "Sew on as the check said, at the same pace."
+            $"Sew on as the check said, at the same pace{(a.Ask.Reading.Planned.HeldBack ? ", held back as before" : "")}."
                 + (
                     a.Ask is { JoinFlat: true, Piece.Closed: true }
                         ? " Leave the last hand’s breadth of the flat edge open: the loop is closed there first."
@@ -164,11 +171,6 @@ internal static class MachineGathersSteps
             [
                 $"It reaches {ruler.Mark(a.Ask.Piece.FinishedEdge)}, with some to spare.",
                 "The gathers are even from end to end.",
-            ],
-            Schools:
-            [
-                new("a finger behind the foot", "Fuller where it is held; as even as the finger."),
-                new("hands off", "Scanter, and most even."),
             ]
         );
 

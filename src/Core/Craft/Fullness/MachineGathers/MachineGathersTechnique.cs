@@ -59,7 +59,7 @@ public static class MachineGathersTechnique
     {
         IReadOnlyList<string> knobs = kind.Family.Knobs.HasFlag(Knobs.Differential)
             ? ["stitchLength", "tensionSteps", "differential", "passes"]
-            : ["stitchLength", "tensionSteps", "passes"];
+            : ["stitchLength", "tensionSteps", "passes", "screwTurns", "heldBack"];
         return new()
         {
             Name = kind.Name,
@@ -87,6 +87,16 @@ public static class MachineGathersTechnique
                     ClothForm.Sure(kind, example),
                     SwatchForm.For(card.Looks, countsSteamed: false, canPlan: false),
                     HalfWayForm.For(kind, example),
+                    StripBecomes.For(
+                        MachineGathersFields.All(kind.Family),
+                        StripFields.FinishedEdge,
+                        example,
+                        reader =>
+                            MachineGathersInputs
+                                .Read(reader, kind.Family, StripFields.FinishedEdge.Least)
+                                ?.Reading,
+                        kind.Knife
+                    ),
                 ],
                 Groups =
                 [
@@ -102,11 +112,13 @@ public static class MachineGathersTechnique
                         "minStitchLength",
                         "maxStitchLength"
                     ),
+                    StripBecomes.Group,
                     FieldGroup.Alike,
                 ],
                 First = FullnessGroups.Edge,
                 Allows =
                 [
+                    StripBecomes.Asked,
                     new(
                         "assurance-from-cloth",
                         "clothAtHand",

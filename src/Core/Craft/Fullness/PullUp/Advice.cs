@@ -90,6 +90,13 @@ public sealed record NextSample(PullUpSettings Settings, double Lessens, string 
                     Passes = now.Passes + step,
                 };
             }
+            if (knobs.HasFlag(Knobs.Screw) && now.ScrewTurns is { } turns)
+            {
+                yield return now with
+                {
+                    ScrewTurns = turns + step,
+                };
+            }
             var differential = now.Differential + step * DifferentialStep;
             if (knobs.HasFlag(Knobs.Differential) && differential is >= 0.7 and <= 2)
             {
@@ -195,6 +202,25 @@ public sealed record TargetSetting(
                         : $"{steps} steps of tension {(more ? "tighter" : "looser")}"
                 );
                 break;
+            }
+        }
+        if (family.Knobs.HasFlag(Knobs.Screw) && at.ScrewTurns is { } screw)
+        {
+            var turned = at with { ScrewTurns = screw + (more ? 1 : -1) };
+            if (Gets(turned))
+            {
+                yield return Supposed(
+                    turned,
+                    $"one turn of the set screw {(more ? "tighter" : "looser")}"
+                );
+            }
+        }
+        if (more && family.Knobs.HasFlag(Knobs.HoldingBack) && !at.HeldBack)
+        {
+            var held = at with { HeldBack = true };
+            if (Gets(held))
+            {
+                yield return Supposed(held, "a finger behind the foot");
             }
         }
         if (family.Knobs.HasFlag(Knobs.Passes))

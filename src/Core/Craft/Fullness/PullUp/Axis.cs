@@ -25,6 +25,9 @@ public sealed record Axis(
     Func<PullUpSettings, double, PullUpSettings> With
 )
 {
+    /// <summary>Whether settings say it at all.</summary>
+    public Func<PullUpSettings, bool> IsSet { get; private init; } = _ => true;
+
     public static IReadOnlyList<Axis> All { get; } =
     [
         new(
@@ -60,6 +63,34 @@ public sealed record Axis(
             s => s.Passes,
             (s, x) => s with { Passes = x }
         ),
+        new(
+            "elasticDiameter",
+            "elastic",
+            "mm",
+            0.4,
+            1.2,
+            0.2,
+            Knobs.Steam,
+            s => s.ElasticDiameter?.Millimetres ?? 0.6,
+            (s, x) => s with { ElasticDiameter = Length.FromMillimetres(x) }
+        )
+        {
+            IsSet = s => s.ElasticDiameter is not null,
+        },
+        new(
+            "screwTurns",
+            "set screw, turns",
+            "",
+            -2,
+            2,
+            1,
+            Knobs.Screw,
+            s => s.ScrewTurns ?? 0,
+            (s, x) => s with { ScrewTurns = x }
+        )
+        {
+            IsSet = s => s.ScrewTurns is not null,
+        },
     ];
 
     /// <summary>The axis over the range that a plot has to show: the usual one, and whatever was set.</summary>

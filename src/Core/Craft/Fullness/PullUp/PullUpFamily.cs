@@ -17,7 +17,14 @@ public sealed record PullUpFamily(Family Prior, Knobs Knobs)
         "ln(clothWeight/120)",
         "steamed",
         "ln(elasticDiameter/0.6)",
+        "screwTurns",
+        "heldBack",
     ];
+
+    /// <summary>What a foot without a set screw, and a hand that keeps off, leave as it is.</summary>
+    private static readonly double[] NoHand = [0, 0];
+
+    private static readonly double[] HardlyAny = [0.2, 0.2];
 
     /// <summary>Its name in the API.</summary>
     public string Name => Prior.Name;
@@ -25,24 +32,25 @@ public sealed record PullUpFamily(Family Prior, Knobs Knobs)
     public static PullUpFamily GatheringFoot { get; } =
         Of(
             "gathering-foot",
-            [0.45, 0.45, 0.08, 0.35, 0, -0.25, 0, 0],
-            [4, 3, 1, 3, 0.2, 2.5, 0.2, 0.2],
-            Knobs.Stitch | Knobs.Tension | Knobs.Passes
+            // A turn of the screw about as much as a step of tension; a finger behind the foot a fifth: workshop rules.
+            [0.45, 0.45, 0.08, 0.35, 0, -0.25, 0, 0, 0.08, 0.20],
+            [4, 3, 1, 3, 0.2, 2.5, 0.2, 0.2, 1, 2.5],
+            Knobs.Stitch | Knobs.Tension | Knobs.Passes | Knobs.Screw | Knobs.HoldingBack
         );
 
     public static PullUpFamily Overlock { get; } =
         Of(
             "overlock",
-            [0.15, 0.20, 0.05, 0.25, 0.50, -0.20, 0, 0],
-            [4, 2, 0.8, 3, 3, 2, 0.2, 0.2],
+            [0.15, 0.20, 0.05, 0.25, 0.50, -0.20, 0, 0, .. NoHand],
+            [4, 2, 0.8, 3, 3, 2, 0.2, 0.2, .. HardlyAny],
             Knobs.Stitch | Knobs.Tension | Knobs.Passes | Knobs.Differential
         );
 
     public static PullUpFamily Elastic { get; } =
         Of(
             "elastic",
-            [0.55, 0.35, 0.06, 0.10, 0, -0.35, 0.10, 0.50],
-            [4.5, 3, 1, 2, 0.2, 3, 2, 3],
+            [0.55, 0.35, 0.06, 0.10, 0, -0.35, 0.10, 0.50, .. NoHand],
+            [4.5, 3, 1, 2, 0.2, 3, 2, 3, .. HardlyAny],
             Knobs.Stitch | Knobs.Tension | Knobs.Steam
         );
 
@@ -53,8 +61,8 @@ public sealed record PullUpFamily(Family Prior, Knobs Knobs)
     public static PullUpFamily ElasticInLooper { get; } =
         Of(
             "elastic-looper",
-            [0.60, 0.35, 0.06, 0.10, 0.20, -0.35, 0.10, 0.50],
-            [4.5, 3, 1, 2, 3, 3, 2, 3],
+            [0.60, 0.35, 0.06, 0.10, 0.20, -0.35, 0.10, 0.50, .. NoHand],
+            [4.5, 3, 1, 2, 3, 3, 2, 3, .. HardlyAny],
             Knobs.Stitch | Knobs.Tension | Knobs.Differential | Knobs.Steam
         );
 
@@ -86,4 +94,6 @@ public enum Knobs
     Passes = 4,
     Differential = 8,
     Steam = 16,
+    Screw = 32,
+    HoldingBack = 64,
 }

@@ -38,6 +38,25 @@ public static class PullUpFields
             .Help("Diameter of the elastic thread.")
             .From("elastic.diameter");
 
+    public static NumberField ScrewTurns { get; } =
+        new NumberField("screwTurns", "Set screw of the foot", -8, 8, IsNeeded: false)
+            .Help(
+                "Turns of the gathering foot’s set screw from where it usually stands: tighter is above 0 and gathers more. Leave it out where the foot has none."
+            )
+            .Unit("turns")
+            .Step(0.5);
+
+    public static FlagField HeldBack { get; } =
+        new FlagField("heldBack", "Behind the foot")
+            .Help("Whether a finger holds the fabric back behind the foot: fuller, and as even as the finger.")
+            .Words("hands off", "held back by a finger");
+
+    /// <summary>The same as it is kept with a swatch.</summary>
+    private static NumberField HeldBackFigure { get; } =
+        new NumberField(HeldBack.Name, HeldBack.Label, 0, 1, IsNeeded: false)
+            .Help("1 where a finger held the fabric back behind the foot.")
+            .Whole();
+
     /// <summary>Where elastic is: swatches of the one say nothing of the other.</summary>
     public static ChoiceField ElasticIn { get; } =
         new ChoiceField(
@@ -76,6 +95,8 @@ public static class PullUpFields
         Steamed,
         ElasticDiameter,
         ElasticIn,
+        ScrewTurns,
+        HeldBack,
     ];
 
     /// <summary>The settings that are kept with a swatch; each may be left out.</summary>
@@ -91,6 +112,8 @@ public static class PullUpFields
         FabricFields.LayerWeight,
         ElasticDiameter,
         Layers,
+        ScrewTurns,
+        HeldBackFigure,
     ];
 
     public static LengthsField Flat { get; } =
@@ -142,7 +165,9 @@ public static class PullUpFields
                 reader.OptionalNumber(FabricFields.LayerWeight) ?? weight
             ),
             reader.Flag(Steamed),
-            reader.OptionalLength(ElasticDiameter)
+            reader.OptionalLength(ElasticDiameter),
+            reader.OptionalNumber(ScrewTurns),
+            reader.Flag(HeldBack)
         );
 
     /// <summary>The settings that are planned: what a family has no knob for is as it is without one.</summary>
@@ -157,6 +182,8 @@ public static class PullUpFields
             Passes = family.Knobs.HasFlag(Knobs.Passes) ? settings.Passes : 1,
             Differential = family.Knobs.HasFlag(Knobs.Differential) ? settings.Differential : 1,
             Steamed = family.Knobs.HasFlag(Knobs.Steam),
+            ScrewTurns = family.Knobs.HasFlag(Knobs.Screw) ? settings.ScrewTurns : null,
+            HeldBack = family.Knobs.HasFlag(Knobs.HoldingBack) && settings.HeldBack,
             Weight = Measures.ClothWeight.FromGramsPerSquareMetre(
                 Math.Min(2000, settings.Weight.GramsPerSquareMetre * layers)
             ),

@@ -34,9 +34,13 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
     public override IReadOnlyList<PlotAxis> Axes =>
         [
             .. Axis
-                .All.Where(a => a.Knob == 0 || Reading.Family.Knobs.HasFlag(a.Knob))
-                .Select(a => a.Over([Reading.Planned, .. Reading.Samples.Select(s => s.Settings)])),
+                .All.Where(a => Reading.Family.Knobs.HasFlag(a.Knob) && Set.Any(a.IsSet))
+                .Select(a => a.Over([.. Set.Where(a.IsSet)])),
         ];
+
+    /// <summary>All that was set, the plan's first.</summary>
+    private IEnumerable<PullUpSettings> Set =>
+        [Reading.Planned, .. Reading.Samples.Select(s => s.Settings)];
 
     public override NextSwatch Next
     {
@@ -90,6 +94,10 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
                 RawValue.Of(StitchInWords(swatch.Words) ?? 4)
             );
         }
+        if (swatch.Features.TryGet(PullUpFields.HeldBack.Name, out var held))
+        {
+            ask = ask.With(PullUpFields.HeldBack.Name, RawValue.Of(held.Number > 0));
+        }
         // Of several layers, all of them weigh.
         if (
             swatch.Features.TryGet(PullUpFields.Layers.Name, out var layers)
@@ -123,6 +131,12 @@ public sealed record PullUpLearnt(PullUpReading Reading) : Learnt
                 : [],
             .. family.Knobs.HasFlag(Knobs.Steam)
                 ? new Control[] { new("elasticDiameter", "Elastic", "mm", 0.1, 0.6) }
+                : [],
+            .. family.Knobs.HasFlag(Knobs.Screw)
+                ? new Control[] { new("screwTurns", "Set screw", "turns", 0.5, 0, "set-screw") }
+                : [],
+            .. family.Knobs.HasFlag(Knobs.HoldingBack)
+                ? new Control[] { new("heldBack", "Held back", Control.NoOrYes, 1, 0) }
                 : [],
         ];
 

@@ -36,6 +36,13 @@ public sealed class PullUpModel
     /// <summary>What a swatch sewn at these settings is likely to come to.</summary>
     public Prediction Predict(PullUpSettings at) => new(regression.At(at.Features()));
 
+    /// <summary>How many times fuller steam likely makes it.</summary>
+    public double Steam(PullUpSettings at) =>
+        Math.Exp(
+            Predict(at with { Steamed = true }).Location
+                - Predict(at with { Steamed = false }).Location
+        );
+
     /// <summary>By what part one more sample would lessen the variance of the prediction at the plan; see <see cref="Regression.Lessens"/>.</summary>
     public double Lessens(PullUpSettings next, PullUpSettings planned) =>
         regression.Lessens(next.Features(), planned.Features());
@@ -49,6 +56,7 @@ public sealed class PullUpModel
             : at.TensionSteps > sewn.Max(s => s.TensionSteps) + 1
             || at.TensionSteps < sewn.Min(s => s.TensionSteps) - 1
                 ? "a tension further off than was sewn so far"
+            : at.HeldBack && sewn.All(s => !s.HeldBack) ? "nothing was held back so far"
             : "";
     }
 

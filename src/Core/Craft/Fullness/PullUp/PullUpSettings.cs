@@ -10,6 +10,8 @@ namespace ZephyrReach.Core.Craft.Fullness.PullUp;
 /// <param name="Weight">Of the cloth as it is gathered: of several layers, all of them.</param>
 /// <param name="Steamed">Whether it is measured after steam.</param>
 /// <param name="ElasticDiameter">Null when none is used.</param>
+/// <param name="ScrewTurns">Of the foot's set screw, tighter than it stands as usual; null where it has none.</param>
+/// <param name="HeldBack">Whether a finger holds the fabric back behind the foot.</param>
 public readonly record struct PullUpSettings(
     Length StitchLength,
     double TensionSteps,
@@ -17,18 +19,14 @@ public readonly record struct PullUpSettings(
     double Differential,
     ClothWeight Weight,
     bool Steamed = false,
-    Length? ElasticDiameter = null
+    Length? ElasticDiameter = null,
+    double? ScrewTurns = null,
+    bool HeldBack = false
 )
 {
-    /// <summary>How many features there are.</summary>
-    public const int Count = 8;
-
-    /// <summary>Which of the features is steam.</summary>
-    public const int SteamedPlace = 6;
-
     /// <summary>
     /// The features that the model weighs: 1, ln(stitchLength/3), tensionSteps, passes − 1, differential − 1,
-    /// ln(clothWeight/120), steamed, ln(elasticDiameter/0.6); the last is 0 when there is no elastic.
+    /// ln(clothWeight/120), steamed, ln(elasticDiameter/0.6), which is 0 when there is no elastic, screwTurns, heldBack.
     /// </summary>
     public double[] Features() =>
         [
@@ -40,6 +38,8 @@ public readonly record struct PullUpSettings(
             Math.Log(Weight.GramsPerSquareMetre / 120),
             Steamed ? 1 : 0,
             ElasticDiameter is { } d ? Math.Log(d.Millimetres / 0.6) : 0,
+            ScrewTurns ?? 0,
+            HeldBack ? 1 : 0,
         ];
 
     /// <summary>The settings that can be turned, by their names.</summary>
@@ -50,6 +50,8 @@ public readonly record struct PullUpSettings(
             ["tensionSteps"] = TensionSteps,
             ["passes"] = Passes,
             ["differential"] = Differential,
+            ["screwTurns"] = ScrewTurns ?? 0,
+            ["heldBack"] = HeldBack ? 1 : 0,
         };
 
     /// <summary>What differs from other settings, one phrase each, in the words of a card.</summary>
@@ -76,6 +78,14 @@ public readonly record struct PullUpSettings(
         {
             changes.Add(Steamed ? "measured after steam" : "measured before steam");
         }
+        if (ScrewTurns != other.ScrewTurns)
+        {
+            changes.Add(ScrewSays(ScrewTurns ?? 0));
+        }
+        if (HeldBack != other.HeldBack)
+        {
+            changes.Add(HeldBack ? "a finger behind the foot" : "hands off");
+        }
         return changes;
     }
 
@@ -96,8 +106,24 @@ public readonly record struct PullUpSettings(
         {
             parts.Add(Steamed ? "after steam" : "before steam");
         }
+        if (knobs.HasFlag(Knobs.Screw) && ScrewTurns is { } turns)
+        {
+            parts.Add(ScrewSays(turns));
+        }
+        if (knobs.HasFlag(Knobs.HoldingBack) && HeldBack)
+        {
+            parts.Add("a finger behind the foot");
+        }
         return string.Join(", ", parts);
     }
+
+    /// <summary>How far the set screw is turned, in words.</summary>
+    public static string ScrewTurn(double turns) =>
+        turns == 0
+            ? "as usual"
+            : $"{DecimalText.Write(Math.Abs(turns))} {(Math.Abs(turns) == 1 ? "turn" : "turns")} {(turns > 0 ? "tighter" : "looser")}";
+
+    private static string ScrewSays(double turns) => $"set screw {ScrewTurn(turns)}";
 
     private static string TensionSays(double steps) =>
         steps switch

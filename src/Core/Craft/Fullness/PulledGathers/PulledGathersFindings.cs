@@ -9,18 +9,41 @@ internal static class PulledGathersFindings
 {
     private static readonly Length ShortestTail = Length.FromMillimetres(75);
     private static readonly Length ShortStitch = Length.FromMillimetres(3.5);
+
+    /// <summary>Workshop rule: on sheers 2.5 to 3.5 mm make finer folds.</summary>
+    private static readonly Length ShortestOnSheer = Length.FromMillimetres(2.5);
+
+    /// <summary>In g/m²; lighter is sheer.</summary>
+    private const double Sheer = 80;
     private static readonly Length LongRun = Length.FromMillimetres(2500);
+    private static readonly Length OneRow = Length.FromMillimetres(600);
 
     public static IEnumerable<Finding> In(StripPlan a, Ruler ruler)
     {
         var ask = a.Ask;
-        if (ask.StitchLength < ShortStitch && !ask.Rows.IsOverThreads)
+        var isSheer = ask.Weight?.GramsPerSquareMetre < Sheer;
+        if (
+            ask.StitchLength < (isSheer ? ShortestOnSheer : ShortStitch)
+            && !ask.Rows.IsOverThreads
+        )
         {
             yield return Finding.Care(
                 "short-stitch",
                 $"Rows of {ruler.Fine(ask.StitchLength)} stitches are hard to pull.",
                 "A short stitch grips its thread; that is how gathering threads snap.",
-                "Set the longest straight stitch the machine has, 4 to 5 mm."
+                isSheer
+                    ? "On a sheer set 2.5 to 3.5 mm."
+                    : "Set the longest straight stitch the machine has, 4 to 5 mm."
+            );
+        }
+        else if (isSheer && ask.StitchLength > ShortStitch && !ask.Rows.IsOverThreads)
+        {
+            yield return Finding.Note(
+                "finer-folds",
+                "On a sheer, shorter stitches gather into finer folds.",
+                "Between two stitches lies one fold: long stitches show as coarse ones through a thin fabric.",
+                "Set 2.5 to 3.5 mm, and pull gently: they grip their thread harder.",
+                new(StripFields.StitchLength.Name, "3 mm")
             );
         }
         if (ask.Bobbin < a.ThreadToWind)
@@ -52,6 +75,16 @@ internal static class PulledGathersFindings
                 $"{DecimalText.Write(ask.Fullness)} is {side} than is usual here: {DecimalText.Write(usual.Low)} to {DecimalText.Write(usual.High)}.",
                 usual.Because,
                 "Sew a swatch at this fullness before the fabric is cut."
+            );
+        }
+        if (ask.Rows.Gaps.Count == 1 && !ask.Rows.IsOverThreads && a.SewnFlat > OneRow)
+        {
+            yield return Finding.Care(
+                "one-row",
+                $"One row alone holds {ruler.Whole(a.SewnFlat)} of strip.",
+                "When its thread snaps at the last pull, all of it is lost; and between one row the folds lie any way.",
+                "Sew two rows: if one snaps the other is left.",
+                new(StripFields.Rows.Name, "two-inside")
             );
         }
         if (a.SewnFlat > LongRun && !ask.Rows.IsOverThreads)

@@ -70,6 +70,7 @@ public static class PulledGathersTechnique
                         "clothWeight",
                         "clothThickness",
                         "cut",
+                        "stripsAlong",
                         "use"
                     ),
                     new(

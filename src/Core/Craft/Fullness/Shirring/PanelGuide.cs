@@ -6,26 +6,52 @@ namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 /// <summary>The rows of elastic on the flat panel at true size.</summary>
 internal static class PanelGuide
 {
-    public static Guide Of(ShirringPlan a) =>
-        new(
+    /// <summary>Straight rows as lines, others as paths; of a neckline the rows lie on circles, and the drawing is the guide.</summary>
+    public static Guide? Of(ShirringPlan a)
+    {
+        if (a.Ask.Shape == RowShape.Neckline)
+        {
+            return null;
+        }
+        var rows = ShirringPanelDrawing
+            .Parts(a, a.CutFlat, a.PartFlat)
+            .SelectMany(left =>
+                Enumerable
+                    .Range(1, a.Rows)
+                    .Select(row =>
+                        (
+                            Row: row,
+                            Line: ShirringPanelDrawing.RowOn(a, row, a.Ask.SeamAllowance + left)
+                        )
+                    )
+            )
+            .ToList();
+        return new(
             "Rows of elastic",
             a.SureWidth,
             a.CutHeight,
             [
-                .. Enumerable
-                    .Range(1, a.Rows)
-                    .Select(row =>
-                    {
-                        var y = a.RowAt(row);
-                        return new GuideLine(
-                            row,
-                            new Point(a.Ask.SeamAllowance, y),
-                            new Point(a.SureWidth - a.Ask.SeamAllowance, a.EndOf(row)),
-                            LineMeaning.Stitch,
-                            $"{row}"
-                        );
-                    }),
+                .. rows.Where(r => r.Line.Count == 2)
+                    .Select(r => new GuideLine(
+                        r.Row,
+                        r.Line[0],
+                        r.Line[1],
+                        LineMeaning.Stitch,
+                        $"{r.Row}"
+                    )),
             ],
             "The upper edge of the panel along the top, its left cut edge at the left."
-        );
+        )
+        {
+            Paths =
+            [
+                .. rows.Where(r => r.Line.Count > 2)
+                    .Select(r => new GuidePath(
+                        Path.Of(false, r.Line),
+                        LineMeaning.Stitch,
+                        $"{r.Row}"
+                    )),
+            ],
+        };
+    }
 }

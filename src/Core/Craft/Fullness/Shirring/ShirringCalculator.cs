@@ -21,8 +21,7 @@ internal static class ShirringCalculator
 
     public static ShirringPlan Straight(ShirringInputs ask, InputReader reader)
     {
-        var rows = (int)Rounding.FloorTolerant(ask.RowsHeight / ask.RowGap) + 1;
-        return new ShirringPlan(ask, rows)
+        return new ShirringPlan(ask)
         {
             Findings = [],
             Ruler = reader.Ruler,
@@ -34,10 +33,14 @@ internal static class ShirringCalculator
     {
         var ask = a.Ask;
         var prediction = ask.Reading.Prediction;
+        foreach (var finding in InRows(a, ruler))
+        {
+            yield return finding;
+        }
         if (!ask.InLooper && a.RowsSurely == 0)
         {
             var holdsOne = a.RowsPerBobbin > 0;
-            var row = ask.ElasticFactor * (holdsOne ? a.RestHigh : ask.RelaxedWidth);
+            var row = holdsOne ? a.RowToHave : a.ElasticPerRow;
             yield return new Finding(
                 "row-longer-than-bobbin",
                 holdsOne ? Severity.Care : Severity.Stop,
@@ -166,4 +169,76 @@ internal static class ShirringCalculator
 
         string Amount(Length length) => ruler.Write(length, LengthKind.Amount);
     }
+
+    /// <summary>What is noticed of how the rows run.</summary>
+    private static IEnumerable<Finding> InRows(ShirringPlan a, Ruler ruler)
+    {
+        var ask = a.Ask;
+        if (
+            ask is { Shape: RowShape.Straight, FootEdge: { } edge }
+            && Length.Difference(edge, ask.RowGap) > ruler.Marking
+        )
+        {
+            yield return Finding.Note(
+                "guided-by-foot",
+                $"The edge of this foot guides rows {ruler.Fine(edge)} apart; {ruler.Mark(ask.RowGap)} is planned.",
+                "At the foot’s own gap no row has to be marked: its edge runs along the last one.",
+                $"Take {ruler.Fine(edge)}, or mark every row.",
+                new(ShirringFields.RowGap.Name, ruler.Fine(edge))
+            );
+        }
+        if (ask.Layout == Layout.Spiral && !ask.IsWhole)
+        {
+            yield return Finding.Stop(
+                "spiral-goes-round",
+                "A spiral goes round the whole of a tube.",
+                "Rows over a part of the width begin and end on the fabric.",
+                "Sew separate rows, and secure the ends of each.",
+                new(ShirringFields.Layout.Name, "rows")
+            );
+        }
+        if (ask.Shape != RowShape.Straight && ask.Layout != Layout.Rows)
+        {
+            yield return Finding.Note(
+                "sewn-separately",
+                "Rows that slant, wave or go round are sewn each by itself.",
+                "From one to the next there is no straight way within the seam allowance.",
+                "Sew separate rows.",
+                new(ShirringFields.Layout.Name, "rows")
+            );
+        }
+        if (ask.Shape is RowShape.Diagonal or RowShape.Waves)
+        {
+            yield return Finding.Note(
+                "draws-both-ways",
+                $"Such rows draw the height in too: cut {ruler.Mark(a.CutHeight)} high for {ruler.Mark(ask.PanelHeight)}.",
+                "Fabric draws up along its rows and keeps its length square to them.",
+                "Sew a swatch with the same rows, and measure it both ways."
+            );
+        }
+        if (ask.Shape == RowShape.Waves && ask.WaveHeight / ask.WaveLength > SteepestWave)
+        {
+            yield return Finding.Care(
+                "steep-waves",
+                "Waves as steep as this cannot be led evenly.",
+                "Where a row runs nearly upright, the foot turns on the spot and elastic piles up.",
+                $"Make each wave {ruler.Mark(ask.WaveHeight / SteepestWave)} long or longer, or flatter."
+            );
+        }
+        if (
+            ask.Shape == RowShape.Neckline
+            && a.CutFlat / ask.NeckRadius > NecklineDrawing.Widest
+        )
+        {
+            yield return Finding.Stop(
+                "ring-closes",
+                $"Flat, {ruler.Mark(a.CutFlat)} goes more than once round a circle of {ruler.Mark(ask.NeckRadius)}.",
+                "One piece of fabric holds no more than a ring.",
+                $"Cut it to a radius of {ruler.Cut(a.CutFlat / NecklineDrawing.Widest)} or more, or of two pieces."
+            );
+        }
+    }
+
+    /// <summary>Workshop rule: half as high as long is the steepest that is still led.</summary>
+    private const double SteepestWave = 0.5;
 }

@@ -65,6 +65,114 @@ internal static class ShirringFields
             "pivot"
         ).Help("How the rows follow each other.");
 
+    public static ChoiceField RowsOver { get; } =
+        new ChoiceField(
+            "rowsOver",
+            "Rows over",
+            [
+                new("whole", "the whole width", "From seam to seam."),
+                new(
+                    "middle",
+                    "the middle",
+                    "A waist or a back is drawn in without a seam; the sides stay plain."
+                ),
+                new("sides", "both sides", "A few rows at either side; the middle stays plain."),
+            ],
+            "whole",
+            false
+        ).Help("Which part of the width the rows draw in.");
+
+    public static LengthField PlainWidth { get; } =
+        LengthField
+            .Mm("plainWidth", "Plain width", 0, 1e6)
+            .Optional()
+            .Help("What has no rows, all together: it stays as wide as it is cut.")
+            .When(RowsOver, "middle", "sides");
+
+    public static ChoiceField RowShape { get; } =
+        new ChoiceField(
+            "rowShape",
+            "Rows run",
+            [
+                new("straight", "straight across", "Side by side, square to the height."),
+                new(
+                    "diagonal",
+                    "slanting",
+                    "For texture: they draw the height in as well as the width, and less of each."
+                ),
+                new(
+                    "waves",
+                    "in waves",
+                    "For texture, over a collar or a cuff: led freely along a chalked line."
+                ),
+                new(
+                    "neckline",
+                    "round a neckline",
+                    "Each row is longer than the one above it, as its circle is larger."
+                ),
+            ],
+            "straight",
+            false
+        ).Help("How the rows run over the panel.");
+
+    public static NumberField RowAngle { get; } =
+        new NumberField("rowAngle", "Slant", 5, 85, 30, false)
+            .Help("From the width, in degrees.")
+            .Unit("°")
+            .Step(5)
+            .When(RowShape, "diagonal");
+
+    public static LengthField WaveHeight { get; } =
+        LengthField
+            .Mm("waveHeight", "Height of a wave", 1, 500, 20)
+            .Optional()
+            .Help("From its lowest place to its highest.")
+            .When(RowShape, "waves");
+
+    public static LengthField WaveLength { get; } =
+        LengthField
+            .Mm("waveLength", "Length of a wave", 10, 2000, 80)
+            .Optional()
+            .Help("From crest to crest.")
+            .When(RowShape, "waves");
+
+    public static LengthField NeckRadius { get; } =
+        LengthField
+            .Mm("neckRadius", "Radius of the neckline", 20, 5000, 90)
+            .Optional()
+            .Help(
+                "Of the curve that the upper edge is cut in; the width is then measured along that edge."
+            )
+            .When(RowShape, "neckline");
+
+    /// <summary>What guides the rows where nothing is marked.</summary>
+    public static LengthField FootEdge { get; } =
+        LengthField
+            .Fine("footEdge", "Needle to the edge of the foot", 1, 40)
+            .Optional()
+            .Help("Rows that follow the edge of the foot along the last one lie so far apart.")
+            .From("foot.soleRight");
+
+    public static LengthField WayRound { get; } =
+        LengthField
+            .Mm("wayRound", "Way round for a ruched strip", 1, 1e6)
+            .Optional()
+            .Help(
+                "A strip 3 to 4 cm wide, sewn along in a wide zigzag with elastic, becomes a ruched trim: the edge that it goes round."
+            );
+
+    public static LengthField TestFlat { get; } =
+        LengthField
+            .Mm("testFlat", "Test strip, flat", 1, 20_000)
+            .Optional()
+            .Help("Of the same fabric, before it is sewn.");
+
+    public static LengthField TestDrawn { get; } =
+        LengthField
+            .Mm("testDrawn", "Test strip, drawn up", 1, 20_000)
+            .Optional()
+            .Help("The same once it is sewn.");
+
     public static NumberField ElasticFactor { get; } =
         new NumberField("elasticFactor", "Elastic per row", 0.2, 6, 1.1, false)
             .Help("Elastic that a row takes, as a part of its width at rest.")
@@ -107,6 +215,14 @@ internal static class ShirringFields
         RowGap,
         SeamAllowance,
         Layout,
+        RowsOver,
+        PlainWidth,
+        RowShape,
+        RowAngle,
+        WaveHeight,
+        WaveLength,
+        NeckRadius,
+        FootEdge,
         PullUpFields.ElasticIn,
         ElasticFactor,
         BobbinCapacity,
@@ -136,6 +252,10 @@ internal static class ShirringFields
                     }
                     : f
             ),
+        StripBecomes.There,
+        WayRound,
+        TestFlat,
+        TestDrawn,
         .. Answers.Together.Fields,
     ];
 

@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Fullness.PullUp;
+using ZephyrReach.Core.Measures;
 using F = ZephyrReach.Core.Answers.Figure<ZephyrReach.Core.Craft.Fullness.Shirring.ShirringPlan>;
 
 namespace ZephyrReach.Core.Craft.Fullness.Shirring;
@@ -18,7 +19,31 @@ internal static class ShirringFigures
         ),
         F.Marked("flatWidth", "r·R.", a => a.FlatWidth),
         F.Cut("cutWidth", "With a seam allowance at either side.", a => a.CutWidth),
-        F.Amount("elasticPerRow", "w·R.", a => a.ElasticPerRow),
+        F.Amount("elasticPerRow", "w·R; of the longest row.", a => a.ElasticPerRow),
+        F.Length(
+            "rowsLength",
+            LengthKind.Whole,
+            "All rows of one part as it is cut, flat.",
+            a => a.Laid.Sum
+        ),
+        F.Length(
+            "longestRow",
+            LengthKind.Whole,
+            "The longest of them, flat.",
+            a => a.Laid.Longest
+        ),
+        F.Ratio(
+            "sureFullness",
+            "How many times its rows draw up at the most, with the assurance.",
+            a => a.Sure
+        ),
+        F.Count("rowParts", "Parts that are shirred by themselves.", a => a.Ask.Parts),
+        F.Length(
+            "partWidth",
+            LengthKind.Whole,
+            "One part that is shirred, flat.",
+            a => a.PartFlat
+        ),
         F.Amount(
             "elasticTotal",
             "For all rows, with turns and tails, where it rests as planned.",

@@ -38,6 +38,36 @@ internal sealed record ShirringInputs(InputReader Said, PullUpReading Reading)
 
     public Layout Layout { get; } = (Layout)Math.Max(0, Said.Choice(ShirringFields.Layout));
 
+    /// <summary>How the rows run.</summary>
+    public RowShape Shape { get; } = (RowShape)Math.Max(0, Said.Choice(ShirringFields.RowShape));
+
+    private readonly int over = Math.Max(0, Said.Choice(ShirringFields.RowsOver));
+
+    /// <summary>Parts that are shirred by themselves: two where rows lie at both sides.</summary>
+    public int Parts => IsWhole || over < 2 ? 1 : 2;
+
+    /// <summary>Whether rows go from seam to seam; round a neckline they always do.</summary>
+    public bool IsWhole => over == 0 || Shape == RowShape.Neckline;
+
+    /// <summary>What stays plain, all together.</summary>
+    public Length Plain =>
+        IsWhole ? Length.Zero : Said.OptionalLength(ShirringFields.PlainWidth) ?? Length.Zero;
+
+    /// <summary>One part that is shirred, at rest.</summary>
+    public Length PartWidth => (RelaxedWidth - Plain) / Parts;
+
+    /// <summary>Of slanting rows against the width, in radians.</summary>
+    public double Angle { get; } = Said.NumberOrStart(ShirringFields.RowAngle) * Math.PI / 180;
+
+    public Length WaveHeight { get; } = Said.LengthOrStart(ShirringFields.WaveHeight);
+
+    public Length WaveLength { get; } = Said.LengthOrStart(ShirringFields.WaveLength);
+
+    public Length NeckRadius { get; } = Said.LengthOrStart(ShirringFields.NeckRadius);
+
+    /// <summary>From the needle to the edge of the foot; null where that is not known.</summary>
+    public Length? FootEdge { get; } = Said.OptionalLength(ShirringFields.FootEdge);
+
     public bool InLooper => Reading.Family == PullUpFamily.ElasticInLooper;
 
     /// <summary>Of elastic, for each length of seam.</summary>
@@ -87,6 +117,14 @@ internal sealed record ShirringInputs(InputReader Said, PullUpReading Reading)
             reader.Contradiction(
                 ShirringFields.PanelHeight,
                 $"The margins, {reader.Ruler.Mark(ask.TopMargin + ask.BottomMargin)}, are more than the panel is high: there is no room for a row."
+            );
+            return null;
+        }
+        if (ask.Plain >= ask.RelaxedWidth)
+        {
+            reader.Contradiction(
+                ShirringFields.PlainWidth,
+                "What stays plain has to be less than the finished width: nothing would be left for the rows."
             );
             return null;
         }

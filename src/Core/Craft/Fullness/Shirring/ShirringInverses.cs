@@ -92,7 +92,10 @@ internal static class ShirringInverses
                     return null;
                 }
                 var flat = Length.Max(Length.Zero, across - 2 * ask.SeamAllowance);
-                var fullness = flat / ask.RelaxedWidth;
+                var fullness = ShirredRows.AlongOf(
+                    ask,
+                    Length.Max(Length.Zero, flat - ask.Plain) / (ask.RelaxedWidth - ask.Plain)
+                );
                 return new FullnessAnswer(fullness, flat)
                 {
                     Findings =
@@ -135,15 +138,22 @@ internal static class ShirringInverses
             reading.Family,
             [
                 .. reading.Samples,
-                new PullUpSample(reading.Planned with { Steamed = false }, plan.CutFlat, now),
+                new PullUpSample(
+                    reading.Planned with
+                    {
+                        Steamed = false,
+                    },
+                    plan.PartFlat,
+                    plan.PartFlat / ShirredRows.AlongOf(plan.Ask, plan.PartFlat / now)
+                ),
             ]
         );
         // What steam does is not seen in a panel that was not steamed yet: the figure it is held against stays where it was.
-        var likely = Length.Min(plan.CutFlat, now / plan.Steam);
+        var likely = Length.Min(plan.PartFlat, now / plan.Steam);
         // From the width that is wanted to that which is likely, all is well: what is over goes into the seams.
         var off =
-            likely > plan.RestMid ? likely / plan.RestMid - 1
-            : likely < plan.Ask.RelaxedWidth ? likely / plan.Ask.RelaxedWidth - 1
+            likely > plan.PartRest ? likely / plan.PartRest - 1
+            : likely < plan.Ask.PartWidth ? likely / plan.Ask.PartWidth - 1
             : 0;
         var setting =
             Math.Abs(off) <= NearEnough
@@ -170,7 +180,7 @@ internal static class ShirringInverses
     )
     {
         var says =
-            $"After steam it will likely measure {ruler.Mark(likely)}; {ruler.Mark(plan.Ask.RelaxedWidth)} is planned.";
+            $"After steam it will likely measure {ruler.Mark(likely)}; {ruler.Mark(plan.Ask.PartWidth)} is planned.";
         if (setting is null)
         {
             return Finding.Note(

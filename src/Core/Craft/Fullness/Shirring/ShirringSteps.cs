@@ -4,12 +4,12 @@ using ZephyrReach.Core.Measures;
 namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 
 /// <summary>The order of work, with the bobbin changes and a measure after a third of the rows.</summary>
-internal static class ShirringSteps
+internal static partial class ShirringSteps
 {
     public static IReadOnlyList<SewingStep> Of(ShirringPlan a, Ruler ruler)
     {
         IReadOnlyList<string> rows = ["first-row", "first-third", "rest", "bobbins"];
-        var row = Pace.Sewn(a.CutFlat, a.Ask.StitchLength);
+        var row = Pace.Sewn(a.Laid.Sum / Math.Max(1, a.Rows), a.Ask.StitchLength);
         List<SewingStep> steps =
         [
             Cut(a, ruler).At(Place.Table, Pace.Cut(1) + 2, "flat", ["cloth"], rows),
@@ -41,14 +41,36 @@ internal static class ShirringSteps
                 .Setting([a.Ask.Reading.Planned.Says(a.Ask.Reading.Family.Knobs)]),
             FirstRow(a, ruler)
                 .At(Place.Machine, row + 1, "flat", ["first-row"], ["first-third", "rest"]),
-            FirstThird(a, ruler, third)
-                .At(Place.Machine, row * third + 2, "flat", ["first-row", "first-third"], ["rest"]),
         ]);
+        if (third > 1)
+        {
+            steps.Add(
+                ToThird(a, ruler, third)
+                    .At(
+                        Place.Machine,
+                        row * (third - 1) + 1,
+                        "flat",
+                        ["first-row", "first-third"],
+                        ["rest"]
+                    )
+            );
+        }
+        steps.Add(
+            FirstThird(a, ruler, third)
+                .At(Place.Table, 2, "flat", ["first-row", "first-third"], ["rest"])
+        );
         if (third < a.Rows)
         {
             steps.Add(
                 Rest(a, ruler, third)
                     .At(Place.Machine, row * (a.Rows - third), "flat", ["rest", "bobbins"])
+            );
+        }
+        if (a.Ask.Parts > 1)
+        {
+            steps.Add(
+                OtherSide(a)
+                    .At(Place.Machine, row * a.Rows, "flat", ["first-row", "first-third", "rest"])
             );
         }
         steps.AddRange([
@@ -63,7 +85,7 @@ internal static class ShirringSteps
         new(
             "cut",
             "Cut and mark the panel",
-            $"Cut {(a.Widths > 1 ? $"{a.Widths} widths of {ruler.Cut(a.EachWidth)} and join them with {ruler.Mark(a.Ask.SeamAllowance)} allowance; all" : $"{ruler.Cut(a.SureWidth)} wide and")} {ruler.Mark(a.CutHeight)} high. Draw the first row on the right side, {ruler.Mark(a.RowAt(1))} below the cut edge: {ruler.Mark(a.Ask.EdgeAllowance)} of it are for the seam.",
+            $"Cut {(a.Widths > 1 ? $"{a.Widths} widths of {ruler.Cut(a.EachWidth)} and join them with {ruler.Mark(a.Ask.SeamAllowance)} allowance; all" : $"{ruler.Cut(a.SureWidth)} wide and")} {ruler.Mark(a.CutHeight)} high. {FirstLine(a, ruler)}",
             a.Pieces[0].Says(ruler),
             [
                 "The first line follows one thread of the fabric.",
@@ -82,12 +104,23 @@ internal static class ShirringSteps
             ]
         );
 
+    private static string FirstLine(ShirringPlan a, Ruler ruler) =>
+        a.Ask.Shape switch
+        {
+            RowShape.Diagonal =>
+                $"Draw the rows on the right side, slanting by {DecimalText.Write(a.Ask.Angle * 180 / Math.PI, 0)}°, {ruler.Mark(a.ActualGap)} apart: the guide shows each.",
+            RowShape.Waves =>
+                $"Draw the first wave on the right side, its middle {ruler.Mark(a.RowAt(1))} below the cut edge, {ruler.Mark(a.Ask.WaveHeight)} high and {ruler.Mark(a.Ask.WaveLength)} long.",
+            _ =>
+                $"Draw the first row on the right side, {ruler.Mark(a.RowAt(1))} below the cut edge: {ruler.Mark(a.Ask.EdgeAllowance)} of it are for the seam.",
+        };
+
     private static SewingStep Wind(ShirringPlan a, Ruler ruler) =>
         a.Ask.InLooper
             ? new(
                 "wind",
                 "Thread the elastic",
-                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the looper, a net over its spool, loose all the way and never pulled up; the middle needle alone.",
+                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the chain looper: a net over its spool, past the tension with its dial three steps looser, through every guide and the looper’s eye, loose all the way and never pulled up. The middle needle alone, a step looser.",
                 ruler.Write(a.ElasticToHave, LengthKind.Amount),
                 ["It runs freely from its spool, and does not fall off in coils."],
                 Safety.Knife
@@ -127,51 +160,6 @@ internal static class ShirringSteps
             ],
             Safety.Needle
         );
-
-    private static SewingStep FirstRow(ShirringPlan a, Ruler ruler) =>
-        new(
-            "first-row",
-            "Sew the first row",
-            a.Ask.InLooper
-                ? $"Begin on the fabric, never on air, and sew on the line, right side up; leave {ruler.Mark(a.Ask.Tail)} of both threads at each end."
-                : $"Leave a tail of {ruler.Mark(a.Ask.Tail)}, bring the elastic up, hold both threads, and sew on the line, right side up.",
-            "row 1",
-            [
-                "It starts and ends in the seam allowance.",
-                "The elastic lies flat on the reverse, without loops.",
-            ]
-        );
-
-    private static SewingStep FirstThird(ShirringPlan a, Ruler ruler, int third) =>
-        new(
-            "first-third",
-            $"Rows to {third}, then measure",
-            $"{(third > 1 ? $"Below the upper edge at {Places(a, 2, third, ruler)}, stretching what is sewn quite flat. " : "")}{Turns(a)}{Changes(a, 2, third)}"
-                + $"After row {third} let it rest and measure its width.",
-            third == 1 ? "row 1" : $"rows 2–{third}",
-            [
-                $"Before steam it measures about {ruler.Mark(a.BeforeSteam)}.",
-                "The fabric lies flat under the needle, without folds.",
-            ]
-        )
-        {
-            Measure = new("half-way", "measured", "How wide is the panel now, at rest?"),
-        };
-
-    private static SewingStep Rest(ShirringPlan a, Ruler ruler, int third) =>
-        new(
-            "rest",
-            $"Rows to {a.Rows}",
-            $"Sew on as the check said, below the upper edge at {Places(a, third + 1, a.Rows, ruler)}, stretched flat. {Changes(a, third + 1, a.Rows)}".Trim(),
-            Big(a, third),
-            [$"The last row lies {ruler.Mark(a.Ask.BottomMargin)} above the lower seam."]
-        );
-
-    /// <summary>The first change of the rest stands large; else the rows.</summary>
-    private static string Big(ShirringPlan a, int third) =>
-        a.LookBefore.FirstOrDefault(r => r > third) is > 0 and var row
-            ? $"new bobbin: row {row}"
-            : $"rows {third + 1}–{a.Rows}";
 
     private static SewingStep Ends(ShirringPlan a) =>
         new(
@@ -237,37 +225,5 @@ internal static class ShirringSteps
             a.Ask.MustPassOver is { } over ? ruler.Mark(over) : ruler.Mark(a.CutFlat),
             checks
         );
-    }
-
-    private static string Turns(ShirringPlan a) =>
-        a.Ask.Layout switch
-        {
-            Layout.Pivot =>
-                "At the end of each, needle down, pivot, a few stitches down within the seam allowance, pivot again. ",
-            Layout.Rows when a.Ask.InLooper =>
-                "Begin each on the fabric, and leave long ends on both sides. ",
-            Layout.Rows => "Begin and end each with a few stitches back, and leave the tails. ",
-            _ => "At the seam let the line sink by one gap, and go round again. ",
-        };
-
-    private static string Changes(ShirringPlan a, int from, int to)
-    {
-        var changes = a.LookBefore.Where(r => r >= from && r <= to).ToList();
-        return changes.Count == 0
-            ? ""
-            : $"One bobbin sews {a.Lasts}: put in a new one before row {Sentence.Few(changes)}. ";
-    }
-
-    /// <summary>Where rows lie, each from the upper edge, so that no rounding adds up.</summary>
-    private static string Places(ShirringPlan a, int from, int to, Ruler ruler)
-    {
-        const int most = 8;
-        var places = Enumerable
-            .Range(from, to - from + 1)
-            .Select(row => ruler.Mark(a.RowAt(row)))
-            .ToList();
-        return places.Count <= most
-            ? string.Join(", ", places)
-            : $"{string.Join(", ", places.Take(most - 1))} … {places[^1]}";
     }
 }

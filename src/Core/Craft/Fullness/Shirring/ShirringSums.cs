@@ -8,10 +8,17 @@ internal sealed partial record ShirringPlan
     public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler)
     {
         string M(Length length) => ruler.Mark(length);
-        var row = Ask.ElasticFactor * RestHigh;
+        var row = RowToHave;
+        var isPlain = Ask is { Shape: RowShape.Straight, IsWhole: true };
         List<DerivationLine> lines =
         [
-            new(
+            Ask.Shape == RowShape.Diagonal
+                ? new(
+                    "Rows",
+                    $"{Rows}, {M(ActualGap)} apart, square to each other",
+                    "As many slanting lines as cross the part, symmetric about its middle."
+                )
+            : new(
                 "Rows",
                 ruler.Sum(
                     $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, rounded down, + 1 = {Rows}"
@@ -20,10 +27,14 @@ internal sealed partial record ShirringPlan
             ),
             new(
                 $"Long enough {Ask.Reading.AssuranceSays}",
-                ruler.Sum(
-                    $"{Ask.RelaxedWidth} × {Ask.Reading.Prediction.At(Ask.Reading.Assurance):3} = {CutFlat}"
-                ),
-                "So wide it is no tighter than wanted."
+                isPlain
+                    ? ruler.Sum($"{Ask.RelaxedWidth} × {Sure:3} = {CutFlat}")
+                    : ruler.Sum(
+                        $"{Ask.RelaxedWidth - Ask.Plain} × {ShirredRows.Widens(Ask, Sure):3} + {Ask.Plain} = {CutFlat}"
+                    ),
+                Ask.Shape is RowShape.Diagonal or RowShape.Waves
+                    ? $"Along the rows {DecimalText.Write(Sure, 3)}; across it is less, since fabric keeps its length square to them."
+                    : "So wide it is no tighter than wanted."
             ),
             new(
                 "Cut width",
@@ -32,14 +43,22 @@ internal sealed partial record ShirringPlan
             ),
             new(
                 "Relaxed",
-                ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, about"),
+                isPlain
+                    ? ruler.Sum($"{CutFlat} ÷ {Ask.Reading.Prediction.Mid:3} = {RestMid}, about")
+                    : ruler.Sum(
+                        $"{CutFlat - Ask.Plain} ÷ {ShirredRows.Widens(Ask, Ask.Reading.Prediction.Mid):3} + {Ask.Plain} = {RestMid}, about"
+                    ),
                 Ask.Reading.RestsOn
             ),
             new(
                 "Elastic",
-                ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}")
-                    + "; in all "
-                    + Total(),
+                isPlain
+                    ? ruler.Sum($"each row {RestHigh} × {Ask.ElasticFactor:2} = {row}")
+                        + "; in all "
+                        + Total()
+                    : ruler.Sum(
+                        $"rows {Ask.Parts * Laid.Sum / Ask.Reading.Prediction.Low} at rest × {Ask.ElasticFactor:2}, with turns and tails = {ElasticToHave:amount}"
+                    ),
                 "A row takes a little more elastic than its width at rest: the widest that is likely, so that none runs out."
             ),
         ];
@@ -64,9 +83,13 @@ internal sealed partial record ShirringPlan
         lines.Add(
             new(
                 "Needle thread",
-                ruler.Sum(
-                    $"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}"
-                )
+                isPlain
+                    ? ruler.Sum(
+                        $"{Rows} × {CutFlat} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail} = {ThreadOnTop}"
+                    )
+                    : ruler.Sum(
+                        $"{Ask.Parts} × ({Laid.Sum} × (1 + {Ask.ClothThickness:fine} ÷ {Ask.StitchLength:fine}) + 2 × {Ask.Tail}) = {ThreadOnTop}"
+                    )
             )
         );
         return lines;

@@ -14,7 +14,7 @@ public static class ShirringTechnique
             Name = "shirring",
             Title = "shirred with elastic thread",
             Short = "Shirring",
-            Also = ["elastic", "elastic thread", "bodice"],
+            Also = ["elastic", "elastic thread", "bodice", "smocked look", "ruched trim"],
             Kin = Category.Fullness,
             Says = ShirringCard.Technique.Says,
             Cards = [ShirringCard.Technique, LooperCard.Technique],
@@ -53,7 +53,15 @@ public static class ShirringTechnique
                         canPlan: true
                     ),
                     ShirringInverses.HalfWay,
+                    StripBecomes.For(
+                        ShirringFields.All,
+                        ShirringFields.RelaxedWidth,
+                        ShirringExample.Smock,
+                        reader => ShirringInputs.Read(reader)?.Reading
+                    ),
+                    RuchedStrip.Form,
                 ],
+                Allows = [StripBecomes.Asked, RuchedStrip.Asked],
                 Groups =
                 [
                     new(
@@ -72,7 +80,17 @@ public static class ShirringTechnique
                         "differential",
                         "elasticDiameter"
                     ),
-                    new(Asking.Machine, "", "layout", "stitch", "assurance"),
+                    new(Asking.Machine, "", "layout", "rowsOver", "plainWidth", "stitch", "assurance"),
+                    new(
+                        Asking.Folded,
+                        "How the rows run",
+                        "rowShape",
+                        "rowAngle",
+                        "waveHeight",
+                        "waveLength",
+                        "neckRadius",
+                        "footEdge"
+                    ),
                     new(Asking.Cut, "", "assurance"),
                     new(Asking.Folded, "Body measurements", "bodyMeasure", "mustPassOver"),
                     new(Asking.Folded, "Elastic", "elasticFactor", "bobbinCapacity", "tail"),
@@ -83,6 +101,8 @@ public static class ShirringTechnique
                         "minStitchLength",
                         "maxStitchLength"
                     ),
+                    StripBecomes.Group,
+                    RuchedStrip.Group,
                     FieldGroup.Alike,
                 ],
                 First = new(

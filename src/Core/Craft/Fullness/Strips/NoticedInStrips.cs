@@ -90,10 +90,30 @@ internal static class NoticedInStrips
         );
     }
 
+    /// <summary>The fewest strips along the selvedge that the fabric holds and that are enough once they are joined; null where none are.</summary>
+    private static int? JoinedEnough(StripPlan a, Length there) =>
+        Enumerable
+            .Range(a.Ask.StripsAlong + 1, 8)
+            .Cast<int?>()
+            .FirstOrDefault(n =>
+                StripReckon.Greatest(a.Ask with { StripsAlong = n!.Value }, there).FlatEdge
+                >= a.FlatEdge
+            );
+
     private static Finding ClothShort(StripPlan a, Length there, Ruler ruler)
     {
         var (_, greatest) = StripReckon.Greatest(a.Ask, there);
         var fullness = Math.Floor(greatest / a.Ask.FinishedEdge * 100) / 100;
+        if (a.Ask.Along && JoinedEnough(a, there) is { } joined)
+        {
+            return Finding.Stop(
+                "cloth-short",
+                $"This takes {ruler.Cut(a.ClothLength)} of fabric, and there is {ruler.Mark(there)}.",
+                "A strip cut along cannot be longer than the fabric; several lie side by side in one length of it.",
+                $"Join {joined} strips.",
+                new(StripFields.StripsAlong.Name, $"{joined}")
+            );
+        }
         return Finding.Stop(
             "cloth-short",
             $"This takes {ruler.Cut(a.ClothLength)} of fabric, and there is {ruler.Mark(there)}.",

@@ -119,8 +119,13 @@ internal static class PulledSteps
                 : "";
         return new(
             "rows",
-            $"Sew {(a.RowOffsets.Count == 2 ? "two" : "three")} rows",
-            $"Sew the rows {offsets} from the raw edge, all on the right side, with {ruler.Mark(a.Ask.Tail)} tails at every end"
+            a.RowOffsets.Count switch
+            {
+                1 => "Sew the row",
+                2 => "Sew two rows",
+                _ => "Sew three rows",
+            },
+            $"Sew {(a.RowOffsets.Count == 1 ? "it" : "the rows")} {offsets} from the raw edge, on the right side, with {ruler.Mark(a.Ask.Tail)} tails at every end"
                 + (
                     a.Ask.Closed ? "."
                     : a.Ask.IsStretch ? "; start and stop at the notches."
@@ -129,7 +134,9 @@ internal static class PulledSteps
                 + runs,
             offsets,
             [
-                "Rows run side by side and never cross.",
+                a.RowOffsets.Count == 1
+                    ? "It stays beside the seam line all the way."
+                    : "Rows run side by side and never cross.",
                 "No back-stitch at either end.",
                 "All tails are long enough to wind round a finger.",
             ]
@@ -146,6 +153,14 @@ internal static class PulledSteps
             [
                 "The needle has caught neither thread: both slide.",
                 "One end is knotted or wound round a pin.",
+            ],
+            Schools:
+            [
+                new("pulled afterwards", "The threads lie slack, and all of it is pulled up once it is sewn: most even."),
+                new(
+                    "held taut while it is sewn",
+                    "Hold both threads taut before and behind the foot, and push what is sewn back along them: it gathers at once. Fix the end only when it measures what it should."
+                ),
             ]
         );
 
@@ -169,7 +184,20 @@ internal static class PulledSteps
             [
                 $"Each part measures {ruler.Mark(a.SegmentGathered)}.",
                 $"Half the {Called(a)} measures {ruler.Mark(a.Ask.FinishedEdge / 2)}.",
-            ]
+            ],
+            Schools: a.Ask.Rows.IsOverThreads
+                ? []
+                :
+                [
+                    new(
+                        "the bobbin threads",
+                        "They lie straight on the reverse, with the needle tension a step below normal: they slide best."
+                    ),
+                    new(
+                        "the needle threads",
+                        "They are seen, and found at once; only where the strong thread was in the needle."
+                    ),
+                ]
         )
         {
             Measure = new("half-way", "measured", "What does a pulled part measure, mark to mark?"),
@@ -188,7 +216,19 @@ internal static class PulledSteps
             [
                 $"The whole measures {ruler.Mark(a.Ask.FinishedEdge)}.",
                 "The gathers do not bunch at the marks.",
-            ]
+            ],
+            Schools: a.Ask.Rows.IsOverThreads
+                ?
+                [
+                    new("knotted", "Needle and bobbin thread to each other at either end: sure, and taken out again by a snip."),
+                    new("wound round a pin", "In a figure of eight, until the seam holds it: nothing to cut."),
+                    new("sewn across", "A few stitches over both threads within the end allowance: they stay in."),
+                ]
+                :
+                [
+                    new("wound round a pin", "In a figure of eight: it can still be let out or pulled on."),
+                    new("knotted in pairs", "Nothing slips, and nothing can be changed any more."),
+                ]
         );
 
     private static SewingStep Pin(StripPlan a, Ruler ruler) =>

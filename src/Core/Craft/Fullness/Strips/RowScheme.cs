@@ -13,7 +13,7 @@ public sealed record RowScheme(
     bool IsOverThreads = false
 )
 {
-    /// <summary>The four schemes, in the order they are offered.</summary>
+    /// <summary>The schemes, in the order they are offered.</summary>
     public static IReadOnlyList<RowScheme> All { get; } =
     [
         new(
@@ -41,6 +41,15 @@ public sealed record RowScheme(
                     + "lowest row is unpicked."
             ),
             [-1.5, -0.5, 0.5]
+        ),
+        new(
+            new Choice(
+                "one",
+                "one",
+                "One row just inside the seam line: quickest, for a short or light edge. When its thread snaps nothing "
+                    + "holds the rest, and it is least even."
+            ),
+            [-0.5]
         ),
         new(
             new Choice(

@@ -67,11 +67,19 @@ public static class StripFields
                 new Choice(
                     "along",
                     "along the selvedge",
-                    "One strip along the selvedge: no joins, stripes run with the strip; needs a long piece of fabric."
+                    "Along the selvedge: no joins or few, stripes run with the strip; needs a long piece of fabric."
                 ),
             ],
             "across"
         ).Help("Which way the strips lie on the fabric.");
+
+    public static NumberField StripsAlong { get; } =
+        new NumberField("stripsAlong", "Strips along the selvedge", 1, 100, 1, false)
+            .Help(
+                "How many are joined into one: side by side in one length of the fabric they need less of it."
+            )
+            .Whole()
+            .When("cut", "along");
 
     public static ChoiceField Rows { get; } =
         new ChoiceField(
@@ -145,6 +153,7 @@ public static class StripFields
         EndAllowance,
         FabricFields.Width,
         Cut,
+        StripsAlong,
         Rows,
         RowGap,
         StitchLength,

@@ -32,6 +32,9 @@ public sealed record StripInputs
     /// <summary>Whether the strips are cut along the selvedge; else across.</summary>
     public bool Along { get; init; }
 
+    /// <summary>Strips that are joined where they are cut along the selvedge; 1 or more.</summary>
+    public int StripsAlong { get; init; } = 1;
+
     public required RowScheme Rows { get; init; }
 
     public required Length RowGap { get; init; }
@@ -115,6 +118,7 @@ public sealed record StripInputs
             EndAllowance = NeededUnless(closed, reader, StripFields.EndAllowance),
             ClothWidth = reader.Length(FabricFields.Width),
             Along = reader.Choice(StripFields.Cut) == 1,
+            StripsAlong = (int)reader.NumberOrStart(StripFields.StripsAlong),
             Rows = RowScheme.All[Math.Max(0, reader.Choice(StripFields.Rows))],
             RowGap = reader.Length(StripFields.RowGap),
             StitchLength = Length.Min(

@@ -24,7 +24,7 @@ internal static class StripReckon
 
         // n strips give n(W − 2j) sewn; an open run also spends both end allowances, but saves the outer joins.
         var strips = ask.Along
-            ? 1
+            ? ask.StripsAlong
             : Math.Max(
                 1,
                 Rounding.CeilingTolerant((ask.Closed ? T : T + ask.BothEnds - 2 * j) / (W - 2 * j))
@@ -64,19 +64,21 @@ internal static class StripReckon
 
     /// <summary>The greatest flat edge that a length of cloth gives, for each piece; below 0 when it does not hold one strip.</summary>
     /// <remarks>
-    /// Across: floor(L/cutDepth) strips, each as long as the cloth is wide. Along: one strip as long as whole cutting
-    /// steps allow. From both the joins and the end allowances are taken off, as in the straight form.
+    /// Across: floor(L/cutDepth) strips, each as long as the cloth is wide. Along: as many as are to be joined, each as long as
+    /// whole cutting steps allow where so many lie side by side. From both the joins and the end allowances are taken off, as
+    /// in the straight form.
     /// </remarks>
     public static (int Strips, Length FlatEdge) Greatest(StripInputs ask, Length clothAtHand)
     {
         var pieces = ask.Together.Count * ask.Layers;
         var n = ask.Along
-            ? 1
+            ? ask.StripsAlong
             : (int)Math.Min(Rounding.FloorTolerant(clothAtHand / ask.CutDepth), MostStrips)
                 / pieces;
-        var beside = Math.Clamp(Rounding.FloorTolerant(ask.ClothWidth / ask.CutDepth), 1, pieces);
+        var all = pieces * ask.StripsAlong;
+        var beside = Math.Clamp(Rounding.FloorTolerant(ask.ClothWidth / ask.CutDepth), 1, all);
         var length = ask.Along
-            ? Rounding.Down(clothAtHand / Math.Ceiling(pieces / beside), ask.CuttingStep)
+            ? Rounding.Down(clothAtHand / Math.Ceiling(all / beside), ask.CuttingStep)
             : ask.ClothWidth;
         var joins = ask.Closed ? n : Math.Max(0, n - 1);
         return (n, n * length - 2 * ask.JoinAllowance * joins - ask.BothEnds);

@@ -3,6 +3,7 @@ using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 
@@ -13,13 +14,19 @@ namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 /// <param name="MostDepth">What the attachment can push.</param>
 /// <param name="Trim">Cut longer by this.</param>
 /// <param name="SaysDepth">Whether the depth was said; else the fullness.</param>
+/// <param name="GuideDepth">How far the edge goes into the slot of the attachment.</param>
+/// <param name="Samples">How deep swatches were folded, of what is planned.</param>
+/// <param name="Assurance">How sure the cut length has to be.</param>
 internal sealed record TuckedRuffleInputs(
     StripInputs Strip,
     double StitchesPerTuck,
     Length Depth,
     Length MostDepth,
     Length Trim,
-    bool SaysDepth
+    bool SaysDepth,
+    Length GuideDepth,
+    IReadOnlyList<DialSample> Samples,
+    double Assurance
 )
 {
     /// <summary>S = N·ℓ, from fold to fold on the finished edge.</summary>
@@ -49,6 +56,8 @@ internal sealed record TuckedRuffleInputs(
         var fullness = reader.OptionalNumber(TuckedRuffleFields.Fullness);
         var most = reader.LengthOrStart(TuckedRuffleFields.MaxTuckDepth);
         var trim = reader.LengthOrStart(TuckedRuffleFields.TrimAllowance);
+        var guide = reader.LengthOrStart(TuckedRuffleFields.GuideDepth);
+        var assurance = reader.NumberOrStart(Certainty.Field);
         if (depth is null && fullness is null)
         {
             reader.Missing(TuckedRuffleFields.Fullness);
@@ -60,15 +69,20 @@ internal sealed record TuckedRuffleInputs(
                 "Enter either the pleat depth or the fullness."
             );
         }
+        var folded = depth ?? ((fullness ?? 1) - 1) * every * stitch / 2;
+        var samples = PleatDepth.Read(reader, folded);
         return strip is null || reader.Errors.Count > 0
             ? null
             : new TuckedRuffleInputs(
                 strip,
                 every,
-                depth ?? (fullness!.Value - 1) * every * stitch / 2,
+                folded,
                 most,
                 trim,
-                depth is not null
+                depth is not null,
+                guide,
+                samples,
+                assurance
             );
     }
 }
@@ -76,6 +90,9 @@ internal sealed record TuckedRuffleInputs(
 /// <summary>From a ruffle as it is wanted to what is cut and how the attachment is set.</summary>
 internal static class TuckedRuffleCalculator
 {
+    /// <summary>Workshop rule: two parts in a hundred of the depth are not seen.</summary>
+    private const double Noticeable = 0.02;
+
     /// <summary>The intervals that attachments have.</summary>
     private static readonly double[] Intervals = [12, 6, 1];
 
@@ -137,14 +154,35 @@ internal static class TuckedRuffleCalculator
                 "If it is too thick, fold less often or less deep."
             );
         }
+        if (a.Folds is { } folds && Length.Difference(folds, ask.Depth) > ask.Depth * Noticeable)
+        {
+            yield return Finding.Note(
+                "screw-off",
+                $"By your swatches the screw folds {ruler.Fine(folds)} deep; {ruler.Fine(ask.Depth)} is planned.",
+                a.Pushes.RestsOn,
+                folds < ask.Depth
+                    ? "Turn it tighter, which is deeper, or plan the depth that it folds."
+                    : "Turn it looser, or plan the depth that it folds.",
+                folds > ask.MostDepth ? null
+                : ask.SaysDepth ? new(TuckedRuffleFields.TuckDepth.Name, ruler.Fine(folds))
+                : new(
+                        TuckedRuffleFields.Fullness.Name,
+                        DecimalText.Write(1 + 2 * folds / ask.Spacing)
+                    )
+            );
+        }
         var missing = a.ShouldItPushDeeper - a.FlatEdge - ask.Trim;
         if (missing > Length.Zero)
         {
             var trim = Rounding.Up(ask.Trim + missing, ruler.Cutting);
             yield return Finding.Note(
                 "spread",
-                $"Should the attachment fold a tenth deeper, {ruler.Mark(missing)} of strip would be missing.",
-                "Attachments come to within 5 to 10 % of what they are set to, and nothing can be pulled to fit.",
+                a.Folds is null
+                    ? $"Should the attachment fold a tenth deeper, {ruler.Mark(missing)} of strip would be missing."
+                    : $"Should it fold as deep as it may by your swatches, {ruler.Mark(missing)} of strip would be missing.",
+                a.Folds is null
+                    ? "Attachments come to within 5 to 10 % of what they are set to, and nothing can be pulled to fit."
+                    : a.Pushes.RestsOn,
                 $"Cut {ruler.Cut(trim)} longer to trim, or sew ten folds on a test swatch and enter what they took.",
                 trim <= TuckedRuffleFields.TrimAllowance.Most
                     ? new(TuckedRuffleFields.TrimAllowance.Name, ruler.Cut(trim))

@@ -42,16 +42,23 @@ internal static class TuckedRuffleCard
                     new CardLine(
                         "every",
                         "Stitches per pleat",
-                        ask.Wants.Every is 1 ? "stitch" : $"{ask.Wants.Every ?? 6} stitches",
+                        ask.Wants.Every is 1 ? "1 stitch" : $"{ask.Wants.Every ?? 6} stitches",
                         "",
-                        "Every stitch for a full ruffle, every 6 for an even one, every 12 for folds apart."
+                        "Every stitch for a full ruffle, every 6 for an even one, every 12 for folds apart. Slot 0 sews plain: for the ends."
                     ),
                     new CardLine(
                         "depth",
                         "Depth screw",
-                        "from shallow to deep",
+                        "tighter is deeper",
                         "",
-                        "The screw sets how much the arm pushes; deeper is fuller."
+                        "The screw sets how much the arm pushes, and has no numbers: ten folds on a swatch say how deep it stands."
+                    ),
+                    new CardLine(
+                        "guide",
+                        "Strip",
+                        "its basted edge in the guide slot",
+                        "",
+                        "Only what lies in the slot is folded evenly; both threads lie under the foot."
                     ),
                 ],
             Checks =
@@ -70,7 +77,7 @@ internal static class TuckedRuffleCard
                     "The folds are shallow or far apart.",
                     Try(
                         "deeper",
-                        "Turn the depth screw a quarter deeper.",
+                        "Turn the depth screw a quarter tighter.",
                         "Each fold takes more."
                     ),
                     Try("closer", "Fold at every 6 stitches rather than every 12.", "More folds."),
@@ -82,7 +89,7 @@ internal static class TuckedRuffleCard
                     "Folds lie on each other.",
                     Try(
                         "shallower",
-                        "Turn the depth screw a quarter back.",
+                        "Turn the depth screw a quarter looser.",
                         "Each fold takes less."
                     ),
                     Try("longer-stitch", "Lengthen the stitch.", "The folds move apart.")

@@ -1,5 +1,6 @@
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Inputs;
+using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 
@@ -43,6 +44,23 @@ internal static class TuckedRuffleFields
             .Optional()
             .Help("Cut longer by this, and trimmed once it is sewn.");
 
+    public static LengthField GuideDepth { get; } =
+        LengthField
+            .Fine("guideDepth", "Depth of the guide slot", 2, 30, 6)
+            .Optional()
+            .Help(
+                "How far the strip’s edge goes into the slot of the attachment: it is basted within that."
+            );
+
+    /// <summary>How deep a swatch was folded.</summary>
+    public static LengthField Folded { get; } =
+        LengthField.Fine("folded", "Pleat depth", 0.1, 100).Help("Of a swatch.");
+
+    public static GroupsField Samples { get; } =
+        new GroupsField("samples", "Swatches", [Folded, .. SampleWeight.Fields], 500).Help(
+            "How deep swatches were folded, with the screw as it stands."
+        );
+
     public static IReadOnlyList<Field> All { get; } =
     [
         StripFields.FinishedEdge,
@@ -52,6 +70,9 @@ internal static class TuckedRuffleFields
         TuckDepth,
         MaxTuckDepth,
         TrimAllowance,
+        GuideDepth,
         .. StripReading.Fields,
+        Samples,
+        Certainty.Field,
     ];
 }

@@ -2,6 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Fullness.Strips;
 using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Swatches.Learning;
 
 namespace ZephyrReach.Core.Craft.Fullness.TuckedRuffle;
 
@@ -19,8 +20,22 @@ internal sealed record TuckedRufflePlan(TuckedRuffleInputs Ask, StripPlan Strips
 
     public Length Thickest => Strips.SeamBulk;
 
-    /// <summary>What a strip of the same fullness would take, should the arm push a tenth deeper: workshop rule, 5 to 10 %.</summary>
-    public Length ShouldItPushDeeper => Edge * (1 + 1.1 * (Ask.Fullness - 1));
+    /// <summary>How deep the screw folds, of what is planned, by swatches.</summary>
+    public Dial Pushes => pushes ??= PleatDepth.Of(Ask.Samples, Ask.Depth);
+
+    private Dial? pushes;
+
+    /// <summary>How deep it likely folds as it stands; null where no swatch says it.</summary>
+    public Length? Folds => Ask.Samples.Any(s => s.Counts) ? Ask.Depth * Pushes.Factor : null;
+
+    /// <summary>
+    /// What a strip of the same fullness would take, should the arm push deeper: as deep as it may by swatches, with the
+    /// assurance; without any a tenth, the workshop rule being 5 to 10 %.
+    /// </summary>
+    public Length ShouldItPushDeeper => Edge * (1 + Deeper * (Ask.Fullness - 1));
+
+    private double Deeper =>
+        Folds is null ? 1.1 : Math.Max(1, Math.Exp(Pushes.Foretold.Quantile(Ask.Assurance)));
 
     /// <summary>p/S.</summary>
     public double Overlap => Ask.Depth / Ask.Spacing;
@@ -69,6 +84,15 @@ internal sealed record TuckedRufflePlan(TuckedRuffleInputs Ask, StripPlan Strips
                 "Pleat depth",
                 $"{Ruler.Fine(Ask.Depth)}: the arm pushes {Ruler.Fine(2 * Ask.Depth)}"
             ),
+            .. Folds is { } folds
+                ? new Fact[]
+                {
+                    new(
+                        "The screw folds, by your swatches",
+                        $"{Ruler.Fine(folds)}, from {Ruler.Fine(Ask.Depth * Pushes.Predicted.Low)} to {Ruler.Fine(Ask.Depth * Pushes.Predicted.High)}"
+                    ),
+                }
+                : [],
             new(
                 "Stitches per pleat",
                 $"{DecimalText.Write(Ask.StitchesPerTuck)} stitches, {Ruler.Fine(Ask.Spacing)}"

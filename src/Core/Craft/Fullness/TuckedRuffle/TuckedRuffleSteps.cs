@@ -17,8 +17,8 @@ internal static class TuckedRuffleSteps
                 new SewingStep(
                     "baste",
                     "Baste the raw edges",
-                    "Baste the two raw edges of the folded strip together, close to the edge.",
-                    "baste",
+                    $"Baste the two raw edges of the folded strip together, no further in than {ruler.Fine(a.Ask.GuideDepth)}: the basting goes into the guide slot with them.",
+                    ruler.Fine(a.Ask.GuideDepth),
                     ["Both edges lie level all the way."],
                     Schools:
                     [
@@ -36,7 +36,7 @@ internal static class TuckedRuffleSteps
                 "set-up",
                 "Set the attachment",
                 $"Stitches per pleat {DecimalText.Write(a.Ask.StitchesPerTuck)} stitches, stitch {ruler.Fine(a.Ask.Strip.StitchLength)}, "
-                    + $"the arm pushing {ruler.Fine(2 * a.Ask.Depth)}; it rides on the needle clamp. Turn the depth screw until ten folds come out: it has no numbers.",
+                    + $"the arm pushing {ruler.Fine(2 * a.Ask.Depth)}; it rides on the needle clamp. Turn the depth screw until ten folds come out; tighter is deeper, and it has no numbers.",
                 ruler.Fine(a.Ask.Depth),
                 [
                     "One full fold turned by hand: arm and needle clear everything.",
@@ -49,7 +49,13 @@ internal static class TuckedRuffleSteps
             new SewingStep(
                 "first-third",
                 "Fold the first third, and measure",
-                $"Mark the strip at {ruler.Mark(a.FlatEdge / 3)} from its start. Sew slowly to the mark, stop with the needle down and measure what it became.",
+                $"Mark the strip at {ruler.Mark(a.FlatEdge / 3)} from {(Plain(a) ? "where the folds begin" : "its start")}. Lay its {(a.Ask.Strip.Doubled ? "basted edges" : "raw edge")} in the guide slot, both threads under the foot. "
+                    + (
+                        Plain(a)
+                            ? $"The first {ruler.Mark(a.Ask.Strip.EndAllowance)} with the lever at 0, plain; then at {DecimalText.Write(a.Ask.StitchesPerTuck)}. "
+                            : ""
+                    )
+                    + "Sew slowly to the mark, stop with the needle down and measure what it became.",
                 ruler.Mark(edge / 3),
                 [
                     $"The first third measures {ruler.Mark(edge / 3)}.",
@@ -61,7 +67,12 @@ internal static class TuckedRuffleSteps
             new SewingStep(
                 "rest",
                 "Fold the rest",
-                "Sew on as the check said. The arm has to come back between two folds: never faster than half speed.",
+                "Sew on as the check said. The arm has to come back between two folds: never faster than half speed."
+                    + (
+                        Plain(a)
+                            ? $" Once it measures {ruler.Mark(edge)}, put the lever at 0 and sew the end plain."
+                            : ""
+                    ),
                 ruler.Mark(edge),
                 [$"It reaches {ruler.Mark(edge)}, with some to trim."]
             )
@@ -77,7 +88,12 @@ internal static class TuckedRuffleSteps
                         isRing
                             ? $" Then sew the two ends together with {ruler.Mark(a.Ask.Strip.JoinAllowance)} allowance: the last join."
                         : ends > Length.Zero
-                            ? $" {ruler.Mark(a.Ask.Strip.EndAllowance)} at either end is for its finish."
+                            ? $" {ruler.Mark(a.Ask.Strip.EndAllowance)} at either end is for its finish"
+                                + (
+                                    a.Ask.Strip.Doubled
+                                        ? ": open the basting there, fold the end right sides together, sew across it, turn it out and press. Both ends are then closed."
+                                        : "."
+                                )
                         : ""
                     ),
                 ruler.Mark(left),
@@ -124,6 +140,9 @@ internal static class TuckedRuffleSteps
         var folded = Pace.Folded(edge, a.Ask.Strip.StitchLength);
         return [.. steps.Select(step => Seen(step, a, folded))];
     }
+
+    /// <summary>Whether its ends are sewn plain.</summary>
+    private static bool Plain(TuckedRufflePlan a) => a.Ask.Strip.BothEnds > Length.Zero;
 
     /// <summary>A step of the folding with its place, its time and its picture.</summary>
     private static SewingStep Seen(SewingStep step, TuckedRufflePlan a, double folded) =>

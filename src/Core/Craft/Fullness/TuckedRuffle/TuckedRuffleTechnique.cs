@@ -35,7 +35,8 @@ public static class TuckedRuffleTechnique
                     SwatchForm.For(
                         TuckedRuffleCard.Technique.Looks,
                         countsSteamed: false,
-                        canPlan: true
+                        canPlan: true,
+                        PleatDepth.Own
                     ),
                     TuckedRuffleInverses.HalfWay,
                 ],
@@ -59,7 +60,8 @@ public static class TuckedRuffleTechnique
                         "clothWidth",
                         "clothAtHand",
                         "clothThickness",
-                        "cut"
+                        "cut",
+                        "stripsAlong"
                     ),
                     new(
                         Asking.Folded,
@@ -68,7 +70,9 @@ public static class TuckedRuffleTechnique
                         "joinAllowance",
                         "endAllowance",
                         "plainThickness",
-                        "tail"
+                        "tail",
+                        "guideDepth",
+                        "assurance"
                     ),
                     FieldGroup.Alike,
                 ],
@@ -89,7 +93,15 @@ public static class TuckedRuffleTechnique
                 Quality = new("quite even, in small folds", false),
                 AsWay = FoldedWay.AsWay,
                 Cautions = Safety.Gathers,
-                Swatch = SwatchForm.Measured(sewn: "Folded") with { Drawn = null },
+                Uses = ["foot", "thread"],
+                Swatch = SwatchForm.Measured(sewn: "Folded") with
+                {
+                    Drawn = null,
+                    Features = PleatDepth.Features,
+                    Knobs = PleatDepth.Knobs,
+                    Teaches = [PleatDepth.Lesson],
+                    Sample = PleatDepth.Sample,
+                },
                 Compare = (then, now, ruler) =>
                     SinceCut.Between(
                         ((TuckedRufflePlan)then).Strips,
