@@ -406,10 +406,7 @@ public class CardTests
         params IReadOnlyList<(string Field, object Is)> said
     ) =>
         new(
-            new InputReader(
-                RawInputs.Of([.. said.Where(s => s.Is is not "")]),
-                Ruler.Metric
-            ),
+            new InputReader(RawInputs.Of([.. said.Where(s => s.Is is not "")]), Ruler.Metric),
             technique
         );
 

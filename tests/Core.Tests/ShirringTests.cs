@@ -15,7 +15,13 @@ public sealed class ShirringTests
 
     /// <summary>How much higher than at rest rows of a shape are cut, by a walk of ten thousand steps along one of them.</summary>
     /// <param name="r">How many times they draw up.</param>
-    internal static double Heightens(string shape, double angle, double waveHeight, double waveLength, double r)
+    internal static double Heightens(
+        string shape,
+        double angle,
+        double waveHeight,
+        double waveLength,
+        double r
+    )
     {
         const int steps = 10_000;
         double Left(double row) =>
@@ -29,7 +35,10 @@ public sealed class ShirringTests
                     .Sum(i =>
                         Left(
                             Math.Atan(
-                                Math.PI * waveHeight / waveLength * Math.Cos(2 * Math.PI * i / steps)
+                                Math.PI
+                                    * waveHeight
+                                    / waveLength
+                                    * Math.Cos(2 * Math.PI * i / steps)
                             )
                         )
                     ),
@@ -120,9 +129,7 @@ public sealed class ShirringTests
 
         // The first row is a step of its own, and on the other side one of the rows.
         counted.Count.ShouldBe(rows * sides);
-        counted
-            .GroupBy(l => l)
-            .ShouldAllBe(g => g.Count() == sides);
+        counted.GroupBy(l => l).ShouldAllBe(g => g.Count() == sides);
         foreach (var step in steps.Where(s => s.Stops.Count > 0))
         {
             step.Measure.ShouldBeNull();
@@ -132,7 +139,9 @@ public sealed class ShirringTests
     [Fact]
     public void A_spiral_is_only_sewn_round_the_whole_of_a_tube() =>
         Plan(("rowsOver", "middle"), ("plainWidth", 100), ("layout", "spiral"))
-            .Findings.ShouldContain(f => f.Code == "spiral-goes-round" && f.Severity == Findings.Severity.Stop);
+            .Findings.ShouldContain(f =>
+                f.Code == "spiral-goes-round" && f.Severity == Findings.Severity.Stop
+            );
 
     [Fact]
     public void The_gap_that_the_foot_guides_is_one_press_away()

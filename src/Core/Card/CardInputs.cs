@@ -123,8 +123,7 @@ public sealed class Wants
     public string? Of(NameField field) => said.OptionalName(field);
 
     /// <inheritdoc cref="Of(LengthField)"/>
-    public string? Of(ChoiceField field) =>
-        said.OptionalChoice(field with { IsNeeded = false });
+    public string? Of(ChoiceField field) => said.OptionalChoice(field with { IsNeeded = false });
 
     /// <summary>Whether a field was answered with yes.</summary>
     public bool Of(FlagField field) => said.Flag(field);

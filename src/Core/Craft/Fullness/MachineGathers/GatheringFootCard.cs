@@ -58,11 +58,7 @@ internal static class GatheringFootCard
                 "Measure the strip flat and gathered.",
                 "With a slot: the flat layer stays home against its guide.",
             ],
-            Alternatives =
-            [
-                new("a second pass over the same line", "Fuller; a little less even."),
-
-            ],
+            Alternatives = [new("a second pass over the same line", "Fuller; a little less even.")],
             Instead = "Gather by pulled threads: any machine with a long straight stitch does.",
             Looks =
             [

@@ -43,9 +43,7 @@ internal static class MachineGathersFields
                 ? new[] { PullUpFields.Differential with { Start = 2 } }
                 : [],
             .. family.Knobs.HasFlag(Knobs.Screw) ? new Field[] { PullUpFields.ScrewTurns } : [],
-            .. family.Knobs.HasFlag(Knobs.HoldingBack)
-                ? new Field[] { PullUpFields.HeldBack }
-                : [],
+            .. family.Knobs.HasFlag(Knobs.HoldingBack) ? new Field[] { PullUpFields.HeldBack } : [],
             StripBecomes.There,
             ClothWeight,
             .. PullUpFields.Beside,

@@ -48,7 +48,9 @@ public static class PullUpFields
 
     public static FlagField HeldBack { get; } =
         new FlagField("heldBack", "Behind the foot")
-            .Help("Whether a finger holds the fabric back behind the foot: fuller, and as even as the finger.")
+            .Help(
+                "Whether a finger holds the fabric back behind the foot: fuller, and as even as the finger."
+            )
             .Words("hands off", "held back by a finger");
 
     /// <summary>The same as it is kept with a swatch.</summary>

@@ -22,10 +22,7 @@ internal static class PulledGathersFindings
     {
         var ask = a.Ask;
         var isSheer = ask.Weight?.GramsPerSquareMetre < Sheer;
-        if (
-            ask.StitchLength < (isSheer ? ShortestOnSheer : ShortStitch)
-            && !ask.Rows.IsOverThreads
-        )
+        if (ask.StitchLength < (isSheer ? ShortestOnSheer : ShortStitch) && !ask.Rows.IsOverThreads)
         {
             yield return Finding.Care(
                 "short-stitch",

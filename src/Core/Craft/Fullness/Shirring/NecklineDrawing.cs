@@ -89,7 +89,17 @@ internal static class NecklineDrawing
         )
         {
             Nears = isFlat
-                ? [.. ShirringPanelDrawing.Led(a).Select(row => new Near(ring.Row(a.Ask.TopMargin + a.Laid.At(row)).Start, a.ActualGap * 8, 0, $"row {row}"))]
+                ?
+                [
+                    .. ShirringPanelDrawing
+                        .Led(a)
+                        .Select(row => new Near(
+                            ring.Row(a.Ask.TopMargin + a.Laid.At(row)).Start,
+                            a.ActualGap * 8,
+                            0,
+                            $"row {row}"
+                        )),
+                ]
                 : [],
         };
     }
@@ -107,8 +117,7 @@ internal static class NecklineDrawing
         public static Ring Of(ShirringPlan a, Length width, Length edge, Length seam)
         {
             var radius = a.Ask.NeckRadius.Millimetres;
-            var height =
-                (a.CutHeight - 2 * a.Ask.EdgeAllowance).Millimetres + edge.Millimetres;
+            var height = (a.CutHeight - 2 * a.Ask.EdgeAllowance).Millimetres + edge.Millimetres;
             var (inner, outer) = (Math.Max(1, radius - edge.Millimetres), radius + height);
             var angle = Math.Min(Widest, Spans(a.Ask, width) + 2 * seam.Millimetres / radius);
             return new Ring(
@@ -144,9 +153,6 @@ internal static class NecklineDrawing
             new(At(radius, to), Length.FromMillimetres(radius), to < 0, Angle > Math.PI);
 
         private Point At(double radius, int side) =>
-            Point.At(
-                X + radius * Math.Sin(side * Angle / 2),
-                Y + radius * Math.Cos(Angle / 2)
-            );
+            Point.At(X + radius * Math.Sin(side * Angle / 2), Y + radius * Math.Cos(Angle / 2));
     }
 }

@@ -47,10 +47,7 @@ internal sealed record RuchedStrip(Length Way, double Draws, Length Join, Length
                 .. ShirringFields.All.Select(f =>
                     f.Name == ShirringFields.WayRound.Name ? f with { IsNeeded = true }
                     : f.Name == PullUpFields.StitchLength.Name ? f
-                    : f with
-                    {
-                        IsNeeded = false,
-                    }
+                    : f with { IsNeeded = false }
                 ),
             ],
             Told,
@@ -64,7 +61,10 @@ internal sealed record RuchedStrip(Length Way, double Draws, Length Join, Length
     private static RuchedStrip? Work(InputReader reader)
     {
         var way = reader.Length(ShirringFields.WayRound with { IsNeeded = true });
-        var (flat, drawn) = (reader.OptionalLength(ShirringFields.TestFlat), reader.OptionalLength(ShirringFields.TestDrawn));
+        var (flat, drawn) = (
+            reader.OptionalLength(ShirringFields.TestFlat),
+            reader.OptionalLength(ShirringFields.TestDrawn)
+        );
         var family = PullUpFields.ElasticOf(reader);
         var reading = PullUpReading.Read(reader, family, PullUpFields.Planned(reader, family));
         var join = reader.LengthOrStart(ShirringFields.SeamAllowance.Optional());

@@ -72,8 +72,7 @@ internal sealed record ShirredRows(ShirringInputs Ask, Length Width, Length Heig
     public static double Widens(ShirringInputs ask, double r) => 1 / Mean(ask, r, 0);
 
     /// <summary>How much higher.</summary>
-    public static double Heightens(ShirringInputs ask, double r) =>
-        1 / Mean(ask, r, Math.PI / 2);
+    public static double Heightens(ShirringInputs ask, double r) => 1 / Mean(ask, r, Math.PI / 2);
 
     /// <summary>How much its rows drew up, where the part became so much narrower; see <see cref="Widens"/>.</summary>
     public static double AlongOf(ShirringInputs ask, double narrower)

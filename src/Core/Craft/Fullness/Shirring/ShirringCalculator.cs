@@ -225,10 +225,7 @@ internal static class ShirringCalculator
                 $"Make each wave {ruler.Mark(ask.WaveHeight / SteepestWave)} long or longer, or flatter."
             );
         }
-        if (
-            ask.Shape == RowShape.Neckline
-            && a.CutFlat / ask.NeckRadius > NecklineDrawing.Widest
-        )
+        if (ask.Shape == RowShape.Neckline && a.CutFlat / ask.NeckRadius > NecklineDrawing.Widest)
         {
             yield return Finding.Stop(
                 "ring-closes",

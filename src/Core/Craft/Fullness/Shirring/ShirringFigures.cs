@@ -26,24 +26,14 @@ internal static class ShirringFigures
             "All rows of one part as it is cut, flat.",
             a => a.Laid.Sum
         ),
-        F.Length(
-            "longestRow",
-            LengthKind.Whole,
-            "The longest of them, flat.",
-            a => a.Laid.Longest
-        ),
+        F.Length("longestRow", LengthKind.Whole, "The longest of them, flat.", a => a.Laid.Longest),
         F.Ratio(
             "sureFullness",
             "How many times its rows draw up at the most, with the assurance.",
             a => a.Sure
         ),
         F.Count("rowParts", "Parts that are shirred by themselves.", a => a.Ask.Parts),
-        F.Length(
-            "partWidth",
-            LengthKind.Whole,
-            "One part that is shirred, flat.",
-            a => a.PartFlat
-        ),
+        F.Length("partWidth", LengthKind.Whole, "One part that is shirred, flat.", a => a.PartFlat),
         F.Amount(
             "elasticTotal",
             "For all rows, with turns and tails, where it rests as planned.",

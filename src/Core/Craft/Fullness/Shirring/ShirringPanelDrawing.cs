@@ -46,16 +46,16 @@ internal static class ShirringPanelDrawing
             {
                 shapes.Add(
                     Line(
-                        LineMeaning.Stitch,
-                        [
-                            .. a
-                                .Laid.Line(row)
-                                .Select(p => new Point(
-                                    left + p.X * scale.X,
-                                    a.Ask.TopMargin + p.Y * scale.Y
-                                )),
-                        ]
-                    )
+                            LineMeaning.Stitch,
+                            [
+                                .. a
+                                    .Laid.Line(row)
+                                    .Select(p => new Point(
+                                        left + p.X * scale.X,
+                                        a.Ask.TopMargin + p.Y * scale.Y
+                                    )),
+                            ]
+                        )
                         .In("rows")
                 );
             }
@@ -139,12 +139,13 @@ internal static class ShirringPanelDrawing
         {
             Nears =
             [
-                .. Led(a).Select(row => new Near(
-                    RowOn(a, row, seam + Parts(a, a.CutFlat, a.PartFlat).First())[0],
-                    a.ActualGap * 8,
-                    0,
-                    $"row {row}"
-                )),
+                .. Led(a)
+                    .Select(row => new Near(
+                        RowOn(a, row, seam + Parts(a, a.CutFlat, a.PartFlat).First())[0],
+                        a.ActualGap * 8,
+                        0,
+                        $"row {row}"
+                    )),
             ],
         };
     }
@@ -159,14 +160,13 @@ internal static class ShirringPanelDrawing
             var part = PartOf(a, row);
             var line = RowOn(a, row, left);
             shapes.Add(Line(LineMeaning.Stitch, line).In(part));
-            if (
-                a.Ask is { Layout: Layout.Pivot, Shape: RowShape.Straight }
-                && i + 1 < shown.Count
-            )
+            if (a.Ask is { Layout: Layout.Pivot, Shape: RowShape.Straight } && i + 1 < shown.Count)
             {
                 // The line turns in the seam allowance: alternately at the right and at the left.
                 var x = i % 2 == 0 ? line[^1].X : line[0].X;
-                shapes.Add(Line(LineMeaning.Stitch, x, line[0].Y, x, a.RowAt(shown[i + 1])).In(part));
+                shapes.Add(
+                    Line(LineMeaning.Stitch, x, line[0].Y, x, a.RowAt(shown[i + 1])).In(part)
+                );
             }
             if (a.LookBefore.Contains(row))
             {
@@ -193,10 +193,7 @@ internal static class ShirringPanelDrawing
         [
             .. line.Select(
                 (p, i) =>
-                    new Point(
-                        left + p.X,
-                        top + p.Y + (i == line.Count - 1 ? sinks : Length.Zero)
-                    )
+                    new Point(left + p.X, top + p.Y + (i == line.Count - 1 ? sinks : Length.Zero))
             ),
         ];
     }

@@ -94,8 +94,7 @@ internal sealed partial record ShirringPlan(ShirringInputs Ask) : WorkPlan
 
     /// <summary>k·flatWidth·(1 + t/ℓ) + 2·tail.</summary>
     public Length NeedleThread =>
-        Ask.Parts
-        * (Planned.Sum * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail);
+        Ask.Parts * (Planned.Sum * (1 + Ask.ClothThickness / Ask.StitchLength) + 2 * Ask.Tail);
 
     /// <summary>What lies between the seams of the panel as it is cut: R·exp(quantile).</summary>
     public Length CutFlat => FlatAt(Sure);
@@ -104,8 +103,7 @@ internal sealed partial record ShirringPlan(ShirringInputs Ask) : WorkPlan
     public Length PartFlat => (CutFlat - Ask.Plain) / Ask.Parts;
 
     /// <summary>The elastic of the longest row of the widest that it is likely to rest at.</summary>
-    public Length RowToHave =>
-        Ask.ElasticFactor * (Laid.Longest / Ask.Reading.Prediction.Low);
+    public Length RowToHave => Ask.ElasticFactor * (Laid.Longest / Ask.Reading.Prediction.Low);
 
     /// <summary>The elastic to have: as for R, of the widest that it is likely to rest at.</summary>
     public Length ElasticToHave => ElasticFor(Laid, Ask.Reading.Prediction.Low);
@@ -210,23 +208,32 @@ internal sealed partial record ShirringPlan(ShirringInputs Ask) : WorkPlan
 
     public override IReadOnlyList<Piece> Pieces =>
         Ask.Shape == RowShape.Neckline
-            ? [new Piece("panel", Together.Count, "panel", NecklineDrawing.Cut(this), GrainUpright: true)]
+            ?
+            [
+                new Piece(
+                    "panel",
+                    Together.Count,
+                    "panel",
+                    NecklineDrawing.Cut(this),
+                    GrainUpright: true
+                ),
+            ]
             : [Cut];
 
     private Piece Cut =>
-            Piece.Rectangle(
-                "panel",
-                Together.Count * Widths,
-                Widths > 1 ? "widths of the panel"
-                    : Together.Count == 1 ? "panel"
-                    : "panels",
-                EachWidth,
-                CutHeight
-            ) with
-            {
-                GrainUpright = true,
-                DepthKind = LengthKind.Marked,
-            };
+        Piece.Rectangle(
+            "panel",
+            Together.Count * Widths,
+            Widths > 1 ? "widths of the panel"
+                : Together.Count == 1 ? "panel"
+                : "panels",
+            EachWidth,
+            CutHeight
+        ) with
+        {
+            GrainUpright = true,
+            DepthKind = LengthKind.Marked,
+        };
 
     public override IReadOnlyList<Fact> Scrap => Swatch.Scrap(Ruler, "It should gather to about");
 

@@ -136,7 +136,10 @@ internal static partial class ShirringSteps
             .Range(from, to - from + 1)
             .Select(row => ruler.Mark(a.RowAt(row)))
             .ToList();
-        var edge = a.Ask.Shape == RowShape.Neckline ? "below the neckline’s cut edge at" : "below the upper edge at";
+        var edge =
+            a.Ask.Shape == RowShape.Neckline
+                ? "below the neckline’s cut edge at"
+                : "below the upper edge at";
         return places.Count <= most
             ? $"{edge} {string.Join(", ", places)}"
             : $"{edge} {string.Join(", ", places.Take(most - 1))} … {places[^1]}";

@@ -18,13 +18,15 @@ internal sealed partial record ShirringPlan
                     $"{Rows}, {M(ActualGap)} apart, square to each other",
                     "As many slanting lines as cross the part, symmetric about its middle."
                 )
-            : new(
-                "Rows",
-                ruler.Sum(
-                    $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, rounded down, + 1 = {Rows}"
+                : new(
+                    "Rows",
+                    ruler.Sum(
+                        $"({Ask.PanelHeight} − {Ask.TopMargin} − {Ask.BottomMargin}) ÷ {Ask.RowGap}, rounded down, + 1 = {Rows}"
+                    ),
+                    Rows > 1
+                        ? $"Evened out they lie {M(ActualGap)} apart."
+                        : "There is room for one."
                 ),
-                Rows > 1 ? $"Evened out they lie {M(ActualGap)} apart." : "There is room for one."
-            ),
             new(
                 $"Long enough {Ask.Reading.AssuranceSays}",
                 isPlain

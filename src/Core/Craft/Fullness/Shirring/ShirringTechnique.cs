@@ -80,7 +80,15 @@ public static class ShirringTechnique
                         "differential",
                         "elasticDiameter"
                     ),
-                    new(Asking.Machine, "", "layout", "rowsOver", "plainWidth", "stitch", "assurance"),
+                    new(
+                        Asking.Machine,
+                        "",
+                        "layout",
+                        "rowsOver",
+                        "plainWidth",
+                        "stitch",
+                        "assurance"
+                    ),
                     new(
                         Asking.Folded,
                         "How the rows run",

@@ -81,7 +81,10 @@ internal static class PulledCard
                     "Gathers lie flat where they are sewn; the lower row is unpicked."
                 ),
                 new("three rows", "Evenest; when one thread snaps two are left."),
-                new("one row", "Quickest, for a short or light edge; nothing is left when it snaps."),
+                new(
+                    "one row",
+                    "Quickest, for a short or light edge; nothing is left when it snaps."
+                ),
                 new("stitches of 2.5 to 3.5 mm on a sheer", "Finer folds; they pull harder."),
             ],
             Instead =

@@ -156,7 +156,10 @@ internal static class PulledSteps
             ],
             Schools:
             [
-                new("pulled afterwards", "The threads lie slack, and all of it is pulled up once it is sewn: most even."),
+                new(
+                    "pulled afterwards",
+                    "The threads lie slack, and all of it is pulled up once it is sewn: most even."
+                ),
                 new(
                     "held taut while it is sewn",
                     "Hold both threads taut before and behind the foot, and push what is sewn back along them: it gathers at once. Fix the end only when it measures what it should."
@@ -220,13 +223,25 @@ internal static class PulledSteps
             Schools: a.Ask.Rows.IsOverThreads
                 ?
                 [
-                    new("knotted", "Needle and bobbin thread to each other at either end: sure, and taken out again by a snip."),
-                    new("wound round a pin", "In a figure of eight, until the seam holds it: nothing to cut."),
-                    new("sewn across", "A few stitches over both threads within the end allowance: they stay in."),
+                    new(
+                        "knotted",
+                        "Needle and bobbin thread to each other at either end: sure, and taken out again by a snip."
+                    ),
+                    new(
+                        "wound round a pin",
+                        "In a figure of eight, until the seam holds it: nothing to cut."
+                    ),
+                    new(
+                        "sewn across",
+                        "A few stitches over both threads within the end allowance: they stay in."
+                    ),
                 ]
                 :
                 [
-                    new("wound round a pin", "In a figure of eight: it can still be let out or pulled on."),
+                    new(
+                        "wound round a pin",
+                        "In a figure of eight: it can still be let out or pulled on."
+                    ),
                     new("knotted in pairs", "Nothing slips, and nothing can be changed any more."),
                 ]
         );

@@ -66,10 +66,7 @@ internal static class PleatDepth
     public static IReadOnlyList<Field> Features { get; } = [Stitch, Every];
 
     public static IReadOnlyList<Control> Knobs { get; } =
-    [
-        new(Every.Name, Every.Label, "", 1, 6),
-        new(Stitch.Name, "Stitch", "mm", 0.5, 2.5, "length"),
-    ];
+    [new(Every.Name, Every.Label, "", 1, 6), new(Stitch.Name, "Stitch", "mm", 0.5, 2.5, "length")];
 
     public static OwnReading Own { get; } =
         new(
@@ -123,10 +120,9 @@ internal static class PleatDepth
         var spacing = Length.FromMillimetres(
             Number(swatch, Every.Name, 6) * Number(swatch, Stitch.Name, 2.5)
         );
-        var depth =
-            swatch.Mean("flat") / swatch.Mean("gathered") is { } fullness
-                ? PleatSwatch.DepthOf(fullness, spacing)
-                : Length.Zero;
+        var depth = swatch.Mean("flat") / swatch.Mean("gathered") is { } fullness
+            ? PleatSwatch.DepthOf(fullness, spacing)
+            : Length.Zero;
         var least = TuckedRuffleFields.Folded.Least;
         return RawInputs
             .Of((TuckedRuffleFields.Folded.Name, Length.Max(least, depth).Millimetres))

@@ -164,10 +164,13 @@ internal static class TuckedRuffleCalculator
                     ? "Turn it tighter, which is deeper, or plan the depth that it folds."
                     : "Turn it looser, or plan the depth that it folds.",
                 folds > ask.MostDepth ? null
-                : ask.SaysDepth ? new(TuckedRuffleFields.TuckDepth.Name, ruler.Fine(folds))
-                : new(
+                    : ask.SaysDepth ? new(TuckedRuffleFields.TuckDepth.Name, ruler.Fine(folds))
+                    : new(
                         TuckedRuffleFields.Fullness.Name,
-                        DecimalText.Write(1 + 2 * folds / ask.Spacing)
+                        DecimalText.Write(
+                            Math.Floor((1 + 2 * folds / ask.Spacing) * 1000) / 1000,
+                            3
+                        )
                     )
             );
         }
