@@ -106,6 +106,8 @@ public class FitTests
     [InlineData("twin-groove", "", "grooves=5,grooveWidth=3", "twinSpacing=1.4", "", "", "care")]
     [InlineData("twin-groove", "", "grooves=5,groovePitch=3", "twinSpacing=2.6", "", "", "stop")]
     [InlineData("twin-groove", "", "grooves=5,groovePitch=3", "twinSpacing=2.5", "", "", "unknown")]
+    [InlineData("twin-limit", "widestPair=3", "", "twinSpacing=3", "", "", "well")]
+    [InlineData("twin-limit", "widestPair=3", "", "twinSpacing=4", "", "", "stop")]
     [InlineData("twin-groove", "", "kind=pintuck", "twinSpacing=2", "", "", "unknown")]
     [InlineData(
         "straight-plate",
@@ -239,6 +241,7 @@ public class FitTests
                     "strike",
                     "twin-plate",
                     "twin-groove",
+                    "twin-limit",
                     "straight-plate",
                     "relief",
                     "feed-dogs",

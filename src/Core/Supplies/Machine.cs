@@ -27,6 +27,9 @@ public sealed record Machine(InputReader Said) : IThing
     /// <summary>Width of the hole in the needle plate.</summary>
     public Length? PlateOpening { get; } = Said.OptionalLength(MachineFields.Plate);
 
+    /// <summary>The widest pair of needles that it takes.</summary>
+    public Length? WidestPair { get; } = Said.OptionalLength(MachineFields.Pair);
+
     public bool? StraightPlate { get; } = Said.OptionalFlag(MachineFields.Straight);
 
     /// <summary>How many places the needle can be put to, evenly spaced.</summary>

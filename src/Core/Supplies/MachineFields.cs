@@ -45,6 +45,10 @@ internal static class MachineFields
     public static LengthField Widest { get; } =
         Fine("widestStitch", "Widest stitch", 0, 15).Help("0 for straight stitches only.");
 
+    public static LengthField Pair { get; } =
+        Fine("widestPair", "Widest twin needle", 0.5, 10)
+            .Help("From needle to needle: the widest pair that its manual allows.");
+
     public static LengthField Shortest { get; } = Fine("shortestStitch", "Shortest stitch", 0, 5);
 
     public static LengthField Longest { get; } = Fine("longestStitch", "Longest stitch", 1, 15);
@@ -178,6 +182,7 @@ internal static class MachineFields
         Mounts,
         System,
         Widest,
+        Pair,
         Shortest,
         Longest,
         Plate,

@@ -49,7 +49,7 @@ internal static class PleatDepth
     /// ln(folded/planned): where the screw stands is not known before a swatch is measured; the same screw folds to within 5 to
     /// 10 % (workshop rule).
     /// </summary>
-    public static Family Family { get; } = new("pleat-depth", [new("1", 0, 8)], 3, 0.0075);
+    public static Family Family { get; } = new("pleat-depth", [new("1", 0, 40)], 3, 0.0075);
 
     // As wide as swatches of every technique keep it.
     private static readonly LengthField Stitch = PullUpFields.StitchLength.Optional() with

@@ -133,7 +133,9 @@ internal static class TuckedRuffleCalculator
                 "At a fullness of 1 there are no folds.",
                 "The strip is as long as the edge.",
                 "Take a fullness of 1.2 or more.",
-                new(TuckedRuffleFields.Fullness.Name, "1.2")
+                0.2 * ask.Spacing / 2 > ask.MostDepth
+                    ? null
+                    : new(TuckedRuffleFields.Fullness.Name, "1.2")
             );
         }
         if (ask.Depth.Millimetres > ask.MostDepth.Millimetres * (1 + 1e-9))
@@ -163,7 +165,11 @@ internal static class TuckedRuffleCalculator
                 folds < ask.Depth
                     ? "Turn it tighter, which is deeper, or plan the depth that it folds."
                     : "Turn it looser, or plan the depth that it folds.",
-                folds > ask.MostDepth ? null
+                    // So far off, something else is wrong: it was another screw, or was measured otherwise.
+                    folds > ask.MostDepth
+                    || folds < ask.Depth / 2
+                    || folds > 2 * ask.Depth
+                        ? null
                     : ask.SaysDepth ? new(TuckedRuffleFields.TuckDepth.Name, ruler.Fine(folds))
                     : new(
                         TuckedRuffleFields.Fullness.Name,

@@ -35,13 +35,15 @@ internal static partial class PintucksSteps
                 ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
             : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat fabric they lie {a.Ruler.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
         var outOfGroup =
-            !isRespaced && ask.Groups.Count > 1
-                ? $" From group to group it is {a.Ruler.Fine(between)}: mark the first line of each again."
-                : "";
+            isRespaced || ask.Groups.Count == 1 ? ""
+            : ask is { IsLed: true, GroupGrooves: { } over } && over <= (ask.Grooves ?? 0) / 2
+                ? $" From group to group the last tuck runs {over} grooves over."
+            : $" From group to group it is {a.Ruler.Fine(between)}: mark the first line of each again.";
+        var mixed = ask.IsMixed ? $" {Differing(ask, a.Ruler)}" : "";
         return new SewingStep(
             key,
             $"Tucks {done + 1} to {to}",
-            $"{how}{outOfGroup} One to the right, one to the left, from the centre outwards: now those numbered {first} to {last} from the left are sewn.",
+            $"{how}{outOfGroup}{mixed} One to the right, one to the left, from the centre outwards: now those numbered {first} to {last} from the left are sewn.",
             ask.IsTwin && !isRespaced && ask.GrooveStep is not null
                 ? SoleDrawing.Over(ask)
                 : a.Ruler.Fine(gap),
@@ -60,6 +62,21 @@ internal static partial class PintucksSteps
             ask.IsTwin && !isRespaced && ask.GroovePitch is not null ? ["last", "next"] : [part],
             ask.IsTwin && !isRespaced && ask.GroovePitch is not null ? null : notYet
         );
+    }
+
+    /// <summary>Groups that differ, each with what is set for it.</summary>
+    private static string Differing(PintucksInputs ask, Ruler ruler)
+    {
+        var first = 1;
+        List<string> groups = [];
+        foreach (var group in ask.Each)
+        {
+            groups.Add(
+                $"{(group.Count == 1 ? $"tuck {first}" : $"tucks {first} to {first + group.Count - 1}")} {(ask.IsTwin ? $"with the twin needle {ruler.Fine(group.Wide)} apart" : $"{ruler.Fine(group.Wide)} deep")}"
+            );
+            first += group.Count;
+        }
+        return $"From the left: {string.Join("; ", groups)}.{(ask.IsTwin && ask.Each.Select(g => g.Wide).Distinct().Count() > 1 ? " Turn the wheel by hand after each change of needles." : "")}";
     }
 
     /// <summary>
@@ -81,7 +98,7 @@ internal static partial class PintucksSteps
                 numbers.Select(n =>
                     ruler.Fine(
                         Length.Difference(run.Tucks[n - 1].Flat, run.Tucks[ridge - 1].Flat)
-                            - respacing.TakeUp / 2
+                            - respacing.Taken(run.Tucks[ridge - 1]) / 2
                     )
                 )
             );

@@ -14,7 +14,15 @@ internal static class PintucksCard
             Name = "pintucks",
             Title = "pintucks with a twin needle",
             Says = "Fine raised ridges, parallel by the grooves of the foot.",
-            Fields = [Wants.RowGapField, Wants.StitchLengthField, Wants.CordField, Wants.PairField],
+            Fields =
+            [
+                Wants.RowGapField,
+                Wants.StitchLengthField,
+                Wants.CordField,
+                Wants.PairField,
+                PintucksFields.ThreadLeft,
+                PintucksFields.ThreadRight,
+            ],
             School = Wants.SchoolField(
                 new Choice("plain", "plain", "A soft ridge."),
                 new Choice("corded", "corded", "A firm ridge; a cord lies under the groove.")
@@ -68,18 +76,44 @@ internal static class PintucksCard
                 "The groove makes every other one parallel to it."
             ),
             More = ask =>
-                ask.Wants.School == "corded"
-                    ?
-                    [
-                        new CardLine(
-                            "cord",
-                            "Cord",
-                            "under the groove, up through the plate",
-                            "",
-                            "It fills the ridge; a coloured one shows through thin fabric."
-                        ),
-                    ]
-                    : [],
+                [
+                    .. ask.Wants.Of(PintucksFields.ThreadLeft) is { } left
+                        ? new[]
+                        {
+                            new CardLine(
+                                "two-colours",
+                                "Two colours",
+                                $"{left} on the left, {ask.Wants.Of(PintucksFields.ThreadRight) ?? "the other"} on the right",
+                                "",
+                                "Each spool turns off on its own side, so that the threads never cross."
+                            ),
+                        }
+                        : [],
+                    .. ask.Cloth?.Is.Gives == true
+                        ? new[]
+                        {
+                            new CardLine(
+                                "knit",
+                                "On a knit",
+                                "a stretch twin needle, the edge never pulled",
+                                "",
+                                "At a neckline the bobbin’s zigzag lets the line stretch; half a step looser than on a weave, it gives more."
+                            ),
+                        }
+                        : [],
+                    .. ask.Wants.School == "corded"
+                        ?
+                        [
+                            new CardLine(
+                                "cord",
+                                "Cord",
+                                "under the groove, up through the plate",
+                                "",
+                                "It fills the ridge; a coloured one shows through thin fabric."
+                            ),
+                        ]
+                        : Array.Empty<CardLine>(),
+                ],
             BuildUp = ask => ask.Wants.School == "corded" ? ask.Wants.Cord ?? Mm(1) : null,
             HasRows = true,
             Checks =
@@ -90,12 +124,11 @@ internal static class PintucksCard
             ],
             Alternatives =
             [
-                new(
-                    "slash the pattern and spread it",
-                    "Exact and economical; needs the take-up from a swatch."
-                ),
-                new("tuck a generous block, then cut", "Forgiving; needs more fabric."),
                 new("folded tucks", "No special foot; each takes up twice its depth."),
+                new(
+                    "a zigzag over a cord in the groove",
+                    "One needle and a coloured cord on top: it is seen, and needs no pair."
+                ),
             ],
             Instead =
                 "Fold each tuck on its line and sew a set distance from the fold: any straight stitch does.",

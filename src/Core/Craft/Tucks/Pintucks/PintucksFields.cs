@@ -9,7 +9,8 @@ internal static class PintucksFields
 {
     public const string Twin = "twin";
     public const string Folded = "folded";
-    public const string Wave = "wave";
+    public const string Block = "block";
+    public const string Slash = "slash";
 
     public static ChoiceField PressedTo { get; } =
         new ChoiceField(
@@ -78,6 +79,14 @@ internal static class PintucksFields
         Fine("clusterGap", "Space between groups", 0.5, 500)
             .Help("From the last tuck of a group to the first of the next, centre to centre.");
 
+    public static NumberField GroupGrooves { get; } =
+        new NumberField("groupGrooves", "Grooves between groups", 1, 30, null, false)
+            .Help(
+                "From the last tuck of a group to the first of the next, in grooves of the foot, in place of a space."
+            )
+            .Whole()
+            .When(Kind, Twin);
+
     public static LengthField Spacing { get; } =
         Fine("spacing", "Tuck spacing", 0.5, 300, 6).Help("Finished, from ridge to ridge.");
 
@@ -107,6 +116,70 @@ internal static class PintucksFields
         Fine("needleSpacing", "Twin-needle spacing", 0.5, 10, 2)
             .Help("From needle to needle of the twin needle.")
             .From("needle.twinSpacing")
+            .When(Kind, Twin);
+
+    /// <summary>Groups that differ, each with a pair or a depth and a spacing of its own.</summary>
+    public static GroupsField Mixed { get; } =
+        new GroupsField(
+            "mixed",
+            "Groups that differ",
+            [
+                new NumberField("tucks", "Tucks", 1, 100, 3).Help("In this group.").Whole(),
+                Fine("spacing", "Spacing", 0.5, 300)
+                    .Optional()
+                    .Help("Within this group, where it is another."),
+                Fine("wide", "Needles apart, or depth", 0.5, 60)
+                    .Optional()
+                    .Help(
+                        "Of a twin needle its spacing, of a fold its depth, where it is another in this group."
+                    ),
+            ],
+            12
+        ).Help(
+            "Wide and narrow tucks beside each other, or closer and wider ones: in place of tucks per group."
+        );
+
+    /// <summary>How the panel comes to its width.</summary>
+    public static ChoiceField Method { get; } =
+        new ChoiceField(
+            "cutFrom",
+            "Cut it",
+            [
+                new(
+                    "exact",
+                    "to size, with the tucks added",
+                    "A rectangle: exact, and no fabric is wasted."
+                ),
+                new(
+                    Slash,
+                    "from a pattern, slashed and spread",
+                    "The pattern piece is slashed at every tuck and spread by what it takes up."
+                ),
+                new(
+                    Block,
+                    "oversize: tuck first, lay the pattern on after",
+                    "Forgiving, and it needs more fabric: the block is tucked, and the piece cut from it."
+                ),
+            ],
+            "exact",
+            false
+        ).Help("Before it is tucked, or after.");
+
+    public static NameField ThreadLeft { get; } =
+        new NameField("threadLeft", "Thread of the left needle") { Of = "thread" }
+            .Help("Two colours in a twin needle: the one on the left as you sew.")
+            .When(Kind, Twin);
+
+    public static NameField ThreadRight { get; } =
+        new NameField("threadRight", "Thread of the right needle") { Of = "thread" }
+            .Help("The one on the right.")
+            .When(Kind, Twin);
+
+    public static LengthField WidestPair { get; } =
+        Fine("widestPair", "Widest twin needle of your machine", 0.5, 10)
+            .Optional()
+            .Help("The widest that its maker allows.")
+            .From("machine.widestPair")
             .When(Kind, Twin);
 
     public static LengthField ClothWidth { get; } = FabricFields.Width.Optional();
@@ -184,71 +257,6 @@ internal static class PintucksFields
             false
         ).Help("Which way the tucks lie on the fabric.");
 
-    public static ChoiceField FirstLine { get; } =
-        new ChoiceField(
-            "firstLine",
-            "Tuck line",
-            [
-                new("straight", "straight", "Drawn with a ruler."),
-                new(Wave, "wavy", "Bends must be wide: the foot follows none that is tight."),
-            ],
-            "straight",
-            false
-        ).Help("What the others follow in the grooves.");
-
-    public static LengthField WaveHeight { get; } =
-        Fine("waveHeight", "Wave height", 0.5, 200, 6)
-            .Help("From its middle to its crest.")
-            .When(FirstLine, Wave);
-
-    public static LengthField WaveLength { get; } =
-        Long("waveLength", "Wave length", 20, 200, false)
-            .Help("From crest to crest.")
-            .When(FirstLine, Wave);
-
-    public static ChoiceField OpenStitch { get; } =
-        new ChoiceField(
-            "openStitch",
-            "Decorative stitch",
-            [
-                new("none", "none", "Ridges alone."),
-                new("between", "between the tucks", "In the flats."),
-                new("over", "over the tucks", "Across the ridges."),
-            ],
-            "none",
-            false
-        )
-            .Help("A narrow one, such as a small scallop, sewn with the same foot.")
-            .When(Kind, Twin);
-
-    private static ShownWhen WithOpenStitch { get; } = new(OpenStitch.Name, "none", Not: true);
-
-    public static LengthField WidestStitch { get; } =
-        Fine("widestStitch", "Widest stitch of your machine", 1, 15, 7)
-            .Help("With one needle.") with
-        {
-            From = "machine.widestStitch",
-            ShownWhen = WithOpenStitch,
-        };
-
-    public static LengthField FootOpening { get; } =
-        SetUpFields.FootOpening(5) with
-        {
-            ShownWhen = WithOpenStitch,
-        };
-
-    public static LengthField PlateOpening { get; } =
-        SetUpFields.PlateOpening with
-        {
-            ShownWhen = WithOpenStitch,
-        };
-
-    public static NumberField NeedleSize { get; } =
-        SetUpFields.NeedleSize with
-        {
-            ShownWhen = WithOpenStitch,
-        };
-
     public static NumberField Sewn { get; } =
         new NumberField("sewn", "Sewn", 2, 400)
             .Help("How many tucks are sewn, side by side.")
@@ -263,16 +271,6 @@ internal static class PintucksFields
         LengthField
             .Fine("measured", "Measured", 0.5, 20_000)
             .Help("From the first of them to the last, centre to centre.");
-
-    public static LengthsField Flat { get; } =
-        new LengthsField("flat", "Flat", Length.FromMillimetres(3000)).Help(
-            "Between the marks before sewing, read once or several times."
-        );
-
-    public static LengthsField Tucked { get; } =
-        new LengthsField("tucked", "Tucked", Length.FromMillimetres(3000)).Help(
-            "Between the same marks after sewing and pressing."
-        );
 
     /// <summary>Measures that were taken on the way, each of which re-spaces what is left.</summary>
     public static GroupsField Course { get; } =
@@ -290,12 +288,18 @@ internal static class PintucksFields
         Pattern,
         Cluster,
         ClusterGap,
+        GroupGrooves,
+        Mixed,
+        Method,
         Spacing,
         GroovePitch,
         GrooveStep,
         Grooves,
         GrooveWidth,
         NeedleSpacing,
+        ThreadLeft,
+        ThreadRight,
+        WidestPair,
         ClothThickness,
         Depth,
         Draw,
@@ -309,14 +313,14 @@ internal static class PintucksFields
         ClothWidth,
         Assurance,
         Grain,
-        FirstLine,
-        WaveHeight,
-        WaveLength,
-        OpenStitch,
-        WidestStitch,
-        FootOpening,
-        PlateOpening,
-        NeedleSize,
+        TuckLookFields.FirstLine,
+        TuckLookFields.WaveHeight,
+        TuckLookFields.WaveLength,
+        TuckLookFields.OpenStitch,
+        TuckLookFields.WidestStitch,
+        TuckLookFields.FootOpening,
+        TuckLookFields.PlateOpening,
+        TuckLookFields.NeedleSize,
         ClothAtHand,
         Margin,
         TuckSamples.Field,

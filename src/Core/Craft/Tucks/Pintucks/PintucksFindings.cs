@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Fit.Rules;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
@@ -132,10 +133,10 @@ internal static class PintucksFindings
         if (
             ask.IsTwin
             && ask.GrooveWidth is { } groove
-            && TwinGroove.Judge(ask.NeedleSpacing, groove) is { } pair
+            && TwinGroove.Judge(ask.NeedleSpacing, groove) is { } judged
         )
         {
-            yield return pair;
+            yield return judged;
         }
         if (ask.IsTwin && !ask.PairPasses)
         {
@@ -145,6 +146,14 @@ internal static class PintucksFindings
                 "With the blades and a little air there is no room for both: one of them strikes metal.",
                 "Use a narrower twin needle, or fold the tucks."
             );
+        }
+        if (
+            ask is { IsTwin: true, WidestPair: { } most }
+            && ask.Each.Max(g => g.Wide) is var pair
+            && Say.Over(pair, most)
+        )
+        {
+            yield return TwinLimit.Judge(pair, most);
         }
         if (ask.IsTwin && ask.Base <= Length.Zero)
         {
@@ -164,7 +173,7 @@ internal static class PintucksFindings
                 $"At most {grooves / 2} grooves over, or mark each tuck."
             );
         }
-        if (ask.OpenStitch != "none" && a.ClearWidth is null)
+        if (ask.OpenStitch is not ("none" or TuckLookFields.OverCord) && a.ClearWidth is null)
         {
             yield return Finding.Care(
                 "opening-unknown",
@@ -173,7 +182,11 @@ internal static class PintucksFindings
                 "Choose the foot in Set up, or say its needle opening."
             );
         }
-        if (a.ClearWidth is { } clear && clear < Length.FromMillimetres(1))
+        if (
+            ask.OpenStitch != TuckLookFields.OverCord
+            && a.ClearWidth is { } clear
+            && clear < Length.FromMillimetres(1)
+        )
         {
             yield return Finding.Stop(
                 "stitch-too-narrow",

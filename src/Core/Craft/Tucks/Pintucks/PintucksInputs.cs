@@ -29,6 +29,37 @@ internal sealed record PintucksInputs(InputReader Said)
 
     public int Tucks => Groups.Sum();
 
+    /// <summary>Groups with a pair or a depth and a spacing of their own; as many as <see cref="Groups"/>.</summary>
+    public IReadOnlyList<TuckGroup> Each => each ??= ReadEach();
+
+    private IReadOnlyList<TuckGroup>? each;
+
+    /// <summary>Whether groups differ in more than their number.</summary>
+    public bool IsMixed => Each.Any(g => g.Spacing != Spacing || g.Wide != Wide);
+
+    /// <summary>From needle to needle, or how deep a fold is.</summary>
+    public Length Wide => IsTwin ? NeedleSpacing : Depth;
+
+    /// <summary>How it is brought to its width: exact, slash or block.</summary>
+    public string Method { get; } = Said.ChoiceOrStart(PintucksFields.Method);
+
+    public bool IsBlock => Method == PintucksFields.Block;
+
+    /// <summary>The threads of a pair in two colours; null where they were not named.</summary>
+    public string? ThreadLeft { get; } = Said.OptionalName(PintucksFields.ThreadLeft);
+
+    /// <inheritdoc cref="ThreadLeft"/>
+    public string? ThreadRight { get; } = Said.OptionalName(PintucksFields.ThreadRight);
+
+    /// <summary>The widest pair that the machine takes; null where that is not known.</summary>
+    public Length? WidestPair { get; } = Said.OptionalLength(PintucksFields.WidestPair);
+
+    /// <summary>How many grooves lie between two groups; null where the space was said, or no grooves lead.</summary>
+    public int? GroupGrooves =>
+        GroupGapSaid is null && GroovePitch is not null ? GroupGroovesSaid : null;
+
+    private int? GroupGroovesSaid { get; } = (int?)Said.OptionalNumber(PintucksFields.GroupGrooves);
+
     /// <summary>From tuck to tuck: as said, or so many grooves of the foot.</summary>
     public Length Spacing { get; } = ReadSpacing(Said);
 
@@ -50,7 +81,7 @@ internal sealed record PintucksInputs(InputReader Said)
     private Length? GroupGapSaid { get; } = Said.OptionalLength(PintucksFields.ClusterGap);
 
     /// <summary>Centre to centre between two groups; the spacing where there is but one.</summary>
-    public Length GroupGap => GroupGapSaid ?? Spacing;
+    public Length GroupGap => GroupGapSaid ?? (GroovePitch * GroupGrooves) ?? Spacing;
 
     public Length SeamAllowance { get; } = Said.Length(PintucksFields.SeamAllowance);
 
@@ -90,39 +121,39 @@ internal sealed record PintucksInputs(InputReader Said)
     /// <summary>How wide a stitch may be; none where foot or plate strikes the needles.</summary>
     private Length? Widest { get; } =
         SetUpFields.Widest(
-            Said.LengthOrStart(PintucksFields.WidestStitch),
+            Said.LengthOrStart(TuckLookFields.WidestStitch),
             [
-                Said.OptionalLength(PintucksFields.FootOpening),
-                Said.OptionalLength(PintucksFields.PlateOpening),
+                Said.OptionalLength(TuckLookFields.FootOpening),
+                Said.OptionalLength(TuckLookFields.PlateOpening),
             ],
-            Said.NumberOrStart(PintucksFields.NeedleSize),
+            Said.NumberOrStart(TuckLookFields.NeedleSize),
             Said.LengthOrStart(PintucksFields.NeedleSpacing)
         );
 
     /// <summary>Whether a pair passes machine, foot and plate, with its air.</summary>
     public bool PairPasses => Widest is not null;
 
-    private string? OpenStitchSaid { get; } = Said.OptionalChoice(PintucksFields.OpenStitch);
+    private string? OpenStitchSaid { get; } = Said.OptionalChoice(TuckLookFields.OpenStitch);
 
     /// <summary>The stitch between or over the tucks; none where they are folded.</summary>
     public string OpenStitch => (IsTwin ? OpenStitchSaid : null) ?? "none";
 
     /// <summary>The widest that both needles clear, with their air; zero where none; null where there is no open stitch, or the foot's opening is not known.</summary>
     public Length? OpenStitchAtMost =>
-        Said.OptionalChoice(PintucksFields.OpenStitch) == "none"
-        || !Said.Has(PintucksFields.FootOpening)
+        Said.OptionalChoice(TuckLookFields.OpenStitch) == "none"
+        || !Said.Has(TuckLookFields.FootOpening)
             ? null
             : Widest ?? Length.Zero;
 
     private bool IsWavy { get; } =
-        Said.OptionalChoice(PintucksFields.FirstLine) == PintucksFields.Wave;
+        Said.OptionalChoice(TuckLookFields.FirstLine) == TuckLookFields.Wave;
 
-    private Length WaveHeightSaid { get; } = Said.LengthOrStart(PintucksFields.WaveHeight);
+    private Length WaveHeightSaid { get; } = Said.LengthOrStart(TuckLookFields.WaveHeight);
 
     /// <summary>From its middle to its crest; nothing for a straight first line.</summary>
     public Length WaveHeight => IsWavy ? WaveHeightSaid : Length.Zero;
 
-    public Length WaveLength { get; } = Said.LengthOrStart(PintucksFields.WaveLength);
+    public Length WaveLength { get; } = Said.LengthOrStart(TuckLookFields.WaveLength);
 
     /// <summary>What was measured on the way, the first first; empty where only the plan is asked for.</summary>
     public IReadOnlyList<MidwayMeasure> Course { get; init; } = [];
@@ -131,27 +162,40 @@ internal sealed record PintucksInputs(InputReader Said)
     public Together Together { get; } = Together.Read(Said);
 
     /// <summary>n − 2t: the cloth between the needles that can be drawn into the ridge; never below nothing.</summary>
-    public Length Base => Length.Max(Length.Zero, NeedleSpacing - 2 * ClothThickness);
+    public Length Base => BaseOf(NeedleSpacing);
 
-    /// <summary>u: what one tuck takes up. Folded: twice its depth.</summary>
+    private Length BaseOf(Length wide) => Length.Max(Length.Zero, wide - 2 * ClothThickness);
+
+    /// <summary>u: what one tuck takes up, in the mean where groups differ. Folded: twice its depth.</summary>
     public Length TakeUp =>
-        !IsTwin
-            ? 2 * Depth
-            : TakeUpSaid
-                ?? (Learnt is { } learnt ? Base * learnt.Mid : Base * (DrawSaid ?? UsualDraw));
+        IsMixed ? Each.Select(g => g.Count * TakeUpOf(g.Wide)).Sum() / Tucks : TakeUpOf(Wide);
+
+    /// <summary>What a tuck takes up that is so wide; what was measured is of the usual pair, and draws alike in another.</summary>
+    public Length TakeUpOf(Length wide) =>
+        !IsTwin ? 2 * wide
+        : TakeUpSaid is { } said
+            ? wide == Wide || Base <= Length.Zero ? said
+                : BaseOf(wide) * (said / Base)
+        : BaseOf(wide) * (Learnt is { } learnt ? learnt.Mid : DrawSaid ?? UsualDraw);
 
     /// <summary>σ: how much one tuck differs from the next.</summary>
-    public Length Spread =>
-        SpreadSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Scatter : UsualSpread);
+    public Length Spread => SpreadOf(Wide);
+
+    private Length SpreadOf(Length wide) =>
+        SpreadSaid ?? (IsLearnt ? BaseOf(wide) * Learnt!.Foretold.Scatter : UsualSpread);
 
     /// <summary>δ: how far all of them together may be off.</summary>
-    public Length Bias => BiasSaid ?? (IsLearnt ? Base * Learnt!.Foretold.Mean : UsualBias);
+    public Length Bias => BiasOf(Wide);
 
-    /// <summary>√(k·σ² + (k·δ)²): one standard deviation of the finished width.</summary>
+    private Length BiasOf(Length wide) =>
+        BiasSaid ?? (IsLearnt ? BaseOf(wide) * Learnt!.Foretold.Mean : UsualBias);
+
+    /// <summary>√(k·σ² + (k·δ)²): one standard deviation of the finished width; summed over groups that differ.</summary>
     public Length WidthSpread =>
         Length.FromMillimetres(
             Math.Sqrt(
-                Tucks * Math.Pow(Spread.Millimetres, 2) + Math.Pow(Tucks * Bias.Millimetres, 2)
+                Each.Sum(g => g.Count * Math.Pow(SpreadOf(g.Wide).Millimetres, 2))
+                    + Math.Pow(Each.Sum(g => g.Count * BiasOf(g.Wide).Millimetres), 2)
             )
         );
 
@@ -172,7 +216,12 @@ internal sealed record PintucksInputs(InputReader Said)
     public static PintucksInputs? Read(InputReader reader, bool withCourse = true)
     {
         var ask = new PintucksInputs(reader);
-        if (ask.Groups.Count > 1 && ask.GroupGapSaid is null && reader.Errors.Count == 0)
+        if (
+            ask.Groups.Count > 1
+            && ask.GroupGapSaid is null
+            && ask.GroupGrooves is null
+            && reader.Errors.Count == 0
+        )
         {
             reader.Missing(PintucksFields.ClusterGap);
         }
@@ -192,6 +241,18 @@ internal sealed record PintucksInputs(InputReader Said)
         var said = reader.OptionalNumber(PintucksFields.Tucks);
         var pattern = reader.Counts(PintucksFields.Pattern);
         var cluster = reader.OptionalNumber(PintucksFields.Cluster);
+        if (reader.Groups(PintucksFields.Mixed) is [_, ..] mixed)
+        {
+            IReadOnlyList<int> counts = [.. mixed.Select(g => (int)g.Number(OfGroup))];
+            if (counts.Sum() > MostTucks)
+            {
+                reader.Contradiction(
+                    PintucksFields.Mixed,
+                    $"At most {MostTucks} tucks can be calculated."
+                );
+            }
+            return counts;
+        }
         if (pattern.Count > 0)
         {
             if (pattern.Sum() > MostTucks)
@@ -221,6 +282,23 @@ internal sealed record PintucksInputs(InputReader Said)
         [
             .. Enumerable.Repeat(size, tucks / size),
             .. tucks % size > 0 ? new[] { tucks % size } : [],
+        ];
+    }
+
+    private static NumberField OfGroup => (NumberField)PintucksFields.Mixed.Fields[0];
+
+    private IReadOnlyList<TuckGroup> ReadEach()
+    {
+        var mixed = Said.Groups(PintucksFields.Mixed);
+        Length? Own(int group, int field) =>
+            group < mixed.Count
+                ? mixed[group].OptionalLength((LengthField)PintucksFields.Mixed.Fields[field])
+                : null;
+        return
+        [
+            .. Groups.Select(
+                (count, i) => new TuckGroup(count, Own(i, 1) ?? Spacing, Own(i, 2) ?? Wide)
+            ),
         ];
     }
 

@@ -20,12 +20,12 @@ internal static class PintucksPanelDrawing
         [
             new ClothPiece(Point.At(0, 0), new Point(width, height), ClothRole.Main).In("cloth"),
         ];
-        // A ridge is as wide as what is left between its needle lines; a fold as deep as it is.
-        var ridge = ask.IsTwin
-            ? Length.Max(Length.FromMillimetres(0.3), ask.NeedleSpacing - ask.TakeUp)
-            : ask.Depth;
         foreach (var tuck in a.Run.Tucks)
         {
+            // A ridge is as wide as what is left between its needle lines; a fold as deep as it is.
+            var ridge = ask.IsTwin
+                ? Length.Max(Length.FromMillimetres(0.3), 2 * tuck.Half - tuck.TakeUp)
+                : tuck.Half;
             var part = SewingOrder.Part(ask, tuck.Number);
             shapes.AddRange(
                 ask.IsTwin

@@ -50,9 +50,15 @@ internal sealed record PintucksPlan(PintucksInputs Ask, TuckRun Run) : WorkPlan
     public Length Needed => SureCutWidth ?? CutWidth;
 
     /// <summary>What is cut: up to the cutting step, and marked from the middle.</summary>
-    public Length Wide => Rounding.Up(Needed, Ruler.Cutting);
+    public Length Wide =>
+        Rounding.Up(Ask.IsBlock ? BlockWidth + Ask.Reserve : Needed, Ruler.Cutting);
 
-    public Length CutLength => Ask.PanelLength + 2 * Ask.SeamAllowance;
+    /// <summary>As long as it is cut: the panel with its seams, or a block that it is cut from later.</summary>
+    public Length CutLength =>
+        Ask.IsBlock ? Rounding.Up(BlockLength, Ruler.Cutting) : TrimmedLength;
+
+    /// <summary>What it is trimmed to.</summary>
+    public Length TrimmedLength => Ask.PanelLength + 2 * Ask.SeamAllowance;
 
     /// <summary>ceil(k/3).</summary>
     public int CheckAfter => (Ask.Tucks + 2) / 3;
@@ -93,7 +99,13 @@ internal sealed record PintucksPlan(PintucksInputs Ask, TuckRun Run) : WorkPlan
             Piece.Rectangle(
                 "panel",
                 Together.Count,
-                Together.Count == 1 ? "panel" : "panels",
+                Ask.IsBlock
+                    ? Together.Count == 1
+                        ? "block"
+                        : "blocks"
+                    : Together.Count == 1
+                        ? "panel"
+                        : "panels",
                 Wide,
                 CutLength
             ) with
@@ -113,11 +125,16 @@ internal sealed record PintucksPlan(PintucksInputs Ask, TuckRun Run) : WorkPlan
                 new("Finished width", $"{Ruler.Mark(Ask.PanelWidth)} ± {Ruler.Mark(WidthSpread)}"),
                 new("First tuck at", Ruler.Mark(Planned.FirstCentre)),
                 new("Measure again after", $"{CheckAfter} tucks"),
-                new(
-                    "Or tuck an oversize piece first",
-                    Ruler.Size(Ruler.Cut(BlockWidth), Ruler.Cut(BlockLength))
-                ),
             ];
+            if (!Ask.IsBlock)
+            {
+                facts.Add(
+                    new(
+                        "Or tuck an oversize piece first",
+                        Ruler.Size(Ruler.Cut(BlockWidth), Ruler.Cut(BlockLength))
+                    )
+                );
+            }
             if (ClearWidth is { } clear)
             {
                 facts.Add(new("Widest decorative stitch", $"{Ruler.Fine(clear)} wide"));
@@ -139,18 +156,45 @@ internal sealed record PintucksPlan(PintucksInputs Ask, TuckRun Run) : WorkPlan
             new("Mark two lines apart", Ruler.Mark(TuckSwatch.Between)),
             new(
                 $"{TuckSwatch.UsualTucks} tucks should bring them to",
-                Ruler.Mark(TuckSwatch.Between - TuckSwatch.UsualTucks * Ask.TakeUp)
+                Ruler.Mark(TuckSwatch.Between - TuckSwatch.UsualTucks * Ask.TakeUpOf(Ask.Wide))
             ),
+            new("Sew it in", "a contrasting thread: every line is seen"),
         ];
 
     public override IReadOnlyList<Need> Needs =>
         [
             new("cloth", OnCloth.Taken(Pieces, Ask.ClothWidth, Ruler), Stage.Cut),
-            new("thread", Together.Count * Thread, Stage.Keep),
+            .. Threads,
             .. Ask.Corded
                 ? [new Need("cord", Together.Count * Cord, Stage.Keep)]
                 : Array.Empty<Need>(),
         ];
+
+    /// <summary>One thread for all of it, or one for each needle of a pair in two colours and one below.</summary>
+    private IEnumerable<Need> Threads
+    {
+        get
+        {
+            Need Of(double share) => new("thread", Together.Count * share * Thread, Stage.Keep);
+            if (!Ask.IsTwin || Ask.ThreadLeft is not { } left || Ask.ThreadRight is not { } right)
+            {
+                return [Of(1)];
+            }
+            // Of three and a half lengths each needle takes one, and the bobbin that zigzags between them the rest.
+            return
+            [
+                Of(1 / 3.5) with
+                {
+                    Name = left,
+                },
+                Of(1 / 3.5) with
+                {
+                    Name = right,
+                },
+                Of(1.5 / 3.5),
+            ];
+        }
+    }
 
     /// <summary>From cut edge to cut edge under each tuck, and 5 cm at either end to hold it by.</summary>
     private Length Cord => Ask.Tucks * (CutLength + Length.FromMillimetres(100));

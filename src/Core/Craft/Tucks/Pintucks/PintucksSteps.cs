@@ -14,23 +14,31 @@ internal static partial class PintucksSteps
         var ask = a.Ask;
         var sewn = Parts(ask, 0);
         var first = a.Marks[SewingOrder.First(ask) - 1];
+        if (ask.Method == PintucksFields.Slash)
+        {
+            yield return new SewingStep(
+                "slash",
+                "Slash and spread the pattern",
+                $"Draw the {ask.Tucks} lines on a copy of the pattern piece, slash along each, and spread it by {(ask.IsMixed ? "what its tuck takes" : a.Ruler.Fine(ask.TakeUp))} on a sheet below: {ruler.Mark(a.ExtraWidth)} wider in all. Tape it down, and true its edges.",
+                ask.IsMixed ? ruler.Mark(a.ExtraWidth) : a.Ruler.Fine(ask.TakeUp),
+                [
+                    $"Without seams it measures {ruler.Mark(ask.PanelWidth + a.ExtraWidth)} across the tucks.",
+                    "The grain line still runs straight.",
+                ]
+            ).At(Place.Table, 5 + ask.Tucks / 2.0, SlashDrawing.Name, ["slashes", "spread"]);
+        }
         yield return new SewingStep(
             "cut",
-            "Cut the panel",
-            $"Cut it {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, {(ask.AcrossGrain ? "across" : "along")} the lengthwise grain.",
+            ask.IsBlock ? "Cut the block" : "Cut the panel",
+            (
+                ask.Method == PintucksFields.Slash
+                    ? $"Lay the spread pattern on the fabric and cut it with its seams, {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long at the most, "
+                    : $"Cut it {ruler.Cut(a.Wide)} wide and {ruler.Cut(a.CutLength)} long, "
+            )
+                + $"{(ask.AcrossGrain ? "across" : "along")} the lengthwise grain."
+                + (ask.IsBlock ? " The piece itself is cut from it once it is tucked." : ""),
             Ruler.Size(ruler.Cut(a.Wide), ruler.Cut(a.CutLength)),
-            ["The edge is cut on the thread."],
-            Schools:
-            [
-                new(
-                    "alter the pattern",
-                    $"Slash it at each tuck and spread it by {a.Ruler.Fine(ask.TakeUp)}: {ruler.Mark(a.ExtraWidth)} in all. Exact, and no fabric is wasted."
-                ),
-                new(
-                    "tuck a block first",
-                    $"Cut {Ruler.Size(ruler.Cut(a.BlockWidth), ruler.Cut(a.BlockLength))}, tuck it, and lay the pattern on it then. Forgiving; {ruler.Cut(a.BlockWidth - a.CutWidth)} more in width."
-                ),
-            ]
+            ["The edge is cut on the thread."]
         ).At(
             Place.Table,
             Pace.Cut(1),
@@ -65,6 +73,7 @@ internal static partial class PintucksSteps
                 "needles",
                 "The twin needle",
                 $"Fit the twin needle, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the pintuck foot. Thread each needle by itself, the threads on either side of the guides"
+                    + TwoColours(ask)
                     + (
                         ask.Corded ? "; lead the cord up through the plate, under the groove." : "."
                     ),
@@ -97,6 +106,60 @@ internal static partial class PintucksSteps
                         : ["straight stitch, 2 to 2.5 mm"]
                 );
         }
+    }
+
+    /// <summary>Which thread goes through which needle, where they differ.</summary>
+    private static string TwoColours(PintucksInputs ask) =>
+        (ask.ThreadLeft, ask.ThreadRight) switch
+        {
+            ({ } left, { } right) => $": {left} on the left, {right} on the right",
+            ({ } left, null) => $": {left} on the left",
+            (null, { } right) => $": {right} on the right",
+            _ => "",
+        };
+
+    /// <summary>The stitches between or over the tucks, or a cord beside them.</summary>
+    private static SewingStep? Decorated(PintucksPlan a)
+    {
+        var ask = a.Ask;
+        var (title, says) = ask.OpenStitch switch
+        {
+            "between" => (
+                "The stitches between",
+                "The same foot, a ridge in the groove beside the needle: a narrow stitch down the flat between two tucks."
+            ),
+            "over" => (
+                "The stitches over the tucks",
+                "The same foot, the ridge in its middle groove: a narrow stitch down its back."
+            ),
+            TuckLookFields.OverCord => (
+                "A cord in the groove",
+                "One needle. The last ridge in its groove, a coloured cord in the next: zigzag over it, a millimetre wider than the cord."
+            ),
+            _ => ("", ""),
+        };
+        return title.Length == 0
+            ? null
+            : new SewingStep(
+                "decorate",
+                title,
+                says
+                    + (
+                        a.ClearWidth is { } clear && ask.OpenStitch != TuckLookFields.OverCord
+                            ? $" No wider than {a.Ruler.Fine(clear)}."
+                            : ""
+                    ),
+                a.ClearWidth is { } most && ask.OpenStitch != TuckLookFields.OverCord
+                    ? $"≤ {a.Ruler.Fine(most)}"
+                    : title.ToLowerInvariant(),
+                ["Turn the wheel by hand through one whole stitch: nothing touches the foot."],
+                Safety.Needle
+            ).At(
+                Place.Machine,
+                a.Minutes / Math.Max(1, ask.Tucks) * Math.Max(1, ask.Tucks - 1),
+                SoleDrawing.Name,
+                ["needles", "groove"]
+            );
     }
 
     /// <summary>What stands on the panel once a tuck is sewn.</summary>
@@ -181,6 +244,10 @@ internal static partial class PintucksSteps
     {
         var ask = a.Ask;
         string[] all = ["first", .. Parts(ask, 0)];
+        if (Decorated(a) is { } decorated)
+        {
+            yield return decorated;
+        }
         yield return (
             ask.IsTwin
                 ? new SewingStep(
@@ -207,8 +274,10 @@ internal static partial class PintucksSteps
         );
         yield return new SewingStep(
             "measure",
-            "Measure, then trim",
-            $"The panel is {ruler.Mark(ask.PanelWidth)} between its seam lines: trim it to {ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance)}, alike on both sides of the middle, and its length to {ruler.Mark(a.CutLength)}.",
+            ask.IsBlock ? "Lay the pattern on it, and cut" : "Measure, then trim",
+            ask.IsBlock
+                ? $"Lay the pattern piece on the tucked block, its middle on the middle {(ask.Tucks % 2 == 1 ? Called(ask) : "of them")}, and cut it out with its seams: {ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance)} wide and {ruler.Mark(a.TrimmedLength)} long."
+                : $"The panel is {ruler.Mark(ask.PanelWidth)} between its seam lines: trim it to {ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance)}, alike on both sides of the middle, and its length to {ruler.Mark(a.TrimmedLength)}.",
             ruler.Mark(ask.PanelWidth + 2 * ask.SeamAllowance),
             [
                 ask.Tucks % 2 == 1

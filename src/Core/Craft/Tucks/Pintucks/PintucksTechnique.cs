@@ -43,7 +43,16 @@ internal static class PintucksTechnique
             Name = PintucksCard.Technique.Name,
             Title = "tucks",
             Short = "Tucks",
-            Also = ["pin tucks", "twin needle", "twin", "double needle", "folds", "pleats"],
+            Also =
+            [
+                "pin tucks",
+                "twin needle",
+                "twin",
+                "double needle",
+                "folds",
+                "pleats",
+                "slash and spread",
+            ],
             Kin = Category.Tucks,
             Says = "Fine parallel ridges with a twin needle, or folds that are sewn down.",
             Cards = [PintucksCard.Technique, FoldedTucksCard.Technique],
@@ -82,7 +91,7 @@ internal static class PintucksTechnique
                 ],
                 Groups =
                 [
-                    new(Asking.First, "", "kind", "pressedTo"),
+                    new(Asking.First, "", "kind", "pressedTo", "cutFrom"),
                     new(
                         Asking.First,
                         "",
@@ -104,7 +113,15 @@ internal static class PintucksTechnique
                         "assurance"
                     ),
                     new(Asking.Cut, "", "assurance"),
-                    new(Asking.Folded, "Tucks per group", "pattern", "cluster", "clusterGap"),
+                    new(
+                        Asking.Folded,
+                        "Tucks per group",
+                        "pattern",
+                        "cluster",
+                        "clusterGap",
+                        "groupGrooves",
+                        "mixed"
+                    ),
                     new(Asking.Folded, "Wavy tucks", "firstLine", "waveHeight", "waveLength"),
                     new(
                         Asking.Folded,
@@ -116,7 +133,8 @@ internal static class PintucksTechnique
                         "needleSize"
                     ),
                     new(Asking.Folded, "Work backwards", "clothAtHand", "margin"),
-                    new(Asking.Folded, "Pintuck foot", "grooves", "grooveWidth"),
+                    new(Asking.Folded, "Pintuck foot", "grooves", "grooveWidth", "widestPair"),
+                    new(Asking.Folded, "Two colours", "threadLeft", "threadRight"),
                     new(
                         Asking.Folded,
                         "Fabric and seam allowances",

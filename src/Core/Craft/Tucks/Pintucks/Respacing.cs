@@ -91,7 +91,28 @@ internal sealed record Respacing(PintucksInputs Ask, TuckRun Before, MidwayMeasu
     public Length FlatGap => FinishedGap + TakeUp;
 
     /// <summary>What the panel comes to between its seam lines once all are sewn: what is cut for it, less what each takes up.</summary>
-    public Length PanelLands => Ask.PanelWidth + Ask.Reserve + Ask.Tucks * (Ask.TakeUp - TakeUp);
+    public Length PanelLands =>
+        Ask.PanelWidth + Ask.Reserve + Ask.Tucks * Ask.TakeUp - Before.Tucks.Select(Taken).Sum();
+
+    /// <summary>What a tuck really takes up: û, or, where groups differ, as much more or less of its own.</summary>
+    public Length Taken(Tuck tuck) => Ask.IsMixed ? tuck.TakeUp * Share : TakeUp;
+
+    /// <summary>What the tucks that were measured took up, of what was planned for them.</summary>
+    private double Share
+    {
+        get
+        {
+            var planned = Enumerable
+                .Range(Measured.From, Measured.Sewn - 1)
+                .Select(i => (Before.Tucks[i - 1].TakeUp + Before.Tucks[i].TakeUp) / 2)
+                .Sum();
+            return planned > Length.Zero ? (Measured.Sewn - 1) * TakeUp / planned : 1;
+        }
+    }
+
+    /// <summary>Between the lines of two neighbours on the flat cloth, less their finished gap: half of either.</summary>
+    private Length Between(int left) =>
+        (Taken(Before.Tucks[left]) + Taken(Before.Tucks[left + 1])) / 2;
 
     public Length ShortBy => Ask.PanelWidth - PanelLands;
 
@@ -132,7 +153,7 @@ internal sealed record Respacing(PintucksInputs Ask, TuckRun Before, MidwayMeasu
                 tucks[i] = tucks[i] with
                 {
                     Centre = tucks[i - 1].Centre + gap,
-                    Flat = tucks[i - 1].Flat + gap + TakeUp,
+                    Flat = tucks[i - 1].Flat + gap + Between(i - 1),
                 };
             }
             for (var i = Measured.From - 2; i >= 0; i--)
@@ -141,7 +162,7 @@ internal sealed record Respacing(PintucksInputs Ask, TuckRun Before, MidwayMeasu
                 tucks[i] = tucks[i] with
                 {
                     Centre = tucks[i + 1].Centre - gap,
-                    Flat = tucks[i + 1].Flat - gap - TakeUp,
+                    Flat = tucks[i + 1].Flat - gap - Between(i),
                 };
             }
             return new TuckRun(tucks);

@@ -42,16 +42,16 @@ internal static class SlashDrawing
         var from = Length.Zero;
         foreach (var tuck in tucks)
         {
-            var to = tuck.Flat - ask.TakeUp / 2;
+            var to = tuck.Flat - tuck.TakeUp / 2;
             shapes.Add(Pane(from, to));
             shapes.Add(
                 new ClothPiece(
                     new Point(to, below),
-                    new Point(to + ask.TakeUp, height),
+                    new Point(to + tuck.TakeUp, height),
                     ClothRole.LeftOver
                 ).In("spread")
             );
-            from = to + ask.TakeUp;
+            from = to + tuck.TakeUp;
         }
         shapes.Add(Pane(from, width));
         shapes.Add(

@@ -100,8 +100,8 @@ internal static class TuckSamples
                 },
                 FabricFields.LayerWeight,
                 Tucks,
-                PintucksFields.Flat,
-                PintucksFields.Tucked,
+                TuckSwatch.FlatRead,
+                TuckSwatch.TuckedRead,
                 .. SampleWeight.Fields,
             ],
             500
@@ -117,8 +117,8 @@ internal static class TuckSamples
             var cloth = sample.LengthOrStart(Cloth);
             var tucks = sample.Number(Tucks);
             var (flat, tucked) = (
-                sample.Lengths(PintucksFields.Flat),
-                sample.Lengths(PintucksFields.Tucked)
+                sample.Lengths(TuckSwatch.FlatRead),
+                sample.Lengths(TuckSwatch.TuckedRead)
             );
             var (same, counts) = SampleWeight.Read(sample);
             if (flat.Count > 0 && tucked.Count > 0)

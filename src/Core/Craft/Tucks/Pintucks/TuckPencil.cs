@@ -15,10 +15,15 @@ internal static class TuckPencil
             TakeUp(a),
             new(
                 "Span",
-                gaps > 0
-                    ? a.Ruler.Sum(
-                        $"{ask.Tucks - 1 - gaps} × {ask.Spacing:fine} + {gaps} × {ask.GroupGap:fine} = {a.Planned.Span}"
-                    )
+                ask.IsMixed
+                        ? string.Join(
+                            " + ",
+                            ask.Each.Select(g => a.Ruler.Sum($"{g.Count - 1} × {g.Spacing:fine}"))
+                        ) + a.Ruler.Sum($" + {gaps} × {ask.GroupGap:fine} = {a.Planned.Span}")
+                    : gaps > 0
+                        ? a.Ruler.Sum(
+                            $"{ask.Tucks - 1 - gaps} × {ask.Spacing:fine} + {gaps} × {ask.GroupGap:fine} = {a.Planned.Span}"
+                        )
                     : a.Ruler.Sum($"{ask.Tucks - 1} × {ask.Spacing:fine} = {a.Planned.Span}"),
                 "From the first ridge to the last, finished."
             ),
@@ -61,6 +66,19 @@ internal static class TuckPencil
     private static DerivationLine TakeUp(PintucksPlan a)
     {
         var ask = a.Ask;
+        if (ask.IsMixed)
+        {
+            return new(
+                "Fabric used per tuck",
+                a.Ruler.Sum($"{a.ExtraWidth} ÷ {ask.Tucks} = {ask.TakeUp:fine} in the mean"),
+                string.Join(
+                    "; ",
+                    ask.Each.Select(g =>
+                        $"{g.Count} of {a.Ruler.Fine(g.Wide)} take {a.Ruler.Fine(ask.TakeUpOf(g.Wide))} each"
+                    )
+                ) + "."
+            );
+        }
         if (!ask.IsTwin)
         {
             return new(

@@ -40,6 +40,16 @@ internal sealed record TuckSwatch(
     ).Help("How many were sewn between the marks.");
 
     /// <summary>Settings of a swatch are kept as figures: whether a cord lay under it is one of them.</summary>
+    public static LengthsField FlatRead { get; } =
+        new LengthsField("flat", "Flat", Length.FromMillimetres(3000)).Help(
+            "Between the marks before sewing, read once or several times."
+        );
+
+    public static LengthsField TuckedRead { get; } =
+        new LengthsField("tucked", "Tucked", Length.FromMillimetres(3000)).Help(
+            "Between the same marks after sewing and pressing."
+        );
+
     private static readonly NumberField CordedFigure = new NumberField(
         PintucksFields.Corded.Name,
         "Cord",
@@ -89,8 +99,8 @@ internal sealed record TuckSwatch(
             SwatchOf.FormName,
             "What a tucked swatch shows",
             [
-                PintucksFields.Flat,
-                PintucksFields.Tucked,
+                FlatRead,
+                TuckedRead,
                 TucksField,
                 PintucksFields.NeedleSpacing with
                 {
@@ -124,7 +134,7 @@ internal sealed record TuckSwatch(
     public static SwatchOf Described { get; } =
         new()
         {
-            Readings = [PintucksFields.Flat, PintucksFields.Tucked],
+            Readings = [FlatRead, TuckedRead],
             Against = Against.Name,
             Shown = swatch =>
                 RawInputs
@@ -159,8 +169,7 @@ internal sealed record TuckSwatch(
             ],
             OfPiece = new Dictionary<string, string> { [TucksField.Name] = "tucks" },
             InShort = swatch =>
-                swatch.Mean(PintucksFields.Flat.Name) - swatch.Mean(PintucksFields.Tucked.Name)
-                    is { } taken
+                swatch.Mean(FlatRead.Name) - swatch.Mean(TuckedRead.Name) is { } taken
                     ? Headlined(Length.FromMillimetres(taken / Number(swatch.Features, TucksField)))
                     : null,
             Teaches =
@@ -221,10 +230,7 @@ internal sealed record TuckSwatch(
 
     private static TuckSwatch? Judge(InputReader reader)
     {
-        var (flat, tucked) = (
-            reader.Lengths(PintucksFields.Flat),
-            reader.Lengths(PintucksFields.Tucked)
-        );
+        var (flat, tucked) = (reader.Lengths(FlatRead), reader.Lengths(TuckedRead));
         var tucks = reader.OptionalNumber(TucksField) ?? UsualTucks;
         var needles = reader.OptionalLength(PintucksFields.NeedleSpacing);
         var cloth = reader.OptionalLength(PintucksFields.ClothThickness);
@@ -242,7 +248,7 @@ internal sealed record TuckSwatch(
                 reader.Ruler
             )
             {
-                Readings = Of((PintucksFields.Flat, flat), (PintucksFields.Tucked, tucked)),
+                Readings = Of((FlatRead, flat), (TuckedRead, tucked)),
                 Change = change,
                 Findings = [],
             };
@@ -254,8 +260,8 @@ internal sealed record TuckSwatch(
             .Features.Without(TucksField.Name)
             .With("tucks", RawValue.Of(Number(swatch.Features, TucksField)))
             .With(CordedFigure.Name, RawValue.Of(Number(swatch.Features, CordedFigure) > 0))
-            .With("flat", swatch.Read(PintucksFields.Flat.Name)!.Value)
-            .With("tucked", swatch.Read(PintucksFields.Tucked.Name)!.Value)
+            .With("flat", swatch.Read(FlatRead.Name)!.Value)
+            .With("tucked", swatch.Read(TuckedRead.Name)!.Value)
             .With("same", RawValue.Of(swatch.IsSame))
             .With("counts", RawValue.Of(swatch.Counts));
 
