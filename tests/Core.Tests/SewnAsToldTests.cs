@@ -49,6 +49,13 @@ public class SewnAsToldTests
                 ? new InputReader(ask, ruler).OptionalLength(known)?.Millimetres ?? 0
                 : 0;
 
+        public IReadOnlyList<double> Lengths(string field) =>
+            [
+                .. new InputReader(ask, ruler)
+                    .Lengths(form.Fields.OfType<LengthsField>().Single(f => f.Name == field))
+                    .Select(l => l.Millimetres),
+            ];
+
         public bool Has(string field) => ask.TryGet(field, out _);
 
         public double Number(string field) =>
@@ -265,27 +272,26 @@ public class SewnAsToldTests
     /// <summary>Folded where it is measured from the edge, gap by gap; the outer edges are turned in until it measures what was asked.</summary>
     private static IEnumerable<Comes> Bridged(Told t)
     {
-        var (outer, bridges) = (t.Plan.Pieces[0], (int)t.Number("bridges"));
-        var (fold, gap) = (t.Marked(t.Said("foldAllowance")), t.Said("gap"));
-        var panels = 2 * (t.Long(outer) - fold);
-        if (bridges > 1)
-        {
-            var inner = t.Long(t.Plan.Pieces[1]) - 2 * fold;
-            yield return Comes.Within(
-                "inner panel",
-                inner,
-                t.Figure("panelFinished"),
-                1.5 * t.Marking
-            );
-            panels += (bridges - 1) * inner;
-        }
-        var turned = (panels + bridges * gap - t.Said("totalWidth")) / 2;
+        var (bridges, gap) = ((int)t.Number("bridges"), t.Said("gap"));
+        var fold = t.Marked(t.Said("foldAllowance"));
+        var isReady = t.Choice("readyMade") != "cut";
+        // Every panel less its folds, the gaps between, and what is there already: between the outer edges, with their hems.
+        var folds = 2 * bridges - (isReady ? 1 : 0);
+        var ready = isReady
+            ? t.Lengths("panelWidths").FirstOrDefault(t.Figure("panelFinished"))
+            : 0;
+        var wide =
+            t.Plan.Pieces.Sum(p => p.Count / t.Plan.Together.Count * t.Long(p))
+            - folds * fold
+            + bridges * gap
+            + ready;
         yield return Comes.Within(
-            "turned in at each side",
-            turned,
-            t.Said("outerAllowance"),
-            (bridges + 1) * t.Marking
+            "wide with its hems",
+            wide,
+            t.Said("totalWidth") + (isReady ? 1 : 2) * t.Said("outerAllowance"),
+            (bridges + 1) * 2 * t.Marking
         );
+        var outer = t.Plan.Pieces[0];
         yield return Comes.Within(
             "long",
             t.Deep(outer) - 2 * t.Said("endAllowance"),

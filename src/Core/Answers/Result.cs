@@ -220,6 +220,9 @@ public abstract record WorkPlan : Result
     /// <summary>Its line or its outlines, as they can be taken out as a file; empty where it has none.</summary>
     public virtual IReadOnlyList<Path> Traces => [];
 
+    /// <summary>How long its steps take together; of one piece.</summary>
+    internal double MinutesInAll => Steps(Ruler).Sum(s => s.Minutes);
+
     /// <summary>How long its steps take together, by workshop rules, and how much of that at the machine; of one piece.</summary>
     internal Fact TimeInAll
     {

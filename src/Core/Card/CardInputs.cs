@@ -128,6 +128,9 @@ public sealed class Wants
     /// <summary>Whether a field was answered with yes.</summary>
     public bool Of(FlagField field) => said.Flag(field);
 
+    /// <summary>Whether a field was answered with yes; null where it was not answered.</summary>
+    public bool? Said(FlagField field) => said.OptionalFlag(field);
+
     /// <summary>What the plan lays behind the ground, where it says so itself.</summary>
     public static NameField BehindField { get; } =
         new NameField("behind", "Behind it").Help("What the plan lays behind the ground.");
@@ -148,7 +151,7 @@ public sealed class Wants
         Fine("stitchLength", "Stitch length", 0.2, 15).Help("When the plan has one.");
 
     public static LengthField StitchWidthField { get; } =
-        Fine("stitchWidth", "Stitch width", 0.5, 15).Help("When the plan has one.");
+        Fine("stitchWidth", "Stitch width", 0.2, 15).Help("When the plan has one.");
 
     /// <summary>What is set for the stitch length where the plan knows its dial: from the book, or by its own swatches.</summary>
     public static LengthField DialledLengthField { get; } =
@@ -175,6 +178,18 @@ public sealed class Wants
     public static NumberField LayersField { get; } =
         new NumberField("layers", "Layers", 1, 12, 1, IsNeeded: false).Help(
             "Of fabric under the foot."
+        );
+
+    /// <summary>The number of the stitch on the machine, for whatever has a stitch of its own.</summary>
+    public static NameField ProgramField { get; } =
+        new NameField("program", "Number on the machine").Help(
+            "The number of the stitch or program, with its menu, as the display has it."
+        );
+
+    /// <summary>The foot that the machine itself asks for with it.</summary>
+    public static NameField FootAskedField { get; } =
+        new NameField("footAsked", "Foot it asks for").Help(
+            "The letter or name of the foot that the display shows for this stitch."
         );
 
     public static NumberField EveryField { get; } =

@@ -25,6 +25,7 @@ internal static partial class Lines
             ThreadLines.Above(technique, ask, pick),
             ThreadLines.Below(technique, ask),
             new("stitch", "Stitch", plan.Name, "", plan.Because),
+            .. OnDisplay(ask.Wants),
             StitchLength(ask, plan, length),
             StitchWidth(ask, plan, pick),
             Position(technique, ask),
@@ -48,6 +49,25 @@ internal static partial class Lines
             ),
         ];
         return [.. lines.OfType<CardLine>().Select(l => Heated(l, ask.Cloth?.Is))];
+    }
+
+    /// <summary>What the machine’s own display says of the stitch, where the plan has it.</summary>
+    private static IEnumerable<CardLine> OnDisplay(Wants wants)
+    {
+        if (wants.Of(Wants.ProgramField) is { } number)
+        {
+            yield return new("program", "On the machine", number, "", "As its display has it.");
+        }
+        if (wants.Of(Wants.FootAskedField) is { } foot)
+        {
+            yield return new(
+                "foot-asked",
+                "The machine asks for",
+                $"foot {foot}",
+                "",
+                "Its own foot for this stitch. Another that serves is turned through one whole stitch by hand first."
+            );
+        }
     }
 
     private static CardLine Plain(string key, string setting, Setting says, string dial = "") =>

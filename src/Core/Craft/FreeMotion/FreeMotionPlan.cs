@@ -190,7 +190,7 @@ internal sealed partial record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
                     )
                 );
             }
-            facts.Add(new("Time, about", $"{Number(Minutes, 0)} min with stops"));
+            facts.Add(TimeInAll);
             return facts;
         }
     }

@@ -105,7 +105,7 @@ internal sealed record CordTrimPlan(CordTrimInputs Ask) : EdgePlan(Ask.Edge)
                     LineSays(l)
                 ))
             );
-            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
+            facts.Add(TimeInAll);
             return facts;
         }
     }

@@ -47,7 +47,7 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
             new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not entered"),
             new("Needle", LineSays(Lines[0])),
             new("Start", Edge.Edge.IsClosed ? $"middle of {SideName}" : "at one end"),
-            new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
+            TimeInAll,
         ];
 
     public override IReadOnlyList<Fact> ForCard =>

@@ -95,7 +95,7 @@ internal sealed record PipingPlan(PipingInputs Ask)
                 );
             }
             facts.AddRange(ZipFacts);
-            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
+            facts.Add(TimeInAll);
             return facts;
         }
     }

@@ -136,7 +136,7 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
             new("Corners", $"{Corners(true)} outside, {Corners(false)} inside"),
             new("Pivot points", $"{Rounds.Sum(r => Turnings(r).Count)}"),
             new("Round the edge", Ruler.Mark(Stitched)),
-            new("Time, about", $"{DecimalText.Write(Math.Max(1, Minutes), 0)} min at the machine"),
+            TimeInAll,
         ];
 
     public override IReadOnlyList<Fact> ForCard =>

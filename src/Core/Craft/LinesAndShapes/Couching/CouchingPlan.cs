@@ -127,7 +127,7 @@ internal sealed record CouchingPlan(CouchingInputs Ask) : WorkPlan
                     ByHole ? "the hole of the foot" : $"a tube of {Ruler.Fine(Bore)} bore"
                 ),
                 new("Behind the fabric", Behind),
-                new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
+                TimeInAll,
             ];
             if (Strip is { } strip)
             {

@@ -124,7 +124,7 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
                     Ask.What.IsSeam
                         ? new("Sew the seam again for", mark(SewnAgain))
                         : new("By hand", "thread by thread"),
-                    new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"),
+                    TimeInAll,
                 ];
             }
             List<Fact> facts =
@@ -151,7 +151,7 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
                 facts.Add(new("Stitches", $"{Stitches}"));
                 facts.Add(new("A hoop of, inside", $"{mark(Hoop)} or more"));
             }
-            facts.Add(new("Time, about", $"{DecimalText.Write(Minutes, 0)} min"));
+            facts.Add(TimeInAll);
             return facts;
         }
     }

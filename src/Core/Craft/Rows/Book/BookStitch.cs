@@ -136,6 +136,16 @@ internal sealed record BookStitch(
     public static BookStitch Typed(Length width, Length repeat) =>
         new(null, null, width, repeat, null, StitchLooks.Zigzag, null, false, []);
 
+    /// <summary>The same stitch spelling other words, where it is letters: as much longer as there are more of them.</summary>
+    public BookStitch Spelling(string? words) =>
+        words is null || Look != StitchLooks.Letters
+            ? this
+            : this with
+            {
+                Word = words,
+                Repeat = Repeat / Math.Max(1, Word?.Length ?? 1) * words.Length,
+            };
+
     /// <summary>Whether it is sewn so densely that it pulls at the cloth.</summary>
     public bool IsDense => Dense || StitchLooks.IsDense(Look);
 

@@ -18,18 +18,19 @@ internal static class BridgeDrawing
         List<Shape> shapes = [];
         for (var i = 0; i <= ask.Bridges; i++)
         {
-            var left = i * (ask.PanelFinished + ask.Gap);
+            var left = ask.LeftOf(i);
             shapes.Add(
                 new ClothPiece(
                     new Point(left, Length.Zero),
-                    new Point(left + ask.PanelFinished, length),
-                    ClothRole.Main
+                    new Point(left + ask.Finished(i), length),
+                    i == 0 && ask.ReadyMade is not null ? ClothRole.Plain : ClothRole.Main,
+                    i == 0 ? ask.ReadyMade ?? "" : ""
                 ).In("panels")
             );
         }
         for (var i = 1; i <= ask.Bridges; i++)
         {
-            var middle = i * (ask.PanelFinished + ask.Gap) - ask.Gap / 2;
+            var middle = ask.LeftOf(i) - ask.Gap / 2;
             var part = i == 1 ? "first" : "bridges";
             if (ask.Cord is { } cord)
             {
@@ -61,16 +62,18 @@ internal static class BridgeDrawing
         shapes.Add(
             Dimension.Above(
                 Length.Zero,
-                ask.PanelFinished,
+                ask.Finished(0),
                 Length.Zero,
                 LengthKind.Marked,
-                ask.Bridges == 1 ? "each panel" : "each"
+                ask.IsUneven ? "the first"
+                    : ask.Bridges == 1 ? "each panel"
+                    : "each"
             )
         );
         return new Drawing(
             Name,
             "The finished piece with open seams",
-            $"{a.Panels} panels of {a.Ruler.Mark(ask.PanelFinished)} with {ask.Bridges} {(ask.Bridges == 1 ? "gap" : "gaps")} of {a.Ruler.Fine(ask.Gap)}: {a.Ruler.Mark(width)} in all.",
+            $"{a.Panels} panels{(ask.IsUneven ? "" : $" of {a.Ruler.Mark(ask.PanelFinished)}")} with {ask.Bridges} {(ask.Bridges == 1 ? "gap" : "gaps")} of {a.Ruler.Fine(ask.Gap)}: {a.Ruler.Mark(width)} in all.",
             width,
             length,
             shapes,
@@ -82,6 +85,10 @@ internal static class BridgeDrawing
     {
         var ask = a.Ask;
         var length = a.PanelLength;
+        if (ask.IsUneven || ask.ReadyMade is not null)
+        {
+            return CutEach(a);
+        }
         List<Shape> shapes =
         [
             .. Panel(a, Length.Zero, a.OuterPanelCut, ask.Outer, ask.Fold, "2 outer", "outer"),
@@ -115,6 +122,42 @@ internal static class BridgeDrawing
                 + $", {a.Ruler.Mark(length)} long; short dashes are folds.",
             width,
             length,
+            shapes,
+            true,
+            IsForCutting: true
+        );
+    }
+
+    /// <summary>Panels that differ, side by side as they will lie.</summary>
+    private static Drawing CutEach(BridgedSeamPlan a)
+    {
+        var ask = a.Ask;
+        List<Shape> shapes = [];
+        var x = Length.Zero;
+        for (var i = ask.ReadyMade is null ? 0 : 1; i <= ask.Bridges; i++)
+        {
+            var (isFirst, isLast) = (i == 0, i == ask.Bridges);
+            shapes.AddRange(
+                Panel(
+                    a,
+                    x,
+                    a.CutOf(i),
+                    isFirst ? ask.Outer : ask.Fold,
+                    isLast ? ask.Outer : ask.Fold,
+                    $"{i + 1}",
+                    isFirst ? "outer" : "inner"
+                )
+            );
+            x += a.CutOf(i) + Apart;
+        }
+        var width = Length.Max(x - Apart, Length.FromMillimetres(1));
+        shapes.Add(Dimension.Right(Length.Zero, a.PanelLength, width, LengthKind.Marked, "to cut"));
+        return new Drawing(
+            CutName,
+            "Panels to cut",
+            $"{string.Join("; ", a.Pieces.Select(p => $"{p.Name}: {p.SizeSays(a.Ruler)}"))}; short dashes are folds.",
+            width,
+            a.PanelLength,
             shapes,
             true,
             IsForCutting: true

@@ -13,9 +13,11 @@ internal static class BridgePencil
         [
             new(
                 "Each panel, finished",
-                ruler.Sum(
-                    $"({ask.TotalWidth} − {ask.Bridges} × {ask.Gap:fine}) ÷ {a.Panels} = {ask.PanelFinished}"
-                ),
+                ask.IsUneven
+                    ? $"{string.Join(" + ", Enumerable.Range(0, a.Panels).Select(i => ruler.Mark(ask.Finished(i))))} and {ask.Bridges} × {ruler.Fine(ask.Gap)} = {ruler.Mark(ask.TotalWidth)}"
+                    : ruler.Sum(
+                        $"({ask.TotalWidth} − {ask.Bridges} × {ask.Gap:fine}) ÷ {a.Panels} = {ask.PanelFinished}"
+                    ),
                 "The gaps are a part of the width."
             ),
             new(

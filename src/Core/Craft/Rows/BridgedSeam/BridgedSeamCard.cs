@@ -20,6 +20,8 @@ internal static class BridgedSeamCard
                 Wants.BiteField,
                 Wants.StitchWidthField,
                 Wants.StitchLengthField,
+                Wants.ProgramField,
+                Wants.FootAskedField,
             ],
             Feet =
             [
@@ -67,6 +69,10 @@ internal static class BridgedSeamCard
             Alternatives =
             [
                 new("a cord down the middle", "The stitch goes over it; firmer and fuller."),
+                new(
+                    "a cord laid in the gap by hand",
+                    "Without a tube: laid along the bar, a hand’s width at a time; slower, and never twisted."
+                ),
                 new("basted to paper, then sewn", "No spacer needed; the paper is torn off."),
             ],
             Instead = "Work the bars by hand, the folds basted to paper.",

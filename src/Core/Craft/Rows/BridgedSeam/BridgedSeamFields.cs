@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Rows.Book;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
@@ -27,6 +28,39 @@ internal static class BridgedSeamFields
             .Mm("seamLength", "Length", 20, 20_000, 500)
             .Help("Of the finished piece, along the seams.")
             .Optional();
+
+    public static LengthsField PanelWidths { get; } =
+        new LengthsField(
+            "panelWidths",
+            "Panels of their own width",
+            Length.FromMillimetres(20_000),
+            41,
+            false
+        ).Help(
+            "Finished, from the left, where they differ: a border of 6 cm is 60 mm; put ; between several. The others share what is left."
+        );
+
+    public static ChoiceField ReadyMade { get; } =
+        new ChoiceField(
+            "readyMade",
+            "First panel",
+            [
+                new("cut", "cut and folded", "Of the same fabric, with a fold at the gap."),
+                new(
+                    "lace",
+                    "lace",
+                    "Its own edge meets the gap: nothing is cut or folded on that side."
+                ),
+                new("ribbon", "ribbon", "Its selvedge meets the gap; as wide as it is."),
+                new(
+                    "faced",
+                    "a faced or corded edge",
+                    "An edge that is finished already, of a garment or with a cord in it."
+                ),
+            ],
+            "cut",
+            false
+        ).Help("What lies at the left of the first gap.");
 
     public static LengthField Gap { get; } =
         LengthField.Fine("gap", "Gap between the folds", 0.5, 12, 3).Help("Between the two folds.");
@@ -163,6 +197,8 @@ internal static class BridgedSeamFields
         TotalWidth,
         SeamLength,
         Bridges,
+        PanelWidths,
+        ReadyMade,
         Gap,
         Candidates,
         HeldBy,
@@ -179,6 +215,8 @@ internal static class BridgedSeamFields
         NeedleSize,
         WidthStep,
         StitchLength,
+        Wants.ProgramField,
+        Wants.FootAskedField,
         Leader,
         PatternWidth,
         PanelAtHand,

@@ -77,7 +77,7 @@ internal static class BridgedSeamFigures
             "For all seams, with 15 % for starts and ends; the bobbin takes as much.",
             a => a.Thread
         ),
-        F.Ratio("minutes", "About how long it takes.", a => a.Minutes),
+        F.Ratio("minutes", "About how long it takes.", a => a.MinutesInAll),
         .. WorkPlan.SharedFigures,
     ];
 }

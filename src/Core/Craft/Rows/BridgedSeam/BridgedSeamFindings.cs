@@ -68,12 +68,17 @@ internal static class BridgedSeamFindings
                 $"{a.Ruler.Mark(LeastFold)} to {a.Ruler.Mark(MostFold)} is usual."
             );
         }
-        if (ask.Bridges > 1 && 2 * ask.Fold > ask.PanelFinished)
+        var narrowest = Enumerable
+            .Range(1, Math.Max(0, ask.Bridges - 1))
+            .Select(ask.Finished)
+            .DefaultIfEmpty(ask.TotalWidth)
+            .Min();
+        if (ask.Bridges > 1 && 2 * ask.Fold > narrowest)
         {
-            var half = Rounding.Down(ask.PanelFinished / 2, a.Ruler.Marking);
+            var half = Rounding.Down(narrowest / 2, a.Ruler.Marking);
             yield return Finding.Care(
                 "folds-meet",
-                $"Two folds of {a.Ruler.Mark(ask.Fold)} lie over each other in a panel of {a.Ruler.Mark(ask.PanelFinished)}.",
+                $"Two folds of {a.Ruler.Mark(ask.Fold)} lie over each other in a panel of {a.Ruler.Mark(narrowest)}.",
                 "Four layers instead of three lie under the stitch, and the panel will not lie flat.",
                 half >= BridgedSeamFields.FoldAllowance.Least
                     ? $"Fold {a.Ruler.Mark(half)}, or sew fewer bridges."
@@ -83,7 +88,7 @@ internal static class BridgedSeamFindings
                     : null
             );
         }
-        if (Length.Max(a.OuterPanelCut, a.InnerPanelCut) is var widest && widest > ask.ClothWidth)
+        if (a.Pieces.Max(p => p.Length) is var widest && widest > ask.ClothWidth)
         {
             yield return Finding.Care(
                 "cloth-too-narrow",

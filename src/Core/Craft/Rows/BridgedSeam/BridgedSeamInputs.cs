@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Craft.Rows.Book;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
@@ -16,6 +17,20 @@ internal sealed record BridgedSeamInputs(InputReader Said)
     public Length SeamLength { get; } = Said.LengthOrStart(BridgedSeamFields.SeamLength);
 
     public int Bridges { get; } = (int)Said.Number(BridgedSeamFields.Bridges);
+
+    /// <summary>Finished widths that were said, from the left.</summary>
+    private IReadOnlyList<Length> WidthsSaid { get; } = Said.Lengths(BridgedSeamFields.PanelWidths);
+
+    /// <summary>What the first panel is where it is not cut: its name in a sentence; null where it is cut as the others.</summary>
+    public string? ReadyMade { get; } =
+        Said.OptionalChoice(BridgedSeamFields.ReadyMade) is { } ready and not "cut"
+            ? BridgedSeamFields.ReadyMade.Choices.Single(c => c.Name == ready).Label
+            : null;
+
+    /// <summary>The number of the stitch on the machine; null where it was not said.</summary>
+    public string? Program { get; } = Said.OptionalName(Wants.ProgramField);
+
+    public string? FootAsked { get; } = Said.OptionalName(Wants.FootAskedField);
 
     public Length Gap { get; } = Said.Length(BridgedSeamFields.Gap);
 
@@ -79,6 +94,26 @@ internal sealed record BridgedSeamInputs(InputReader Said)
         {
             return null;
         }
+        if (ask.WidthsSaid.Count > ask.Bridges + 1)
+        {
+            reader.Contradiction(
+                BridgedSeamFields.PanelWidths,
+                $"{ask.Bridges} open seams make {ask.Bridges + 1} panels: no more widths than that."
+            );
+            return null;
+        }
+        if (ask.WidthsSaid.Count == ask.Bridges + 1)
+        {
+            var all = ask.WidthsSaid.Sum() + ask.Bridges * ask.Gap;
+            if (Length.Difference(all, ask.TotalWidth) > reader.Ruler.Marking)
+            {
+                reader.Contradiction(
+                    BridgedSeamFields.TotalWidth,
+                    $"With their gaps these panels come to {reader.Ruler.Mark(all)}: that is the finished width, or leave one width out."
+                );
+                return null;
+            }
+        }
         if (ask.PanelFinished <= Length.Zero)
         {
             reader.Contradiction(
@@ -101,6 +136,20 @@ internal sealed record BridgedSeamInputs(InputReader Said)
             reader.NumberOrStart(BridgedSeamFields.NeedleSize)
         );
 
-    /// <summary>(Z − k·g)/(k + 1).</summary>
-    public Length PanelFinished => (TotalWidth - Bridges * Gap) / (Bridges + 1);
+    /// <summary>(Z − k·g)/(k + 1); where some have a width of their own, what is left for each of the others.</summary>
+    public Length PanelFinished =>
+        WidthsSaid.Count > Bridges
+            ? WidthsSaid[^1]
+            : (TotalWidth - Bridges * Gap - WidthsSaid.Sum()) / (Bridges + 1 - WidthsSaid.Count);
+
+    /// <summary>Whether panels differ.</summary>
+    public bool IsUneven => WidthsSaid.Count > 0;
+
+    /// <summary>A panel, finished; from the left, from 0.</summary>
+    public Length Finished(int panel) =>
+        panel < WidthsSaid.Count ? WidthsSaid[panel] : PanelFinished;
+
+    /// <summary>Where a panel begins on the finished piece.</summary>
+    public Length LeftOf(int panel) =>
+        Enumerable.Range(0, panel).Select(i => Finished(i) + Gap).Sum();
 }

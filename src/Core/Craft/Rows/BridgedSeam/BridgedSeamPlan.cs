@@ -22,9 +22,6 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
     /// <summary>Cloth from this weight on wants the higher bar; a workshop rule.</summary>
     private const double Heavy = 150;
 
-    private static readonly Length LowBar = Length.FromMillimetres(1.5);
-    private static readonly Length HighBar = Length.FromMillimetres(3);
-
     public override IReadOnlyList<Figure> Figures => BridgedSeamFigures.All;
 
     public int Panels => Ask.Bridges + 1;
@@ -70,7 +67,7 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
     public int CardLayers =>
         (int)Math.Clamp(Math.Floor(Ask.Gap / Ask.CardThickness + 0.5), 1, 1000);
 
-    public Length BarHeight => Ask.ClothWeight >= Heavy ? HighBar : LowBar;
+    public Length BarHeight => Length.FromMillimetres(Ask.ClothWeight >= Heavy ? 3 : 1.5);
 
     public Length? CordLength =>
         Ask.Cord is null ? null : Ask.Bridges * (PanelLength + 2 * CordEnd);
@@ -127,11 +124,40 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
         }
     }
 
-    public double Minutes =>
-        Ask.Bridges * (Pace.Pressed(PanelLength) * 2 + 4 * PanelLength.Millimetres / 1000 + 2)
-        + Pace.Cut(Panels);
-
     public override IReadOnlyList<Piece> Pieces =>
+        Ask.IsUneven || Ask.ReadyMade is not null ? [.. EachPanel] : Alike;
+
+    /// <summary>How wide a panel is cut: a fold at each gap, the outer allowance at an outer edge.</summary>
+    public Length CutOf(int panel) =>
+        Ask.Finished(panel)
+        + (panel == 0 ? Ask.Outer : Ask.Fold)
+        + (panel == Ask.Bridges ? Ask.Outer : Ask.Fold);
+
+    /// <summary>Panels that differ, those alike in a row together; what is ready-made is not cut.</summary>
+    private IEnumerable<Piece> EachPanel
+    {
+        get
+        {
+            var panels = Enumerable.Range(
+                Ask.ReadyMade is null ? 0 : 1,
+                Ask.Bridges + (Ask.ReadyMade is null ? 1 : 0)
+            );
+            return panels
+                .GroupBy(i => Math.Round(CutOf(i).Millimetres, 6))
+                .Select(g =>
+                    Panel(
+                        $"panel-{g.First() + 1}",
+                        g.Count(),
+                        g.Count() == 1
+                            ? $"panel {g.First() + 1} from the left"
+                            : $"panels {Sentence.Spans([.. g.Select(i => i + 1)])} from the left",
+                        CutOf(g.First())
+                    )
+                );
+        }
+    }
+
+    private IReadOnlyList<Piece> Alike =>
         [
             Panel("outer", 2, "outer panels", OuterPanelCut),
             .. Ask.Bridges > 1
@@ -191,7 +217,24 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
         {
             List<Fact> facts =
             [
-                new("Panels", $"{Panels}, finished {Ruler.Mark(Ask.PanelFinished)} each"),
+                new(
+                    "Panels",
+                    Ask.IsUneven
+                        ? string.Join(
+                            " + ",
+                            Enumerable.Range(0, Panels).Select(i => Ruler.Mark(Ask.Finished(i)))
+                        )
+                        : $"{Panels}, finished {Ruler.Mark(Ask.PanelFinished)} each"
+                ),
+                .. Ask.ReadyMade is { } ready
+                    ?
+                    [
+                        new Fact(
+                            $"Of {ready}",
+                            $"{Ruler.Whole(PanelLength)}, {Ruler.Mark(Ask.Finished(0))} wide"
+                        ),
+                    ]
+                    : Array.Empty<Fact>(),
                 new("Stitch", $"{Stitch.Called}, {Ruler.Fine(SewnWidth)} wide"),
                 new("At least", $"{Ruler.Fine(StitchWidth)} wide"),
                 .. Ask.Measured.Count > 0
@@ -224,6 +267,7 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
                 );
             }
             facts.Add(new("Needle thread", Ruler.Write(Thread, LengthKind.Amount)));
+            facts.Add(TimeInAll);
             return facts;
         }
     }
@@ -243,18 +287,20 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
 
     /// <summary>Where an outer panel is folded; an inner one is folded alike at both sides.</summary>
     public override Guide? Guide =>
-        new(
-            "Folds of an outer panel",
-            OuterPanelCut,
-            PanelLength,
-            [
-                Down(1, OuterPanelCut - Ask.Fold, LineMeaning.Fold),
-                .. Ask.Outer > Length.Zero
-                    ? [Down(2, Ask.Outer, LineMeaning.Hem)]
-                    : Array.Empty<GuideLine>(),
-            ],
-            "The outer edge at the left, the gap at the right: fold on the lines. An inner panel is folded at both sides as this one is at the right."
-        );
+        Ask.IsUneven || Ask.ReadyMade is not null
+            ? null
+            : new(
+                "Folds of an outer panel",
+                OuterPanelCut,
+                PanelLength,
+                [
+                    Down(1, OuterPanelCut - Ask.Fold, LineMeaning.Fold),
+                    .. Ask.Outer > Length.Zero
+                        ? [Down(2, Ask.Outer, LineMeaning.Hem)]
+                        : Array.Empty<GuideLine>(),
+                ],
+                "The outer edge at the left, the gap at the right: fold on the lines. An inner panel is folded at both sides as this one is at the right."
+            );
 
     private GuideLine Down(int number, Length x, LineMeaning meaning) =>
         new(

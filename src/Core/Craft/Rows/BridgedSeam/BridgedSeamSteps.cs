@@ -24,12 +24,16 @@ internal static class BridgedSeamSteps
             "Cut the panels",
             $"Cut {string.Join(" and ", a.Pieces.Select(p => $"{p.Count} {p.Name} {p.SizeSays(a.Ruler)}"))}, all with the grain along the seams: to the line, for every fold is measured from the edge.",
             string.Join(", ", a.Pieces.Select(p => $"{p.Count} × {p.LengthSays(a.Ruler)}")),
-            ["All are as long, and square at the ends."]
+            [
+                a.Ask.ReadyMade is { } ready
+                    ? $"All are as long, and square at the ends; the {ready} is cut {a.Ruler.Mark(a.PanelLength)} long beside them."
+                    : "All are as long, and square at the ends.",
+            ]
         ).At(
             Place.Table,
             Pace.Cut(a.Panels),
             BridgeDrawing.CutName,
-            a.Ask.Bridges > 1 ? ["outer", "inner"] : ["outer"],
+            a.Ask.Bridges > 1 || a.Ask.IsUneven ? ["outer", "inner"] : ["outer"],
             ["folds"]
         );
 
@@ -37,11 +41,13 @@ internal static class BridgedSeamSteps
         new SewingStep(
             "fold",
             "Press the folds",
-            $"Press {a.Ruler.Mark(a.Ask.Fold)} under along every edge that meets a gap: firmly, over a card cut to that width.",
+            $"Press {a.Ruler.Mark(a.Ask.Fold)} under along every edge that meets a gap: firmly, over a card cut to that width.{(a.Ask.ReadyMade is { } ready ? $" The {ready} is not folded: its own edge runs along the bar." : "")}",
             a.Ruler.Mark(a.Ask.Fold),
             [
                 "Each fold is straight from end to end.",
-                $"Between its folds a panel measures {a.Ruler.Mark(a.Ask.PanelFinished)}{(a.Ask.Bridges > 1 ? "" : $" and {a.Ruler.Mark(a.Ask.Outer)} for the outer edge")}.",
+                a.Ask.IsUneven
+                    ? $"Between their folds the panels measure {string.Join(", ", Enumerable.Range(0, a.Panels).Select(i => a.Ruler.Mark(a.Ask.Finished(i))))}, from the left."
+                    : $"Between its folds a panel measures {a.Ruler.Mark(a.Ask.PanelFinished)}{(a.Ask.Bridges > 1 ? "" : $" and {a.Ruler.Mark(a.Ask.Outer)} for the outer edge")}.",
             ],
             Safety.Iron
         ).At(
@@ -81,7 +87,7 @@ internal static class BridgedSeamSteps
         new SewingStep(
             "set",
             "Set the stitch",
-            $"{Sentence.Begin(a.Stitch.Called)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. The same thread above and below, for both sides are seen; half speed, needle stop down.",
+            $"{Sentence.Begin(a.Stitch.Called)}{Asked(a.Ask)}, {a.Ruler.Fine(a.SetWidth)} wide on the dial{(a.Stitch.Dial is { } dial ? $" and {a.Ruler.Fine(dial)} long" : "")}: {a.Ruler.Fine(a.SewnWidth)} reaches {a.Ruler.Fine((a.SewnWidth - a.Ask.Gap) / 2)} into each fold. The same thread above and below, for both sides are seen; half speed, needle stop down.",
             $"{a.Ruler.Fine(a.SetWidth)} wide",
             [
                 "Turned by hand, the needle goes into both folds at its widest.",
@@ -91,7 +97,9 @@ internal static class BridgedSeamSteps
         )
             .At(Place.Machine, 3, BiteCloseUp.Name, ["stitches"])
             .Setting([
-                .. a.Stitch.Number is { } number ? [$"stitch {number}"] : Array.Empty<string>(),
+                .. (a.Stitch.Number ?? a.Ask.Program) is { } number
+                    ? [$"stitch {number}"]
+                    : Array.Empty<string>(),
                 $"width {a.Ruler.Fine(a.SetWidth)}",
                 .. a.Stitch.Dial is { } length
                     ? [$"length {a.Ruler.Fine(length)}"]
@@ -99,6 +107,11 @@ internal static class BridgedSeamSteps
                 "half speed",
                 "needle stop down",
             ]);
+
+    /// <summary>The number on the machine and the foot that it asks for, where they are known.</summary>
+    private static string Asked(BridgedSeamInputs ask) =>
+        (ask.Program is { } number ? $", number {number} on the machine" : "")
+        + (ask.FootAsked is { } foot ? $", which asks for foot {foot}" : "");
 
     private static SewingStep Cord(BridgedSeamPlan a) =>
         new SewingStep(
@@ -136,7 +149,7 @@ internal static class BridgedSeamSteps
         new SewingStep(
             "others-bridges",
             a.Ask.Bridges == 2 ? "Sew the second bridge" : "Sew the other bridges",
-            $"One panel after the other, just the same. After each, measure what is sewn: {a.Ruler.Mark(a.Ask.PanelFinished)} and {a.Ruler.Fine(a.Ask.Gap)} for every panel and gap.",
+            $"One panel after the other, just the same. After each, measure what is sewn: {(a.Ask.IsUneven ? "the width of each panel" : a.Ruler.Mark(a.Ask.PanelFinished))} and {a.Ruler.Fine(a.Ask.Gap)} for every panel and gap.",
             $"{a.Ask.Bridges - 1} more",
             [
                 $"In all it measures {a.Ruler.Mark(a.Ask.TotalWidth)} between the outer edges, without their hems.",

@@ -42,7 +42,15 @@ internal static class BridgedSeamTechnique
             Name = BridgedSeamCard.Technique.Name,
             Title = BridgedSeamCard.Technique.Title,
             Short = "Bridged seam",
-            Also = ["faggoting", "bridging", "bridged seam", "gap"],
+            Also =
+            [
+                "faggoting",
+                "bridging",
+                "bridged seam",
+                "gap",
+                "lace insertion",
+                "ribbon insertion",
+            ],
             Kin = Category.Rows,
             Says = BridgedSeamCard.Technique.Says,
             Cards = [BridgedSeamCard.Technique],
@@ -84,6 +92,12 @@ internal static class BridgedSeamTechnique
                     new(Asking.Folded, "A cord in the gap", "cordDiameter"),
                     new(
                         Asking.Folded,
+                        "Panels that differ, lace and ribbon",
+                        "panelWidths",
+                        "readyMade"
+                    ),
+                    new(
+                        Asking.Folded,
                         "Folds and edges",
                         "foldAllowance",
                         "outerAllowance",
@@ -93,6 +107,8 @@ internal static class BridgedSeamTechnique
                     new(
                         Asking.Folded,
                         "Stitch",
+                        "program",
+                        "footAsked",
                         "stitchLength",
                         "widthStep",
                         "leader",

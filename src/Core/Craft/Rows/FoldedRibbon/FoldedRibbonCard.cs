@@ -13,7 +13,7 @@ internal static class FoldedRibbonCard
             Name = "folded-ribbon",
             Title = "folded ribbon trim",
             Says = "A narrow ribbon folded back and forth along a line and stitched at every fold.",
-            Fields = [Wants.StitchLengthField],
+            Fields = [Wants.StitchLengthField, Wants.ProgramField, Wants.FootAskedField],
             Feet =
             [
                 new([FootKinds.OpenToe], "The fold can be seen as it comes."),

@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Swatches.Learning;
 
@@ -82,6 +83,8 @@ internal static class FoldedRibbonFields
         BandGap,
         Tail,
         StopsItself,
+        Wants.ProgramField,
+        Wants.FootAskedField,
         StitchLength,
         LongestStitch,
         RibbonAtHand,

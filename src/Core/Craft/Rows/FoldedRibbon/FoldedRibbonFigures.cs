@@ -40,7 +40,7 @@ internal static class FoldedRibbonFigures
             "Where it is folded, from the start.",
             a => [.. a.Catches.Select(c => c.Fold)]
         ),
-        F.Ratio("minutes", "About how long it takes.", a => a.Minutes),
+        F.Ratio("minutes", "About how long it takes.", a => a.MinutesInAll),
         .. WorkPlan.SharedFigures,
     ];
 }

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Card;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Swatches.Learning;
@@ -23,6 +24,11 @@ internal sealed record FoldedRibbonInputs(InputReader Said, Length Run)
     public Length BandGap { get; } = Said.LengthOrStart(FoldedRibbonFields.BandGap);
 
     public Length StitchLength { get; } = Said.LengthOrStart(FoldedRibbonFields.StitchLength);
+
+    /// <summary>The number of the sequence on the machine; null where it was not said.</summary>
+    public string? Program { get; } = Said.OptionalName(Wants.ProgramField);
+
+    public string? FootAsked { get; } = Said.OptionalName(Wants.FootAskedField);
 
     public bool StopsItself { get; } = Said.Flag(FoldedRibbonFields.StopsItself);
 

@@ -106,6 +106,7 @@ internal sealed record FoldedRibbonPlan(FoldedRibbonInputs Ask) : WorkPlan
             new("Stitches per fold", $"{StitchesPerLeg}"),
             new("One band takes", Ruler.Cut(RibbonLength)),
             new("Ribbon in all", Ruler.Write(RibbonTotal, LengthKind.Amount)),
+            TimeInAll,
         ];
 
     public override IReadOnlyList<Fact> Scrap =>

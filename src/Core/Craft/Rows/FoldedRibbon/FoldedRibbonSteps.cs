@@ -50,7 +50,7 @@ internal static class FoldedRibbonSteps
         new SewingStep(
             "set",
             "Set the sequence",
-            $"A short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a fold. "
+            $"{(a.Ask.Program is { } number ? $"Number {number} on the machine{(a.Ask.FootAsked is { } foot ? $", with foot {foot}" : "")}: a" : "A")} short sequence, or straight stitches {a.Ruler.Fine(a.Ask.StitchLength)} long: {a.StitchesPerLeg} to a fold. "
                 + (
                     a.Ask.StopsItself
                         ? "Tell the machine to stop after each sequence"
@@ -63,6 +63,7 @@ internal static class FoldedRibbonSteps
         )
             .At(Place.Machine, 3, RibbonDrawing.NearName, ["legs", "catches"])
             .Setting([
+                .. a.Ask.Program is { } program ? [$"stitch {program}"] : Array.Empty<string>(),
                 $"length {a.Ruler.Fine(a.Ask.StitchLength)}",
                 "needle stop down",
                 .. a.Ask.StopsItself ? ["stop after each sequence"] : Array.Empty<string>(),

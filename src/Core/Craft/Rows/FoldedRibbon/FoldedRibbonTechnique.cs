@@ -100,7 +100,15 @@ internal static class FoldedRibbonTechnique
                 Groups =
                 [
                     new(Asking.First, "", "run", "ribbonWidth", "legAdvance", "bands", "bandGap"),
-                    new(Asking.Machine, "", "stopsItself", "stitchLength", "longestStitch"),
+                    new(
+                        Asking.Machine,
+                        "",
+                        "stopsItself",
+                        "stitchLength",
+                        "longestStitch",
+                        "program",
+                        "footAsked"
+                    ),
                     new(Asking.Folded, "Ends and ribbon", "tail", "ribbonColour", "ribbonAtHand"),
                     new(Asking.Folded, "Fabric", "clothThickness"),
                     FieldGroup.Alike,

@@ -25,10 +25,20 @@ internal sealed record Row(
     Length DialStep
 )
 {
-    public Length Length { get; } =
+    /// <summary>Where it runs: from end to end, or from place to place along a wave.</summary>
+    public IReadOnlyList<Point> Line { get; init; } = [From, To];
+
+    /// <summary>Whether it is one straight line.</summary>
+    public bool IsStraight => Line.Count == 2;
+
+    public Length Length => length ??= Line.Zip(Line.Skip(1), Between).Sum();
+
+    private Length? length;
+
+    private static Length Between(Point from, Point to) =>
         Length.FromMillimetres(
             Math.Sqrt(
-                Math.Pow((To.X - From.X).Millimetres, 2) + Math.Pow((To.Y - From.Y).Millimetres, 2)
+                Math.Pow((to.X - from.X).Millimetres, 2) + Math.Pow((to.Y - from.Y).Millimetres, 2)
             )
         );
 
@@ -116,8 +126,19 @@ internal sealed record Row(
     /// <summary>Where on it so much of its length is gone.</summary>
     public Point At(Length along)
     {
-        var t = Length > Length.Zero ? along / Length : 0;
-        return new(From.X + (To.X - From.X) * t, From.Y + (To.Y - From.Y) * t);
+        var left = along;
+        for (var i = 0; i + 1 < Line.Count; i++)
+        {
+            var (from, to) = (Line[i], Line[i + 1]);
+            var piece = Between(from, to);
+            if (left <= piece || i + 2 == Line.Count)
+            {
+                var t = piece > Length.Zero ? left / piece : 0;
+                return new(from.X + (to.X - from.X) * t, from.Y + (to.Y - from.Y) * t);
+            }
+            left -= piece;
+        }
+        return From;
     }
 
     /// <summary>Where its first repeat begins, from its end.</summary>

@@ -10,13 +10,63 @@ internal static class RowLayout
     private const double Nothing = 1e-7;
 
     public static IReadOnlyList<Row> Of(StitchRowsInputs ask) =>
-        ask.IsBorder ? Border(ask) : Field(ask);
+        ask.IsBorder ? Border(ask)
+        : ask.IsWavy ? Waves(ask)
+        : Field(ask);
 
     /// <summary>
     /// Parallel rows, centred: with one gap n = floor(2·half/g) + 1 of them; with gaps that differ, as many as have Σ gaps ≤
     /// 2·half. A row of no length is dropped, and its turn in the pattern with it.
     /// </summary>
     private static IReadOnlyList<Row> Field(StitchRowsInputs ask)
+    {
+        List<Row> rows = [];
+        var at = Places(ask);
+        for (var i = 0; i < at.Count; i++)
+        {
+            var offset = at[i] - at[^1] / 2;
+            if (Inside(ask.Width, ask.Height, ask.Turned, offset) is var (from, to))
+            {
+                rows.Add(Run(ask, rows.Count + 1, "", i, offset, from, to));
+            }
+        }
+        return rows;
+    }
+
+    /// <summary>The same wave, over and over down the piece.</summary>
+    private static IReadOnlyList<Row> Waves(StitchRowsInputs ask)
+    {
+        var at = Places(ask);
+        var pieces = (int)
+            Math.Clamp(Math.Ceiling(ask.Width / ask.WaveLength * WavePieces), 8, 2000);
+        return
+        [
+            .. at.Select(
+                (place, i) =>
+                {
+                    var offset = place - at[^1] / 2;
+                    Budget.Spend(pieces);
+                    IReadOnlyList<Point> line =
+                    [
+                        .. Enumerable
+                            .Range(0, pieces + 1)
+                            .Select(p =>
+                            {
+                                var x = ask.Width * ((double)p / pieces);
+                                return new Point(x, ask.Height / 2 + offset + ask.WaveAt(x));
+                            }),
+                    ];
+                    return Run(ask, i + 1, "", i, offset, line[0], line[^1]) with { Line = line };
+                }
+            ),
+        ];
+    }
+
+    /// <summary>A wave is followed in so many straight pieces.</summary>
+    private const int WavePieces = 24;
+
+    /// <summary>How far each row lies from the first, square to them.</summary>
+    private static IReadOnlyList<Length> Places(StitchRowsInputs ask)
     {
         var reach = 2 * ask.Half;
         List<Length> at = [Length.Zero];
@@ -35,16 +85,7 @@ internal static class RowLayout
                 at.Add(next);
             }
         }
-        List<Row> rows = [];
-        for (var i = 0; i < at.Count; i++)
-        {
-            var offset = at[i] - at[^1] / 2;
-            if (Inside(ask.Width, ask.Height, ask.Turned, offset) is var (from, to))
-            {
-                rows.Add(Run(ask, rows.Count + 1, "", i, offset, from, to));
-            }
-        }
-        return rows;
+        return at;
     }
 
     /// <summary>The part inside a piece of the line at an angle and an offset from its middle; null where it has no length.</summary>

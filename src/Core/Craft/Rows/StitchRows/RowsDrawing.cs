@@ -33,10 +33,10 @@ internal static class RowsDrawing
         var every = 1 + a.Rows.Count / MostDrawn;
         foreach (var row in a.Rows.Where((r, i) => i % every == 0 || r.Number == first))
         {
-            shapes.Add(Sewn(row, row.Number == first ? "first" : "rows"));
+            shapes.AddRange(Sewn(row, row.Number == first ? "first" : "rows"));
         }
         shapes.AddRange(Foot(a));
-        if (!ask.IsBorder)
+        if (!ask.IsBorder && !ask.IsWavy)
         {
             shapes.Add(Turned(a));
         }
@@ -53,7 +53,9 @@ internal static class RowsDrawing
             Name,
             "The finished piece",
             ask.IsBorder
-                ? $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with a border of {a.Count} rows."
+                    ? $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with a border of {a.Count} rows."
+                : ask.IsWavy
+                    ? $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with {a.Count} rows in waves, {a.Ruler.Fine(ask.MeanGap)} apart; row {first} is sewn first."
                 : $"{a.Ruler.Mark(width)} by {a.Ruler.Mark(height)}, with {a.Count} rows at {DecimalText.Write(ask.Angle)}°, {a.Ruler.Fine(ask.MeanGap)} apart; row {first} is sewn first.",
             width,
             height,
@@ -86,6 +88,7 @@ internal static class RowsDrawing
 
     public static Drawing Cut(StitchRowsPlan a)
     {
+        var ask = a.Ask;
         var (width, height) = a.Ground;
         var ((left, top), (right, bottom)) = RowsGuide.Outline(a);
         List<Shape> shapes =
@@ -96,7 +99,16 @@ internal static class RowsDrawing
         var every = 1 + a.Rows.Count / MostDrawn;
         foreach (var row in a.Rows.Where((r, i) => i % every == 0 || r.Number == first))
         {
-            if (RowsGuide.OnCloth(a, row) is var (from, to))
+            if (ask.IsWavy)
+            {
+                shapes.Add(
+                    new PathShape(
+                        Path.Of(false, RowsGuide.Waved(a, row)),
+                        row.Number == first ? LineMeaning.Chalk : LineMeaning.Stitch
+                    ).In(row.Number == first ? "first" : "rows")
+                );
+            }
+            else if (RowsGuide.OnCloth(a, row) is var (from, to))
             {
                 shapes.Add(
                     new ClothLine(
@@ -133,16 +145,40 @@ internal static class RowsDrawing
         );
     }
 
-    /// <summary>A row, repeat by repeat.</summary>
-    private static Shape Sewn(Row row, string part)
+    /// <summary>Of a wave with more repeats than this the line alone is drawn.</summary>
+    private const int MostBent = 400;
+
+    /// <summary>A row, repeat by repeat; along a wave each by itself, as it lies there.</summary>
+    private static IEnumerable<Shape> Sewn(Row row, string part)
     {
         var sewn = row.Sewn;
+        if (!row.IsStraight && sewn.Repeats is 0 or > MostBent)
+        {
+            yield return new PathShape(Path.Of(false, row.Line), LineMeaning.Stitch).In(part);
+            yield break;
+        }
+        if (!row.IsStraight)
+        {
+            for (var i = 0; i < sewn.Repeats; i++)
+            {
+                yield return new PathShape(
+                    Path.Of(
+                        false,
+                        row.At(row.Start + i * sewn.Repeat),
+                        row.At(row.Start + (i + 1) * sewn.Repeat)
+                    ),
+                    LineMeaning.Thread,
+                    Stitches: row.Stitch.LookAt(sewn.Repeat)
+                ).In(part);
+            }
+            yield break;
+        }
         // One that holds no whole repeat is sewn over its whole length, and trimmed.
         var (from, to) =
             sewn.Repeats == 0
                 ? (row.From, row.To)
                 : (row.At(row.Start), row.At(row.Start + sewn.Repeats * sewn.Repeat));
-        return new PathShape(
+        yield return new PathShape(
             Path.Of(false, from, to),
             LineMeaning.Thread,
             Stitches: row.Stitch.LookAt(sewn.Repeat)
@@ -173,7 +209,7 @@ internal static class RowsDrawing
     /// <summary>The foot as it sews the second row, its edge along the first.</summary>
     private static IEnumerable<Shape> Foot(StitchRowsPlan a)
     {
-        if (a.Ask.IsBorder || a.Order.Count < 2)
+        if (a.Ask.IsBorder || a.Ask.IsWavy || a.Order.Count < 2)
         {
             yield break;
         }

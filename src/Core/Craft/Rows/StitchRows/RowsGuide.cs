@@ -11,11 +11,37 @@ internal static class RowsGuide
             "Lines of the rows",
             a.Ground.Width,
             a.Ground.Height,
-            [.. Lines(a), .. Outlined(a)],
+            [.. a.Ask.IsWavy ? [] : Lines(a), .. Outlined(a)],
             a.Ask.IsMarked
                 ? "The edges of the fabric as it is cut at the left and the top; every row is sewn on its line, and begins and ends at the outline."
                 : $"The edges of the fabric as it is cut at the left and the top; row {a.Order[0]} is sewn first, on its line, and the others are guided by the last. They begin and end at the outline."
-        );
+        )
+        {
+            Paths = a.Ask.IsWavy
+                ?
+                [
+                    .. a.Rows.Select(r => new GuidePath(
+                        Path.Of(false, Waved(a, r)),
+                        LineMeaning.Chalk,
+                        $"{r.Number}"
+                    )),
+                ]
+                : [],
+        };
+
+    /// <summary>A wave on the cloth as it is cut: as much wider and further apart as it will draw in.</summary>
+    public static IReadOnlyList<Point> Waved(StitchRowsPlan a, Row row)
+    {
+        var corner = Outline(a).From;
+        var wide = a.Outline.Width / a.Ask.Width;
+        return
+        [
+            .. row.Line.Select(p => new Point(
+                corner.X + p.X * wide,
+                corner.Y + a.Outline.Height / 2 + (p.Y - a.Ask.Height / 2) * a.Spread
+            )),
+        ];
+    }
 
     /// <summary>The finished piece on the cloth as it is cut.</summary>
     private static IEnumerable<GuideLine> Outlined(StitchRowsPlan a)

@@ -39,10 +39,14 @@ internal static class RowsPencil
             lines.Add(
                 new(
                     "Reach",
-                    ruler.Sum(
-                        $"{ask.Width} × |sin {ask.Angle:1}°| + {ask.Height} × |cos {ask.Angle:1}°| = {2 * ask.Half}"
-                    ),
-                    "From corner to corner, square to the rows."
+                    ask.IsWavy
+                        ? ruler.Sum($"{ask.Height} − {ask.WaveHeight} = {2 * ask.Half}")
+                        : ruler.Sum(
+                            $"{ask.Width} × |sin {ask.Angle:1}°| + {ask.Height} × |cos {ask.Angle:1}°| = {2 * ask.Half}"
+                        ),
+                    ask.IsWavy
+                        ? "The waves keep inside the piece, above and below."
+                        : "From corner to corner, square to the rows."
                 )
             );
             lines.Add(

@@ -13,7 +13,13 @@ internal static class StitchRowsCard
             Name = "stitch-rows",
             Title = "rows of decorative stitches",
             Says = "Decorative stitching in rows over plain fabric.",
-            Fields = [Wants.StitchLengthField, Wants.StitchWidthField, Wants.RowGapField],
+            Fields =
+            [
+                Wants.StitchLengthField,
+                Wants.StitchWidthField,
+                Wants.RowGapField,
+                StitchRowsFields.Stabilised,
+            ],
             Dense = true,
             Feet =
             [
@@ -50,7 +56,9 @@ internal static class StitchRowsCard
             Above = new("fine", "Fine thread keeps dense patterns from becoming stiff.", 10, 28),
             Below = new("fine bobbin thread", "It makes no ridge below.", 5, 18),
             BuildUp = _ => Mm(0.8),
-            Stabiliser = ForDense,
+            // What the plan leaves out is not asked for here: what comes of that it says itself.
+            Stabiliser = ask =>
+                ask.Wants.Said(StitchRowsFields.Stabilised) == false ? null : ForDense(ask),
             Speed = new("medium, steady", "Let the pattern finish; stop at the end of a repeat."),
             Preparation = new(
                 "cut oversize, stabiliser under the whole piece",

@@ -9,6 +9,7 @@ internal static class StitchRowsFields
 {
     public const string Field = "field";
     public const string Border = "border";
+    public const string Waves = "waves";
     public const string Whole = "whole";
     public const string Swatches = "swatches";
     public const string Oversized = "oversize";
@@ -22,6 +23,7 @@ internal static class StitchRowsFields
             [
                 new(Field, "the whole piece", "Parallel rows at an angle, from edge to edge."),
                 new(Border, "a border", "Rows that run along all four edges and turn each corner."),
+                new(Waves, "the whole piece, in waves", "Curved rows, all along the same wave."),
             ],
             Field,
             false
@@ -82,6 +84,25 @@ internal static class StitchRowsFields
         BookStitch
             .ListOf("pattern", "Stitch sequence", 20)
             .Help("From the stitch library; each row takes the next one.");
+
+    public static NameField Words { get; } =
+        new NameField("words", "Words to sew").Help(
+            "In the letters of the machine: for a stitch of the library that is letters. A row repeats them."
+        );
+
+    public static LengthField WaveHeight { get; } =
+        LengthField
+            .Mm("waveHeight", "Height of a wave", 1, 2000, 40)
+            .Optional()
+            .Help("From its lowest place to its highest.")
+            .When(Layout, Waves);
+
+    public static LengthField WaveLength { get; } =
+        LengthField
+            .Mm("waveLength", "Length of a wave", 20, 20_000, 200)
+            .Optional()
+            .Help("From crest to crest.")
+            .When(Layout, Waves);
 
     public static LengthField RepeatLength { get; } =
         BookStitch.OneRepeat with
@@ -263,12 +284,15 @@ internal static class StitchRowsFields
         Width,
         Height,
         Angle,
+        WaveHeight,
+        WaveLength,
         BorderRows,
         BorderInset,
         RowGap,
         FootEdge,
         Guided,
         Pattern,
+        Words,
         StitchWidth,
         RepeatLength,
         Fit,

@@ -89,7 +89,7 @@ internal static class StitchRowsFigures
             "From row to row on the fabric as it is cut, on the mean.",
             a => a.MarkedGap
         ),
-        F.Ratio("minutes", "About how long it takes.", a => a.Minutes),
+        F.Ratio("minutes", "About how long it takes.", a => a.MinutesInAll),
         .. WorkPlan.SharedFigures,
     ];
 }

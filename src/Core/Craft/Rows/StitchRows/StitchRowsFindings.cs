@@ -1,5 +1,7 @@
 using ZephyrReach.Core.Findings;
+using ZephyrReach.Core.Fit;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Craft.Rows.StitchRows;
 
@@ -18,7 +20,7 @@ internal static class StitchRowsFindings
                 $"Take a stitch of {a.Ruler.Fine(widest)} or less, or set this one narrower and measure it again."
             );
         }
-        else if (ask.SafeWidth is not { } safe || a.Widest > safe)
+        else if (ask.SafeWidth is not { } safe || Say.Over(a.Widest, safe))
         {
             var of = ask.NeedleSpacing > Length.Zero ? "this twin needle" : "one needle";
             yield return Finding.Stop(
@@ -30,9 +32,10 @@ internal static class StitchRowsFindings
                     : ask.NeedleSpacing > Length.Zero ? "Take a single needle."
                     : "Take a foot with a wider opening.",
                 ask.SafeWidth is { } fits
-                && fits >= StitchRowsFields.StitchWidth.Least
-                && ask.Pattern is [{ Name: null }]
-                    ? new(StitchRowsFields.StitchWidth.Name, a.Ruler.Fine(fits))
+                && Rounding.Down(fits, Tenth) is var set
+                && set >= StitchRowsFields.StitchWidth.Least
+                && ask.IsTyped
+                    ? new(StitchRowsFields.StitchWidth.Name, a.Ruler.Fine(set))
                     : null
             );
         }
@@ -70,13 +73,26 @@ internal static class StitchRowsFindings
                 "Set them further apart; or let them overlap on purpose, and try it on a test swatch."
             );
         }
-        if (!ask.Stabilised && ask.Pattern.FirstOrDefault(s => s.IsDense) is { } dense)
+        if (!ask.Stabilised)
+        {
+            yield return NothingUnder(ask);
+        }
+        if (ask.IsWavy && Bend(ask) is { } radius && radius < TightestBend)
         {
             yield return Finding.Care(
-                "tunnels",
-                $"Nothing lies under the fabric, and {dense.Called} is dense.",
-                "Dense stitches pull the fabric into a tunnel.",
-                "Lay a stabiliser under the whole piece."
+                "bend-too-tight",
+                $"The waves bend to a radius of {a.Ruler.Mark(radius)}.",
+                $"A foot is led round no bend much under {a.Ruler.Mark(TightestBend)}: the stitches crowd inside and gape outside.",
+                "Make the waves longer or flatter, or sew a narrow stitch, slowly."
+            );
+        }
+        if (ask.Words is not null && ask.Pattern.All(s => s.Look != StitchLooks.Letters))
+        {
+            yield return Finding.Note(
+                "no-letters",
+                "No stitch of these is letters, so the words are not sewn.",
+                "Words are sewn in the machine’s own letters.",
+                "Take one from the stitch library that is letters."
             );
         }
         var bare = a.Rows.Count(r => r.Sewn.Repeats == 0);
@@ -114,6 +130,7 @@ internal static class StitchRowsFindings
         }
         if (
             !ask.IsBorder
+            && !ask.IsWavy
             && a.Rows.FirstOrDefault(r =>
                 r.From.X == r.To.X && IsCut(r, r.From.X, ask.Width)
                 || r.From.Y == r.To.Y && IsCut(r, r.From.Y, ask.Height)
@@ -129,6 +146,44 @@ internal static class StitchRowsFindings
             );
         }
     }
+
+    /// <summary>Workshop rule: a foot follows this, and not much less.</summary>
+    private static readonly Length TightestBend = Length.FromMillimetres(40);
+
+    /// <summary>The tightest bend of y = a·sin(2πx/λ): λ²/(4π²·a), with a half of the wave’s height.</summary>
+    private static Length Bend(StitchRowsInputs ask) =>
+        Length.FromMillimetres(
+            Math.Pow(ask.WaveLength.Millimetres / (2 * Math.PI), 2)
+                / (ask.WaveHeight.Millimetres / 2)
+        );
+
+    /// <summary>Thinner fabric, in g/m², is drawn together by any row.</summary>
+    private const double Thin = 120;
+
+    /// <summary>What comes of sewing without a stabiliser: more the denser the stitch and the thinner the fabric.</summary>
+    private static Finding NothingUnder(StitchRowsInputs ask) =>
+        ask.Pattern.FirstOrDefault(s => s.IsDense) is { } dense
+            ? Finding.Care(
+                "tunnels",
+                $"Nothing lies under the fabric, and {dense.Called} is dense.",
+                "Dense stitches pull the fabric into a tunnel.",
+                "Lay a stabiliser under the whole piece."
+            )
+        : ask.ClothWeight is not { } grams || grams < Thin
+            ? Finding.Care(
+                "no-stabiliser",
+                "Nothing lies under the fabric.",
+                "Thin fabric is drawn together along every row of decorative stitches.",
+                "Lay a stabiliser under the whole piece, or let a swatch say that it lies flat without."
+            )
+        : Finding.Note(
+            "no-stabiliser",
+            "Nothing lies under the fabric.",
+            "Open stitches on a firm fabric may lie flat without; they draw it in more.",
+            "Sew the swatch without one too: it says whether it lies flat, and how much larger to cut."
+        );
+
+    private static readonly Length Tenth = Length.FromMillimetres(0.1);
 
     private static bool IsCut(Row row, Length at, Length across) =>
         Length.Min(at, across - at).Millimetres < row.Stitch.Width.Millimetres / 2 - 1e-6;

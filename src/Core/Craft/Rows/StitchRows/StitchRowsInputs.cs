@@ -13,6 +13,18 @@ internal sealed record StitchRowsInputs(InputReader Said)
     public bool IsBorder { get; } =
         Said.OptionalChoice(StitchRowsFields.Layout) == StitchRowsFields.Border;
 
+    /// <summary>Whether rows follow a wave.</summary>
+    public bool IsWavy { get; } =
+        Said.OptionalChoice(StitchRowsFields.Layout) == StitchRowsFields.Waves;
+
+    /// <summary>From the lowest place of a wave to its highest.</summary>
+    public Length WaveHeight { get; } = Said.LengthOrStart(StitchRowsFields.WaveHeight);
+
+    public Length WaveLength { get; } = Said.LengthOrStart(StitchRowsFields.WaveLength);
+
+    /// <summary>Words that are sewn in letters; null where none were said.</summary>
+    public string? Words { get; } = Said.OptionalName(StitchRowsFields.Words);
+
     public Length Width { get; } = Said.Length(StitchRowsFields.Width);
 
     public Length Height { get; } = Said.Length(StitchRowsFields.Height);
@@ -26,11 +38,17 @@ internal sealed record StitchRowsInputs(InputReader Said)
     /// <summary>From the needle to the edge that runs along the row before; null where a gap is said.</summary>
     public Length? FootEdge { get; init; } = Said.OptionalLength(StitchRowsFields.FootEdge);
 
-    public bool IsMarked { get; } =
+    private bool MarksSaid { get; } =
         Said.OptionalChoice(StitchRowsFields.Guided) == StitchRowsFields.Marked;
+
+    /// <summary>Whether every row is drawn: an edge along a wave would make the next wave another one.</summary>
+    public bool IsMarked => MarksSaid || IsWavy;
 
     /// <summary>The stitches in turn, at least one.</summary>
     public IReadOnlyList<BookStitch> Pattern { get; } = ReadPattern(Said);
+
+    /// <summary>Whether its one stitch was typed; else stitches were taken from the book.</summary>
+    public bool IsTyped { get; } = Said.Groups(StitchRowsFields.Pattern).Count == 0;
 
     public bool IsWhole { get; } =
         Said.OptionalChoice(StitchRowsFields.Fit) == StitchRowsFields.Whole;
@@ -97,8 +115,31 @@ internal sealed record StitchRowsInputs(InputReader Said)
     /// <summary>More rows than this are refused: each is drawn, told and written down.</summary>
     public const int MostRows = 5000;
 
-    /// <summary>What the rows and the gaps are measured by, in radians.</summary>
-    public double Turned => Angle * Math.PI / 180;
+    /// <summary>What the rows and the gaps are measured by, in radians; waves run along the width.</summary>
+    public double Turned => IsWavy ? 0 : Angle * Math.PI / 180;
+
+    /// <summary>How far a wave lies from its middle, so far along the width.</summary>
+    public Length WaveAt(Length x) =>
+        WaveHeight / 2 * Math.Sin(2 * Math.PI * (x.Millimetres / WaveLength.Millimetres));
+
+    /// <summary>The mean of cos² of the angle between a row and the width: 1 for straight rows along it.</summary>
+    public double AlongWidth =>
+        !IsWavy
+            ? Math.Pow(Math.Cos(IsBorder ? Math.PI / 4 : Turned), 2)
+            : Enumerable
+                .Range(0, 48)
+                .Average(i =>
+                    1
+                    / (
+                        1
+                        + Math.Pow(
+                            Math.PI
+                                * (WaveHeight / WaveLength)
+                                * Math.Cos(2 * Math.PI * (i + 0.5) / 48),
+                            2
+                        )
+                    )
+                );
 
     /// <summary>The stitch of a row, from 0.</summary>
     public BookStitch StitchOf(int row) => Pattern[row % Pattern.Count];
@@ -120,7 +161,9 @@ internal sealed record StitchRowsInputs(InputReader Said)
 
     /// <summary>(a·|sin θ| + b·|cos θ|)/2: from the middle of the piece to the furthest corner, square to the rows.</summary>
     public Length Half =>
-        (Width * Math.Abs(Math.Sin(Turned)) + Height * Math.Abs(Math.Cos(Turned))) / 2;
+        IsWavy
+            ? (Height - WaveHeight) / 2
+            : (Width * Math.Abs(Math.Sin(Turned)) + Height * Math.Abs(Math.Cos(Turned))) / 2;
 
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static StitchRowsInputs? Read(InputReader reader)
@@ -167,7 +210,12 @@ internal sealed record StitchRowsInputs(InputReader Said)
             reader.OptionalLength(StitchRowsFields.StitchWidth),
             reader.OptionalLength(StitchRowsFields.RepeatLength)
         );
-        var pattern = BookStitch.Read(reader, StitchRowsFields.Pattern);
+        IReadOnlyList<BookStitch> pattern =
+        [
+            .. BookStitch
+                .Read(reader, StitchRowsFields.Pattern)
+                .Select(s => s.Spelling(reader.OptionalName(StitchRowsFields.Words))),
+        ];
         if (pattern.Count > 0)
         {
             return pattern;
@@ -191,6 +239,14 @@ internal sealed record StitchRowsInputs(InputReader Said)
 
     private bool HasRoom(InputReader reader)
     {
+        if (IsWavy && WaveHeight >= Height)
+        {
+            reader.Contradiction(
+                StitchRowsFields.WaveHeight,
+                "The waves are higher than the piece: no row would lie inside it."
+            );
+            return false;
+        }
         if (!IsBorder && 2 * Half / MeanGap > MostRows)
         {
             reader.Contradiction(

@@ -35,8 +35,8 @@ internal sealed record StitchRowsPlan(StitchRowsInputs Ask, IReadOnlyList<Row> R
             return (1 + Ask.Oversize, 1 + Ask.Oversize);
         }
         var (a, b) = (shrink.Along.At(assurance), shrink.Across.At(assurance));
-        var turned = Ask.IsBorder ? Math.PI / 4 : Ask.Turned;
-        var (cos, sin) = (Math.Pow(Math.Cos(turned), 2), Math.Pow(Math.Sin(turned), 2));
+        var cos = Ask.AlongWidth;
+        var sin = 1 - cos;
         return (Math.Exp(a * cos + b * sin), Math.Exp(a * sin + b * cos));
     }
 
@@ -120,9 +120,6 @@ internal sealed record StitchRowsPlan(StitchRowsInputs Ask, IReadOnlyList<Row> R
 
     public int Bobbins => RowIsTooLong ? 0 : ChangeBefore.Count + 1;
 
-    public double Minutes =>
-        Pace.Sewn(StitchedLength, Length.FromMillimetres(1)) + Count * 0.75 + Pace.Cut(1);
-
     public override IReadOnlyList<Piece> Pieces =>
         [
             Piece.Rectangle(
@@ -166,7 +163,7 @@ internal sealed record StitchRowsPlan(StitchRowsInputs Ask, IReadOnlyList<Row> R
 
     public override IReadOnlyList<Fact> ForCard =>
         [
-            new("stitchWidth", Millimetres(Length.Max(Widest, Length.FromMillimetres(0.5)))),
+            new("stitchWidth", Millimetres(Widest)),
             new("rowGap", Millimetres(Bounded(Ask.MeanGap))),
             // What is set first, by what the book says of its stitch.
             .. (Sewn.First().Sewn.Dial ?? Ask.Pattern[0].Dial) is { } dial
@@ -210,6 +207,7 @@ internal sealed record StitchRowsPlan(StitchRowsInputs Ask, IReadOnlyList<Row> R
                 facts.Add(new("Change before row", Sentence.Few(ChangeBefore)));
             }
             facts.Add(new("Trim to", TrimSays));
+            facts.Add(TimeInAll);
             return facts;
         }
     }
@@ -239,7 +237,8 @@ internal sealed record StitchRowsPlan(StitchRowsInputs Ask, IReadOnlyList<Row> R
     public override Summary Summary =>
         new(
             Ask.IsBorder
-                ? $"{Count} rows round {Ruler.Size(Ruler.Mark(Ask.Width), Ruler.Mark(Ask.Height))}"
+                    ? $"{Count} rows round {Ruler.Size(Ruler.Mark(Ask.Width), Ruler.Mark(Ask.Height))}"
+                : Ask.IsWavy ? $"{Count} rows in waves"
                 : $"{Count} rows at {DecimalText.Write(Ask.Angle)}°",
             RowsPicture.Of("in-short", "", Ask.IsBorder ? 0 : Ask.Angle, Ask.Pattern)
         );

@@ -56,7 +56,7 @@ internal static class StitchRowsSteps
     private static SewingStep Marked(StitchRowsPlan a)
     {
         var ask = a.Ask;
-        var lines = RowsGuide.Lines(a).Count;
+        var lines = ask.IsWavy ? a.Count : RowsGuide.Lines(a).Count;
         return new SewingStep(
             "mark",
             ask.IsMarked ? "Draw every row"
@@ -179,8 +179,8 @@ internal static class StitchRowsSteps
                 title,
                 (
                     rows.All(a.IsDrawn)
-                        ? $"Rows {Span(rows)}, each on its line. "
-                        : $"Rows {Span(rows)}, each with the foot’s edge along the last: {a.Ruler.Fine(ask.GapAfter(0))} from row to row. "
+                        ? $"Rows {Sentence.Spans(rows)}, each on its line. "
+                        : $"Rows {Sentence.Spans(rows)}, each with the foot’s edge along the last: {a.Ruler.Fine(ask.GapAfter(0))} from row to row. "
                 )
                     + (
                         ask.Alternates
@@ -197,7 +197,7 @@ internal static class StitchRowsSteps
                             ? $" Change the bobbin before row {Sentence.Few(changes)}."
                             : ""
                     ),
-                rows.Count == 1 ? $"row {rows[0]}" : $"rows {Span(rows)}",
+                rows.Count == 1 ? $"row {rows[0]}" : $"rows {Sentence.Spans(rows)}",
                 [
                     rows.All(a.IsDrawn)
                         ? "Each lies on its line from end to end."
@@ -277,7 +277,9 @@ internal static class StitchRowsSteps
             : $"The last repeat of a side ends {a.Ruler.Fine(row.Start)} before the corner: lock it, turn there, and begin the next side as far after it.";
 
     private static string Turned(StitchRowsInputs ask) =>
-        ask.IsBorder ? "" : $" at {DecimalText.Write(ask.Angle)}° from the width";
+        ask.IsBorder ? ""
+        : ask.IsWavy ? " as waves, by the guide,"
+        : $" at {DecimalText.Write(ask.Angle)}° from the width";
 
     private static string Setting(StitchRowsPlan a, Row row) =>
         row.Sewn.Dial is { } dial ? $"length {a.Ruler.Fine(dial)}" : "";
@@ -292,30 +294,9 @@ internal static class StitchRowsSteps
         var groups = rows.Where(r => r.Sewn.Dial is not null)
             .GroupBy(r => (Math.Round(r.Sewn.Dial!.Value.Millimetres, 3), r.Stitch.Called))
             .Select(g =>
-                $"length {a.Ruler.Fine(g.First().Sewn.Dial!.Value)}{(a.Ask.Pattern.Count > 1 ? $" for {g.Key.Called}" : "")}: {(g.Count() == 1 ? "row" : "rows")} {Span([.. g.Select(r => r.Number).Distinct()])}"
+                $"length {a.Ruler.Fine(g.First().Sewn.Dial!.Value)}{(a.Ask.Pattern.Count > 1 ? $" for {g.Key.Called}" : "")}: {(g.Count() == 1 ? "row" : "rows")} {Sentence.Spans([.. g.Select(r => r.Number).Distinct()])}"
             )
             .ToList();
         return groups.Count <= 6 ? groups : [.. groups.Take(5), "and so on, as the list says"];
-    }
-
-    /// <summary>Numbers as few words: 4 to 9, 12, 15 to 20.</summary>
-    internal static string Span(IReadOnlyList<int> numbers)
-    {
-        var sorted = numbers.Order().ToList();
-        List<string> parts = [];
-        for (var i = 0; i < sorted.Count; i++)
-        {
-            var from = i;
-            while (i + 1 < sorted.Count && sorted[i + 1] == sorted[i] + 1)
-            {
-                i++;
-            }
-            parts.Add(
-                i == from ? $"{sorted[i]}"
-                : i == from + 1 ? $"{sorted[from]}, {sorted[i]}"
-                : $"{sorted[from]} to {sorted[i]}"
-            );
-        }
-        return parts.Count > 6 ? string.Join(", ", parts.Take(6)) + " …" : string.Join(", ", parts);
     }
 }

@@ -62,7 +62,16 @@ internal static class StitchRowsTechnique
             Name = StitchRowsCard.Technique.Name,
             Title = StitchRowsCard.Technique.Title,
             Short = "Rows",
-            Also = ["decorative stitches", "embroidery", "border", "texture"],
+            Also =
+            [
+                "decorative stitches",
+                "embroidery",
+                "border",
+                "texture",
+                "letters",
+                "monogram",
+                "words",
+            ],
             Kin = Category.Rows,
             Says = StitchRowsCard.Technique.Says,
             Cards = [StitchRowsCard.Technique],
@@ -103,8 +112,19 @@ internal static class StitchRowsTechnique
                 Groups =
                 [
                     new(Asking.First, "", "layout"),
-                    new(Asking.First, "", "width", "height", "angle", "borderRows", "borderInset"),
+                    new(
+                        Asking.First,
+                        "",
+                        "width",
+                        "height",
+                        "angle",
+                        "waveHeight",
+                        "waveLength",
+                        "borderRows",
+                        "borderInset"
+                    ),
                     new(Asking.First, "", "pattern", "stitchWidth", "repeatLength"),
+                    new(Asking.Folded, "Words", "words"),
                     new(Asking.Machine, "", "rowGap", "footEdge", "guided"),
                     new(Asking.Cut, "", "assurance"),
                     new(Asking.Folded, "How rows end", "fit", "repeatRange"),

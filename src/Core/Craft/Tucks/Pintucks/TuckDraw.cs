@@ -67,6 +67,16 @@ internal sealed record TuckSample(
 /// <summary>The samples of an ask.</summary>
 internal static class TuckSamples
 {
+    public static LengthsField FlatRead { get; } =
+        new LengthsField("flat", "Flat", Length.FromMillimetres(3000)).Help(
+            "Between the marks before sewing, read once or several times."
+        );
+
+    public static LengthsField TuckedRead { get; } =
+        new LengthsField("tucked", "Tucked", Length.FromMillimetres(3000)).Help(
+            "Between the same marks after sewing and pressing."
+        );
+
     private static readonly LengthField Needles = PintucksFields.NeedleSpacing with
     {
         From = "",
@@ -100,8 +110,8 @@ internal static class TuckSamples
                 },
                 FabricFields.LayerWeight,
                 Tucks,
-                TuckSwatch.FlatRead,
-                TuckSwatch.TuckedRead,
+                FlatRead,
+                TuckedRead,
                 .. SampleWeight.Fields,
             ],
             500
@@ -116,10 +126,7 @@ internal static class TuckSamples
             var needles = sample.LengthOrStart(Needles);
             var cloth = sample.LengthOrStart(Cloth);
             var tucks = sample.Number(Tucks);
-            var (flat, tucked) = (
-                sample.Lengths(TuckSwatch.FlatRead),
-                sample.Lengths(TuckSwatch.TuckedRead)
-            );
+            var (flat, tucked) = (sample.Lengths(FlatRead), sample.Lengths(TuckedRead));
             var (same, counts) = SampleWeight.Read(sample);
             if (flat.Count > 0 && tucked.Count > 0)
             {

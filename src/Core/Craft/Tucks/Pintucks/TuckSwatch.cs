@@ -40,16 +40,6 @@ internal sealed record TuckSwatch(
     ).Help("How many were sewn between the marks.");
 
     /// <summary>Settings of a swatch are kept as figures: whether a cord lay under it is one of them.</summary>
-    public static LengthsField FlatRead { get; } =
-        new LengthsField("flat", "Flat", Length.FromMillimetres(3000)).Help(
-            "Between the marks before sewing, read once or several times."
-        );
-
-    public static LengthsField TuckedRead { get; } =
-        new LengthsField("tucked", "Tucked", Length.FromMillimetres(3000)).Help(
-            "Between the same marks after sewing and pressing."
-        );
-
     private static readonly NumberField CordedFigure = new NumberField(
         PintucksFields.Corded.Name,
         "Cord",
@@ -99,8 +89,8 @@ internal sealed record TuckSwatch(
             SwatchOf.FormName,
             "What a tucked swatch shows",
             [
-                FlatRead,
-                TuckedRead,
+                TuckSamples.FlatRead,
+                TuckSamples.TuckedRead,
                 TucksField,
                 PintucksFields.NeedleSpacing with
                 {
@@ -134,7 +124,7 @@ internal sealed record TuckSwatch(
     public static SwatchOf Described { get; } =
         new()
         {
-            Readings = [FlatRead, TuckedRead],
+            Readings = [TuckSamples.FlatRead, TuckSamples.TuckedRead],
             Against = Against.Name,
             Shown = swatch =>
                 RawInputs
@@ -169,7 +159,8 @@ internal sealed record TuckSwatch(
             ],
             OfPiece = new Dictionary<string, string> { [TucksField.Name] = "tucks" },
             InShort = swatch =>
-                swatch.Mean(FlatRead.Name) - swatch.Mean(TuckedRead.Name) is { } taken
+                swatch.Mean(TuckSamples.FlatRead.Name) - swatch.Mean(TuckSamples.TuckedRead.Name)
+                    is { } taken
                     ? Headlined(Length.FromMillimetres(taken / Number(swatch.Features, TucksField)))
                     : null,
             Teaches =
@@ -230,7 +221,10 @@ internal sealed record TuckSwatch(
 
     private static TuckSwatch? Judge(InputReader reader)
     {
-        var (flat, tucked) = (reader.Lengths(FlatRead), reader.Lengths(TuckedRead));
+        var (flat, tucked) = (
+            reader.Lengths(TuckSamples.FlatRead),
+            reader.Lengths(TuckSamples.TuckedRead)
+        );
         var tucks = reader.OptionalNumber(TucksField) ?? UsualTucks;
         var needles = reader.OptionalLength(PintucksFields.NeedleSpacing);
         var cloth = reader.OptionalLength(PintucksFields.ClothThickness);
@@ -248,7 +242,7 @@ internal sealed record TuckSwatch(
                 reader.Ruler
             )
             {
-                Readings = Of((FlatRead, flat), (TuckedRead, tucked)),
+                Readings = Of((TuckSamples.FlatRead, flat), (TuckSamples.TuckedRead, tucked)),
                 Change = change,
                 Findings = [],
             };
@@ -260,8 +254,8 @@ internal sealed record TuckSwatch(
             .Features.Without(TucksField.Name)
             .With("tucks", RawValue.Of(Number(swatch.Features, TucksField)))
             .With(CordedFigure.Name, RawValue.Of(Number(swatch.Features, CordedFigure) > 0))
-            .With("flat", swatch.Read(FlatRead.Name)!.Value)
-            .With("tucked", swatch.Read(TuckedRead.Name)!.Value)
+            .With("flat", swatch.Read(TuckSamples.FlatRead.Name)!.Value)
+            .With("tucked", swatch.Read(TuckSamples.TuckedRead.Name)!.Value)
             .With("same", RawValue.Of(swatch.IsSame))
             .With("counts", RawValue.Of(swatch.Counts));
 
