@@ -84,8 +84,7 @@ internal static class CordTrimFields
         BiasFields.ClothAtHand,
         .. CordedFields.OfFoot,
         StitchLength,
-        CordedFields.Zip,
-        CordedFields.ZipSide,
+        .. CordedFields.OfZip,
         Order,
         .. Together.Fields,
     ];

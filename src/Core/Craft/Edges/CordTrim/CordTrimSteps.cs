@@ -135,7 +135,7 @@ internal static class CordTrimSteps
         yield return new SewingStep(
             "across",
             "Sew across",
-            "Turn the handwheel over all strands along the seam line, back and forth once. Then cut off what stands out of the seam.",
+            "Turn the handwheel over all strands along the seam line. Turn the piece over and go back over the join from the other side: what the first line missed lies on top there. Then cut off what stands out of the seam.",
             "by the handwheel",
             ["Every strand is caught.", "The join is no thicker than twice a strand."],
             Safety.Needle
@@ -178,7 +178,7 @@ internal static class CordTrimSteps
             new SewingStep(
                 "back",
                 "Sew on the back",
-                $"Lay the back on, right sides together, and sew with the front on top, just inside the stitching that is seen. Push the trim away from the needle, pull the layers taut over thick places{(a.Ask.HasZip && !a.Ask.BackFirst ? ", and leave the side with the zip" : $", and leave an opening on {a.OpeningName}")}.",
+                $"Lay the back on, right sides together, and sew a third time round with the front on top, just inside the stitching that is seen. Push the trim away from the needle, pull the layers taut over thick places{(a.Ask.HasZip && !a.Ask.BackFirst ? ", and leave the side with the zip" : $", and leave an opening on {a.OpeningName}")}.",
                 "front on top",
                 [
                     "Nothing of the trim is caught.",

@@ -66,7 +66,17 @@ internal static class CordTrimTechnique
                 [
                     new(Asking.First, "", "cordDiameter", "plies", "stiffness"),
                     new(Asking.First, "", CordedFields.Group),
-                    new(Asking.First, "", "zip", "zipSide", "zipOrder", "leastSeen", "withFoot"),
+                    new(
+                        Asking.First,
+                        "",
+                        "zip",
+                        "zipSide",
+                        "zipSewnUp",
+                        "zipAtHand",
+                        "zipOrder",
+                        "leastSeen",
+                        "withFoot"
+                    ),
                     new(
                         Asking.Folded,
                         "Flange, seam and ends",

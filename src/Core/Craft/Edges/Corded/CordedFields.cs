@@ -164,6 +164,31 @@ internal static class CordedFields
     public static FlagField Zip { get; } =
         new FlagField("zip", "Opening").Help("Where a cushion is filled.").Words("no zip", "zip");
 
+    public static LengthField ZipSewnUp { get; } =
+        LengthField
+            .Mm("zipSewnUp", "Seam sewn at each end of the zip", 20, 200, 65)
+            .Help("Of the side with the zip, 5 to 8 cm at each end are sewn up, both alike.")
+            .Optional()
+            .When("zip", "true");
+
+    public static LengthField ZipAtHand { get; } =
+        LengthField
+            .Mm("zipAtHand", "Zip you have", 50, 5000)
+            .Help("Its teeth, from stopper to stopper: says how much is sewn up at each end.")
+            .Optional()
+            .When("zip", "true");
+
+    /// <summary>What is asked of a zip.</summary>
+    public static IReadOnlyList<Field> OfZip => [Zip, ZipSide, ZipSewnUp, ZipAtHand];
+
+    public static LengthField ReadyBinding { get; } =
+        LengthField
+            .Fine("readyBinding", "Ready-made bias binding, opened out", 8, 200)
+            .Help(
+                "How wide it is with both folds pressed out: it covers the cord in place of strips."
+            )
+            .Optional();
+
     /// <summary>Whether a line was drawn, and not only measured.</summary>
     private static ShownWhen IsDrawn =>
         new(Made.Name, LineFields.Built) { Or = [LineFields.Shaped, LineFields.Read] };

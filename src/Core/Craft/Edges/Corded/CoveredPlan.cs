@@ -1,5 +1,7 @@
 using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft.Edges.Bias;
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Findings;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Craft.Edges.Corded;
@@ -37,9 +39,83 @@ internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut
     public override Length Thickest =>
         (Foot.IsZipper ? Length.Zero : Covered) + 4 * Covering.Thickness + 2 * Face;
 
-    public override IReadOnlyList<Piece> Pieces => Cut.Pieces;
+    public override IReadOnlyList<Piece> Pieces => IsReadyMade ? [] : Cut.Pieces;
 
-    public override Guide? Guide => EdgeGuide.Of(this, Cut);
+    public override Guide? Guide => EdgeGuide.Of(this, IsReadyMade ? null : Cut);
+
+    /// <summary>A ready-made bias binding, opened out; null where strips are cut.</summary>
+    public virtual Length? Ready => null;
+
+    /// <summary>Whether that covers the cord: then no strips are cut.</summary>
+    public bool IsReadyMade => Ready is { } wide && wide >= Covering.Width * (1 - 1e-9);
+
+    /// <summary>The strips, or the binding in their place.</summary>
+    protected IEnumerable<Fact> StripFacts =>
+        IsReadyMade
+            ?
+            [
+                new(
+                    "Bias binding, ready-made",
+                    $"{Ruler.Whole(Cut.Required)}, opened out {Ruler.Mark(Ready!.Value)} wide"
+                ),
+            ]
+            :
+            [
+                new("Strip width", Ruler.Mark(Covering.Width)),
+                new("Total strip length", Ruler.Whole(Cut.Required)),
+            ];
+
+    /// <summary>The fabric that they take; nothing of a binding.</summary>
+    protected IEnumerable<Need> StripNeeds =>
+        IsReadyMade ? [] : [new("cloth", Cut.Cloth, Stage.Cut)];
+
+    protected IEnumerable<Drawing> StripDrawings => IsReadyMade ? [] : BiasDrawings.All(Cut);
+
+    /// <summary>How they are made, or the binding opened.</summary>
+    public IEnumerable<SewingStep> StripsMade => IsReadyMade ? [Opened] : StripSteps.Of(Cut, Ruler);
+
+    private SewingStep Opened =>
+        new SewingStep(
+            "open",
+            "Open the binding",
+            $"Press both folds of {Ruler.Whole(Cut.Required)} of binding out flat, without pulling it. Trim it to {Ruler.Mark(Covering.Width)}, or trim the flange once it is sewn.",
+            Ruler.Whole(Cut.Required),
+            ["It lies flat, and is as wide all along."],
+            Safety.Iron
+        ).At(
+            Place.Iron,
+            Pace.Pressed(Cut.Required),
+            CordDrawings.Lines,
+            ["cord"],
+            [.. Lines.Select(CordDrawings.Line)]
+        );
+
+    /// <summary>What is noticed of the strips, or of a binding that is too narrow.</summary>
+    public IEnumerable<Finding> OnStrips
+    {
+        get
+        {
+            if (Ready is { } wide && !IsReadyMade)
+            {
+                var flange = (wide - Covering.Wrap) / 2;
+                yield return Finding.Stop(
+                    "binding-narrow",
+                    $"Opened out the binding is {Ruler.Mark(wide)} wide, and {Ruler.Mark(Covering.Width)} are wanted.",
+                    "It does not reach round the cord and into both seam allowances.",
+                    flange > Length.FromMillimetres(3)
+                        ? $"Take a seam allowance of {Ruler.Mark(Rounding.Down(flange, Ruler.Marking))}, a thinner cord, or cut strips."
+                        : "Take a thinner cord, a wider binding, or cut strips."
+                );
+            }
+            if (!IsReadyMade)
+            {
+                foreach (var finding in NoticedOnStrips.In(Cut, Edge))
+                {
+                    yield return finding;
+                }
+            }
+        }
+    }
 
     /// <summary>Of a line of stitches along a length: length·(1 + t/ℓ).</summary>
     protected static Length Thread(Length along, Length stitch, Length through) =>

@@ -53,7 +53,13 @@ internal sealed record EdgeInputs(
     public int? ZipOn { get; init; }
 
     /// <summary>What is sewn up at either end of a zip; of a short side less.</summary>
-    private static readonly Length SewnUp = Length.FromMillimetres(65);
+    private Length SewnUp { get; init; } = CordedFields.ZipSewnUp.Start!.Value;
+
+    /// <summary>Whether its zip is there already.</summary>
+    public bool HasZipAtHand => ZipAtHand is not null;
+
+    /// <summary>A zip that is there; null where none is.</summary>
+    private Length? ZipAtHand { get; init; }
 
     /// <summary>
     /// Where the cord begins and ends: the side that is seen least. Below on a cushion, else the longest; the one beside that
@@ -73,13 +79,14 @@ internal sealed record EdgeInputs(
                         : Edge.Sides[Hidden]
                 );
 
-    /// <summary>How long the zip is: its side less 5 to 8 cm at each end.</summary>
+    /// <summary>How long the zip is: the one there is, or its side less what is sewn up at each end.</summary>
     public Length? ZipLength =>
         ZipSide is { } side
-            ? Length.Max(
-                Length.FromMillimetres(side.Length) - 2 * SewnUp,
-                Length.FromMillimetres(side.Length * 0.6)
-            )
+            ? ZipAtHand
+                ?? Length.Max(
+                    Length.FromMillimetres(side.Length) - 2 * SewnUp,
+                    Length.FromMillimetres(side.Length * 0.6)
+                )
             : null;
 
     private EdgeSide? Said(int? number) => Edge.Sides.FirstOrDefault(s => s.Number == number);
@@ -116,6 +123,8 @@ internal sealed record EdgeInputs(
                 : least;
         var leastSeen = (int?)reader.OptionalNumber(CordedFields.LeastSeen);
         var zipOn = (int?)reader.OptionalNumber(CordedFields.ZipSide);
+        _ = reader.OptionalLength(CordedFields.ZipSewnUp);
+        _ = reader.OptionalLength(CordedFields.ZipAtHand);
         LookThrough(reader, made);
         if (reader.Errors.Any(e => e.Refusal != Refusal.Missing))
         {
@@ -156,6 +165,8 @@ internal sealed record EdgeInputs(
             LeastRadius = least,
             HasZip = hasZip,
             ZipOn = zipOn,
+            SewnUp = reader.LengthOrStart(CordedFields.ZipSewnUp),
+            ZipAtHand = reader.OptionalLength(CordedFields.ZipAtHand),
         };
     }
 

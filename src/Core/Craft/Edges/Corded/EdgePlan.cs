@@ -50,6 +50,18 @@ internal abstract record EdgePlan(EdgeInputs Edge) : WorkPlan
             ),
             Figure<NeedleLine>.Length("gives", LengthKind.Fine, "What that comes to.", l => l.Gives)
         ),
+        Figure<EdgePlan>.Length(
+            "zipLength",
+            LengthKind.Marked,
+            "How long the zip is.",
+            a => a.ZipLength
+        ),
+        Figure<EdgePlan>.Length(
+            "zipEnds",
+            LengthKind.Marked,
+            "What of its side is sewn up at each end of it.",
+            a => a.ZipEnds
+        ),
         Figure<EdgePlan>.Fine(
             "thickest",
             "What has to pass under the foot: the cord with its seam and both layers of the piece; beside a zipper foot the seam alone.",
@@ -79,21 +91,33 @@ internal abstract record EdgePlan(EdgeInputs Edge) : WorkPlan
     /// <summary>As zips are sold, in whole centimetres or half inches: not over what its side leaves it; null where there is none.</summary>
     public Length? ZipLength =>
         Edge.ZipLength is { } length
-            ? Rounding.Down(
-                length,
-                Ruler.Units == UnitSystem.Metric
-                    ? Length.FromMillimetres(10)
-                    : Length.FromInches(0.5)
-            )
+            ? Edge.HasZipAtHand
+                ? length
+                : Rounding.Down(
+                    length,
+                    Ruler.Units == UnitSystem.Metric
+                        ? Length.FromMillimetres(10)
+                        : Length.FromInches(0.5)
+                )
             : null;
 
     /// <summary>The same with how long it is, in words.</summary>
     public string ZipSays =>
-        $"On {Called(ZipSide!)}, a zip of {Ruler.Mark(ZipLength!.Value)}: the side less what is sewn up at its ends, both alike";
+        $"On {Called(ZipSide!)}, a zip of {Ruler.Mark(ZipLength!.Value)}: the seam is sewn {Ruler.Mark(ZipEnds!.Value)} at each end of it, both alike";
+
+    /// <summary>What of its side is sewn up at each end of the zip; below nothing where it is longer than its side.</summary>
+    public Length? ZipEnds =>
+        ZipSide is { } side ? (Length.FromMillimetres(side.Length) - ZipLength!.Value) / 2 : null;
 
     /// <summary>The zip among the facts of a plan; nothing where there is none.</summary>
     protected IEnumerable<Fact> ZipFacts =>
-        ZipLength is { } length ? [new("Zip", $"{Ruler.Mark(length)}, on {OpeningName}")] : [];
+        ZipLength is { } length
+            ?
+            [
+                new("Zip", $"{Ruler.Mark(length)}, on {OpeningName}"),
+                new("Sewn at each end of it", Ruler.Mark(ZipEnds!.Value)),
+            ]
+            : [];
 
     /// <summary>Where the cover is turned and filled, in words.</summary>
     public string OpeningName => ZipSide is { } side ? Called(side) : SideName;

@@ -15,8 +15,22 @@ internal static class NoticedOnEdges
     public static IEnumerable<Finding> In(EdgePlan a) =>
         OfBends(a).Concat(OfFoot(a)).Concat(OfZip(a));
 
+    /// <summary>Workshop rule: less than this at an end of a zip is pulled open by the filling.</summary>
+    private static readonly Length LeastSewnUp = Length.FromMillimetres(25);
+
     private static IEnumerable<Finding> OfZip(EdgePlan a)
     {
+        if (a.Edge.HasZipAtHand && a.ZipEnds is { } ends && ends < LeastSewnUp)
+        {
+            yield return Finding.Stop(
+                "zip-too-long",
+                ends > Length.Zero
+                    ? $"A zip of {a.Ruler.Mark(a.ZipLength!.Value)} leaves {a.Ruler.Mark(ends)} at each end of its side."
+                    : $"A zip of {a.Ruler.Mark(a.ZipLength!.Value)} is longer than its side.",
+                "The seam at both its ends holds the corners; bends are clipped there, and a slider would lie under the cord.",
+                "Take a shorter zip, or cut it off and sew a new stopper across."
+            );
+        }
         if (a.ZipSide is { } side && a.Edge.Edge.Sides.Count > 1 && side == a.Edge.Start)
         {
             yield return Finding.Care(

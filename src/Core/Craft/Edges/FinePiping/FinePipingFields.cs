@@ -35,8 +35,46 @@ internal static class FinePipingFields
             .Fine("stitchLength", "Stitch length", 1, 6, 2)
             .Help("Short, since it turns tight curves.");
 
+    /// <summary>What lies in the covering.</summary>
+    public static ChoiceField CordOf { get; } =
+        new ChoiceField(
+            "cordOf",
+            "Cord of",
+            [
+                new(Threads, "twisted threads", "As thick as is wanted: by the number of strands."),
+                new(
+                    Roll,
+                    "the roll of a rolled edge",
+                    "An overlocker’s rolled edge along a strip of the covering itself: cord and covering in one."
+                ),
+                new("cord", "a fine cord or strong thread", "As it is."),
+            ],
+            Threads,
+            false
+        ).Help("What the piping is filled with.");
+
+    public const string Threads = "threads";
+    public const string Roll = "roll";
+
+    public static LengthField RollThickness { get; } =
+        CordedFields
+            .Fine("rollThickness", "It is thick", 0.3, 5, 1.2)
+            .Help("Of the roll, or of the cord: as a gauge says.")
+            .When("cordOf", Roll, "cord");
+
+    public static LengthField BindingWidth { get; } =
+        LengthField
+            .Mm("bindingWidth", "Finished width of the binding", 3, 60)
+            .Help(
+                "An edge that is bound with this piping in the seam of the binding: says how wide and how long to cut the binding."
+            )
+            .Optional();
+
     public static IReadOnlyList<Field> All { get; } =
     [
+        CordOf,
+        RollThickness,
+        BindingWidth,
         Strands,
         Wraps,
         WrapSpan,
@@ -45,6 +83,7 @@ internal static class FinePipingFields
         CordedFields.FaceThickness,
         Flange,
         CordedFields.Overlap,
+        CordedFields.ReadyBinding,
         .. BiasFields.All,
         .. CordedFields.OfFoot,
         StitchLength,

@@ -19,6 +19,24 @@ internal sealed record FinePipingInputs(InputReader Said, Twist Twist, Covering 
     /// <summary>Of strip and cord, for one edge.</summary>
     public required Length Required { get; init; }
 
+    /// <summary>Whether its cord is twisted from threads.</summary>
+    public bool IsTwisted => CordOf == FinePipingFields.Threads;
+
+    /// <summary>What lies in the covering.</summary>
+    public string CordOf { get; } = Said.ChoiceOrStart(FinePipingFields.CordOf);
+
+    /// <summary>A ready-made binding, opened out; null where strips are cut.</summary>
+    public Length? ReadyBinding { get; } = Said.OptionalLength(CordedFields.ReadyBinding);
+
+    /// <summary>How wide a binding is that has this piping in its seam; null where there is none.</summary>
+    public Length? BindingWidth { get; } = Said.OptionalLength(FinePipingFields.BindingWidth);
+
+    /// <summary>How the strips of that binding are cut; null where there is none.</summary>
+    public BiasCut? Binding { get; init; }
+
+    /// <summary>Four times as wide as it is seen, and a little for its folds: workshop rule.</summary>
+    public static Length BindingCut(Length seen) => 4 * seen + Length.FromMillimetres(3);
+
     public Length Overlap { get; } = Said.LengthOrStart(CordedFields.Overlap);
 
     public BesideCord Foot { get; } = BesideCord.Read(Said);
@@ -34,10 +52,13 @@ internal sealed record FinePipingInputs(InputReader Said, Twist Twist, Covering 
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static FinePipingInputs? Read(InputReader reader)
     {
-        var twist = new Twist(
-            FinePipingFields.ReadThread(reader),
-            (int)reader.NumberOrStart(FinePipingFields.Strands)
-        );
+        var twist =
+            reader.ChoiceOrStart(FinePipingFields.CordOf) == FinePipingFields.Threads
+                ? new Twist(
+                    FinePipingFields.ReadThread(reader),
+                    (int)reader.NumberOrStart(FinePipingFields.Strands)
+                )
+                : new Twist(reader.LengthOrStart(FinePipingFields.RollThickness), 1);
         var covering = new Covering(
             twist.Thick,
             reader.LengthOrStart(CordedFields.Thickness),
@@ -54,6 +75,9 @@ internal sealed record FinePipingInputs(InputReader Said, Twist Twist, Covering 
             Edge = edge!,
             Cut = cut!,
             Required = required,
+            Binding = reader.OptionalLength(FinePipingFields.BindingWidth) is { } seen
+                ? BiasCut.Read(reader, required * pieces, BindingCut(seen))
+                : null,
         };
         return reader.Errors.Count > 0 || edge is null || cut is null ? null : ask;
     }

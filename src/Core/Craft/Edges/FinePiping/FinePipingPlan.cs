@@ -16,6 +16,8 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
 
     public override BesideCord Foot => Ask.Foot;
 
+    public override Length? Ready => Ask.ReadyBinding;
+
     /// <summary>Just beside the groove: at its wall, or at the cord where that is wider. One place makes it and applies it.</summary>
     public override IReadOnlyList<Length> Wanted =>
         [
@@ -26,7 +28,9 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
 
     /// <summary>Of thread: every strand the whole way, a quarter longer for the twist.</summary>
     public Length StrandLength =>
-        Ask.Cut.Required * Ask.Twist.Strands * (Ask.Twist.Strands > 1 ? Twist.TakenUp : 1);
+        !Ask.IsTwisted
+            ? Length.Zero
+            : Ask.Cut.Required * Ask.Twist.Strands * (Ask.Twist.Strands > 1 ? Twist.TakenUp : 1);
 
     public Length NeedleThread =>
         Together.Count
@@ -39,11 +43,25 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
         [
             new(
                 "Cord",
-                $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Ruler.Fine(Ask.Twist.Thick)} thick"
+                Ask.IsTwisted
+                        ? $"{Ask.Twist.Strands} {(Ask.Twist.Strands == 1 ? "strand" : "strands")}, {Ruler.Fine(Ask.Twist.Thick)} thick"
+                    : Ask.CordOf == FinePipingFields.Roll
+                        ? $"the roll of a rolled edge, {Ruler.Fine(Ask.Twist.Thick)} thick"
+                    : $"{Ruler.Whole(Ask.Cut.Required)} of a cord {Ruler.Fine(Ask.Twist.Thick)} thick"
             ),
-            new("Strip width", Ruler.Mark(Ask.Covering.Width)),
-            new("Total strip length", Ruler.Whole(Ask.Cut.Required)),
-            new("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount)),
+            .. StripFacts,
+            .. Ask.IsTwisted
+                ? [new Fact("Thread to twist", Ruler.Write(StrandLength, LengthKind.Amount))]
+                : Array.Empty<Fact>(),
+            .. Ask.Binding is { } binding
+                ?
+                [
+                    new Fact(
+                        "Binding",
+                        $"{Ruler.Mark(binding.Width)} wide and {Ruler.Whole(binding.Required)} long, for {Ruler.Mark(Ask.BindingWidth!.Value)} that are seen"
+                    ),
+                ]
+                : Array.Empty<Fact>(),
             new("Groove", Foot.Groove is { } groove ? Ruler.Fine(groove) : "not entered"),
             new("Needle", LineSays(Lines[0])),
             new("Start", Edge.Edge.IsClosed ? $"middle of {SideName}" : "at one end"),
@@ -60,7 +78,9 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
 
     public override IReadOnlyList<Fact> Scrap =>
         [
-            new("Twist", $"{Ask.Twist.Strands} strands, {Ruler.Mark(Sample)} long"),
+            Ask.IsTwisted
+                ? new("Twist", $"{Ask.Twist.Strands} strands, {Ruler.Mark(Sample)} long")
+                : new("Take", $"{Ruler.Mark(Sample)} of {Cord}"),
             new("Cut", $"a bias strip {Ruler.Mark(Ask.Covering.Width)} wide"),
             new("Sew", $"in the groove, {NeedleAt(Lines[0])}"),
             new("It should be", $"{Ruler.Fine(Covered)} wide, all along"),
@@ -70,7 +90,10 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Ask.Cut.Cloth, Stage.Cut),
+            .. StripNeeds,
+            .. Ask.Binding is { } binding
+                ? [new Need("cloth", binding.Cloth, Stage.Cut)]
+                : Array.Empty<Need>(),
             new("thread", StrandLength + ThreadUse.OfBoth(NeedleThread), Stage.Keep),
         ];
 
@@ -80,18 +103,35 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
 
     public override IReadOnlyList<DerivationLine> Derivation(Ruler ruler) =>
         [
-            new(
-                "Thread",
-                $"{Ruler.Fine(Ask.Twist.Thread)} a wrap",
-                "What the wraps on the pencil lie across, by their number."
-            ),
-            new(
-                "Cord",
-                Ruler.Sum(
-                    $"{Ask.Twist.Thread:fine} × √({Ask.Twist.Strands} ÷ {Twist.Filled:2}) = {Ask.Twist.Thick:fine}"
-                ),
-                "Twisted strands fill about seven tenths of a round cord."
-            ),
+            .. Ask.IsTwisted
+                ? new DerivationLine[]
+                {
+                    new(
+                        "Thread",
+                        $"{Ruler.Fine(Ask.Twist.Thread)} a wrap",
+                        "What the wraps on the pencil lie across, by their number."
+                    ),
+                    new(
+                        "Cord",
+                        Ruler.Sum(
+                            $"{Ask.Twist.Thread:fine} × √({Ask.Twist.Strands} ÷ {Twist.Filled:2}) = {Ask.Twist.Thick:fine}"
+                        ),
+                        "Twisted strands fill about seven tenths of a round cord."
+                    ),
+                }
+                : [new("Cord", Ruler.Fine(Ask.Twist.Thick), "As a gauge says.")],
+            .. Ask.BindingWidth is { } seen
+                ?
+                [
+                    new DerivationLine(
+                        "Binding",
+                        Ruler.Sum(
+                            $"4 × {seen} + {Length.FromMillimetres(3)} = {FinePipingInputs.BindingCut(seen)}"
+                        ),
+                        "Folded to the middle from both sides, and a little for the folds; as long as the piping."
+                    ),
+                ]
+                : Array.Empty<DerivationLine>(),
             new(
                 "Strip",
                 Ruler.Sum(
@@ -125,7 +165,7 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
                 _ => []
             ),
             CordDrawings.UnderTheSole(this, "Under the sole"),
-            .. BiasDrawings.All(Ask.Cut),
+            .. StripDrawings,
         ];
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => FinePipingSteps.Of(this);
@@ -142,10 +182,11 @@ internal sealed record FinePipingPlan(FinePipingInputs Ask)
             Ruler = reader.Ruler,
             Together = ask.Together,
             Findings = [],
-        }.WithFindings(a =>
-            Noticed(a).Concat(NoticedOnStrips.In(a.Ask.Cut, a.Edge)).Concat(NoticedOnEdges.In(a))
-        );
+        }.WithFindings(a => Noticed(a).Concat(a.OnStrips).Concat(NoticedOnEdges.In(a)));
     }
+
+    /// <summary>What lies in the covering, where it is not twisted.</summary>
+    internal string Cord => Ask.CordOf == FinePipingFields.Roll ? "rolled edge" : "the cord";
 
     private static IEnumerable<Finding> Noticed(FinePipingPlan a)
     {

@@ -16,28 +16,63 @@ internal static class FinePipingSteps
     }
 
     private static IReadOnlyList<SewingStep> One(FinePipingPlan a) =>
-        [.. StripSteps.Of(a.Ask.Cut, a.Ruler), Twisted(a), Made(a), Applied(a), Closed(a)];
+        [
+            .. a.StripsMade,
+            .. a.Ask.CordOf == "cord" ? Array.Empty<SewingStep>() : [Twisted(a)],
+            Made(a),
+            Applied(a),
+            .. a.Ask.Binding is null ? [Closed(a)] : new[] { Bound(a) },
+        ];
+
+    /// <summary>In place of a second piece a binding closes the seam.</summary>
+    private static SewingStep Bound(FinePipingPlan a) =>
+        Sewn(
+            a,
+            "bind",
+            "Bind the edge",
+            $"Cut the binding {a.Ruler.Mark(a.Ask.Binding!.Width)} wide and join it to {a.Ruler.Whole(a.Ask.Binding.Required)}. Lay it on the piping, right sides together, and sew once more with the thread in the groove; turn it over the edge, fold it in, and catch it behind.",
+            Pace.Folded(a.Edge.Length, a.Ask.StitchLength) * 2,
+            [
+                $"{a.Ruler.Mark(a.Ask.BindingWidth!.Value)} of the binding are seen, all along.",
+                $"The piping beside it is {a.Ruler.Fine(a.Covered)} wide.",
+            ]
+        );
 
     private static SewingStep Twisted(FinePipingPlan a) =>
-        new SewingStep(
-            "twist",
-            "Twist the thread",
-            $"Fold or lay {a.Ask.Twist.Strands} strands together, {a.Ruler.Write(a.StrandLength, LengthKind.Amount)} of thread in all, fasten one end, and twist until they lie round. Let it wind back on itself a little, and keep it taut.",
-            $"{a.Ask.Twist.Strands} strands",
-            [
-                $"It is {a.Ruler.Fine(a.Ask.Twist.Thick)} thick: wound round the pencil it says so.",
-                "It is even, without loops.",
-            ]
-        ).At(Place.Hand, 5, CordDrawings.Lines, ["cord"], [Line(a)]);
+        a.Ask.CordOf == FinePipingFields.Roll
+            ? new SewingStep(
+                "twist",
+                "Roll the edge",
+                "Overlock one long edge of the strip with a narrow rolled edge, over a strong thread if it is soft: the roll is the cord, and the strip its covering.",
+                a.Ruler.Fine(a.Ask.Twist.Thick),
+                [$"The roll is {a.Ruler.Fine(a.Ask.Twist.Thick)} thick, and even."],
+                Safety.Knife
+            ).At(
+                Place.Machine,
+                Pace.Sewn(a.Ask.Cut.Required, Length.FromMillimetres(2)),
+                CordDrawings.Lines,
+                ["cord"],
+                [Line(a)]
+            )
+            : new SewingStep(
+                "twist",
+                "Twist the thread",
+                $"Fold or lay {a.Ask.Twist.Strands} strands together, {a.Ruler.Write(a.StrandLength, LengthKind.Amount)} of thread in all, fasten one end, and twist until they lie round. Let it wind back on itself a little, and keep it taut.",
+                $"{a.Ask.Twist.Strands} strands",
+                [
+                    $"It is {a.Ruler.Fine(a.Ask.Twist.Thick)} thick: wound round the pencil it says so.",
+                    "It is even, without loops.",
+                ]
+            ).At(Place.Hand, 5, CordDrawings.Lines, ["cord"], [Line(a)]);
 
     private static SewingStep Made(FinePipingPlan a) =>
         Sewn(
             a,
             "make",
             "Make it in the groove",
-            $"Lay the thread into the strip, fold the strip over, and sew along it with the thread in the groove: stitches {a.Ruler.Fine(a.Ask.StitchLength)} long, half speed.",
+            $"{(a.Ask.CordOf == FinePipingFields.Roll ? "Fold the strip round its rolled edge" : "Lay the thread into the strip, fold the strip over")}, and sew along it with the cord in the middle groove, where you see it come: stitches {a.Ruler.Fine(a.Ask.StitchLength)} long, half speed.",
             Pace.Folded(a.Ask.Cut.Required, a.Ask.StitchLength),
-            ["It is one width all along.", "The needle falls beside the thread, never into it."]
+            ["It is one width all along.", "The needle falls beside the cord, never into it."]
         );
 
     private static SewingStep Applied(FinePipingPlan a) =>

@@ -56,6 +56,8 @@ internal static class FinePipingTechnique
                         "wraps",
                         "wrapSpan",
                         "strands",
+                        "cordOf",
+                        "rollThickness",
                         "grooveWidth",
                         "leastSeen"
                     ),
@@ -63,7 +65,12 @@ internal static class FinePipingTechnique
                     new(
                         Asking.Folded,
                         "Fabric for the strips",
-                        [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
+                        [
+                            .. BiasFields.Cutting,
+                            .. BiasFields.Cloth,
+                            "clothThickness",
+                            "readyBinding",
+                        ]
                     ),
                     new(Asking.Folded, "From an offcut", BiasFields.OfRemnant),
                     new(
@@ -84,6 +91,7 @@ internal static class FinePipingTechnique
                                 .Where(n => n != CordedFields.Groove.Name),
                         ]
                     ),
+                    new(Asking.Folded, "A binding with this piping", "bindingWidth"),
                     FieldGroup.Alike,
                     new(Asking.Cut, "", "clothAtHand"),
                 ],

@@ -7,7 +7,7 @@ namespace ZephyrReach.Core.Craft.Edges.Piping;
 internal static class PipingFindings
 {
     public static IEnumerable<Finding> In(PipingPlan a) =>
-        OfTheStrip(a).Concat(NoticedOnStrips.In(a.Ask.Cut, a.Edge)).Concat(NoticedOnEdges.In(a));
+        OfTheStrip(a).Concat(a.OnStrips).Concat(NoticedOnEdges.In(a));
 
     private static IEnumerable<Finding> OfTheStrip(PipingPlan a)
     {

@@ -24,6 +24,9 @@ internal sealed record PipingInputs(InputReader Said, Covering Covering, Dial Wr
     /// <summary>Of strip and cord, for one piped edge.</summary>
     public required Length Required { get; init; }
 
+    /// <summary>A ready-made binding, opened out; null where strips are cut.</summary>
+    public Length? ReadyBinding { get; } = Said.OptionalLength(CordedFields.ReadyBinding);
+
     public Length Overlap { get; } = Said.LengthOrStart(CordedFields.Overlap);
 
     /// <summary>Piped edges of one piece.</summary>

@@ -22,6 +22,8 @@ internal sealed record PipingPlan(PipingInputs Ask)
         Length.Zero,
     ];
 
+    public override Length? Ready => Ask.ReadyBinding;
+
     public override IReadOnlyList<Figure> Figures => PipingFigures.All;
 
     public override BesideCord Foot => Ask.Foot;
@@ -65,15 +67,19 @@ internal sealed record PipingPlan(PipingInputs Ask)
             var cut = Ask.Cut;
             List<Fact> facts =
             [
-                new("Strip width", Ruler.Mark(Ask.Covering.Width)),
-                new(
-                    "Total strip length",
-                    $"{Ruler.Whole(cut.Required)}{(Ask.Rings > 1 ? $", {Ask.Rings} × {Ruler.Whole(Ask.Required)}" : "")}"
-                ),
-                new(
-                    "Fabric needed for strips",
-                    cut.Way == BiasFields.FromRemnant ? "the offcut" : Ruler.Cut(cut.Cloth)
-                ),
+                .. StripFacts,
+                .. Ask.Rings > 1
+                    ? [new Fact("That is", $"{Ask.Rings} × {Ruler.Whole(Ask.Required)}")]
+                    : Array.Empty<Fact>(),
+                .. IsReadyMade
+                    ? Array.Empty<Fact>()
+                    :
+                    [
+                        new Fact(
+                            "Fabric needed for strips",
+                            cut.Way == BiasFields.FromRemnant ? "the offcut" : Ruler.Cut(cut.Cloth)
+                        ),
+                    ],
                 new("Cord needed", Ruler.Write(CordLength, LengthKind.Amount)),
                 new("Start", Edge.Edge.IsClosed ? $"middle of {SideName}{Shifted}" : "at one end"),
             ];
@@ -131,7 +137,7 @@ internal sealed record PipingPlan(PipingInputs Ask)
 
     public override IReadOnlyList<Need> Needs =>
         [
-            new("cloth", Ask.Cut.Cloth, Stage.Cut),
+            .. StripNeeds,
             new("cord", CordLength, Stage.Keep),
             new("thread", ThreadUse.OfBoth(NeedleThread), Stage.Keep),
         ];
@@ -150,7 +156,7 @@ internal sealed record PipingPlan(PipingInputs Ask)
                 $"{Ruler.Whole(Edge.Length)} of edge with a covered cord {Ruler.Fine(Covered)} thick, begun in the middle of {SideName}. {ClipsSay}",
                 _ => []
             ),
-            .. BiasDrawings.All(Ask.Cut),
+            .. StripDrawings,
             CordDrawings.UnderTheSole(this, "The three lines of stitching"),
             EndsDrawing.Of(this),
         ];

@@ -17,7 +17,7 @@ internal static class PipingSteps
 
     private static IReadOnlyList<SewingStep> One(PipingPlan a) =>
         [
-            .. StripSteps.Of(a.Ask.Cut, a.Ruler),
+            .. a.StripsMade,
             .. a.Ask.Shrinks > 0 ? [Washed(a)] : Array.Empty<SewingStep>(),
             Wrapped(a),
             Marked(a),

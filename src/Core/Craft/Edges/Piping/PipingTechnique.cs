@@ -54,12 +54,27 @@ internal static class PipingTechnique
                 Inverses = [RemnantQuestion.Form, WrappedSwatch.Form],
                 Groups =
                 [
-                    new(Asking.First, "", "cordDiameter", "zip", "zipSide", "rounds", "leastSeen"),
+                    new(
+                        Asking.First,
+                        "",
+                        "cordDiameter",
+                        "zip",
+                        "zipSide",
+                        "zipSewnUp",
+                        "zipAtHand",
+                        "rounds",
+                        "leastSeen"
+                    ),
                     new(Asking.First, "", CordedFields.Group),
                     new(
                         Asking.Folded,
                         "Fabric for the strips",
-                        [.. BiasFields.Cutting, .. BiasFields.Cloth, "clothThickness"]
+                        [
+                            .. BiasFields.Cutting,
+                            .. BiasFields.Cloth,
+                            "clothThickness",
+                            "readyBinding",
+                        ]
                     ),
                     new(Asking.Folded, "From an offcut", BiasFields.OfRemnant),
                     new(
