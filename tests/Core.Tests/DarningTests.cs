@@ -210,6 +210,41 @@ public class DarningTests
     }
 
     [Fact]
+    public void A_patch_that_is_cut_as_told_lies_as_drawn_and_both_rows_hold_it() =>
+        Gen.Select(Gen.Double[5, 120], Gen.Double[5, 120], Gen.Double[14, 60], Gen.Double[0, 20])
+            .Sample(
+                (width, length, beyond, turned) =>
+                {
+                    var told = (WorkPlan)Reckon(
+                        ("what", "strained"),
+                        ("tearWidth", width),
+                        ("tearLength", length),
+                        ("method", "patch"),
+                        ("margin", 6),
+                        ("patchBeyond", beyond),
+                        ("patchTurned", turned)
+                    );
+                    var figures = Captured.From(told);
+                    var drawing = told.Drawings(Ruler.Metric)[0];
+                    double Wide(string part) =>
+                        drawing
+                            .Shapes.OfType<PathShape>()
+                            .Where(s => s.Part == part)
+                            .Max(s => new Paths.MeasuredPath(s.Path).Bounds.Width.Millimetres);
+                    return Math.Abs(figures["patchWidth"] - 2 * turned - Wide("patch")) < 1e-6
+                        && Math.Abs(Wide("patch") - width - 2 * beyond) < 1e-6
+                        // The row round the tear runs in sound fabric, and inside the one at the edge.
+                        && Wide("round-tear") > width
+                        && Wide("round-tear") < Wide("round")
+                        && Wide("round") < Wide("patch")
+                        && told.Findings.All(f => f.Severity == Severity.Note)
+                        && told.Steps(Ruler.Metric).Select(s => s.Key).Contains("turn-under")
+                            == turned > 0;
+                },
+                iter: 60
+            );
+
+    [Fact]
     public void Nothing_is_cut_the_backing_is_taken_from_a_scrap()
     {
         var plan = (WorkPlan)Reckon();

@@ -16,7 +16,7 @@ public class FreeMotionTests
     private static readonly Process Free = Techniques.WorkingOf("free-motion")!;
 
     private static readonly Gen<RawInputs> AnyWork =
-        from kind in Gen.OneOf("meander", "line", "fill", "letters")
+        from kind in Gen.OneOf("meander", "loops", "line", "fill", "letters")
         from size in Gen.Double[60, 260]
         from apart in Gen.Double[1.2, 12]
         from stitch in Gen.Double[0.8, 4]
@@ -34,7 +34,10 @@ public class FreeMotionTests
             ("shapeHeight", size * 0.6),
             ("text", "Wren"),
             ("capHeight", Math.Max(30, size / 5)),
-            ("lineSpacing", kind == "meander" ? Math.Min(apart + 2, size * 0.15) : apart),
+            (
+                "lineSpacing",
+                kind is "meander" or "loops" ? Math.Min(apart + 2, size * 0.15) : apart
+            ),
             ("stitchLength", stitch),
             ("machineSpeed", machine),
             ("passes", passes),
@@ -51,7 +54,7 @@ public class FreeMotionTests
             var lines = Lines(told);
             var (stitch, machine) = (Number(ask, "stitchLength"), Number(ask, "machineSpeed"));
             var passes = Number(ask, "passes");
-            var wide = Said(ask, "kind") is "fill" or "letters" ? Number(ask, "stitchWidth") : 0;
+            var wide = Number(ask, "stitchWidth");
             var each = Math.Sqrt(stitch * stitch + wide * wide) + Number(ask, "clothThickness");
             return Near(told["length"], passes * lines.Sum(Long))
                 && told["stitches"] == Math.Ceiling(told["length"] / stitch - 1e-9)
@@ -434,6 +437,44 @@ public class FreeMotionTests
     }
 
     /// <summary>A field of 60 by 60 cm is no more than any other: it is one line, and its stitches are told.</summary>
+    [Fact]
+    public void Loops_stay_within_their_field_reach_all_of_it_and_cross_themselves() =>
+        Gen.Select(Gen.Double[40, 300], Gen.Double[40, 200], Gen.Double[4, 18], Gen.Int[0, 9999])
+            .Sample(
+                (width, height, apart, seed) =>
+                {
+                    var line = Loops.Of(
+                        Length.FromMillimetres(width),
+                        Length.FromMillimetres(height),
+                        Length.FromMillimetres(apart),
+                        seed
+                    );
+                    var (x, y) = (
+                        line.Select(p => p.X.Millimetres).ToList(),
+                        line.Select(p => p.Y.Millimetres).ToList()
+                    );
+                    var far = line.Zip(line.Skip(1))
+                        .Max(p =>
+                            Math.Sqrt(
+                                Math.Pow((p.First.X - p.Second.X).Millimetres, 2)
+                                    + Math.Pow((p.First.Y - p.Second.Y).Millimetres, 2)
+                            )
+                        );
+                    return x.Min() >= 0
+                        && y.Min() >= 0
+                        && x.Max() <= width + 1e-9
+                        && y.Max() <= height + 1e-9
+                        // No corner of the field is left, and no stitch goes across it.
+                        && x.Min() < apart
+                        && width - x.Max() < apart
+                        && y.Min() < apart
+                        && height - y.Max() < apart
+                        && far < 2 * apart
+                        && Area.Crossings(new MeasuredPath(Path.Of(false, line))).Count > 0;
+                },
+                iter: 40
+            );
+
     [Fact]
     public void A_large_meander_is_one_line_of_the_length_that_fills_it()
     {

@@ -127,6 +127,15 @@ internal static class MachineFields
             "Goes back and forth over a hole by a program."
         );
 
+    public static ChoiceField DarnsFirst { get; } =
+        Choice(
+                "darnsFirst",
+                "Darning program starts",
+                new Choice("towards", "towards you", "A block starts at its far end."),
+                new Choice("away", "away from you", "A block starts at its near end.")
+            )
+            .Help("Which way its first line runs: one block on a scrap shows it.");
+
     public static FlagField Locks { get; } =
         new FlagField("lockStitch", "Tie-off button").Help("A few stitches on the spot at a key.");
 
@@ -199,6 +208,7 @@ internal static class MachineFields
         Fastest,
         Stop,
         Darns,
+        DarnsFirst,
         Locks,
         Normal,
         Lowest,

@@ -11,6 +11,7 @@ public sealed record Stabiliser(string? Kind) : IThing
     public const string WashAway = "wash-away";
     public const string Interfacing = "fusible-interfacing";
     public const string PaperBacked = "paper-backed";
+    public const string Sticky = "sticky-backed";
 
     private static readonly ChoiceField KindField = Choice(
         "kind",
@@ -19,7 +20,12 @@ public sealed record Stabiliser(string? Kind) : IThing
         new Choice(CutAway, "cut-away", "Stays: for fabric that stretches."),
         new Choice(WashAway, "wash-away", "For nets and loose texture; washed out."),
         new Choice(Interfacing, "fusible interfacing", "Ironed on; stays: behind darns."),
-        new Choice(PaperBacked, "paper-backed fusible", "Glues a shape on: for appliqué.")
+        new Choice(PaperBacked, "paper-backed fusible", "Glues a shape on: for appliqué."),
+        new Choice(
+            Sticky,
+            "sticky-backed fusible",
+            "Sticks until it is pressed: a shape can be laid again."
+        )
     );
 
     public static ThingKind Described { get; } =

@@ -207,6 +207,7 @@ internal static partial class Starters
         new("wash-away", "For nets and loose texture.", Of(("kind", "wash-away"))),
         new("light interfacing", "Behind darns.", Of(("kind", "fusible-interfacing"))),
         new("paper-backed fusible", "For appliqué.", Of(("kind", "paper-backed"))),
+        new("sticky-backed fusible", "For appliqué.", Of(("kind", "sticky-backed"))),
     ];
 
     public static IReadOnlyList<Starter> Cords { get; } =

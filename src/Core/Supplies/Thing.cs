@@ -68,6 +68,7 @@ public static class ThingKinds
         Stabiliser.Described,
         Cord.Described,
         Ribbon.Described,
+        Hoop.Described,
         Stitch.Described,
     ];
 

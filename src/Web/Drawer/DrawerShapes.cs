@@ -13,7 +13,7 @@ namespace ZephyrReach.Web.Drawer;
 
 /// <summary>A thing to put into the drawer.</summary>
 /// <param name="Id">A UUID of version 7, made by the client.</param>
-/// <param name="Kind">machine, foot, needle, thread, elastic, cloth, stabiliser, cord, ribbon or machine-stitch.</param>
+/// <param name="Kind">machine, foot, needle, thread, elastic, cloth, stabiliser, cord, ribbon, hoop or machine-stitch.</param>
 /// <param name="Properties">What is known of it, by field; what is left out is not known.</param>
 public sealed record ThingIn(
     [property: Uuid7] Guid Id,

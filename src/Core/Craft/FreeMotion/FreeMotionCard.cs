@@ -52,7 +52,7 @@ internal static class FreeMotionCard
                 new Choice("line", "straight lines", "Drawing, writing, quilting."),
                 new Choice(
                     "fill",
-                    "zigzag fill",
+                    "zigzag",
                     "Slow hands give satin, quick hands an open scribble."
                 ),
                 new Choice("texture", "texture", "Elastic in the bobbin: the field draws in.")

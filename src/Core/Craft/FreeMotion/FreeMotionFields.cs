@@ -14,6 +14,7 @@ internal static class FreeMotionFields
     public const string Fill = "fill";
     public const string Lettered = "letters";
     public const string Meandered = "meander";
+    public const string Looped = "loops";
 
     public const string Hoop = "hoop";
     public const string Stabiliser = "stabiliser";
@@ -30,6 +31,11 @@ internal static class FreeMotionFields
                     "meander",
                     "One line wanders over a field and never crosses itself."
                 ),
+                new(
+                    Looped,
+                    "loops",
+                    "It wanders in loops and crosses itself as it goes: a texture."
+                ),
                 new(Line, "line", "The needle draws, as a pencil does."),
                 new(Fill, "fill", "An outline is filled with lines side by side."),
                 new(Lettered, "lettering", "A monogram or a name."),
@@ -39,15 +45,19 @@ internal static class FreeMotionFields
         ).Help("What the needle does.");
 
     public static LengthField Width { get; } =
-        Mm("width", "Area width", 10, 5000).Help("From side to side.").When(Kind, Meandered);
+        Mm("width", "Area width", 10, 5000)
+            .Help("From side to side.")
+            .When(Kind, Meandered, Looped);
 
     public static LengthField Height { get; } =
-        Mm("height", "Area height", 10, 5000).Help("From top to bottom.").When(Kind, Meandered);
+        Mm("height", "Area height", 10, 5000)
+            .Help("From top to bottom.")
+            .When(Kind, Meandered, Looped);
 
     public static LengthField LineSpacing { get; } =
         Mm("lineSpacing", "Line spacing", 0.2, 200)
             .Help(
-                "From line to line: 8 mm in a meander, 1 mm in a fill, where nothing is entered."
+                "From line to line: 8 mm over a field, 1 mm in a fill, where nothing is entered."
             ) with
         {
             Kind = LengthKind.Fine,
@@ -57,9 +67,9 @@ internal static class FreeMotionFields
 
     public static NumberField Seed { get; } =
         new NumberField("seed", "Variation", 0, 9999, 1, false)
-            .Help("Another number gives another meander.")
+            .Help("Another number gives another way over the field.")
             .Whole()
-            .When(Kind, Meandered);
+            .When(Kind, Meandered, Looped);
 
     public static ChoiceField Made { get; } =
         new ChoiceField(
@@ -142,8 +152,9 @@ internal static class FreeMotionFields
 
     public static LengthField StitchWidth { get; } =
         Fine("stitchWidth", "Zigzag width", 0, 15, 0)
-            .Help("0 is a straight stitch. A zigzag sets the lines apart: they overlap by a tenth.")
-            .When(Kind, Fill, Lettered);
+            .Help(
+                "0 is a straight stitch. In a fill a zigzag sets the lines apart: they overlap by a tenth."
+            );
 
     public static LengthField StitchLength { get; } =
         Fine("stitchLength", "Stitch length", 0.1, 12)
@@ -192,7 +203,10 @@ internal static class FreeMotionFields
         ).Help("What keeps it flat while it is moved.");
 
     public static LengthField HoopInside { get; } =
-        Mm("hoopInside", "Hoop size", 60, 600, 150).Help("From rim to rim.").When(Held, Hoop);
+        Mm("hoopInside", "Hoop size", 60, 600, 150)
+            .Help("From rim to rim.")
+            .From("hoop.inside")
+            .When(Held, Hoop);
 
     public static FlagField Elastic { get; } =
         new FlagField("elasticBobbin", "In the bobbin")
@@ -217,6 +231,15 @@ internal static class FreeMotionFields
     public static LengthField BobbinCapacity { get; } =
         Mm("bobbinCapacity", "Thread per bobbin", 1000, 500_000, 60_000)
             .Help("Of this thread.") with
+        {
+            Kind = LengthKind.Amount,
+        };
+
+    public static LengthField BobbinElastic { get; } =
+        Mm("bobbinElastic", "Elastic per bobbin", 200, 100_000, 9000)
+            .Help("Elastic thread on a full bobbin, hardly stretched.")
+            .From("machine.bobbinElastic")
+            .When(Elastic, "true") with
         {
             Kind = LengthKind.Amount,
         };
@@ -266,6 +289,7 @@ internal static class FreeMotionFields
         ClothWeight,
         MaxStitchWidth,
         BobbinCapacity,
+        BobbinElastic,
         Samples,
     ];
 

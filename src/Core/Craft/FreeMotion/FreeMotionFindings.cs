@@ -127,7 +127,7 @@ internal static class FreeMotionFindings
                 "Stop with the needle down where lines leave the field, and begin there again after it is moved."
             );
         }
-        if (ask.Elastic && ask.Kind is not FreeMotionFields.Meandered)
+        if (ask.Elastic && !ask.IsField)
         {
             yield return Finding.Note(
                 "elastic-field",

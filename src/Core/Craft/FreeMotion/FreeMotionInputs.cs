@@ -29,10 +29,11 @@ internal sealed record FreeMotionInputs(InputReader Said, string Kind)
 
     private bool IsFilled => Kind is FreeMotionFields.Fill or FreeMotionFields.Lettered;
 
-    private Length ZigzagSaid { get; } = Said.LengthOrStart(FreeMotionFields.StitchWidth);
+    /// <summary>Whether the line goes over a field: as a meander or in loops.</summary>
+    public bool IsField => Kind is FreeMotionFields.Meandered or FreeMotionFields.Looped;
 
     /// <summary>Of a zigzag; nothing for a straight stitch.</summary>
-    public Length StitchWidth => IsFilled ? ZigzagSaid : Length.Zero;
+    public Length StitchWidth { get; } = Said.LengthOrStart(FreeMotionFields.StitchWidth);
 
     public bool IsZigzag => StitchWidth > Length.Zero;
 
@@ -41,8 +42,8 @@ internal sealed record FreeMotionInputs(InputReader Said, string Kind)
     /// <summary>From line to line; nothing for a line.</summary>
     public Length Apart =>
         Kind == FreeMotionFields.Line ? Length.Zero
-        : IsZigzag ? StitchWidth * Overlapped
-        : ApartSaid ?? Length.FromMillimetres(Kind == FreeMotionFields.Meandered ? 8 : 1);
+        : IsZigzag && IsFilled ? StitchWidth * Overlapped
+        : ApartSaid ?? Length.FromMillimetres(IsField ? 8 : 1);
 
     private double AngleSaid { get; } = Said.NumberOrStart(FreeMotionFields.Angle);
 
@@ -81,7 +82,12 @@ internal sealed record FreeMotionInputs(InputReader Said, string Kind)
 
     public Length MaxStitchWidth { get; } = Said.LengthOrStart(FreeMotionFields.MaxStitchWidth);
 
-    public Length Bobbin { get; } = Said.LengthOrStart(FreeMotionFields.BobbinCapacity);
+    /// <summary>What a full bobbin holds of what is wound on it: elastic fills it far sooner, where that is said.</summary>
+    public Length Bobbin { get; } =
+        Said.Flag(FreeMotionFields.Elastic)
+        && Said.OptionalLength(FreeMotionFields.BobbinElastic) is { } elastic
+            ? elastic
+            : Said.LengthOrStart(FreeMotionFields.BobbinCapacity);
 
     /// <summary>What her stitches came to against what was planned.</summary>
     public IReadOnlyList<DialSample> Counted { get; } =
@@ -95,12 +101,17 @@ internal sealed record FreeMotionInputs(InputReader Said, string Kind)
             .OfType<ElasticSquare>(),
     ];
 
-    /// <summary>From the middle of a zigzag to its one side, square to the lines of the fill; in mm.</summary>
+    /// <summary>
+    /// From the middle of a zigzag to its one side, in mm: square to the lines of a fill, which is turned so; else from left to right,
+    /// as the fabric lies before the machine.
+    /// </summary>
     public (double X, double Y) Swing =>
-        (
-            -Math.Sin(Angle * Math.PI / 180) * StitchWidth.Millimetres / 2,
-            Math.Cos(Angle * Math.PI / 180) * StitchWidth.Millimetres / 2
-        );
+        IsFilled
+            ? (
+                -Math.Sin(Angle * Math.PI / 180) * StitchWidth.Millimetres / 2,
+                Math.Cos(Angle * Math.PI / 180) * StitchWidth.Millimetres / 2
+            )
+            : (StitchWidth.Millimetres / 2, 0);
 
     /// <summary>Reads an ask; null when the reader has errors.</summary>
     public static FreeMotionInputs? Read(InputReader reader)

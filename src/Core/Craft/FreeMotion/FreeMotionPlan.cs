@@ -244,14 +244,14 @@ internal sealed partial record FreeMotionPlan(FreeMotionInputs Ask) : WorkPlan
     public override Guide? Guide => SewnDrawing.Guide(this);
 
     public override IReadOnlyList<Path> Traces =>
-        Ask.Kind == FreeMotionFields.Meandered
-            ? [.. Ask.Stretches.Select(s => Path.Of(false, s))]
-            : Ask.Way.Sketch;
+        Ask.IsField ? [.. Ask.Stretches.Select(s => Path.Of(false, s))] : Ask.Way.Sketch;
 
     public override Summary Summary =>
         new(
             Ask.Kind switch
             {
+                FreeMotionFields.Looped =>
+                    $"Loops over {Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))}",
                 FreeMotionFields.Meandered =>
                     $"Meander over {Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))}",
                 FreeMotionFields.Lettered => $"Letters, {Stitches} stitches",

@@ -31,7 +31,7 @@ internal static class FreeMotionSteps
         new SewingStep(
             "draw",
             "Transfer the design",
-            a.Ask.Kind == FreeMotionFields.Meandered
+            a.Ask.IsField
                 ? $"Chalk the field, {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}. The way through it is on the paper at true size; after a while the eye needs it no more."
                 : $"Trace it from the paper with a pen that goes away: {a.Ruler.Mark(a.Reach.Width)} by {a.Ruler.Mark(a.Reach.Height)}.",
             Ruler.Size(a.Ruler.Mark(a.Reach.Width), a.Ruler.Mark(a.Reach.Height)),
@@ -77,7 +77,7 @@ internal static class FreeMotionSteps
                 + (
                     a.Ask.Elastic
                         ? " Wind the elastic onto the bobbin by hand, hardly stretched."
-                        : ""
+                        : " The same thread in the bobbin as above: then it does not show if the tension is a little off."
                 ),
             "feed dogs down",
             ["The foot is down.", "One full stitch by the handwheel touches nothing."],

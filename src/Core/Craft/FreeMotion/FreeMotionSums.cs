@@ -19,7 +19,7 @@ internal sealed partial record FreeMotionPlan
             new(
                 "Line",
                 Ruler.Sum($"{Ask.Line} × {Ask.Passes} = {Length}"),
-                Ask.Kind == FreeMotionFields.Meandered
+                Ask.IsField
                     ? $"{Ruler.Fine(Ask.Apart)} apart over {Ruler.Size(Ruler.Mark(Reach.Width), Ruler.Mark(Reach.Height))}."
                     : ""
             ),

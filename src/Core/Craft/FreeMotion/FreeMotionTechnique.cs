@@ -32,6 +32,8 @@ internal static class FreeMotionTechnique
             Also =
             [
                 "meander",
+                "scribble",
+                "wandering",
                 "thread painting",
                 "monogram",
                 "lettering",
@@ -113,6 +115,7 @@ internal static class FreeMotionTechnique
                         "Bobbin and machine",
                         "elasticBobbin",
                         "bobbinCapacity",
+                        "bobbinElastic",
                         "maxStitchWidth"
                     ),
                 ],
@@ -122,7 +125,7 @@ internal static class FreeMotionTechnique
                     "Choose what is sewn; it is drawn here stitch by stitch as you type."
                 ),
                 Stages = Process.StagesWithoutCut,
-                Uses = ["foot", "thread", "stabiliser"],
+                Uses = ["foot", "thread", "stabiliser", "hoop"],
                 Cautions = Hazards,
                 Swatch = HandSwatch.Described,
             },
@@ -132,13 +135,8 @@ internal static class FreeMotionTechnique
     private static RawInputs ToldToCard(RawInputs ask)
     {
         var reader = new InputReader(ask, Ruler.Metric);
-        var isFilled =
-            reader.OptionalChoice(FreeMotionFields.Kind)
-            is FreeMotionFields.Fill
-                or FreeMotionFields.Lettered;
         var isZigzag =
-            isFilled
-            && reader.OptionalLength(FreeMotionFields.StitchWidth) >= Wants.StitchWidthField.Least;
+            reader.OptionalLength(FreeMotionFields.StitchWidth) >= Wants.StitchWidthField.Least;
         var told = isZigzag ? ask : ask.Without(FreeMotionFields.StitchWidth.Name);
         return ask.TryGet("school", out _) ? told
             : isZigzag ? told.With("school", RawValue.Of("fill"))

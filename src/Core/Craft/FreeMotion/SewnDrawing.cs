@@ -47,6 +47,7 @@ internal static class SewnDrawing
             shapes.AddRange(Stitched(a, i, place));
         }
         shapes.AddRange(Numbers(a, place));
+        shapes.AddRange(BobbinMarks.Of(a, place));
         if (a.Fields_.Count > 1)
         {
             shapes.AddRange(a.Fields_.SelectMany(f => Hoop(f, place)));
@@ -124,9 +125,11 @@ internal static class SewnDrawing
             a.Reach.Width + 2 * margin,
             Length.Max(a.Reach.Height + 2 * margin, large / 5),
             [
-                .. (a.Ask.Kind == FreeMotionFields.Meandered ? Few(a) : a.Ask.Way.Sketch).Select(
-                    o => new PathShape(place.Of(o), LineMeaning.Cord, Width: large / 60)
-                ),
+                .. (a.Ask.IsField ? Few(a) : a.Ask.Way.Sketch).Select(o => new PathShape(
+                    place.Of(o),
+                    LineMeaning.Cord,
+                    Width: large / 60
+                )),
             ],
             true
         );
@@ -136,7 +139,15 @@ internal static class SewnDrawing
     private static IEnumerable<Path> Few(FreeMotionPlan a)
     {
         var apart = Length.Max(a.Ask.Apart, Length.Min(a.Reach.Width, a.Reach.Height) / 8);
-        return [Path.Of(false, Meander.Of(a.Reach.Width, a.Reach.Height, apart, 3))];
+        return
+        [
+            Path.Of(
+                false,
+                a.Ask.Kind == FreeMotionFields.Looped
+                    ? Loops.Of(a.Reach.Width, a.Reach.Height, apart, 3)
+                    : Meander.Of(a.Reach.Width, a.Reach.Height, apart, 3)
+            ),
+        ];
     }
 
     /// <summary>Through the places where the needle goes in: long stitches cut the corners, as they do on cloth.</summary>

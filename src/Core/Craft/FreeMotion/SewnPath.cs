@@ -81,7 +81,11 @@ internal sealed class SewnPathReader
     private IEnumerable<Field> Needed =>
         ask.Kind switch
         {
-            FreeMotionFields.Meandered => [FreeMotionFields.Width, FreeMotionFields.Height],
+            FreeMotionFields.Meandered or FreeMotionFields.Looped =>
+            [
+                FreeMotionFields.Width,
+                FreeMotionFields.Height,
+            ],
             FreeMotionFields.Lettered => [FreeMotionFields.Text, FreeMotionFields.CapHeight],
             _ when isShaped => [LineFields.ShapeWidth],
             FreeMotionFields.Fill => [FreeMotionFields.Outline],
@@ -101,7 +105,10 @@ internal sealed class SewnPathReader
     {
         var laid = ask.Kind switch
         {
-            FreeMotionFields.Meandered => OfField(width!.Value, height!.Value),
+            FreeMotionFields.Meandered or FreeMotionFields.Looped => OfField(
+                width!.Value,
+                height!.Value
+            ),
             FreeMotionFields.Lettered => OfLetters(text!, cap!.Value),
             FreeMotionFields.Fill => OfFill(
                 isShaped ? shape.At(size) : outline,
@@ -135,7 +142,11 @@ internal sealed class SewnPathReader
                 $"The field must be {Meander.LeastCells} times as wide and as high as its lines lie apart."
             );
         }
-        if (Meander.Places(across, down, ask.Apart) > Meander.MostPlaces)
+        var isLooped = ask.Kind == FreeMotionFields.Looped;
+        var places = isLooped
+            ? Loops.Places(across, down, ask.Apart) * 4
+            : Meander.Places(across, down, ask.Apart);
+        if (places > Meander.MostPlaces)
         {
             return Refused(
                 FreeMotionFields.LineSpacing,
@@ -149,7 +160,10 @@ internal sealed class SewnPathReader
             new Point(across, down),
             new Point(Length.Zero, down)
         );
-        return new([Meander.Of(across, down, ask.Apart, seed)], [field])
+        var line = isLooped
+            ? Loops.Of(across, down, ask.Apart, seed)
+            : Meander.Of(across, down, ask.Apart, seed);
+        return new([line], [field])
         {
             WidthField = FreeMotionFields.Width.Name,
             HeightField = FreeMotionFields.Height.Name,

@@ -18,38 +18,84 @@ internal static class AppliqueCard
         "The base fabric lies flat.",
     ];
 
+    /// <summary>By the stitch: where its sides fall.</summary>
+    private static CardTechnique Sewn(CardInputs ask) =>
+        ask.Wants.School switch
+        {
+            Satin => Technique with
+            {
+                Position = new(
+                    "at the side, its right swing just outside the edge",
+                    "The whole width lies on the shape, and covers its raw edge."
+                ),
+                Checks = WithSwing,
+            },
+            Turned => Technique with
+            {
+                Position = new(
+                    "at the side, its right swing just outside the fold",
+                    "One swing catches the fold, the other falls beside it."
+                ),
+                Preparation = new(
+                    "press the edge under over a card, place, baste",
+                    "A sharp fold is all that is seen of it."
+                ),
+                Checks = WithSwing,
+            },
+            _ => Technique,
+        };
+
+    /// <summary>By what holds a raw edge in its place.</summary>
+    private static CardTechnique Held(CardInputs ask, CardTechnique technique) =>
+        ask.Wants.School == Turned
+            ? technique
+            : ask.Wants.Of(AppliqueFields.HeldBy) switch
+            {
+                AppliqueFields.Sticky => technique with
+                {
+                    Preparation = new(
+                        "trace mirrored, stick on, cut, peel, place, then fuse",
+                        "It holds by itself until it is pressed, and can be laid again."
+                    ),
+                },
+                AppliqueFields.Pinned => technique with
+                {
+                    Preparation = new(
+                        "draw, cut, place, baste or glue",
+                        "Nothing is fused: it stays soft, and frays a little."
+                    ),
+                },
+                _ => technique,
+            };
+
+    /// <summary>With the needle moved to the right, where it is.</summary>
+    private static CardTechnique Moved(CardInputs ask, CardTechnique technique) =>
+        ask.Wants.Of(AppliqueFields.NeedleMoved) is { Millimetres: > 0 } moved
+            ? technique with
+            {
+                Position = technique.Position with
+                {
+                    Figure =
+                        $"moved {ask.Ruler.Fine(moved)} to the right: {technique.Position.Figure}",
+                },
+            }
+            : technique;
+
     public static CardTechnique Technique { get; } =
         new()
         {
             Name = "applique",
             Title = "appliqué",
             Says = "A fabric shape sewn onto a background round its edge.",
-            As = ask =>
-                ask.Wants.School switch
-                {
-                    Satin => Technique! with
-                    {
-                        Position = new(
-                            "at the side, its right swing just outside the edge",
-                            "The whole width lies on the shape, and covers its raw edge."
-                        ),
-                        Checks = WithSwing,
-                    },
-                    Turned => Technique! with
-                    {
-                        Position = new(
-                            "at the side, its right swing just outside the fold",
-                            "One swing catches the fold, the other falls beside it."
-                        ),
-                        Preparation = new(
-                            "press the edge under over a card, place, baste",
-                            "A sharp fold is all that is seen of it."
-                        ),
-                        Checks = WithSwing,
-                    },
-                    _ => Technique!,
-                },
-            Fields = [Wants.StitchLengthField, Wants.StitchWidthField],
+            As = ask => Moved(ask, Held(ask, Sewn(ask))),
+            Fields =
+            [
+                Wants.StitchLengthField,
+                Wants.StitchWidthField,
+                AppliqueFields.Firm,
+                AppliqueFields.HeldBy,
+                AppliqueFields.NeedleMoved,
+            ],
             School = Wants.SchoolField(
                 new Choice("blanket", "blanket stitch", "Fused raw edge: soft and quick."),
                 new Choice(
@@ -120,7 +166,10 @@ internal static class AppliqueCard
             Below = new("fine bobbin thread", "It makes no ridge below.", 5, 18),
             Bulky = _ => false,
             BuildUp = ask => ask.Wants.School == Satin ? Mm(1) : null,
-            Stabiliser = ForDense,
+            Stabiliser = ask =>
+                ask.Wants.Of(AppliqueFields.Firm)
+                    ? new("none: the base fabric is firm", "It carries the stitch by itself.")
+                    : ForDense(ask),
             Position = new(
                 "at the side, straight part just outside the edge",
                 "The sideways stitch goes into the shape."

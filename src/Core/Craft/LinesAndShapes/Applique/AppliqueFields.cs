@@ -12,6 +12,9 @@ internal static class AppliqueFields
     public const string Satin = "satin";
     public const string Turned = "turned";
 
+    public const string Sticky = "sticky";
+    public const string Pinned = "pinned";
+
     public static NameField Piece { get; } =
         new NameField("piece", "Name of the shape").Help(
             "What it is called among others: root, leaf."
@@ -150,6 +153,46 @@ internal static class AppliqueFields
             .Help("Of the machine.")
             .From("machine.widestStitch");
 
+    public static ChoiceField HeldBy { get; } =
+        new ChoiceField(
+            "heldBy",
+            "Held in place by",
+            [
+                new(
+                    "paper-backed",
+                    "paper-backed fusible",
+                    "Traced on its paper, fused, peeled, fused again: it stays."
+                ),
+                new(
+                    Sticky,
+                    "sticky-backed fusible",
+                    "It holds by itself until it is pressed: it can be lifted and laid again."
+                ),
+                new(Pinned, "basting or glue", "Soft, nothing fused; the raw edge frays more."),
+            ],
+            "paper-backed",
+            false
+        )
+        {
+            ShownWhen = new(Stitch.Name, Turned, true),
+        }.Help("What keeps the shape in its place while it is sewn.");
+
+    public static FlagField Firm { get; } =
+        new FlagField("firmGround", "Behind the base fabric")
+            .Help("A firm base fabric needs nothing behind it: denim, canvas, felt.")
+            .Words("stabiliser", "nothing: it is firm");
+
+    public static LengthField ToeOpening { get; } =
+        SetUpFields.FootOpening(null) with
+        {
+            Label = "Between the toes of the foot",
+            Help = "Of an open-toe foot, from toe to toe: the edge is led along one of them.",
+        };
+
+    public static LengthField NeedleMoved { get; } =
+        Fine("needleMoved", "Needle moved to the right", 0, 7, 0)
+            .Help("From the middle: the nearer to the toe, the easier the edge is led along it.");
+
     public static LengthField ClothThickness { get; } =
         Fine("clothThickness", "Thickness of all layers", 0.05, 8, 0.8)
             .Help("Base fabric, shape, and what lies under.");
@@ -189,6 +232,11 @@ internal static class AppliqueFields
         CornerAngle,
         DialFactor,
         MaxStitchWidth,
+        HeldBy,
+        Firm,
+        ToeOpening,
+        NeedleMoved,
+        SetUpFields.NeedleSize,
         ClothThickness,
         LineFields.Speed,
         Samples,

@@ -56,6 +56,17 @@ internal static class AppliqueFigures
         F.Count("insideCorners", "Corners that point into the shape.", a => a.Corners(false)),
         F.Count("stitches", "With what is set.", a => a.Stitches),
         F.Fine("bite", "How far the stitch goes into the shape.", a => a.Bite),
+        F.Fine(
+            "edgeAt",
+            "stitch width/2 + needleMoved: the right side of the stitch, from the middle of the foot.",
+            a => a.EdgeAt
+        ),
+        F.Length(
+            "toToe",
+            LengthKind.Fine,
+            "footOpening/2 − edgeAt: from there to the inside of the right toe.",
+            a => a.ToToe
+        ),
         F.Fine("setRepeat", "What is set: bestRepeat, as a swatch keeps it.", a => a.BestRepeat),
         F.Ratio("dialFactor", "What the machine gives of what is set.", a => a.Factor),
         F.Flag("lands", "Whether every corner is met within 0.2 mm.", a => a.Lands),

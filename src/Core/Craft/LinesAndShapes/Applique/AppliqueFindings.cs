@@ -24,6 +24,10 @@ internal static class AppliqueFindings
                 $"Make the bite {a.Ruler.Fine(ask.MaxStitchWidth)} or less."
             );
         }
+        foreach (var finding in OfNeedle(a).Concat(OfBacking(a)))
+        {
+            yield return finding;
+        }
         if (!a.Lands)
         {
             yield return new(
@@ -60,6 +64,67 @@ internal static class AppliqueFindings
             yield return finding;
         }
     }
+
+    /// <summary>Where the needle stands against the toe of the foot, and against what the machine swings.</summary>
+    private static IEnumerable<Finding> OfNeedle(AppliquePlan a)
+    {
+        var ask = a.Ask;
+        if (a.Bite <= ask.MaxStitchWidth && a.EdgeAt > ask.MaxStitchWidth / 2)
+        {
+            yield return Finding.Stop(
+                "moved-too-far",
+                $"Moved by {a.Ruler.Fine(ask.NeedleMoved)}, the stitch would reach {a.Ruler.Fine(a.EdgeAt)} from the middle, and the machine swings {a.Ruler.Fine(ask.MaxStitchWidth / 2)}.",
+                "It takes the needle no further to the side.",
+                $"Move it {a.Ruler.Fine((ask.MaxStitchWidth - a.Bite) / 2)} or less."
+            );
+        }
+        else if (
+            ask.ToeOpening is { } opening
+            && SetUpFields.Widest(ask.MaxStitchWidth, [opening], ask.NeedleSize) is var safe
+            && !(2 * a.EdgeAt <= safe)
+        )
+        {
+            yield return Finding.Stop(
+                "into-toe",
+                $"The needle would come down {a.Ruler.Fine(a.EdgeAt)} from the middle, and the toes stand {a.Ruler.Fine(opening)} apart.",
+                "It would hit the toe of the foot.",
+                safe is { } most && most >= a.Bite
+                    ? $"Move it {a.Ruler.Fine((most - a.Bite) / 2)} or less."
+                    : "Make the catch smaller, or take a foot that opens wider."
+            );
+        }
+    }
+
+    /// <summary>What comes of nothing behind, and what half a millimetre of tolerance saves.</summary>
+    private static IEnumerable<Finding> OfBacking(AppliquePlan a)
+    {
+        if (a.Ask is { IsFirm: true, Stitch: AppliqueFields.Satin })
+        {
+            yield return Finding.Care(
+                "nothing-behind",
+                "Nothing lies behind a satin stitch.",
+                "Dense stitches pull even a firm fabric into a tunnel.",
+                "Lay a stabiliser behind it, or let a swatch show that it lies flat."
+            );
+        }
+        var stops = a.Rounds.Sum(r => a.Turnings(r).Count);
+        if (
+            a.Ask.Tolerance < Half
+            && a.StopsWith(Half) is var fewer
+            && stops - fewer >= Math.Max(3, stops / 10)
+        )
+        {
+            yield return Finding.Note(
+                "fewer-stops",
+                $"{fewer} stops instead of {stops}, if a curve may be left by {a.Ruler.Fine(Half)}.",
+                $"With {a.Ruler.Fine(a.Ask.Tolerance)} the turns follow each other quickly; half a millimetre is hardly seen under the stitch.",
+                "Allow half a millimetre on curves.",
+                new(AppliqueFields.Tolerance.Name, "0.5 mm")
+            );
+        }
+    }
+
+    private static Length Half => Length.FromMillimetres(0.5);
 
     private static IEnumerable<Finding> OfShapes(AppliquePlan a)
     {

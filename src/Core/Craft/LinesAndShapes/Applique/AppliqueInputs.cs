@@ -64,6 +64,25 @@ internal sealed record AppliqueInputs(InputReader Said, IReadOnlyList<ShapeOn> S
 
     public Length MaxStitchWidth { get; } = Said.LengthOrStart(AppliqueFields.MaxStitchWidth);
 
+    public string HeldBy { get; } = Said.ChoiceOrStart(AppliqueFields.HeldBy);
+
+    /// <summary>Whether something on the back of the shape glues it on. A turned edge has nothing there.</summary>
+    public bool IsFused => Stitch != AppliqueFields.Turned && HeldBy != AppliqueFields.Pinned;
+
+    /// <summary>What it is fused with, as it is bought.</summary>
+    public string Fusible => AppliqueFields.HeldBy.Choices.Single(c => c.Name == HeldBy).Label;
+
+    /// <summary>Whether the base fabric needs nothing behind it.</summary>
+    public bool IsFirm { get; } = Said.Flag(AppliqueFields.Firm);
+
+    /// <summary>From toe to toe of the foot; null where that is not known.</summary>
+    public Length? ToeOpening { get; } = Said.OptionalLength(AppliqueFields.ToeOpening);
+
+    public Length NeedleMoved { get; } = Said.LengthOrStart(AppliqueFields.NeedleMoved);
+
+    /// <summary>NM.</summary>
+    public double NeedleSize { get; } = Said.NumberOrStart(SetUpFields.NeedleSize);
+
     public Length ClothThickness { get; } = Said.LengthOrStart(AppliqueFields.ClothThickness);
 
     /// <summary>Stitches a minute.</summary>

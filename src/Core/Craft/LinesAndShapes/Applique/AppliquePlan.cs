@@ -96,8 +96,16 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
     private IReadOnlyList<CutShape>? cuts;
 
     /// <summary>As it is traced on the paper of the fusible: mirrored, with its rectangle.</summary>
-    public IReadOnlyList<CutShape> Fusible =>
-        Ask.Stitch == AppliqueFields.Turned ? [] : [.. Cuts.Select(c => c.AsTraced)];
+    public IReadOnlyList<CutShape> Fusible => Ask.IsFused ? [.. Cuts.Select(c => c.AsTraced)] : [];
+
+    /// <summary>From the middle of the foot to the right side of the stitch, where the edge runs: bite/2 + moved.</summary>
+    public Length EdgeAt => Bite / 2 + Ask.NeedleMoved;
+
+    /// <summary>From there to the inside of the right toe: opening/2 − edgeAt. Null where the foot is not known; below 0 it goes into the toe.</summary>
+    public Length? ToToe => Ask.ToeOpening is { } wide ? Length.Difference(wide / 2, EdgeAt) : null;
+
+    /// <summary>How many stops all outlines have with another tolerance.</summary>
+    public int StopsWith(Length tolerance) => Rounds.Sum(r => TurningsOf(r, tolerance).Count);
 
     public override Expected? Expected => Ask.Measured.Count > 0 ? Dial.Expected : null;
 
@@ -116,7 +124,7 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
                     Of = "stabiliser",
                 }
             ),
-            Backing.Piece(Outlines),
+            .. Ask.IsFirm ? Array.Empty<Piece>() : [Backing.Piece(Outlines)],
         ];
 
     private static Piece PieceOf(CutShape cut) =>
@@ -136,6 +144,9 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
             new("Corners", $"{Corners(true)} outside, {Corners(false)} inside"),
             new("Pivot points", $"{Rounds.Sum(r => Turnings(r).Count)}"),
             new("Round the edge", Ruler.Mark(Stitched)),
+            .. ToToe is { } toe && toe > Length.Zero
+                ? [new Fact("Lead the edge", $"{Ruler.Fine(toe)} inside the right toe")]
+                : Array.Empty<Fact>(),
             TimeInAll,
         ];
 
@@ -182,11 +193,11 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
                 [
                     new Need("stabiliser", Fusible.Sum(c => c.Height), Stage.Cut)
                     {
-                        Name = "paper-backed fusible",
+                        Name = Ask.Fusible,
                     },
                 ]
                 : Array.Empty<Need>(),
-            Backing.Need(Outlines, Stage.Cut),
+            .. Ask.IsFirm ? Array.Empty<Need>() : [Backing.Need(Outlines, Stage.Cut)],
         ];
 
     /// <summary>Needle thread: every stitch as it lies, and through the layers.</summary>
@@ -239,7 +250,9 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
     /// in the shape; at a corner it stands in it.
     /// </summary>
     internal IReadOnlyList<Turning> Turnings(Round round) =>
-        turnings.TryGetValue(round, out var known) ? known : turnings[round] = TurningsOf(round);
+        turnings.TryGetValue(round, out var known)
+            ? known
+            : turnings[round] = TurningsOf(round, Ask.Tolerance);
 
     private readonly Dictionary<Round, IReadOnlyList<Turning>> turnings = [];
 

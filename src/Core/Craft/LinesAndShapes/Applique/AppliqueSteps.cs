@@ -12,7 +12,7 @@ internal static class AppliqueSteps
             Cut(a),
             .. a.Ask.Stitch == AppliqueFields.Turned ? [Turned(a)] : Array.Empty<SewingStep>(),
             Placed(a),
-            Backed(a),
+            .. a.Ask.IsFirm ? Array.Empty<SewingStep>() : [Backed(a)],
             SetUp(a),
             .. a.Rounds.Where(r => r.Sides.Count > 0).Select((r, i) => Sewn(a, r, i + 1)),
             Finished(a),
@@ -25,6 +25,19 @@ internal static class AppliqueSteps
         IsZigzag(a)
             ? "The needle’s right swing falls just outside the edge, and its left into the shape, which lies to the left of the needle."
             : "The straight part runs just outside the edge, and the sideways stitch goes into the shape, which lies to the left of the needle.";
+
+    /// <summary>What the edge is led along, where the foot is known or the needle is moved.</summary>
+    private static string Toe(AppliquePlan a) =>
+        (
+            a.Ask.NeedleMoved > Length.Zero
+                ? $" Move the needle {a.Ruler.Fine(a.Ask.NeedleMoved)} to the right."
+                : ""
+        )
+        + (
+            a.ToToe is { } toe && toe > Length.Zero
+                ? $" Lead the edge {a.Ruler.Fine(toe)} inside the right toe."
+                : ""
+        );
 
     private static bool IsTurned(AppliquePlan a) => a.Ask.Stitch == AppliqueFields.Turned;
 
@@ -43,11 +56,21 @@ internal static class AppliqueSteps
             (
                 IsTurned(a)
                     ? $"Cut each shape with {a.Ruler.Fine(a.Ask.Allowance)} to turn under."
-                    : $"Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its fabric, and cut it out along the line."
+                    : a.Ask.HeldBy switch
+                    {
+                        AppliqueFields.Sticky =>
+                            "Trace each shape mirrored on the paper of the sticky-backed fusible, peel the other paper off, lay it on the wrong side of its fabric and smooth it, and cut it out along the line.",
+                        AppliqueFields.Pinned =>
+                            "Draw each shape on the right side of its fabric, and cut it out along the line.",
+                        _ =>
+                            "Trace each shape mirrored on the paper of the fusible, fuse it to the wrong side of its fabric, and cut it out along the line.",
+                    }
             ) + " The grain of a shape lies as that of the base fabric.",
             sizes is [var only] ? only.Text : $"{sizes.Count} shapes",
             [
-                "What faces left on the paper faces right on the fabric.",
+                a.Ask.IsFused
+                    ? "What faces left on the paper faces right on the fabric."
+                    : "It faces as it is to lie.",
                 a.Rounds.Any(r => r.Hidden.Count > 0)
                     ? $"Where it goes under another it is {a.Ruler.Fine(a.Ask.Under)} longer."
                     : "The edges are smooth: no nick.",
@@ -88,12 +111,13 @@ internal static class AppliqueSteps
     private static SewingStep Placed(AppliquePlan a) =>
         new SewingStep(
             "place",
-            IsTurned(a) ? "Place and baste" : "Peel, place and fuse",
+            a.Ask.IsFused ? "Peel, place and fuse" : "Place and baste",
             "The paper at true size shows where each lies. "
                 + (
-                    IsTurned(a)
-                        ? "Baste or glue each down."
-                        : "Peel the paper off, place, and fuse with a dry iron."
+                    !a.Ask.IsFused ? "Baste or glue each down."
+                    : a.Ask.HeldBy == AppliqueFields.Sticky
+                        ? "Peel the paper off and lay it down: it holds, and can be lifted and laid again. When all lie right, fuse with a dry iron."
+                    : "Peel the paper off, place, and fuse with a dry iron."
                 ),
             a.Ask.Shapes is [var only] ? only.Name : "from beneath to above",
             ["No corner lifts.", "The base fabric lies flat beneath."],
@@ -134,7 +158,7 @@ internal static class AppliqueSteps
         return new SewingStep(
             "set-up",
             "Set the stitch",
-            $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. {Runs(a)}",
+            $"{stitch} {a.Ruler.Fine(a.BestRepeat)} long and {a.Ruler.Fine(a.Bite)} wide, open-toe foot, needle stop down. {Runs(a)}{Toe(a)}",
             $"{a.Ruler.Fine(a.BestRepeat)} long, {a.Ruler.Fine(a.Bite)} wide",
             [
                 $"On a swatch ten repeats come to {a.Ruler.Fine(10 * a.Step)}.",
@@ -151,6 +175,9 @@ internal static class AppliqueSteps
             .Setting([
                 $"length {a.Ruler.Fine(a.BestRepeat)}",
                 $"width {a.Ruler.Fine(a.Bite)}",
+                .. a.Ask.NeedleMoved > Length.Zero
+                    ? [$"needle {a.Ruler.Fine(a.Ask.NeedleMoved)} to the right"]
+                    : Array.Empty<string>(),
                 $"tension {(a.Ask.Stitch == AppliqueFields.Satin ? "−1" : "−½")}",
                 "needle stop down",
             ]);

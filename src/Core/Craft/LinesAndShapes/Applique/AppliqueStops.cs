@@ -6,10 +6,10 @@ namespace ZephyrReach.Core.Craft.LinesAndShapes.Applique;
 
 internal sealed partial record AppliquePlan
 {
-    private List<Turning> TurningsOf(Round round)
+    private List<Turning> TurningsOf(Round round, Length tolerance)
     {
         var pivots = Stops
-            .Of(Legs.Of(round.Path, 0.05), Step, Ask.Tolerance, Ask.CornerAngle, true)
+            .Of(Legs.Of(round.Path, 0.05), Step, tolerance, Ask.CornerAngle, true)
             .All.Where(s => s.Kind == StopKind.Pivot)
             .ToList();
         List<Turning> all = [];

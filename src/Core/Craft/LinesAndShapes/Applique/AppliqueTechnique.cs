@@ -26,7 +26,7 @@ internal static class AppliqueTechnique
             Name = AppliqueCard.Technique.Name,
             Title = AppliqueCard.Technique.Title,
             Short = "Appliqué",
-            Also = ["applique", "patch", "satin stitch", "blanket stitch", "fusible"],
+            Also = ["applique", "patch", "satin stitch", "blanket stitch", "fusible", "sticky"],
             Kin = Category.Shapes,
             Says = AppliqueCard.Technique.Says,
             Cards = [AppliqueCard.Technique],
@@ -91,6 +91,9 @@ internal static class AppliqueTechnique
                         "repeatStep",
                         "dialFactor",
                         "maxStitchWidth",
+                        "footOpening",
+                        "needleMoved",
+                        "needleSize",
                         "machineSpeed"
                     ),
                     new(
@@ -109,6 +112,8 @@ internal static class AppliqueTechnique
                         "cornerAngle",
                         "tolerance",
                         "under",
+                        "heldBy",
+                        "firmGround",
                         "clothThickness"
                     ),
                 ],

@@ -28,8 +28,8 @@ internal sealed record CordSwatch(
     private const double LeastPull = 0.02;
 
     public static LengthsField CordRead { get; } =
-        new LengthsField("cordUsed", "Cord used", Longest).Help(
-            "Between two marks on the cord, lying loose, before it is sewn."
+        new LengthsField("cordUsed", "Cord used, without its ends", Longest).Help(
+            "Between two marks on the cord, lying loose, before it is sewn. Slanted ends that lie over each other are not counted."
         );
 
     public static LengthsField LineRead { get; } =

@@ -161,7 +161,7 @@ internal static class CouchingSteps
                 "",
                 0,
                 pass.IsClosed
-                    ? $"Lay the slanted ends over each other, and sew on over the first {a.Ruler.Fine(pass.Open)}. The line is closed."
+                    ? $"Lay the slanted ends over each other for {a.Ruler.Mark(a.Ask.Taper)}, the point of each where the other is full, and sew on over the first {a.Ruler.Fine(pass.Open)}. The line is closed."
                     : "The end of the line. Leave the cord long enough to go under.",
                 first + pass.Turnings.Count
             )
@@ -175,7 +175,7 @@ internal static class CouchingSteps
             "Fasten off and press",
             (
                 a.First.IsClosed
-                    ? $"Trim the upper end to a slant over {a.Ruler.Mark(a.Ask.Taper)}, so that both together are as thick as the cord. "
+                    ? $"Trim the upper end to a slant over {a.Ruler.Mark(a.Ask.Taper)}, so that both together are as thick as the cord: the two points run past each other, the lower one beneath. "
                     : $"Cut both ends to a slant over {a.Ruler.Mark(a.Ask.Taper)}, and bring them under or into the seam. "
             )
                 + "Take the threads to the back and knot them. Take away what was laid behind, and press from the back over a towel.",

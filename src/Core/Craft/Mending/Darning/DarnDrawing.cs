@@ -15,7 +15,8 @@ internal static class DarnDrawing
     {
         var ask = a.Ask;
         var beyond = Length.Max(
-            Length.Max(ask.BackingMargin, ask.Margin) + Length.FromMillimetres(6),
+            Length.Max(ask.IsPatched ? ask.PatchBeyond : ask.BackingMargin, ask.Margin)
+                + Length.FromMillimetres(6),
             Length.FromMillimetres(10)
         );
         var (width, height) = (ask.TearWidth + 2 * beyond, ask.TearLength + 2 * beyond);
@@ -30,7 +31,11 @@ internal static class DarnDrawing
                 Fill: ask.What.ClosesFirst ? ClothRole.Backing : ClothRole.Hole
             ).In("tear"),
         ];
-        if (ask.What.IsDarned)
+        if (a.Patch is { } patch)
+        {
+            shapes.AddRange(patch.Shapes(tear));
+        }
+        else if (ask.What.IsDarned)
         {
             shapes.Add(
                 new PathShape(Box(backing, a.BackingWidth, a.BackingLength), LineMeaning.Fold).In(
@@ -63,33 +68,38 @@ internal static class DarnDrawing
         );
         if (ask.What.IsDarned)
         {
+            var over = a.Patch is null ? ask.Margin : ask.PatchBeyond;
+            var (wide, high) = (ask.TearWidth + 2 * over, ask.TearLength + 2 * over);
             shapes.Add(
                 Dimension.Above(
-                    area.X,
-                    area.X + ask.AreaWidth,
+                    tear.X - over,
+                    tear.X - over + wide,
                     Length.Zero,
                     LengthKind.Marked,
-                    "stitched",
-                    states: ask.AreaWidth
+                    a.Patch is null ? "stitched" : "patch",
+                    states: wide
                 )
             );
             shapes.Add(
                 Dimension.Left(
-                    area.Y,
-                    area.Y + ask.AreaLength,
+                    tear.Y - over,
+                    tear.Y - over + high,
                     Length.Zero,
                     LengthKind.Marked,
-                    states: ask.AreaLength
+                    states: high
                 )
             );
         }
         return new Drawing(
             Name,
             !ask.What.IsDarned ? "The tear"
+                : ask.IsPatched ? "The patch over the tear"
                 : ask.IsProgrammed ? "The tear and the darning blocks"
                 : "The tear, and the lines over it",
             !ask.What.IsDarned
-                ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)}. It is not darned."
+                    ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)}. It is not darned."
+                : a.Patch is { } over2
+                    ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} under a patch of {ruler.Mark(over2.Width)} by {ruler.Mark(over2.Long)}, with one row at its edge and one round the tear."
                 : $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} with backing all round, "
                     + (
                         ask.IsProgrammed
@@ -184,7 +194,7 @@ internal static class DarnDrawing
         }
     }
 
-    private static Path Box(Point from, Length width, Length length) =>
+    internal static Path Box(Point from, Length width, Length length) =>
         Path.Of(
             true,
             from,

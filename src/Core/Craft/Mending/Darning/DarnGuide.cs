@@ -11,6 +11,20 @@ internal static class DarnGuide
     {
         var ask = a.Ask;
         List<GuideLine> lines = [];
+        if (a.Patch is { } patch)
+        {
+            var (turned, tear) = (patch.Turned, patch.Turned + ask.PatchBeyond);
+            return new Guide(
+                "The patch",
+                patch.CutWidth,
+                patch.CutLength,
+                [
+                    .. Box(1, turned, turned, patch.Width, patch.Long, LineMeaning.Fold),
+                    .. Box(0, tear, tear, ask.TearWidth, ask.TearLength, LineMeaning.Tear),
+                ],
+                "Cut the fabric along the outline, grain upright. What lies beyond the inner line is pressed under."
+            );
+        }
         if (ask.IsProgrammed)
         {
             foreach (var block in a.Blocks)

@@ -9,6 +9,7 @@ internal static class DarningFields
 {
     public const string Programmed = "programmed";
     public const string FreeMotion = "free-motion";
+    public const string Patched = "patch";
 
     public static ChoiceField What { get; } =
         new ChoiceField(
@@ -40,6 +41,11 @@ internal static class DarningFields
                     "free-motion",
                     "Your hands draw lines both ways; any size and shape, feed dogs down."
                 ),
+                new(
+                    Patched,
+                    "patch",
+                    "A piece of like fabric over it: large holes, or where it strains."
+                ),
             ],
             Programmed,
             false
@@ -65,7 +71,7 @@ internal static class DarningFields
     public static FlagField ByLever { get; } =
         new FlagField("byLever", "Longer blocks by the lever")
             .Help(
-                "The buttonhole lever tapped by hand at either end, so that one block is as long as the darn."
+                "The buttonhole lever tapped by hand at either end, so that one block is as long as the darn: an ordinary foot serves too."
             )
             .When(Method, Programmed);
 
@@ -85,7 +91,22 @@ internal static class DarningFields
             false
         )
             .Help("Which way the machine starts: try it on the swatch.")
+            .From("machine.darnsFirst")
             .When(Method, Programmed);
+
+    public static NameField Program { get; } = Card.Wants.ProgramField.When(Method, Programmed);
+
+    public static NameField FootAsked { get; } = Card.Wants.FootAskedField.When(Method, Programmed);
+
+    public static LengthField PatchBeyond { get; } =
+        Mm("patchBeyond", "Patch beyond the tear by", 4, 150, 15)
+            .Help("To every side, until the fabric is sound.")
+            .When(Method, Patched);
+
+    public static LengthField PatchTurned { get; } =
+        Fine("patchTurned", "Turned under", 0, 25, 6)
+            .Help("All round; nothing of a knit.")
+            .When(Method, Patched);
 
     public static LengthField Margin { get; } =
         Mm("margin", "Stitch beyond the tear by", 0, 50, 6)
@@ -107,15 +128,15 @@ internal static class DarningFields
 
     public static LengthField StitchLength { get; } =
         Fine("stitchLength", "Stitch length", 0.3, 6, 2)
-            .Help("Hand speed ÷ machine speed.")
-            .When(Method, FreeMotion);
+            .Help("Free-motion it is hand speed ÷ machine speed.")
+            .When(Method, FreeMotion, Patched);
 
     public static NumberField Speed { get; } =
         new NumberField("machineSpeed", "This machine’s speed", 50, 5000, 600, false)
             .Help("As fast as it is run for this.")
             .Unit("stitches/min")
             .Step(50)
-            .When(Method, FreeMotion);
+            .When(Method, FreeMotion, Patched);
 
     /// <summary>What blocks came to against what was set.</summary>
     public static GroupsField Samples { get; } =
@@ -133,6 +154,10 @@ internal static class DarningFields
         FootLength,
         ByLever,
         SewsFirst,
+        Program,
+        FootAsked,
+        PatchBeyond,
+        PatchTurned,
         Margin,
         Overlap,
         BackingMargin,

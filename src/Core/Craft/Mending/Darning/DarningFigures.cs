@@ -57,7 +57,24 @@ internal static class DarningFigures
             "Lines times their length, both ways.",
             a => a.Guided(a.Stitched)
         ),
-        F.Count("stitches", "stitched/stitchLength.", a => a.Guided(a.Stitches)),
+        F.Count(
+            "stitches",
+            "stitched/stitchLength, or patchSewn/stitchLength.",
+            a => a.Ask.IsProgrammed ? null : a.Stitches
+        ),
+        F.Length(
+            "patchWidth",
+            LengthKind.Cut,
+            "tearWidth + 2·(patchBeyond + patchTurned), as it is cut.",
+            a => a.Patch?.CutWidth
+        ),
+        F.Length("patchLength", LengthKind.Cut, "The same along.", a => a.Patch?.CutLength),
+        F.Length(
+            "patchSewn",
+            LengthKind.Amount,
+            "Round it, 2 mm inside its edge, and round the tear, the margin beyond it.",
+            a => a.Patch?.Sewn
+        ),
         F.Ratio("minutes", "About how long it takes, without preparing.", a => a.Minutes),
         .. WorkPlan.SharedFigures,
     ];

@@ -24,7 +24,13 @@ internal sealed record DarningInputs(InputReader Said)
 
     private bool ByHand { get; } = Said.Choice(DarningFields.Method) > 0;
 
-    /// <summary>Whether the machine goes back and forth by itself; else the hands do.</summary>
+    /// <summary>Whether a piece of fabric goes over it.</summary>
+    public bool IsPatched => Said.Choice(DarningFields.Method) == 2 && What.IsDarned;
+
+    /// <summary>Whether the hands draw the lines.</summary>
+    public bool IsGuided => !IsProgrammed && !IsPatched;
+
+    /// <summary>Whether the machine goes back and forth by itself.</summary>
     public bool IsProgrammed => !ByHand && What is { IsDarned: true, IsOpen: false };
 
     /// <summary>As wide as the machine goes and the foot lets through.</summary>
@@ -40,6 +46,14 @@ internal sealed record DarningInputs(InputReader Said)
     public bool ByLever { get; } = Said.Flag(DarningFields.ByLever);
 
     public bool AwayFirst { get; } = Said.Choice(DarningFields.SewsFirst) == 1;
+
+    public string? Program { get; } = Said.OptionalName(DarningFields.Program);
+
+    public string? FootAsked { get; } = Said.OptionalName(DarningFields.FootAsked);
+
+    public Length PatchBeyond { get; } = Said.LengthOrStart(DarningFields.PatchBeyond);
+
+    public Length PatchTurned { get; } = Said.LengthOrStart(DarningFields.PatchTurned);
 
     public Length Margin { get; } = Said.LengthOrStart(DarningFields.Margin);
 

@@ -15,9 +15,6 @@ internal sealed record Block(int Number, Length X, Length Y);
 /// <summary>How a tear is darned.</summary>
 internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
 {
-    /// <summary>Workshop rule: more blocks than this lie stiffer than a patch.</summary>
-    private const int MostBlocks = 6;
-
     /// <summary>Workshop rule: a block with its setting takes so many minutes.</summary>
     internal const double MinutesOfBlock = 1.5;
 
@@ -30,6 +27,9 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
     private static readonly Length ProgramGap = Length.FromMillimetres(0.5);
 
     public override IReadOnlyList<Figure> Figures => DarningFigures.All;
+
+    /// <summary>Null where it is darned.</summary>
+    public Patch? Patch => Ask.IsPatched ? new(Ask) : null;
 
     public Length BackingWidth => Ask.TearWidth + 2 * Ask.BackingMargin;
 
@@ -74,10 +74,12 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
     /// <summary>Lines times their length, both ways.</summary>
     public Length Stitched => LengthwiseLines * Ask.AreaLength + CrosswiseLines * Ask.AreaWidth;
 
-    public int Stitches => (int)Rounding.CeilingTolerant(Stitched / Ask.StitchLength);
+    public int Stitches =>
+        Patch?.Stitches ?? (int)Rounding.CeilingTolerant(Stitched / Ask.StitchLength);
 
     public double Minutes =>
         !Ask.What.IsDarned ? (Ask.What.IsSeam ? 5 : 30)
+        : Patch is { } patch ? patch.Minutes
         : Ask.IsProgrammed ? Ask.Columns * Ask.Rows * MinutesOfBlock
         : Stitches / Ask.Speed + (LengthwiseLines + CrosswiseLines) * 0.05;
 
@@ -95,22 +97,22 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
     public override Expected? Expected => Ask.IsProgrammed ? Dial.Expected : null;
 
     public override IReadOnlyList<Piece> Pieces =>
-        !Ask.What.IsDarned
-            ? []
-            :
-            [
-                Piece.Rectangle(
-                    "backing",
-                    1,
-                    "backing (from a remnant)",
-                    BackingWidth,
-                    BackingLength
-                ) with
-                {
-                    Of = "stabiliser",
-                    GrainUpright = true,
-                },
-            ];
+        !Ask.What.IsDarned ? []
+        : Patch is { } patch ? [patch.Piece]
+        :
+        [
+            Piece.Rectangle(
+                "backing",
+                1,
+                "backing (from a remnant)",
+                BackingWidth,
+                BackingLength
+            ) with
+            {
+                Of = "stabiliser",
+                GrainUpright = true,
+            },
+        ];
 
     public override IReadOnlyList<Fact> Facts
     {
@@ -126,6 +128,10 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
                         : new("By hand", "thread by thread"),
                     TimeInAll,
                 ];
+            }
+            if (Patch is { } patch)
+            {
+                return [.. patch.Facts(Ruler), TimeInAll];
             }
             List<Fact> facts =
             [
@@ -165,19 +171,26 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
         );
 
     public override IReadOnlyList<Fact> Scrap =>
-        [
-            new(
-                "Fuse backing to a small piece",
-                Ruler.Size(Ruler.Cut(BackingWidth), Ruler.Cut(BackingLength))
-            ),
-            Ask.IsProgrammed
-                ? new("Set the foot to", Ruler.Fine(SetLength))
-                : new("Draw a square of", Ruler.Mark(Length.FromMillimetres(20))),
-            new(
-                "One block should come to",
-                Ruler.Fine(Ask.IsProgrammed ? BlockLength : Length.FromMillimetres(20))
-            ),
-        ];
+        Ask.IsPatched
+            ?
+            [
+                new("Sew round a corner of like fabric, on a worn piece", "two layers"),
+                new("Set the stitch to", Ruler.Fine(Ask.StitchLength)),
+            ]
+            :
+            [
+                new(
+                    "Fuse backing to a small piece",
+                    Ruler.Size(Ruler.Cut(BackingWidth), Ruler.Cut(BackingLength))
+                ),
+                Ask.IsProgrammed
+                    ? new("Set the foot to", Ruler.Fine(SetLength))
+                    : new("Draw a square of", Ruler.Mark(Length.FromMillimetres(20))),
+                new(
+                    "One block should come to",
+                    Ruler.Fine(Ask.IsProgrammed ? BlockLength : Length.FromMillimetres(20))
+                ),
+            ];
 
     public override IReadOnlyList<Need> Needs => [new("thread", Thread, Stage.Keep)];
 
@@ -190,8 +203,10 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
             {
                 return ThreadUse.OfBoth(SewnAgain);
             }
-            var lines = Ask.IsProgrammed
-                ? Ask.Columns * Ask.Rows * Lines(BlockWidth, ProgramGap) * BlockLength
+            var lines =
+                Patch is { } patch ? patch.Sewn
+                : Ask.IsProgrammed
+                    ? Ask.Columns * Ask.Rows * Lines(BlockWidth, ProgramGap) * BlockLength
                 : Stitched;
             return ThreadUse.OfBoth(lines);
         }
@@ -215,6 +230,7 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
             $"{Ruler.Size(Ruler.Mark(Ask.TearWidth), Ruler.Mark(Ask.TearLength))}, "
                 + (
                     !Ask.What.IsDarned ? (Ask.What.IsSeam ? "sewn again" : "by hand")
+                    : Ask.IsPatched ? "patched"
                     : Ask.IsProgrammed ? Count(Blocks.Count, "block")
                     : "free-motion"
                 ),
@@ -222,12 +238,14 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
         );
 
     public override IReadOnlyList<Caution> Cautions =>
-        Ask.IsProgrammed || !Ask.What.IsDarned
+        !Ask.IsGuided || !Ask.What.IsDarned
             ? DarningTechnique.WithoutHoop
             : DarningTechnique.Hazards;
 
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
-        [DarnDrawing.Of(this, ruler), CloseUp.Of(this, ruler)];
+        Ask.IsPatched
+            ? [DarnDrawing.Of(this, ruler)]
+            : [DarnDrawing.Of(this, ruler), CloseUp.Of(this, ruler)];
 
     public override IReadOnlyList<SewingStep> Steps(Ruler ruler) => DarningSteps.Of(this, ruler);
 
@@ -249,62 +267,11 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
     internal static string Count(int count, string what) =>
         count == 1 ? $"1 {what}" : $"{count} {what}s";
 
-    private IEnumerable<Finding> Noticed()
-    {
-        var what = Ask.What;
-        yield return new Finding(
-            "what-serves",
-            what.IsDarned ? Severity.Note : Severity.Care,
-            what.Way,
-            what.Why,
-            what.NotThat
-        );
-        if (Ask.IsProgrammed && Blocks.Count > MostBlocks)
-        {
-            yield return Finding.Care(
-                "patch-instead",
-                $"It takes {Blocks.Count} blocks.",
-                "So many lie stiffer than a patch, and each seam between them is one more to go wrong.",
-                Ask.What.Behind == Damage.Scrap
-                    ? "Patch it with a piece of like fabric, or darn it free-motion."
-                    : "Darn it free-motion: lines both ways have no seams between them."
-            );
-        }
-        if (Ask.BackingMargin < Ask.Margin)
-        {
-            yield return Finding.Care(
-                "backing-short",
-                "The stitches reach beyond the backing.",
-                $"They go {Ruler.Mark(Ask.Margin)} beyond the tear, and the backing {Ruler.Mark(Ask.BackingMargin)}.",
-                $"Cut it {Ruler.Mark(Ask.Margin + Length.FromMillimetres(5))} or more beyond the tear."
-            );
-        }
-        if (Ask.IsProgrammed && Ask.Rows > 1)
-        {
-            yield return Finding.Note(
-                "by-lever",
-                $"The foot is too short for {Ruler.Mark(Ask.AreaLength)} in one.",
-                "On machines whose buttonhole lever can be tapped by hand, a block is as long as you let it.",
-                "Say “by lever”, and every block runs the whole way."
-            );
-        }
-        foreach (
-            var (sample, place) in Dial.Samples.Select((s, i) => (s, i + 1)).Where(s => s.s.IsOdd)
-        )
-        {
-            yield return Learnt.Odd(
-                sample.Deviations,
-                $"Block {place} came to {DecimalText.Write(sample.Value, 3)} of what was set, and the others say {DecimalText.Write(sample.Expected, 3)}.",
-                "Measured from the first line to the last? It counts until you take it out."
-            );
-        }
-    }
-
     internal T? Programmed<T>(T value)
         where T : struct => Ask.IsProgrammed ? value : null;
 
     internal T? Guided<T>(T value)
-        where T : struct => Ask.IsProgrammed ? null : value;
+        where T : struct => Ask.IsGuided ? value : null;
 
     private static int Lines(Length across, Length gap) =>
         (int)Rounding.CeilingTolerant(across / gap) + 1;

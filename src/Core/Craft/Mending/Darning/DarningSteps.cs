@@ -10,23 +10,23 @@ internal static class DarningSteps
     private const int MostSteps = 24;
 
     public static IReadOnlyList<SewingStep> Of(DarningPlan a, Ruler ruler) =>
-        a.Ask.What is { IsDarned: false } what
-            ? [.. what.IsSeam ? Seam(a, ruler) : ByHand(a)]
-            :
-            [
-                .. Prepared(a, ruler),
-                .. a.Ask.IsProgrammed ? Blocks(a, ruler) : Lines(a, ruler),
-                new SewingStep(
-                    "finish",
-                    "Trim and press",
-                    a.Ask.What.Behind == Damage.Interfacing
-                        ? "Trim the threads, and press from the wrong side over a towel. The interfacing stays as it is fused."
-                        : "Trim the threads, and what lies behind to 3 mm beyond the stitches. Press from the wrong side over a towel.",
-                    "trim, press",
-                    ["The darn lies flat, and no end is left to catch."],
-                    Safety.Iron
-                ).At(Place.Iron, 2, DarnDrawing.Name, [.. Sewn(a)], ["marks"]),
-            ];
+        a.Ask.What is { IsDarned: false } what ? [.. what.IsSeam ? Seam(a, ruler) : ByHand(a)]
+        : a.Patch is { } patch ? [.. PatchSteps.Of(patch, ruler)]
+        :
+        [
+            .. Prepared(a, ruler),
+            .. a.Ask.IsProgrammed ? Blocks(a, ruler) : Lines(a, ruler),
+            new SewingStep(
+                "finish",
+                "Trim and press",
+                a.Ask.What.Behind == Damage.Interfacing
+                    ? "Trim the threads, and press from the wrong side over a towel. The interfacing stays as it is fused."
+                    : "Trim the threads, and what lies behind to 3 mm beyond the stitches. Press from the wrong side over a towel.",
+                "trim, press",
+                ["The darn lies flat, and no end is left to catch."],
+                Safety.Iron
+            ).At(Place.Iron, 2, DarnDrawing.Name, [.. Sewn(a)], ["marks"]),
+        ];
 
     /// <summary>Where only the thread of a seam gave.</summary>
     private static IEnumerable<SewingStep> Seam(DarningPlan a, Ruler ruler)
@@ -153,8 +153,8 @@ internal static class DarningSteps
         var sewn = Sewn(a);
         var first = a.Ask.AwayFirst ? "near" : "far";
         var set = a.Ask.ByLever
-            ? "Choose the darning program. The lever is tapped by hand: at the mark below, and at the mark above."
-            : $"Choose the darning program, and set the slide of the foot to {a.Ruler.Fine(a.SetLength)}.";
+            ? $"Choose the darning program{Asked(a.Ask)}. The lever is tapped by hand: at the mark below, and at the mark above."
+            : $"Choose the darning program{Asked(a.Ask)}, and set the slide of the foot to {a.Ruler.Fine(a.SetLength)}.";
         yield return new SewingStep(
             "set-up",
             a.Ask.ByLever ? "Set the width" : "Set the foot",
@@ -174,7 +174,10 @@ internal static class DarningSteps
             Schools:
             [
                 new("foot with a slide", "It measures the length by itself."),
-                new("lever tapped by hand", "As long as you let it; the eye does the measuring."),
+                new(
+                    "lever tapped by hand, with an ordinary foot",
+                    "As long as you let it; the eye does the measuring."
+                ),
             ],
             Caution: Safety.Needle
         )
@@ -248,6 +251,11 @@ internal static class DarningSteps
             [
                 new("closed foot", "Nothing catches in it."),
                 new("open-toe foot", "You see the line; it can catch in a loop."),
+                new(
+                    "thread down through the hole of the foot, and held",
+                    "No end is sewn in; it is trimmed at the end."
+                ),
+                new("thread trimmed after a few stitches", "Nothing lies in the way of the lines."),
             ],
             Caution: Safety.Needle
         )
@@ -275,6 +283,11 @@ internal static class DarningSteps
             ["No gap is left that a finger goes through."]
         ).At(Place.Machine, Math.Max(0.1, a.Minutes * (1 - share)), DarnDrawing.Name, ["across"]);
     }
+
+    /// <summary>The number on the machine and the foot that it asks for, where they are known.</summary>
+    private static string Asked(DarningInputs ask) =>
+        (ask.Program is { } number ? $" ({number} on the machine)" : "")
+        + (ask.FootAsked is { } foot ? $" with foot {foot}, which it asks for" : "");
 
     /// <summary>The parts of the drawing that are sewn.</summary>
     private static IReadOnlyList<string> Sewn(DarningPlan a) =>

@@ -22,6 +22,10 @@ internal sealed partial record DarningPlan
                 ]
                 : [];
         }
+        if (Patch is { } patch)
+        {
+            return patch.Sums(ruler);
+        }
         List<DerivationLine> lines =
         [
             new(

@@ -36,6 +36,7 @@ internal static class DarningTechnique
             [
                 ProgrammedDarningCard.Technique,
                 FreeDarningCard.Technique,
+                PatchCard.Technique,
                 UndarnedCards.Seam,
             ],
             CardFor = ask =>
@@ -43,10 +44,12 @@ internal static class DarningTechnique
                     ? other.IsSeam
                         ? UndarnedCards.Seam
                         : UndarnedCards.Hand
-                    : Text(ask, DarningFields.Method) == DarningFields.FreeMotion
-                    || DamageOf(ask).IsOpen
-                        ? FreeDarningCard.Technique
-                        : ProgrammedDarningCard.Technique,
+                    : Text(ask, DarningFields.Method) == DarningFields.Patched
+                        ? PatchCard.Technique
+                        : Text(ask, DarningFields.Method) == DarningFields.FreeMotion
+                        || DamageOf(ask).IsOpen
+                            ? FreeDarningCard.Technique
+                            : ProgrammedDarningCard.Technique,
             ToldToCard = ask => ask.With("school", RawValue.Of(DamageOf(ask).Behind)),
             Process = new()
             {
@@ -78,7 +81,7 @@ internal static class DarningTechnique
                 [
                     new(Asking.First, "", "what"),
                     new(Asking.First, "", "tearWidth", "tearLength", "margin", "backingMargin"),
-                    new(Asking.Machine, "", "method", "byLever"),
+                    new(Asking.Machine, "", "method", "byLever", "patchBeyond", "patchTurned"),
                     new(
                         Asking.Machine,
                         "",
@@ -90,7 +93,9 @@ internal static class DarningTechnique
                         "lineGap",
                         "stitchLength",
                         "machineSpeed",
-                        "sewsFirst"
+                        "sewsFirst",
+                        "program",
+                        "footAsked"
                     ),
                 ],
                 First = new(

@@ -37,17 +37,31 @@ internal static class ProgrammedDarningCard
             ),
         };
 
+    private static FootChoice Measuring { get; } =
+        new([FootKinds.Buttonhole], "It measures the length of the block.");
+
+    private static FootChoice Ordinary { get; } =
+        AllPurpose("The lever is tapped by hand: no foot has to measure.");
+
     public static CardTechnique Technique { get; } =
         new()
         {
-            Fields = [Wants.StitchWidthField],
+            Fields =
+            [
+                Wants.StitchWidthField,
+                Wants.ProgramField,
+                Wants.FootAskedField,
+                DarningFields.ByLever,
+            ],
+            FeetFor = ask =>
+                ask.Wants.Of(DarningFields.ByLever) ? [Measuring, Ordinary] : [Measuring],
             School = Behind,
             Name = "darning-programmed",
             Title = "machine darning (built-in program)",
             Says = "The machine goes back and forth over a small hole and ties off.",
             NeedsProgram = true,
             Dense = true,
-            Feet = [new([FootKinds.Buttonhole], "It measures the length of the block.")],
+            Feet = [Measuring],
             BuyAlso = _ => "a slide that measures the length",
             Stitch = ask =>
                 new(

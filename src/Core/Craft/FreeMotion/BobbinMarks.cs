@@ -1,0 +1,62 @@
+using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Paths;
+
+namespace ZephyrReach.Core.Craft.FreeMotion;
+
+/// <summary>Where along the line each bobbin runs out, as it is drawn.</summary>
+internal static class BobbinMarks
+{
+    /// <summary>More of them hide the work.</summary>
+    private const int Most = 30;
+
+    private static readonly Length Arm = Length.FromMillimetres(2.5);
+
+    public static IEnumerable<Shape> Of(FreeMotionPlan a, Affine place)
+    {
+        foreach (var (end, i) in a.BobbinEnds.Take(Most).Select((e, i) => (e, i)))
+        {
+            var (stretch, at) = At(a, end.Millimetres % a.Ask.Line.Millimetres);
+            var (x, y) = (place.Of(at).X, place.Of(at).Y);
+            yield return new PathShape(
+                Path.Of(false, new Point(x - Arm, y - Arm), new Point(x + Arm, y + Arm)),
+                LineMeaning.Seam
+            ).In(SewnDrawing.Part(stretch));
+            yield return new PathShape(
+                Path.Of(false, new Point(x - Arm, y + Arm), new Point(x + Arm, y - Arm)),
+                LineMeaning.Seam
+            ).In(SewnDrawing.Part(stretch));
+            yield return new Words(new Point(x, y + 2 * Arm), $"bobbin {i + 2}").In(
+                SewnDrawing.Part(stretch)
+            );
+        }
+    }
+
+    /// <summary>The place that lies so far along all stretches, in mm, and the stretch it is on.</summary>
+    private static (int Stretch, Point At) At(FreeMotionPlan a, double along)
+    {
+        for (var s = 0; s < a.Ask.Stretches.Count; s++)
+        {
+            var line = a.Ask.Stretches[s];
+            for (var i = 1; i < line.Count; i++)
+            {
+                var (dx, dy) = (line[i].X - line[i - 1].X, line[i].Y - line[i - 1].Y);
+                var far = Math.Sqrt(
+                    dx.Millimetres * dx.Millimetres + dy.Millimetres * dy.Millimetres
+                );
+                if (far > 0 && along <= far)
+                {
+                    return (
+                        s,
+                        new Point(
+                            line[i - 1].X + dx * (along / far),
+                            line[i - 1].Y + dy * (along / far)
+                        )
+                    );
+                }
+                along -= far;
+            }
+        }
+        return (a.Ask.Stretches.Count - 1, a.Ask.Stretches[^1][^1]);
+    }
+}
