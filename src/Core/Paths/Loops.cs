@@ -32,22 +32,20 @@ public static class Loops
         List<Point> line = [];
         for (var j = 0; j < rows; j++)
         {
-            var loops = Math.Max(1, (int)Math.Round((wide - row) / (Onward * row)));
+            // And half a loop: from the top of its row to the bottom, where the next begins.
+            var loops = Math.Max(1, (int)Math.Round((wide - row) / (Onward * row))) + 0.5;
             var on = (wide - row) / loops;
-            var (middle, back) = ((j + 0.5) * row, j % 2 == 1);
-            for (var i = 0; i < loops; i++)
+            var (middle, back, radius) = ((j + 0.5) * row, j % 2 == 1, 0.0);
+            for (var k = 0; k <= loops * Points; k++)
             {
                 // Up to the rows on either side, and never beyond the field.
-                var radius = row / 2 * (0.75 + 0.25 * chance.Share());
-                for (var k = 0; k < Points; k++)
-                {
-                    var turn = 2 * Math.PI * k / Points;
-                    var x = row / 2 + on * (i + (double)k / Points) - radius * Math.Sin(turn);
-                    var y = middle + radius * Math.Cos(turn) * (j % 2 == 0 ? 1 : -1);
-                    line.Add(
-                        Point.At(Math.Clamp(back ? wide - x : x, 0, wide), Math.Clamp(y, 0, high))
-                    );
-                }
+                radius = k % Points == 0 ? row / 2 * (0.75 + 0.25 * chance.Share()) : radius;
+                var turn = 2 * Math.PI * k / Points;
+                var x = row / 2 + on * k / Points - radius * Math.Sin(turn);
+                var y = middle - radius * Math.Cos(turn);
+                line.Add(
+                    Point.At(Math.Clamp(back ? wide - x : x, 0, wide), Math.Clamp(y, 0, high))
+                );
             }
         }
         return line;
