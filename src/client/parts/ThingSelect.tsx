@@ -39,7 +39,7 @@ export function ThingSelect({
         <option value="">
           {kind === 'machine'
             ? none
-            : `${{ cloth: 'a fabric', thread: 'a thread', foot: 'a foot', elastic: 'an elastic' }[kind] ?? kind} ${none}`}
+            : `${{ cloth: 'a fabric', thread: 'a thread', foot: 'a foot', elastic: 'an elastic', hoop: 'a hoop' }[kind] ?? kind} ${none}`}
         </option>
         {things.map((t) => (
           <option key={t.id} value={t.id}>

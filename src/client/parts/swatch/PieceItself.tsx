@@ -67,6 +67,7 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
               <Figure
                 key={r.name}
                 label={r.label}
+                help={r.says}
                 typed={typed[r.name] ?? ''}
                 type={(text) => setTyped((now) => ({ ...now, [r.name]: text }))}
               />
@@ -92,9 +93,11 @@ export function PieceItself({ working, technique, reckoning, units }: Props) {
   );
 }
 
-function Figure({ label, typed, type }: { label: string; typed: string; type: (text: string) => void }) {
+type FigureProps = { label: string; help: string; typed: string; type: (text: string) => void };
+
+function Figure({ label, help, typed, type }: FigureProps) {
   return (
-    <label className="field">
+    <label className="field" title={help || undefined}>
       {label}
       <input className="entry" autoComplete="off" value={typed} onChange={(e) => type(e.target.value)} />
     </label>

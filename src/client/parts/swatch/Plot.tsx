@@ -34,7 +34,9 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
     setX(name);
   };
   const points = [...learnt.points].sort((a, b) => a.x - b.x || a.value - b.value);
-  const cloths = [...new Set(points.map((p) => p.cloth))];
+  const [apart, setApart] = useState<'cloth' | 'foot'>('cloth');
+  const groups = [...new Set(points.map((p) => p[apart]))];
+  const hasFeet = new Set(points.map((p) => p.foot)).size > 1;
   const here = at === null ? undefined : points[Math.min(at, points.length - 1)];
   const canBeOff = learnt.planned !== null && points.length > 0;
   return (
@@ -45,6 +47,17 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
           {title && <span className="font-normal text-soft"> · {title}</span>}
         </h2>
         {axes.length > 1 && <Segmented label="Against" value={x} choices={axes} onChoose={against} />}
+        {hasFeet && (
+          <Segmented
+            label="Marked by"
+            value={apart}
+            choices={[
+              { name: 'cloth', label: 'fabric' },
+              { name: 'foot', label: 'foot' },
+            ]}
+            onChoose={setApart}
+          />
+        )}
         {canBeOff && (
           <Segmented
             label="Show"
@@ -66,13 +79,18 @@ export function Plot({ learnt, title, setX, mark = 'as planned', open }: Props) 
           <Picture
             learnt={learnt}
             points={points}
-            cloths={cloths}
+            groupOf={(p) => groups.indexOf(p[apart])}
             isOff={view === 'off' && canBeOff}
             here={here}
             see={(p) => setAt(p ? points.indexOf(p) : null)}
             open={open}
           />
-          <Legend learnt={learnt} cloths={cloths} isOff={view === 'off'} mark={mark} />
+          <Legend
+            learnt={learnt}
+            groups={groups.map((g) => g || `${apart === 'foot' ? 'foot' : 'fabric'} not entered`)}
+            isOff={view === 'off'}
+            mark={mark}
+          />
           {points.length > 0 && (
             <label className="field">
               Step through the swatches
@@ -121,14 +139,15 @@ function tell(p: PlotPoint, { quantity }: Learnt) {
 type PictureProps = {
   learnt: Learnt;
   points: PlotPoint[];
-  cloths: string[];
+  /** Which mark a swatch has. */
+  groupOf: (p: PlotPoint) => number;
   isOff: boolean;
   here: PlotPoint | undefined;
   see: (p: PlotPoint | null) => void;
   open?: (id: string) => void;
 };
 
-function Picture({ learnt, points, cloths, isOff, here, see, open }: PictureProps) {
+function Picture({ learnt, points, groupOf, isOff, here, see, open }: PictureProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const id = useId();
   const { axis, quantity, planned } = learnt;
@@ -233,14 +252,7 @@ function Picture({ learnt, points, cloths, isOff, here, see, open }: PictureProp
             </g>
           )}
           {points.map((p) => (
-            <Mark
-              key={p.id}
-              x={px(p.x)}
-              y={y(p)}
-              which={cloths.indexOf(p.cloth)}
-              point={p}
-              isHere={p.id === here?.id}
-            />
+            <Mark key={p.id} x={px(p.x)} y={y(p)} which={groupOf(p)} point={p} isHere={p.id === here?.id} />
           ))}
         </svg>
       )}

@@ -1,7 +1,7 @@
 import type { Learnt, PlotPoint } from './usePlot';
 
 const dots = ['var(--indigo)', 'var(--clay)', 'var(--moss)', 'var(--plum)', 'var(--teal)', 'var(--slate)'];
-/** A swatch: its shape and colour say the cloth, hollow that it does not count, a ring that it is odd. */
+/** A swatch: its shape and colour say the fabric or the foot, hollow that it does not count, a ring that it is odd. */
 export function Mark({
   x,
   y,
@@ -46,24 +46,25 @@ const shapes = [
 /** What the marks of a plot mean. */
 export function Legend({
   learnt,
-  cloths,
+  groups,
   isOff,
   mark,
 }: {
   learnt: Learnt;
-  cloths: string[];
+  /** What each mark stands for, in their order. */
+  groups: string[];
   isOff: boolean;
   mark: string;
 }) {
   const has = (is: (p: PlotPoint) => boolean) => learnt.points.some(is);
   return (
     <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm text-soft">
-      {cloths.map((cloth, i) => (
-        <li key={cloth} className="flex items-center gap-2">
+      {groups.map((group, i) => (
+        <li key={group} className="flex items-center gap-2">
           <svg width={14} height={14} viewBox="-7 -7 14 14" aria-hidden>
             <path d={shapes[i % shapes.length]} fill={dots[i % dots.length]} />
           </svg>
-          {cloth || 'fabric not entered'}
+          {group}
         </li>
       ))}
       {!isOff && learnt.band.length > 0 && (

@@ -4,6 +4,7 @@ import type { Learnt, PlotPoint } from './usePlot';
 /** The same as a table. */
 export function PlotTable({ learnt, points }: { learnt: Learnt; points: PlotPoint[] }) {
   const { quantity, planned } = learnt;
+  const hasFeet = points.some((p) => p.foot);
   return (
     <details className="min-w-0 text-[0.92rem]">
       <summary className="flex min-h-11 items-center text-soft">Show as a table</summary>
@@ -18,6 +19,7 @@ export function PlotTable({ learnt, points }: { learnt: Learnt; points: PlotPoin
             <tr>
               <th scope="col">Settings</th>
               <th scope="col">Fabric</th>
+              {hasFeet && <th scope="col">Foot</th>}
               <th scope="col" className="text-right">
                 {quantity.title}
               </th>
@@ -38,6 +40,7 @@ export function PlotTable({ learnt, points }: { learnt: Learnt; points: PlotPoin
               <tr key={p.id} className="border-t border-rule">
                 <td className="py-1">{p.settings}</td>
                 <td>{p.cloth}</td>
+                {hasFeet && <td>{p.foot}</td>}
                 <td className="text-right font-bold">{said(p.value, quantity)}</td>
                 {planned && (
                   <>

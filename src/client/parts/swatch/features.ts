@@ -51,6 +51,17 @@ export const saysOfKnob = (knob: Knob, features: Features) => {
   return isSwitch(knob) ? (at ? 'yes' : 'no') : String(at);
 };
 
+/** Three settings of the first length among the knobs: as it is, a quarter less and a quarter more; null where there is none. */
+export function threeOf(knobs: Knob[], features: Features) {
+  const knob = knobs.find((k) => k.unit === 'mm');
+  if (!knob) return null;
+  const at = features[knob.name] ?? knob.usual;
+  const stepped = (mm: number) => Math.round(Math.round(mm / knob.step) * knob.step * 100) / 100;
+  const by = Math.max(knob.step, stepped(at / 4));
+  const all = [stepped(at - by), at, stepped(at + by)];
+  return all[0]! > 0 ? { knob, all } : null;
+}
+
 /** The settings that differ, each with what it was and what it is. */
 export function changesOf(now: Features, before: Features | undefined, knobs: Knob[]) {
   if (!before) return [];

@@ -2,7 +2,7 @@ import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { ChevronDown } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { api, value } from '../../api/http';
+import { api, ifMatch, value } from '../../api/http';
 import { newId } from '../../api/id';
 import type { Units } from '../../api/types';
 import { drawerQuery, isUsual } from '../../app/drawer';
@@ -61,25 +61,26 @@ export async function beginWorking(
   units: Units,
   known: Record<string, unknown> = {},
   /** Another working of which it is another way, and what is carried over from it. */
-  like: { wayOf?: string; cloth?: unknown } = {},
+  like: { wayOf?: string; cloth?: unknown; name?: string; uses?: Record<string, string> } = {},
 ): Promise<string> {
   const technique = await queries.fetchQuery(techniqueQuery(name, units));
   const fields = technique.fields.map((f) => f.name);
   const id = newId();
   // What she sews with unless she says otherwise; another way of a piece is of what the first is.
   const { things } = await queries.fetchQuery(drawerQuery(units));
-  const usual = like.wayOf
-    ? []
-    : things.filter((t) => isUsual(t) && (t.kind === 'cloth' || technique.uses.includes(t.kind)));
+  const usual =
+    like.wayOf || like.uses
+      ? []
+      : things.filter((t) => isUsual(t) && (t.kind === 'cloth' || technique.uses.includes(t.kind)));
   const cloth = usual.find((t) => t.kind === 'cloth');
-  await keeping(
+  const row = await keeping(
     value(
       api.POST('/api/workings', {
         body: {
           id,
           projectId: project,
           technique: name,
-          name: `New: ${technique.title}`,
+          name: like.name ?? `New: ${technique.title}`,
           ask: {
             ...startOf(technique),
             ...Object.assign({}, ...usual.map((t) => told(t, technique.fields))),
@@ -91,5 +92,16 @@ export async function beginWorking(
       }),
     ),
   );
+  if (like.uses && Object.keys(like.uses).length > 0) {
+    await keeping(
+      value(
+        api.PATCH('/api/workings/{id}', {
+          params: { path: { id } },
+          headers: ifMatch(row.version),
+          body: { uses: like.uses } as never,
+        }),
+      ),
+    );
+  }
   return id;
 }

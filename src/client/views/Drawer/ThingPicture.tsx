@@ -37,6 +37,8 @@ export function ThingPicture({ thing }: { thing: Thing }) {
           wavy={thing.kind === 'elastic'}
         />
       );
+    case 'hoop':
+      return <HoopView inside={mm(thing, 'inside')} />;
     case 'cord':
       return <CordView diameter={mm(thing, 'diameter')} plies={number(thing, 'plies') ?? 1} />;
     default:
@@ -256,6 +258,24 @@ function CordView({ diameter, plies }: { diameter: number | undefined; plies: nu
           />
         );
       })}
+    </svg>
+  );
+}
+
+/** A hoop from above, as wide as it is for its kind: two rings and the screw. */
+function HoopView({ inside }: { inside: number | undefined }) {
+  const r = Math.min(32, Math.max(14, (inside ?? 150) / 6));
+  return (
+    <svg width={80} height={80} viewBox="-40 -40 80 80" aria-hidden>
+      <circle r={r + 3.5} fill="none" stroke="var(--clay)" strokeWidth={3.4} />
+      <circle
+        r={r}
+        fill="var(--ground)"
+        stroke="var(--ink)"
+        strokeWidth={1.4}
+        strokeDasharray={inside ? undefined : '4 3'}
+      />
+      <path d={`M-4 ${-r - 3.5}v-4h8v4`} fill="var(--metal)" stroke="var(--ink)" strokeWidth={1.2} />
     </svg>
   );
 }

@@ -12,6 +12,7 @@ const telling: Record<string, string[]> = {
   stabiliser: ['kind'],
   cord: ['diameter', 'stiffness'],
   ribbon: ['width'],
+  hoop: ['inside'],
   'machine-stitch': ['look', 'length', 'repeat'],
 };
 
@@ -33,6 +34,7 @@ export function factsOf(thing: Thing, kind: ThingKind | undefined): string {
             {
               usableWidth: `${length.text} wide`,
               opening: `${length.text} opening`,
+              inside: `${length.text} inside`,
               twinSpacing: `${length.text} apart`,
               widestStitch: `${length.text} wide stitches`,
             }[name] ?? length.text,

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, value } from '../../api/http';
@@ -140,9 +140,41 @@ function Ways({
 }) {
   const most = Math.max(...answer.ways.map((w) => w.cloth.mm));
   const longest = Math.max(...answer.ways.map((w) => w.minutes));
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const units = useUnits();
+  const techniques = useTechniques().data;
+  const [chosen, setChosen] = useState<string[]>([]);
+  const taken = answer.ways.filter((w) => chosen.includes(w.title));
+  /** Starts each as a part; several are options of one piece. */
+  const begin = async (ways: Way[]) => {
+    const ids: string[] = [];
+    for (const way of ways) {
+      const first = techniques?.find((t) => t.name === way.technique)?.firstField;
+      const of = wayOf ?? ids[0];
+      if (first)
+        ids.push(
+          await beginWorking(
+            queries,
+            project!,
+            way.technique,
+            units,
+            knownOf(way, ask, first),
+            of ? { wayOf: of } : {},
+          ),
+        );
+    }
+    await queries.invalidateQueries();
+    await navigate(`/parts/${ids[0]}/plan`);
+  };
   return (
     <div className={`grid gap-4 ${isOld ? 'opacity-85' : ''}`}>
       <Findings findings={answer.findings} />
+      {taken.length > 1 && (
+        <button type="button" className="btn justify-self-start" onClick={() => void begin(taken)}>
+          Start these {taken.length} as options of one part
+        </button>
+      )}
       <ol className="grid gap-3">
         {answer.ways.map((way, i) => (
           <li key={way.technique + way.scheme} className={i === 0 ? 'tacked' : 'sheet'}>
@@ -181,7 +213,30 @@ function Ways({
                   {way.has === false && ' ✗ not in your supplies'}
                 </dd>
               </dl>
-              <Take way={way} ask={ask} project={project} wayOf={wayOf} isFirst={i === 0} />
+              <div className="grid content-start gap-2">
+                <Take
+                  way={way}
+                  ask={ask}
+                  begin={project ? begin : undefined}
+                  isOption={wayOf !== null}
+                  isFirst={i === 0}
+                />
+                {project && (
+                  <label className="flex min-h-11 items-center gap-2">
+                    <input
+                      type="checkbox"
+                      className="size-5"
+                      checked={chosen.includes(way.title)}
+                      onChange={(e) =>
+                        setChosen((now) =>
+                          e.target.checked ? [...now, way.title] : now.filter((t) => t !== way.title),
+                        )
+                      }
+                    />
+                    Try it beside others
+                  </label>
+                )}
+              </div>
             </div>
           </li>
         ))}
@@ -215,46 +270,30 @@ function Share({ of, children }: { of: number; children: React.ReactNode }) {
   );
 }
 
-/** Goes on with a way: into a project, or into the reckoner. */
-function Take({
-  way,
-  ask,
-  project,
-  wayOf,
-  isFirst,
-}: {
-  way: Way;
-  ask: Ask;
-  project: string | null;
-  wayOf: string | null;
-  isFirst: boolean;
-}) {
-  const navigate = useNavigate();
-  const queries = useQueryClient();
-  const units = useUnits();
-  const first = useTechniques().data?.find((t) => t.name === way.technique)?.firstField;
-  if (!first) return null;
+/** What a plan of a way begins with: set as it was reckoned here, so that the plan cuts what stands here. */
+function knownOf(way: Way, ask: Ask, first: string): Ask {
   const known = { ...ask, ...(way.scheme ? { rows: way.scheme } : {}) } as Ask;
   delete known.purpose;
   known[first] = ask.finishedEdge;
-  // Set as it was reckoned here, so that the plan cuts what stands here.
   if (way.stitchLength) known.stitchLength = way.stitchLength.mm;
   if (way.passes) known.passes = way.passes;
   if (way.tensionSteps !== undefined) known.tensionSteps = way.tensionSteps;
-  if (project) {
-    const begin = async () => {
-      const id = await beginWorking(queries, project, way.technique, units, known, wayOf ? { wayOf } : {});
-      await queries.invalidateQueries();
-      await navigate(`/parts/${id}/plan`);
-    };
+  return known;
+}
+
+/** Goes on with a way: into a project, or into the reckoner. */
+function Take({ way, ask, begin, isOption, isFirst }: TakeProps) {
+  const first = useTechniques().data?.find((t) => t.name === way.technique)?.firstField;
+  if (!first) return null;
+  if (begin) {
     return (
-      <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin()}>
-        {wayOf ? 'Add as another option' : 'Start a part this way'}
+      <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin([way])}>
+        {isOption ? 'Add as another option' : 'Start a part this way'}
       </button>
     );
   }
   const query = new URLSearchParams(
-    Object.entries(known).flatMap(([k, v]) => (v === undefined ? [] : [[k, String(v)]])),
+    Object.entries(knownOf(way, ask, first)).flatMap(([k, v]) => (v === undefined ? [] : [[k, String(v)]])),
   );
   return (
     <Link className={`btn ${isFirst ? '' : 'quiet'}`} to={`/calculator/${way.technique}?${query}`}>
@@ -262,6 +301,15 @@ function Take({
     </Link>
   );
 }
+
+type TakeProps = {
+  way: Way;
+  ask: Ask;
+  /** Starts parts in the project; missing where there is none. */
+  begin?: (ways: Way[]) => Promise<void>;
+  isOption: boolean;
+  isFirst: boolean;
+};
 
 function inWords(minutes: number) {
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;

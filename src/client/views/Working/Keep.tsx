@@ -1,7 +1,7 @@
 import { onDay } from '../../app/dates';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api, ifMatch, Refused, value } from '../../api/http';
 import { newId } from '../../api/id';
 import { useCard } from '../../app/useCard';
@@ -14,6 +14,7 @@ import { useWidth } from '../../drawing/useWidth';
 import { isPieceItself, PieceItself } from '../../parts/swatch/PieceItself';
 import { setOf } from '../../parts/swatch/set';
 import { useSwatches } from '../../parts/swatch/useSwatches';
+import { beginWorking } from '../Bench/BeginWorking';
 import type { StageProps } from './stage';
 import { Facts } from '../../parts/Facts';
 
@@ -22,6 +23,7 @@ type Parts = { cameOut?: string; verdict?: string; note?: string };
 /** Keep: what was set and what came out, so that next time starts here. */
 export function Keep({ working, technique, reckoning, units }: StageProps) {
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const key = ['keep', working.id];
   // One id for as long as it is open: sent twice, it is still one summary.
   const [newKeep] = useState(newId);
@@ -67,6 +69,19 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
     without: fieldsWithout,
     overtaken: (problem) => queries.setQueryData(key, problem.current),
   });
+  /** A new part of the project that begins with all that was set here: its plan, its fabric, and what it was sewn with. */
+  const sewAgain = async () => {
+    const id = await beginWorking(queries, working.row!.projectId, technique.name, units, working.ask, {
+      cloth: working.cloth,
+      uses: Object.fromEntries(Object.entries(working.uses).filter(([, thing]) => thing)) as Record<
+        string,
+        string
+      >,
+      name: `${working.name}, again`.slice(0, 200),
+    });
+    await queries.invalidateQueries();
+    await navigate(`/parts/${id}/plan`);
+  };
   const now = { cameOut: '', verdict: '', note: '', ...row, ...draft };
   const type = (parts: Parts) => change((typed) => ({ ...typed, ...parts }));
   return (
@@ -134,6 +149,11 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
               onClick={() => change((typed) => ({ cameOut: '', ...typed }), 'once')}
             >
               Save and finish
+            </button>
+          )}
+          {row && (
+            <button type="button" className="btn" onClick={() => void sewAgain()}>
+              Sew this again
             </button>
           )}
           <Link className="btn quiet" to="/">

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useChoose } from '../../parts/ask/FromDrawer';
 import { newId } from '../../api/id';
@@ -6,7 +6,13 @@ import type { Fact, Plan } from '../../api/types';
 import { useCard } from '../../app/useCard';
 import { Measure } from '../../parts/Measure';
 import { setOf } from '../../parts/swatch/set';
-import { chosenFeatures, knobsFor, plannedFeatures, type Features } from '../../parts/swatch/features';
+import {
+  chosenFeatures,
+  knobsFor,
+  plannedFeatures,
+  threeOf,
+  type Features,
+} from '../../parts/swatch/features';
 import { Narrowed } from '../../parts/swatch/Narrowed';
 import { NextSwatch } from '../../parts/swatch/NextSwatch';
 import { Plot } from '../../parts/swatch/Plot';
@@ -55,6 +61,10 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
       ...(knobs.length ? { features: { ...chosen, ...set } } : {}),
     });
   };
+  const three = threeOf(knobs, features);
+  const addThree = async () => {
+    for (const at of three!.all) await addSwatch('', { ...features, [three!.knob.name]: at });
+  };
   const tried = swatches.map((s) => s.changed).filter(Boolean);
   const isRight = swatches.at(-1)?.verdict === 'yes';
   const next = after(technique, 'sample');
@@ -64,7 +74,13 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   return (
     <div className="grid gap-6">
       {answer && (
-        <Scrap facts={answer.scrap} add={swatches.length > 0 ? () => void addSwatch() : undefined} />
+        <Scrap facts={answer.scrap} add={swatches.length > 0 ? () => void addSwatch() : undefined}>
+          {three && (
+            <button type="button" className="btn bare" onClick={() => void addThree()}>
+              Record three, with {three.knob.label.toLowerCase()} {three.all.join(', ')} mm
+            </button>
+          )}
+        </Scrap>
       )}
       {changed && (
         <p className="noted" aria-live="polite">
@@ -156,7 +172,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   );
 }
 
-function Scrap({ facts, add }: { facts: Fact[]; add?: () => void }) {
+function Scrap({ facts, add, children }: { facts: Fact[]; add?: () => void; children?: ReactNode }) {
   return (
     <section className="tacked flex flex-wrap items-center gap-x-10 gap-y-3" aria-label="The swatch to cut">
       {facts.map((fact) => (
@@ -176,6 +192,7 @@ function Scrap({ facts, add }: { facts: Fact[]; add?: () => void }) {
           Record another swatch
         </button>
       )}
+      {children}
     </section>
   );
 }
