@@ -26,7 +26,9 @@ internal static class BobbinMarks
                 Path.Of(false, new Point(x - Arm, y + Arm), new Point(x + Arm, y - Arm)),
                 LineMeaning.Seam
             ).In(SewnDrawing.Part(stretch));
-            yield return new Words(new Point(x, y + 2 * Arm), $"bobbin {i + 2}").In(
+            // Near the right edge the words would run into the measures beside the drawing.
+            var left = x > a.Reach.Width * 0.85 ? a.Reach.Width * 0.14 : Length.Zero;
+            yield return new Words(new Point(x - left, y + 2 * Arm), $"bobbin {i + 2}").In(
                 SewnDrawing.Part(stretch)
             );
         }

@@ -23,8 +23,14 @@ export function setOf(
     if (is) return [[f.label, is.label]];
     if (f.kind === 'flag') return said === true ? [[f.label, f.yes || 'yes']] : [];
     // Lengths and numbers that a swatch is told by: those with a knob are kept as figures where there are knobs.
-    const makesIt = swatch.features.includes(f.name) && !knobs.some((k) => k.name === f.name);
-    return makesIt && said !== undefined && said !== null && said !== '' ? [[f.label, String(said)]] : [];
+    const makesIt =
+      swatch.features.includes(f.name) &&
+      !knobs.some((k) => k.name === f.name) &&
+      // The card says it already, with what it is on the dial.
+      !lines.some((l) => l.setting.toLowerCase().includes(f.label.toLowerCase()));
+    return makesIt && said !== undefined && said !== null && said !== ''
+      ? [[f.label, [said, f.unit].filter(Boolean).join(' ')]]
+      : [];
   });
   return Object.fromEntries([
     ...(planned && ask[planned.name] !== undefined ? [[planned.label, String(ask[planned.name])]] : []),

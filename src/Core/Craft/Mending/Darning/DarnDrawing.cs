@@ -33,6 +33,7 @@ internal static class DarnDrawing
         ];
         if (a.Patch is { } patch)
         {
+            shapes.Insert(1, patch.Lies(tear));
             shapes.AddRange(patch.Shapes(tear));
         }
         else if (ask.What.IsDarned)

@@ -119,7 +119,10 @@ internal static class DarningFields
 
     public static LengthField BackingMargin { get; } =
         Mm("backingMargin", "Backing extends beyond the tear by", 0, 100, 15)
-            .Help("How far it reaches beyond the tear, to every side.");
+            .Help("How far it reaches beyond the tear, to every side.") with
+        {
+            ShownWhen = new(Method.Name, Patched, true),
+        };
 
     public static LengthField LineGap { get; } =
         Fine("lineGap", "Line spacing", 0.2, 5, 0.8)

@@ -50,8 +50,7 @@ internal sealed record Patch(DarningInputs Ask)
 
     public IReadOnlyList<Fact> Facts(Ruler ruler) =>
         [
-            new("Cut the patch", Ruler.Size(ruler.Cut(CutWidth), ruler.Cut(CutLength))),
-            new("Finished", Ruler.Size(ruler.Mark(Width), ruler.Mark(Long))),
+            new("Patch, finished", Ruler.Size(ruler.Mark(Width), ruler.Mark(Long))),
             new(
                 "Turned under",
                 Turned > Length.Zero ? ruler.Fine(Turned) : "nothing: its edge does not fray"
@@ -113,13 +112,10 @@ internal sealed record Patch(DarningInputs Ask)
         }
     }
 
-    /// <summary>The patch with its two rows, over a tear whose upper left is given.</summary>
+    /// <summary>Its two rows, round a tear whose upper left is given.</summary>
     public IEnumerable<Shape> Shapes(Point tear)
     {
         var look = new StitchLook(Ask.StitchLength, Length.Zero);
-        yield return new PathShape(Box(tear, Ask.PatchBeyond, Width, Long), LineMeaning.Fold).In(
-            "patch"
-        );
         yield return new PathShape(
             Box(tear, Ask.PatchBeyond - Edge, Width - 2 * Edge, Long - 2 * Edge),
             LineMeaning.Stitch,
@@ -131,6 +127,14 @@ internal sealed record Patch(DarningInputs Ask)
             Stitches: look
         ).In("round-tear");
     }
+
+    /// <summary>The patch itself, under the tear as it is drawn.</summary>
+    public Shape Lies(Point tear) =>
+        new PathShape(
+            Box(tear, Ask.PatchBeyond, Width, Long),
+            LineMeaning.Fold,
+            Fill: ClothRole.Backing
+        ).In("patch");
 
     private static Path Box(Point tear, Length beyond, Length width, Length length) =>
         DarnDrawing.Box(new Point(tear.X - beyond, tear.Y - beyond), width, length);
