@@ -62,12 +62,32 @@ public sealed record Calculation(
         try
         {
             return Budget.Part<IReadOnlyList<FieldError>>(() =>
-                [.. Compute(ask, ruler).Errors.Where(e => e.Refusal == Refusal.Unusable)]
+                [
+                    .. Compute(ask, ruler)
+                        .Errors.Concat(Unread(ask, ruler))
+                        .Where(e => e.Refusal == Refusal.Unusable)
+                        .DistinctBy(e => e.Field),
+                ]
             );
         }
         catch (TooMuchException)
         {
             return [];
         }
+    }
+
+    /// <summary>What is wrong with fields that this way of asking does not take: what is kept can be read, whatever is chosen next.</summary>
+    private IReadOnlyList<FieldError> Unread(RawInputs ask, Ruler ruler)
+    {
+        var reader = new InputReader(ask, ruler);
+        foreach (
+            var field in Fields.Where(f =>
+                f is LengthField or NumberField or FlagField or ChoiceField or NameField
+            )
+        )
+        {
+            reader.Check(field);
+        }
+        return reader.Errors;
     }
 }

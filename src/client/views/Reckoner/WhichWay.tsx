@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, value } from '../../api/http';
-import type { Answer, Ask, Drawing, Field, Length } from '../../api/types';
+import type { Answer, Ask, Drawing, Field } from '../../api/types';
 import { useAddress } from '../../app/address';
 import { PageHead } from '../../app/PageHead';
 import { askIn } from '../../app/askIn';
@@ -15,24 +15,7 @@ import { Findings } from '../../parts/Findings';
 import { Segmented } from '../../parts/Segmented';
 import { useAskFields } from '../../parts/ask/useAskFields';
 import { beginWorking } from '../Bench/BeginWorking';
-
-type Way = {
-  technique: string;
-  scheme: string;
-  title: string;
-  cloth: Length;
-  minutes: number;
-  evenness: string;
-  adjustable: boolean;
-  needs: string;
-  has?: boolean;
-  reaches: boolean;
-  reachSays: string;
-  why: string;
-  stitchLength?: Length;
-  passes?: number;
-  tensionSteps?: number;
-};
+import { knownOf, Take, type Way } from './TakeWay';
 
 const example = { metric: '2.6 m', imperial: '102 in' };
 
@@ -269,47 +252,6 @@ function Share({ of, children }: { of: number; children: React.ReactNode }) {
     </span>
   );
 }
-
-/** What a plan of a way begins with: set as it was reckoned here, so that the plan cuts what stands here. */
-function knownOf(way: Way, ask: Ask, first: string): Ask {
-  const known = { ...ask, ...(way.scheme ? { rows: way.scheme } : {}) } as Ask;
-  delete known.purpose;
-  known[first] = ask.finishedEdge;
-  if (way.stitchLength) known.stitchLength = way.stitchLength.mm;
-  if (way.passes) known.passes = way.passes;
-  if (way.tensionSteps !== undefined) known.tensionSteps = way.tensionSteps;
-  return known;
-}
-
-/** Goes on with a way: into a project, or into the reckoner. */
-function Take({ way, ask, begin, isOption, isFirst }: TakeProps) {
-  const first = useTechniques().data?.find((t) => t.name === way.technique)?.firstField;
-  if (!first) return null;
-  if (begin) {
-    return (
-      <button type="button" className={`btn ${isFirst ? '' : 'quiet'}`} onClick={() => void begin([way])}>
-        {isOption ? 'Add as another option' : 'Start a part this way'}
-      </button>
-    );
-  }
-  const query = new URLSearchParams(
-    Object.entries(knownOf(way, ask, first)).flatMap(([k, v]) => (v === undefined ? [] : [[k, String(v)]])),
-  );
-  return (
-    <Link className={`btn ${isFirst ? '' : 'quiet'}`} to={`/calculator/${way.technique}?${query}`}>
-      Calculate this one
-    </Link>
-  );
-}
-
-type TakeProps = {
-  way: Way;
-  ask: Ask;
-  /** Starts parts in the project; missing where there is none. */
-  begin?: (ways: Way[]) => Promise<void>;
-  isOption: boolean;
-  isFirst: boolean;
-};
 
 function inWords(minutes: number) {
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
