@@ -179,3 +179,16 @@ test('without any swatch it says what will stand there', () => {
   expect(screen.getByText(/stands here as a point/)).toBeTruthy();
   expect(screen.queryByRole('slider')).toBeNull();
 });
+
+test('marks stand for fabrics, or for feet where there are several', () => {
+  const points = [
+    point('a', 3, 1.7, { cloth: 'lawn', foot: 'gathering foot' }),
+    point('b', 4, 1.9, { cloth: 'lawn', foot: 'ruffler' }),
+  ];
+  render(<Plot learnt={learnt({ points })} setX={() => {}} />);
+  const marks = () => dots().map((d) => d.querySelector('path')!.getAttribute('d'));
+  expect(new Set(marks()).size).toBe(1);
+  fireEvent.click(screen.getByRole('radio', { name: 'foot' }));
+  expect(new Set(marks()).size).toBe(2);
+  expect(within(screen.getAllByRole('list')[0]!).getByText('ruffler')).toBeTruthy();
+});

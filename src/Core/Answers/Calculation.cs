@@ -82,7 +82,12 @@ public sealed record Calculation(
         var reader = new InputReader(ask, ruler);
         foreach (
             var field in Fields.Where(f =>
-                f is LengthField or NumberField or FlagField or ChoiceField or NameField
+                f
+                    is LengthField { IsSplitAt: "" }
+                        or NumberField
+                        or FlagField
+                        or ChoiceField
+                        or NameField
             )
         )
         {
