@@ -72,6 +72,7 @@ test('a part that was finished is sewn again with all that was set, and three sw
 
   await openWorking(page, 'Valance, tried on the overlocker', 'Test swatch');
   const swatches = page.getByRole('button', { name: /^Delete swatch/ });
+  await expect(swatches.first()).toBeVisible();
   const before = await swatches.count();
   await page.getByRole('button', { name: /^Record three, with stitch/ }).click();
   await expect(swatches).toHaveCount(before + 3);

@@ -134,7 +134,7 @@ internal static class MachineFields
                 new Choice("towards", "towards you", "A block starts at its far end."),
                 new Choice("away", "away from you", "A block starts at its near end.")
             )
-            .Help("Which way its first line runs: one block on a scrap shows it.");
+            .Help("Which way its first line runs: one block on a swatch shows it.");
 
     public static FlagField Locks { get; } =
         new FlagField("lockStitch", "Tie-off button").Help("A few stitches on the spot at a key.");

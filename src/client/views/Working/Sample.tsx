@@ -65,6 +65,11 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
   const addThree = async () => {
     for (const at of three!.all) await addSwatch('', { ...features, [three!.knob.name]: at });
   };
+  const recordThree = three && (
+    <button type="button" className="btn bare" onClick={() => void addThree()}>
+      Record three, with {three.knob.label.toLowerCase()} {three.all.join(', ')} mm
+    </button>
+  );
   const tried = swatches.map((s) => s.changed).filter(Boolean);
   const isRight = swatches.at(-1)?.verdict === 'yes';
   const next = after(technique, 'sample');
@@ -75,11 +80,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
     <div className="grid gap-6">
       {answer && (
         <Scrap facts={answer.scrap} add={swatches.length > 0 ? () => void addSwatch() : undefined}>
-          {three && (
-            <button type="button" className="btn bare" onClick={() => void addThree()}>
-              Record three, with {three.knob.label.toLowerCase()} {three.all.join(', ')} mm
-            </button>
-          )}
+          {swatches.length > 0 && recordThree}
         </Scrap>
       )}
       {changed && (
@@ -158,6 +159,7 @@ export function Sample({ working, technique, reckoning, units }: StageProps) {
             >
               {swatches.length === 0 ? 'Record a swatch' : 'Record another swatch'}
             </button>
+            {swatches.length === 0 && recordThree}
           </div>
         </li>
       </ol>
