@@ -9,7 +9,9 @@ namespace ZephyrReach.Core.Supplies;
 /// <param name="Low">Whether it goes under a presser foot without a knee lift: its rim is low.</param>
 public sealed record Hoop(Length? Inside, bool? Low) : IThing
 {
-    private static readonly LengthField InsideField = Fine("inside", "Hoop size", 60, 600)
+    private static readonly LengthField InsideField = LengthField
+        .Mm("inside", "Hoop size", 60, 600)
+        .Optional()
         .Help("From rim to rim of the inner ring.");
 
     private static readonly FlagField LowField = new FlagField("low", "Low rim").Help(
@@ -23,10 +25,14 @@ public sealed record Hoop(Length? Inside, bool? Low) : IThing
             "hoops",
             "Hoops for free-motion work and mending: how wide they are inside.",
             [InsideField, LowField],
-            [Usual("small hoop", 100), Usual("hoop", 150), Usual("large hoop", 200)],
+            [
+                Usual("small hoop", "10 cm (4 in) inside.", 100),
+                Usual("hoop", "15 cm (6 in) inside.", 150),
+                Usual("large hoop", "20 cm (8 in) inside.", 200),
+            ],
             reader => new Hoop(reader.OptionalLength(InsideField), reader.OptionalFlag(LowField))
         );
 
-    private static Starter Usual(string name, double inside) =>
-        new(name, "", RawInputs.Of(("inside", inside), ("low", true)));
+    private static Starter Usual(string name, string says, double inside) =>
+        new(name, says, RawInputs.Of(("inside", inside), ("low", true)));
 }

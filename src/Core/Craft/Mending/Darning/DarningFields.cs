@@ -104,7 +104,7 @@ internal static class DarningFields
             .When(Method, Patched);
 
     public static LengthField PatchTurned { get; } =
-        Fine("patchTurned", "Turned under", 0, 25, 6)
+        Mm("patchTurned", "Turned under", 0, 25, 6)
             .Help("All round; nothing of a knit.")
             .When(Method, Patched);
 

@@ -53,7 +53,7 @@ internal sealed record Patch(DarningInputs Ask)
             new("Patch, finished", Ruler.Size(ruler.Mark(Width), ruler.Mark(Long))),
             new(
                 "Turned under",
-                Turned > Length.Zero ? ruler.Fine(Turned) : "nothing: its edge does not fray"
+                Turned > Length.Zero ? ruler.Mark(Turned) : "nothing: its edge does not fray"
             ),
             new("Sewn round", $"{ruler.Mark(Round)}, and {ruler.Mark(RoundTear)} round the tear"),
             new("Stitches", $"{Stitches}"),
@@ -64,7 +64,7 @@ internal sealed record Patch(DarningInputs Ask)
             new(
                 "The patch",
                 ruler.Sum(
-                    $"{Ask.TearWidth} + 2 × {Ask.PatchBeyond} + 2 × {Turned:fine} = {CutWidth:cut}; {Ask.TearLength} + 2 × {Ask.PatchBeyond} + 2 × {Turned:fine} = {CutLength:cut}"
+                    $"{Ask.TearWidth} + 2 × {Ask.PatchBeyond} + 2 × {Turned} = {CutWidth:cut}; {Ask.TearLength} + 2 × {Ask.PatchBeyond} + 2 × {Turned} = {CutLength:cut}"
                 ),
                 "It ends in sound fabric, beyond what is worn thin."
             ),

@@ -22,8 +22,8 @@ internal static class PatchSteps
             yield return new SewingStep(
                 "turn-under",
                 "Turn the edges under",
-                $"Press {ruler.Fine(a.Turned)} to its wrong side all round; cut the corners off on a slant first, so that they fold without a lump.",
-                $"{ruler.Fine(a.Turned)} under",
+                $"Press {ruler.Mark(a.Turned)} to its wrong side all round; cut the corners off on a slant first, so that they fold without a lump.",
+                $"{ruler.Mark(a.Turned)} under",
                 [$"It measures {Ruler.Size(ruler.Mark(a.Width), ruler.Mark(a.Long))}."],
                 Safety.Iron
             ).At(Place.Iron, 4, DarnDrawing.Name, ["patch"], ["round", "round-tear"]);
