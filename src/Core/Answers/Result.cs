@@ -220,19 +220,24 @@ public abstract record WorkPlan : Result
     /// <summary>Its line or its outlines, as they can be taken out as a file; empty where it has none.</summary>
     public virtual IReadOnlyList<Path> Traces => [];
 
-    /// <summary>How long its steps take together; of one piece.</summary>
+    /// <summary>How long its steps take together, those for the others of several alike too.</summary>
     internal double MinutesInAll => Steps(Ruler).Sum(s => s.Minutes);
 
-    /// <summary>How long its steps take together, by workshop rules, and how much of that at the machine; of one piece.</summary>
+    /// <summary>How long its steps take together, by workshop rules, and about how much of that at the machine; of all that are alike.</summary>
     internal Fact TimeInAll
     {
         get
         {
-            var steps = Steps(Ruler);
-            var atMachine = steps.Where(s => s.Place == Place.Machine).Sum(s => s.Minutes);
+            var one = Steps(Ruler)
+                .Where(s => Together.Count == 1 || s.Key != Together.Others)
+                .ToList();
+            var (all, each) = (MinutesInAll, one.Sum(s => s.Minutes));
+            var atMachine = one.Where(s => s.Place == Place.Machine).Sum(s => s.Minutes);
+            // Of the others as much is machine work as of the first.
+            var share = each > 0 ? atMachine / each : 0;
             return new(
                 "Time, about",
-                $"{DecimalText.Write(Math.Max(1, steps.Sum(s => s.Minutes)), 0)} min{(Together.Count > 1 ? " each" : "")}, {DecimalText.Write(atMachine, 0)} at the machine"
+                $"{DecimalText.Write(Math.Max(1, all), 0)} min{(Together.Count > 1 ? $" for all {Together.Count}" : "")}, {DecimalText.Write(all * share, 0)} at the machine"
             );
         }
     }

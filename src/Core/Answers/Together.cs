@@ -72,6 +72,9 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
             }
             : step;
 
+    /// <summary>The step for all but the first.</summary>
+    internal const string Others = "others";
+
     /// <summary>The steps of one piece, and what is done for the others.</summary>
     /// <param name="forAll">How many of the first steps are done for all of them at once: cutting, at least.</param>
     public IReadOnlyList<SewingStep> Steps(IReadOnlyList<SewingStep> one, int forAll = 1)
@@ -87,7 +90,7 @@ public sealed record Together(int Count, string? SewnTo, string? Carries)
         [
             .. one,
             new SewingStep(
-                "others",
+                Others,
                 others == 1 ? "The other one" : $"The other {others}",
                 $"Sew {(others == 1 ? "the other one" : $"the other {others}")} just the same, from {(forAll == 1 ? "the second step" : $"“{one[forAll].Title}”")} on: the same settings, the same thread.",
                 others == 1 ? "1 more" : $"{others} more",
