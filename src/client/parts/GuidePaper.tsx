@@ -27,6 +27,8 @@ export function GuidePaper({
   const [says, setSays] = useState('');
   // Of a long one only its beginning can be made out.
   const [isLong, setIsLong] = useState(false);
+  // What is sewn by hand, or only sewn again, marks nothing.
+  const [isNone, setIsNone] = useState(false);
   const address = (query: Record<string, string>) =>
     `/api/workings/${working}/guide?${new URLSearchParams({ ...query, units, v: String(version) })}`;
   const take = async (query: Record<string, string>) => {
@@ -46,6 +48,7 @@ export function GuidePaper({
       clearTimeout(waits);
     }
   };
+  if (isNone) return null;
   return (
     <section className="sheet no-print grid gap-2" aria-label="Guide at true size">
       <h2>Full-size template to print</h2>
@@ -53,6 +56,7 @@ export function GuidePaper({
         src={address({ as: 'svg' })}
         alt="The lines that are marked on the fabric, as the paper shows them"
         className={`w-full rounded bg-white p-2 ${isLong ? 'h-28 object-cover object-left' : 'max-h-44 object-contain'}`}
+        onError={() => setIsNone(true)}
         onLoad={({ currentTarget: image }) => setIsLong(image.naturalWidth > 6 * image.naturalHeight)}
       />
       <div className="flex flex-wrap gap-2">

@@ -19,8 +19,11 @@ internal sealed record Covering(
     /// <summary>Round the cord, in the middle of the cloth: π(c + t).</summary>
     public Length Wrap => Math.PI * (Cord + Thickness);
 
-    /// <summary>How wide a strip is cut: roundUp(wrap + 2s), and wider where swatches said so; never narrower.</summary>
-    public Length Width => Rounding.Up(Wrap * Math.Max(1, Factor) + 2 * Flange, Step);
+    /// <summary>What reaches round the cord and into both allowances: wrap + 2s, and wider where swatches said so; never narrower.</summary>
+    public Length Least => Wrap * Math.Max(1, Factor) + 2 * Flange;
+
+    /// <summary>How wide a strip is cut: that, up to what a ruler marks.</summary>
+    public Length Width => Rounding.Up(Least, Step);
 
     /// <summary>From side to side, covered.</summary>
     public Length Covered => Cord + 2 * Thickness;

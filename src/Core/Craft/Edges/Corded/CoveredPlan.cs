@@ -46,8 +46,8 @@ internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut
     /// <summary>A ready-made bias binding, opened out; null where strips are cut.</summary>
     public virtual Length? Ready => null;
 
-    /// <summary>Whether that covers the cord: then no strips are cut.</summary>
-    public bool IsReadyMade => Ready is { } wide && wide >= Covering.Width * (1 - 1e-9);
+    /// <summary>Whether that covers the cord, as it is and not as a ruler would mark it: then no strips are cut.</summary>
+    public bool IsReadyMade => Ready is { } wide && wide >= Covering.Least * (1 - 1e-9);
 
     /// <summary>The strips, or the binding in their place.</summary>
     protected IEnumerable<Fact> StripFacts =>
@@ -78,7 +78,7 @@ internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut
         new SewingStep(
             "open",
             "Open the binding",
-            $"Press both folds of {Ruler.Whole(Cut.Required)} of binding out flat, without pulling it. Trim it to {Ruler.Mark(Covering.Width)}, or trim the flange once it is sewn.",
+            $"Press both folds of {Ruler.Whole(Cut.Required)} of binding out flat, without pulling it. Trim it to {Ruler.Mark(Length.Min(Covering.Width, Ready!.Value))}, or trim the flange once it is sewn.",
             Ruler.Whole(Cut.Required),
             ["It lies flat, and is as wide all along."],
             Safety.Iron
@@ -100,7 +100,7 @@ internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut
                 var flange = (wide - Covering.Wrap) / 2;
                 yield return Finding.Stop(
                     "binding-narrow",
-                    $"Opened out the binding is {Ruler.Mark(wide)} wide, and {Ruler.Mark(Covering.Width)} are wanted.",
+                    $"Opened out the binding is {Ruler.Mark(wide)} wide, and {Ruler.Mark(Covering.Least)} are wanted.",
                     "It does not reach round the cord and into both seam allowances.",
                     flange > Length.FromMillimetres(3)
                         ? $"Take a seam allowance of {Ruler.Mark(Rounding.Down(flange, Ruler.Marking))}, a thinner cord, or cut strips."

@@ -40,6 +40,33 @@ internal static class NecklineDrawing
             isFlat: true
         );
 
+    /// <summary>The ring as it is cut, with its rows, at true size.</summary>
+    public static Guide Guide(ShirringPlan a)
+    {
+        var ring = Ring.Of(a, a.CutFlat, a.Ask.EdgeAllowance, a.Ask.SeamAllowance);
+        var bounds = ring.Outline.Bounds;
+        return new Guide(
+            "Rows of elastic round the neckline",
+            bounds.Width,
+            bounds.Height,
+            [],
+            "The rectangle is the fabric that it is cut from, with the grain down its middle: cut along the ring, and mark the rows."
+        )
+        {
+            Paths =
+            [
+                new GuidePath(ring.Outline, LineMeaning.Seam, ""),
+                .. Enumerable
+                    .Range(1, a.Rows)
+                    .Select(row => new GuidePath(
+                        ring.Row(a.Ask.TopMargin + a.Laid.At(row)),
+                        LineMeaning.Stitch,
+                        $"{row}"
+                    )),
+            ],
+        };
+    }
+
     private static Drawing Drawn(
         ShirringPlan a,
         Ring ring,

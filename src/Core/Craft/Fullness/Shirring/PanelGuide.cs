@@ -6,12 +6,12 @@ namespace ZephyrReach.Core.Craft.Fullness.Shirring;
 /// <summary>The rows of elastic on the flat panel at true size.</summary>
 internal static class PanelGuide
 {
-    /// <summary>Straight rows as lines, others as paths; of a neckline the rows lie on circles, and the drawing is the guide.</summary>
-    public static Guide? Of(ShirringPlan a)
+    /// <summary>Straight rows as lines, others as paths; of a neckline the ring with its circles.</summary>
+    public static Guide Of(ShirringPlan a)
     {
         if (a.Ask.Shape == RowShape.Neckline)
         {
-            return null;
+            return NecklineDrawing.Guide(a);
         }
         var rows = ShirringPanelDrawing
             .Parts(a, a.CutFlat, a.PartFlat)

@@ -285,31 +285,7 @@ internal sealed record BridgedSeamPlan(BridgedSeamInputs Ask) : WorkPlan
             new("Sewn, the folds should stand apart by", Ruler.Fine(Ask.Gap)),
         ];
 
-    /// <summary>Where an outer panel is folded; an inner one is folded alike at both sides.</summary>
-    public override Guide? Guide =>
-        Ask.IsUneven || Ask.ReadyMade is not null
-            ? null
-            : new(
-                "Folds of an outer panel",
-                OuterPanelCut,
-                PanelLength,
-                [
-                    Down(1, OuterPanelCut - Ask.Fold, LineMeaning.Fold),
-                    .. Ask.Outer > Length.Zero
-                        ? [Down(2, Ask.Outer, LineMeaning.Hem)]
-                        : Array.Empty<GuideLine>(),
-                ],
-                "The outer edge at the left, the gap at the right: fold on the lines. An inner panel is folded at both sides as this one is at the right."
-            );
-
-    private GuideLine Down(int number, Length x, LineMeaning meaning) =>
-        new(
-            number,
-            new Point(x, Length.Zero),
-            new Point(x, PanelLength),
-            meaning,
-            meaning == LineMeaning.Fold ? "fold" : "edge"
-        );
+    public override Guide? Guide => BridgeGuide.Of(this);
 
     public override Summary Summary =>
         new(
