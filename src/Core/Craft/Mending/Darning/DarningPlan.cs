@@ -238,9 +238,9 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
         );
 
     public override IReadOnlyList<Caution> Cautions =>
-        !Ask.IsGuided || !Ask.What.IsDarned
-            ? DarningTechnique.WithoutHoop
-            : DarningTechnique.Hazards;
+        Ask.What is { IsDarned: false, IsSeam: false } ? [Safety.Pins, Safety.Iron]
+        : !Ask.IsGuided || !Ask.What.IsDarned ? DarningTechnique.WithoutHoop
+        : DarningTechnique.Hazards;
 
     public override IReadOnlyList<Drawing> Drawings(Ruler ruler) =>
         Ask.IsPatched

@@ -233,7 +233,9 @@ internal static class PintucksFields
 
     public static FlagField Corded { get; } =
         new FlagField("corded", "Ridge")
-            .Help("Whether a cord lies under it.")
+            .Help(
+                "Whether a cord is fed beneath it: it makes it firm, and a coloured one shows through thin fabric."
+            )
             .When(Kind, Twin)
             .Words("soft", "corded");
 

@@ -75,7 +75,9 @@ internal static partial class PintucksSteps
                 $"Fit the twin needle, {a.Ruler.Fine(ask.NeedleSpacing)} apart, and the pintuck foot. Thread each needle by itself, the threads on either side of the guides"
                     + TwoColours(ask)
                     + (
-                        ask.Corded ? "; lead the cord up through the plate, under the groove." : "."
+                        ask.Corded
+                            ? "; lead the cord up through the plate, under the groove. A coloured cord shows through thin fabric: try it on the swatch."
+                            : "."
                     ),
                 $"{a.Ruler.Fine(ask.NeedleSpacing)} apart",
                 [
