@@ -61,7 +61,13 @@ export async function beginWorking(
   units: Units,
   known: Record<string, unknown> = {},
   /** Another working of which it is another way, and what is carried over from it. */
-  like: { wayOf?: string; cloth?: unknown; name?: string; uses?: Record<string, string> } = {},
+  like: {
+    wayOf?: string;
+    cloth?: unknown;
+    name?: string;
+    uses?: Record<string, string>;
+    links?: object;
+  } = {},
 ): Promise<string> {
   const technique = await queries.fetchQuery(techniqueQuery(name, units));
   const fields = technique.fields.map((f) => f.name);
@@ -82,7 +88,8 @@ export async function beginWorking(
           technique: name,
           name: like.name ?? `New: ${technique.title}`,
           ask: {
-            ...startOf(technique),
+            // Sewn again it begins with just what was set: what was cleared stays so.
+            ...(like.uses ? {} : startOf(technique)),
             ...Object.assign({}, ...usual.map((t) => told(t, technique.fields))),
             ...Object.fromEntries(Object.entries(known).filter(([f]) => fields.includes(f))),
           },
@@ -92,13 +99,13 @@ export async function beginWorking(
       }),
     ),
   );
-  if (like.uses && Object.keys(like.uses).length > 0) {
+  if (Object.keys({ ...like.uses, ...like.links }).length > 0) {
     await keeping(
       value(
         api.PATCH('/api/workings/{id}', {
           params: { path: { id } },
           headers: ifMatch(row.version),
-          body: { uses: like.uses } as never,
+          body: { uses: like.uses, links: like.links } as never,
         }),
       ),
     );

@@ -77,6 +77,8 @@ export function Keep({ working, technique, reckoning, units }: StageProps) {
         string,
         string
       >,
+      // An edge that came from another part comes from there again.
+      links: Object.fromEntries(Object.entries(working.links).filter(([, link]) => link)),
       name: `${working.name}, again`.slice(0, 200),
     });
     await queries.invalidateQueries();
