@@ -6,11 +6,11 @@ import { defineConfig, type Plugin } from 'vite';
 /** The view that an address opens, by the first part of its path. */
 const opens: Record<string, string> = {
   '': 'views/Bench/Bench.tsx',
-  workings: 'views/Working/Working.tsx',
+  parts: 'views/Working/Working.tsx',
   swatches: 'views/SwatchBook/SwatchBook.tsx',
-  drawer: 'views/Drawer/Drawer.tsx',
-  reckoner: 'views/Reckoner/Reckoner.tsx',
-  workroom: 'views/Workroom/Workroom.tsx',
+  supplies: 'views/Drawer/Drawer.tsx',
+  calculator: 'views/Reckoner/Reckoner.tsx',
+  settings: 'views/Workroom/Workroom.tsx',
 };
 
 /** The letters that every view is written in; asked for at once, the page is laid out with them the first time. */

@@ -76,6 +76,17 @@ test('a file stays small enough to be read at once', () => {
   expect(long).toEqual([]);
 });
 
+test('what a page needs is asked for ahead under the address that it has now', () => {
+  const firsts = [...readFileSync(join(client, 'main.tsx'), 'utf8').matchAll(/path: '\/([a-z]+)[/']/g)].map(
+    ([, first]) => first!,
+  );
+  const ahead = readFileSync(join(client, 'vite.config.ts'), 'utf8');
+  const views = new Set(firsts.filter((first) => ahead.includes(`${first}: 'views/`)));
+  expect([...views].sort()).toEqual(['calculator', 'parts', 'settings', 'supplies', 'swatches']);
+  const named = [...ahead.matchAll(/^ {2}([a-z]+): 'views\//gm)].map(([, first]) => first!);
+  expect(named.filter((first) => !firsts.includes(first))).toEqual([]);
+});
+
 test('a folder of parts may use another, and none uses itself over others', () => {
   const folderOf = (path: string) => {
     const [room, folder, ...rest] = relative(client, path).split('/');

@@ -23,7 +23,7 @@ for (let i = 0; i < 7; i++) {
   times.push(await shownAt(page));
   if (i === 0 && process.argv[5] === 'keys') {
     // From a key in the edge to the new picture, on the page that is open.
-    const stated = page.getByRole('button', { name: /^Finished edge, on the drawing/ }).first();
+    const stated = page.getByRole('button', { name: /^Finished length: / }).first();
     await stated.waitFor();
     const waits = [];
     for (let k = 0; k < 12; k++) {

@@ -84,7 +84,7 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 900 } });
 for (const [technique, label, query, text] of [
   [
     'couching',
-    'Cord, thick',
+    'Cord thickness',
     new URLSearchParams({ cordDiameter: '2 mm', stitchLength: '1.63 mm', path: JSON.stringify(path) }),
     (i) => `${2 + i / 10} mm`,
   ],
@@ -95,7 +95,7 @@ for (const [technique, label, query, text] of [
     (i) => (i % 2 ? '4 mm' : '2 mm'),
   ],
 ]) {
-  await page.goto(`${address}/reckoner/${technique}?${query}`);
+  await page.goto(`${address}/calculator/${technique}?${query}`);
   await page.locator('svg[role=group]').first().waitFor();
   await page.waitForTimeout(1500);
   const field = page.getByRole('textbox', { name: label, exact: true });

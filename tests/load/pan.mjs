@@ -26,7 +26,7 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu'],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 900 } });
-await page.goto(`${address}/reckoner/${technique}?${query}`);
+await page.goto(`${address}/calculator/${technique}?${query}`);
 const near = page.getByRole('application');
 await near.waitFor();
 await near.scrollIntoViewIfNeeded();

@@ -27,8 +27,8 @@ const browser = await chromium.launch({
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 900 } });
 page.setDefaultTimeout(15_000);
-await page.goto(`${address}/reckoner/stitch-rows?${query}`);
-const gap = page.getByRole('textbox', { name: 'Rows apart' });
+await page.goto(`${address}/calculator/stitch-rows?${query}`);
+const gap = page.getByRole('textbox', { name: 'Row spacing' });
 await gap.waitFor();
 await page.waitForTimeout(1500);
 const facts = await page.locator('.tacked .facts').textContent();
