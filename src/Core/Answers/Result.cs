@@ -228,10 +228,9 @@ public abstract record WorkPlan : Result
     {
         get
         {
-            var one = Steps(Ruler)
-                .Where(s => Together.Count == 1 || s.Key != Together.Others)
-                .ToList();
-            var (all, each) = (MinutesInAll, one.Sum(s => s.Minutes));
+            var steps = Steps(Ruler);
+            var one = steps.Where(s => Together.Count == 1 || s.Key != Together.Others).ToList();
+            var (all, each) = (steps.Sum(s => s.Minutes), one.Sum(s => s.Minutes));
             var atMachine = one.Where(s => s.Place == Place.Machine).Sum(s => s.Minutes);
             // Of the others as much is machine work as of the first.
             var share = each > 0 ? atMachine / each : 0;

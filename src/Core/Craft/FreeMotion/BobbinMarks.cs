@@ -39,25 +39,12 @@ internal static class BobbinMarks
     {
         for (var s = 0; s < a.Ask.Stretches.Count; s++)
         {
-            var line = a.Ask.Stretches[s];
-            for (var i = 1; i < line.Count; i++)
+            var line = new MeasuredPath(Path.Of(false, a.Ask.Stretches[s]));
+            if (along <= line.Total)
             {
-                var (dx, dy) = (line[i].X - line[i - 1].X, line[i].Y - line[i - 1].Y);
-                var far = Math.Sqrt(
-                    dx.Millimetres * dx.Millimetres + dy.Millimetres * dy.Millimetres
-                );
-                if (far > 0 && along <= far)
-                {
-                    return (
-                        s,
-                        new Point(
-                            line[i - 1].X + dx * (along / far),
-                            line[i - 1].Y + dy * (along / far)
-                        )
-                    );
-                }
-                along -= far;
+                return (s, line.At(along).Point);
             }
+            along -= line.Total;
         }
         return (a.Ask.Stretches.Count - 1, a.Ask.Stretches[^1][^1]);
     }

@@ -139,15 +139,7 @@ internal static class SewnDrawing
     private static IEnumerable<Path> Few(FreeMotionPlan a)
     {
         var apart = Length.Max(a.Ask.Apart, Length.Min(a.Reach.Width, a.Reach.Height) / 8);
-        return
-        [
-            Path.Of(
-                false,
-                a.Ask.Kind == FreeMotionFields.Looped
-                    ? Loops.Of(a.Reach.Width, a.Reach.Height, apart, 3)
-                    : Meander.Of(a.Reach.Width, a.Reach.Height, apart, 3)
-            ),
-        ];
+        return [Path.Of(false, SewnPath.Over(a.Ask.Kind, a.Reach.Width, a.Reach.Height, apart, 3))];
     }
 
     /// <summary>Through the places where the needle goes in: long stitches cut the corners, as they do on cloth.</summary>

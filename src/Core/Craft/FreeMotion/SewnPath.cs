@@ -20,6 +20,18 @@ internal sealed record SewnPath(
     /// <summary>Round a monogram; null where there is none. It is sewn, and fills nothing.</summary>
     public Path? Ring { get; init; }
 
+    /// <summary>The line over a field: loops, or a meander.</summary>
+    public static IReadOnlyList<Point> Over(
+        string kind,
+        Length width,
+        Length height,
+        Length apart,
+        int seed
+    ) =>
+        kind == FreeMotionFields.Looped
+            ? Loops.Of(width, height, apart, seed)
+            : Meander.Of(width, height, apart, seed);
+
     /// <summary>All that is drawn on the cloth.</summary>
     public IReadOnlyList<Path> Sketch => Ring is { } ring ? [.. Outlines, ring] : Outlines;
 
@@ -160,10 +172,7 @@ internal sealed class SewnPathReader
             new Point(across, down),
             new Point(Length.Zero, down)
         );
-        var line = isLooped
-            ? Loops.Of(across, down, ask.Apart, seed)
-            : Meander.Of(across, down, ask.Apart, seed);
-        return new([line], [field])
+        return new([SewnPath.Over(ask.Kind, across, down, ask.Apart, seed)], [field])
         {
             WidthField = FreeMotionFields.Width.Name,
             HeightField = FreeMotionFields.Height.Name,

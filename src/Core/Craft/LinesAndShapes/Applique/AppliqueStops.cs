@@ -9,7 +9,7 @@ internal sealed partial record AppliquePlan
     private List<Turning> TurningsOf(Round round, Length tolerance)
     {
         var pivots = Stops
-            .Of(Legs.Of(round.Path, 0.05), Step, tolerance, Ask.CornerAngle, true)
+            .Of(round.Legs, Step, tolerance, Ask.CornerAngle, true)
             .All.Where(s => s.Kind == StopKind.Pivot)
             .ToList();
         List<Turning> all = [];

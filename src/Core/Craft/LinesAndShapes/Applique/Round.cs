@@ -54,6 +54,11 @@ internal sealed class Round
 
     public MeasuredPath Measured { get; }
 
+    /// <summary>It as legs, fitted once for every tolerance that its stops are looked for with.</summary>
+    public IReadOnlyList<Leg> Legs => legs ??= Paths.Legs.Of(Path, 0.05);
+
+    private IReadOnlyList<Leg>? legs;
+
     public IReadOnlyList<ShapeCorner> Corners { get; }
 
     /// <summary>What another shape hides, from and to along it, in mm.</summary>

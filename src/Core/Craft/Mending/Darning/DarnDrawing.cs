@@ -99,8 +99,8 @@ internal static class DarnDrawing
                 : "The tear, and the lines over it",
             !ask.What.IsDarned
                     ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)}. It is not darned."
-                : a.Patch is { } over2
-                    ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} under a patch of {ruler.Mark(over2.Width)} by {ruler.Mark(over2.Long)}, with one row at its edge and one round the tear."
+                : a.Patch is { } laid
+                    ? $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} under a patch of {ruler.Mark(laid.Width)} by {ruler.Mark(laid.Long)}, with one row at its edge and one round the tear."
                 : $"A tear of {ruler.Mark(ask.TearWidth)} by {ruler.Mark(ask.TearLength)} with backing all round, "
                     + (
                         ask.IsProgrammed
