@@ -10,6 +10,7 @@ const opens: Record<string, string> = {
   swatches: 'views/SwatchBook/SwatchBook.tsx',
   supplies: 'views/Drawer/Drawer.tsx',
   calculator: 'views/Reckoner/Reckoner.tsx',
+  practice: 'views/Practice/Practice.tsx',
   settings: 'views/Workroom/Workroom.tsx',
 };
 

@@ -77,12 +77,12 @@ test('a file stays small enough to be read at once', () => {
 });
 
 test('what a page needs is asked for ahead under the address that it has now', () => {
-  const firsts = [...readFileSync(join(client, 'main.tsx'), 'utf8').matchAll(/path: '\/([a-z]+)[/']/g)].map(
+  const firsts = [...readFileSync(join(client, 'Routed.tsx'), 'utf8').matchAll(/path: '\/([a-z]+)[/']/g)].map(
     ([, first]) => first!,
   );
   const ahead = readFileSync(join(client, 'vite.config.ts'), 'utf8');
   const views = new Set(firsts.filter((first) => ahead.includes(`${first}: 'views/`)));
-  expect([...views].sort()).toEqual(['calculator', 'parts', 'settings', 'supplies', 'swatches']);
+  expect([...views].sort()).toEqual(['calculator', 'parts', 'practice', 'settings', 'supplies', 'swatches']);
   const named = [...ahead.matchAll(/^ {2}([a-z]+): 'views\//gm)].map(([, first]) => first!);
   expect(named.filter((first) => !firsts.includes(first))).toEqual([]);
 });

@@ -1,6 +1,6 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { ChevronDown } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { useCallback } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ifMatch, value } from '../../api/http';
 import { newId } from '../../api/id';
@@ -25,12 +25,14 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
   const navigate = useNavigate();
   const units = useUnits();
   const known = useTechniques().data;
-  const trigger = useRef<HTMLButtonElement>(null);
   const isReady = Boolean(known);
   // Once, not with every letter that is typed afterwards.
-  useEffect(() => {
-    if (isNext && isReady) trigger.current?.focus();
-  }, [isNext, isReady]);
+  const takesKeys = useCallback(
+    (button: HTMLButtonElement | null) => {
+      if (isNext && isReady) button?.focus();
+    },
+    [isNext, isReady],
+  );
   const begin = async (name: string) => {
     const id = await beginWorking(queries, project, name, units);
     await queries.invalidateQueries();
@@ -43,7 +45,7 @@ export function BeginWorking({ project, isFirst, isNext }: Props) {
     >
       <button
         type="button"
-        ref={trigger}
+        ref={takesKeys}
         className={`btn justify-self-start ${isFirst ? '' : 'quiet'}`}
         disabled={!known}
       >
