@@ -39,6 +39,10 @@ internal static class FreeMotionCard
     private static bool IsSoft(Wants wants) =>
         wants.School == "texture" || wants.Layers > FirmLayers;
 
+    /// <summary>Whether the needle swings: to fill, or wandering for texture.</summary>
+    private static bool Swings(Wants wants) =>
+        wants.School == "fill" || wants.StitchWidth is not null;
+
     public static CardTechnique Technique { get; } =
         new()
         {
@@ -61,7 +65,7 @@ internal static class FreeMotionCard
             FeetFor = ask => IsSoft(ask.Wants) ? Closed : Open,
             BuyAlso = _ => "an open toe to see the line, a closed ring over texture",
             Stitch = ask =>
-                ask.Wants.School == "fill"
+                Swings(ask.Wants)
                     ? new(
                         "zigzag",
                         "It fills as the hands move.",
@@ -79,7 +83,7 @@ internal static class FreeMotionCard
                         "Hand speed over machine speed: aim at 2 mm.",
                         "by hand"
                     ),
-            Tension = ask => ask.Wants.School == "fill" ? -1 : -0.5,
+            Tension = ask => Swings(ask.Wants) ? -1 : -0.5,
             TensionBecause = "Looser, because the thread is pulled from every side.",
             Point = Needle.Embroidery,
             Above = new("embroidery or cotton", "It is what is seen.", 15, 45),

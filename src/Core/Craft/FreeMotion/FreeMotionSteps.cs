@@ -147,7 +147,9 @@ internal static class FreeMotionSteps
                 )
                     + $", {a.Ruler.Mark(f.Width)} by {a.Ruler.Mark(f.Height)}. Where lines leave the field, stop with the needle down.",
                 $"→ {a.Ruler.Mark(f.From.X)}  ↓ {a.Ruler.Mark(f.From.Y)}",
-                ["It is drum-tight again.", "The line goes on without a gap."]
+                f.Number == 1
+                    ? ["It is drum-tight, and lies flat beneath the foot."]
+                    : ["It is drum-tight again.", "The line goes on without a gap."]
             )
                 .At(
                     Place.Machine,

@@ -193,7 +193,7 @@ internal static class CordTrimSteps
         new SewingStep(
             "turn",
             "Trim, turn, fill",
-            "Trim the corners, turn the cover through the opening, push the corners out with the fingers, and fill it. Close the opening.",
+            $"Trim the corners, turn the cover through the {(a.Ask.HasZip ? "zip" : "opening")}, push the corners out with the fingers, and fill it. Close the {(a.Ask.HasZip ? "zip" : "opening")}.",
             "the cover is closed",
             [
                 "The trim stands up all round.",

@@ -14,7 +14,26 @@ internal static class FinePipingCard
             Title = "fine piping with a pintuck foot",
             Says =
                 "Twisted thread covered with fabric, made and sewn on in one groove of a pintuck foot.",
-            Fields = [Wants.CordField],
+            Fields = [Wants.CordField, FinePipingFields.CordOf],
+            As = ask =>
+                ask.Wants.Of(FinePipingFields.CordOf) switch
+                {
+                    FinePipingFields.Roll => Technique! with
+                    {
+                        Preparation = new(
+                            "roll one edge of the strip; a fine weave",
+                            "The roll is the cord, and the strip its covering."
+                        ),
+                    },
+                    "cord" => Technique! with
+                    {
+                        Preparation = Technique!.Preparation with
+                        {
+                            Figure = "bias strip of a fine weave",
+                        },
+                    },
+                    _ => Technique!,
+                },
             Feet =
             [
                 new(

@@ -128,7 +128,7 @@ internal static class ShirringCalculator
         {
             yield return finding;
         }
-        if (ask.InLooper && ask.Layout == Layout.Pivot)
+        if (ask.InLooper && ask.AskedLayout == Layout.Pivot)
         {
             yield return Finding.Care(
                 "looper-turns",
@@ -138,14 +138,13 @@ internal static class ShirringCalculator
                 new(ShirringFields.Layout.Name, "rows")
             );
         }
-        if (ask.InLooper && ask.Reading.Planned.TensionSteps > 0)
+        if (ask.InLooper && ask.Reading.Planned.TensionSteps > -1)
         {
             yield return Finding.Note(
                 "looper-tension",
                 "With elastic in a looper the needle tension is a step looser than normal.",
                 "The chain has to lie down over the elastic; a tight needle thread breaks when it is stretched.",
-                "Set the tension one step looser.",
-                new(SetUpFields.TensionSteps.Name, "-1")
+                "Set the tension one step looser: it draws up a little less."
             );
         }
         if (ask.InLooper && ask.Reading.Evidence == 0)
@@ -187,7 +186,7 @@ internal static class ShirringCalculator
                 new(ShirringFields.RowGap.Name, ruler.Fine(edge))
             );
         }
-        if (ask.Layout == Layout.Spiral && !ask.IsWhole)
+        if (ask.AskedLayout == Layout.Spiral && !ask.IsWhole)
         {
             yield return Finding.Stop(
                 "spiral-goes-round",
@@ -197,7 +196,7 @@ internal static class ShirringCalculator
                 new(ShirringFields.Layout.Name, "rows")
             );
         }
-        if (ask.Shape != RowShape.Straight && ask.Layout != Layout.Rows)
+        if (ask.Shape != RowShape.Straight && ask.AskedLayout != Layout.Rows)
         {
             yield return Finding.Note(
                 "sewn-separately",

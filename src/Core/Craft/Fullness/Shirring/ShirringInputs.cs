@@ -36,7 +36,17 @@ internal sealed record ShirringInputs(InputReader Said, PullUpReading Reading)
 
     public Length SeamAllowance { get; } = Said.Length(ShirringFields.SeamAllowance);
 
-    public Layout Layout { get; } = (Layout)Math.Max(0, Said.Choice(ShirringFields.Layout));
+    /// <summary>
+    /// How they follow each other when they are sewn: rows that do not run straight across, and a chain stitch turned at the
+    /// end of each, can only be sewn one by one.
+    /// </summary>
+    public Layout Layout =>
+        Shape != RowShape.Straight || (InLooper && AskedLayout == Layout.Pivot)
+            ? Layout.Rows
+            : AskedLayout;
+
+    /// <summary>How they were asked to follow each other.</summary>
+    public Layout AskedLayout { get; } = (Layout)Math.Max(0, Said.Choice(ShirringFields.Layout));
 
     /// <summary>How the rows run.</summary>
     public RowShape Shape { get; } = (RowShape)Math.Max(0, Said.Choice(ShirringFields.RowShape));

@@ -160,7 +160,7 @@ internal static class ShirringPanelDrawing
             var part = PartOf(a, row);
             var line = RowOn(a, row, left);
             shapes.Add(Line(LineMeaning.Stitch, line).In(part));
-            if (a.Ask is { Layout: Layout.Pivot, Shape: RowShape.Straight } && i + 1 < shown.Count)
+            if (a.Ask.Layout == Layout.Pivot && i + 1 < shown.Count)
             {
                 // The line turns in the seam allowance: alternately at the right and at the left.
                 var x = i % 2 == 0 ? line[^1].X : line[0].X;

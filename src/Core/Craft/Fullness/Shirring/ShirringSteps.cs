@@ -85,7 +85,9 @@ internal static partial class ShirringSteps
         new(
             "cut",
             "Cut and mark the panel",
-            $"Cut {(a.Widths > 1 ? $"{a.Widths} widths of {ruler.Cut(a.EachWidth)} and join them with {ruler.Mark(a.Ask.SeamAllowance)} allowance; all" : $"{ruler.Cut(a.SureWidth)} wide and")} {ruler.Mark(a.CutHeight)} high. {FirstLine(a, ruler)}",
+            a.Ask.Shape == RowShape.Neckline
+                ? $"Cut it along the guide, {ruler.Mark(a.CutHeight)} deep all round, from {a.Pieces[0].Says(ruler)} of fabric. {FirstLine(a, ruler)}"
+                : $"Cut {(a.Widths > 1 ? $"{a.Widths} widths of {ruler.Cut(a.EachWidth)} and join them with {ruler.Mark(a.Ask.SeamAllowance)} allowance; all" : $"{ruler.Cut(a.SureWidth)} wide and")} {ruler.Mark(a.CutHeight)} high. {FirstLine(a, ruler)}",
             a.Pieces[0].Says(ruler),
             [
                 "The first line follows one thread of the fabric.",
@@ -120,7 +122,7 @@ internal static partial class ShirringSteps
             ? new(
                 "wind",
                 "Thread the elastic",
-                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the chain looper: a net over its spool, past the tension with its dial three steps looser, through every guide and the looper’s eye, loose all the way and never pulled up. The middle needle alone, a step looser.",
+                $"Thread {ruler.Write(a.ElasticToHave, LengthKind.Amount)} of elastic into the chain looper: a net over its spool, past the tension with its dial three steps looser, through every guide and the looper’s eye, loose all the way and never pulled up. The middle needle alone.",
                 ruler.Write(a.ElasticToHave, LengthKind.Amount),
                 ["It runs freely from its spool, and does not fall off in coils."],
                 Safety.Knife

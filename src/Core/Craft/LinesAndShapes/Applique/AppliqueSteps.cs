@@ -277,8 +277,8 @@ internal static class AppliqueSteps
         new SewingStep(
             "finish",
             "Fasten off and press",
-            "Take the threads to the back and knot them. Take off what of the stabiliser is not to stay, and press from the back over a towel.",
-            "knot, take off, press",
+            $"Take the threads to the back and knot them. {(a.Ask.IsFirm ? "Press" : "Take off what of the stabiliser is not to stay, and press")} from the back over a towel.",
+            a.Ask.IsFirm ? "knot, press" : "knot, take off, press",
             ["The edge is held all round.", "The base fabric does not tunnel beside it."],
             Safety.Iron
         ).At(Place.Iron, 5, ShapeDrawing.Name, [.. a.Ask.Shapes.Select(ShapeDrawing.Part)]);

@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Card;
+using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Supplies;
 using static ZephyrReach.Core.Card.Usual;
 
@@ -7,6 +8,9 @@ namespace ZephyrReach.Core.Craft.Mending.Darning;
 /// <summary>A piece of like fabric sewn over a tear.</summary>
 internal static class PatchCard
 {
+    /// <summary>How wide the zigzag is that holds a knit.</summary>
+    public static Length Zigzag { get; } = Length.FromMillimetres(2);
+
     public static CardTechnique Technique { get; } =
         new()
         {
@@ -21,6 +25,10 @@ internal static class PatchCard
                     ? Technique! with
                     {
                         Point = Needle.Stretch,
+                        Preparation = Technique!.Preparation with
+                        {
+                            Figure = "a knit that stretches as much, washed as often; basted",
+                        },
                     }
                     : Technique!,
             Feet =
@@ -36,7 +44,7 @@ internal static class PatchCard
                         ask.Wants.StitchLength ?? Mm(2),
                         "Short enough to hold the edge.",
                         "",
-                        Mm(2),
+                        Zigzag,
                         Mm(1.5),
                         "As narrow as still catches the edge."
                     )

@@ -6,6 +6,14 @@ namespace ZephyrReach.Core.Craft.Mending.Darning;
 /// <summary>The order of work on a patch.</summary>
 internal static class PatchSteps
 {
+    private static IReadOnlyList<string> Set(Patch a, Ruler ruler) =>
+        [
+            $"length {ruler.Fine(a.Ask.StitchLength)}",
+            .. a.Ask.What.IsOpen
+                ? new[] { $"width {ruler.Fine(PatchCard.Zigzag)}" }
+                : Array.Empty<string>(),
+        ];
+
     public static IEnumerable<SewingStep> Of(Patch a, Ruler ruler)
     {
         var isKnit = a.Ask.What.IsOpen;
@@ -50,16 +58,16 @@ internal static class PatchSteps
                 ["round", "patch"],
                 ["round-tear"]
             )
-            .Setting([$"length {ruler.Fine(a.Ask.StitchLength)}", "needle stop down"]);
+            .Setting([.. Set(a, ruler), "needle stop down"]);
         yield return new SewingStep(
             "round-tear",
             "Sew round the tear",
-            $"From the wrong side trim loose threads, no fabric. Then once round the tear, {ruler.Mark(a.Ask.Margin)} beyond it: {ruler.Mark(a.RoundTear)}. It holds the torn edge to the patch.",
+            $"From the wrong side trim loose threads, no fabric. Then {(isKnit ? "with the same zigzag " : "")}once round the tear, {ruler.Mark(a.Ask.Margin)} beyond it: {ruler.Mark(a.RoundTear)}. It holds the torn edge to the patch.",
             $"{ruler.Mark(a.Ask.Margin)} beyond the tear",
             ["The torn edge lies flat.", "The corners meet."]
         )
             .At(Place.Machine, Math.Max(1, a.Minutes / 2), DarnDrawing.Name, ["round-tear", "tear"])
-            .Setting([$"length {ruler.Fine(a.Ask.StitchLength)}"]);
+            .Setting(Set(a, ruler));
         yield return new SewingStep(
             "finish",
             "Take the basting out and press",

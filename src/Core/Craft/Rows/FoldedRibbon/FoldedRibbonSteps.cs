@@ -121,7 +121,12 @@ internal static class FoldedRibbonSteps
             a.Ask.Bands == 2 ? "The second band, mirrored" : "The other bands, mirrored",
             $"Lay the next band {(a.Ask.BandGap > Length.Zero ? $"{a.Ruler.Mark(a.Ask.BandGap)} beside it" : "against it, fold to fold")}, beginning to the other side. {(a.Ask.Bands > 2 ? $"{a.Ask.Bands - 1} more in all." : "")}".Trim(),
             $"{a.Ask.Bands - 1} more",
-            [$"All together they are {a.Ruler.Mark(a.AllBands)} wide.", "Folds of neighbours meet."]
+            [
+                $"All together they are {a.Ruler.Mark(a.AllBands)} wide.",
+                a.Ask.BandGap > Length.Zero
+                    ? $"{a.Ruler.Mark(a.Ask.BandGap)} stay free between neighbours, from end to end."
+                    : "Folds of neighbours meet.",
+            ]
         ).At(
             Place.Machine,
             a.Minutes / a.Ask.Bands * (a.Ask.Bands - 1),

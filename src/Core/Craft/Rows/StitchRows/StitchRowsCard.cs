@@ -21,6 +21,16 @@ internal static class StitchRowsCard
                 StitchRowsFields.Stabilised,
             ],
             Dense = true,
+            As = ask =>
+                ask.Wants.Said(StitchRowsFields.Stabilised) == false
+                    ? Technique! with
+                    {
+                        Preparation = Technique!.Preparation with
+                        {
+                            Figure = "cut oversize, press flat",
+                        },
+                    }
+                    : Technique!,
             Feet =
             [
                 new(

@@ -29,23 +29,25 @@ internal static partial class PintucksSteps
         var (first, last) = SewingOrder.Sewn(ask, to);
         var gap = isRespaced ? respacing!.FromRidge : ask.Spacing + ask.TakeUp;
         var between = isRespaced ? respacing!.BetweenFlat : ask.GroupGap + ask.TakeUp;
+        // One figure is not theirs all.
+        var differ = ask.IsMixed && !isRespaced;
         var how =
             isRespaced ? AnewFrom(respacing!, SewingOrder.Sewn(ask, done), (first, last), ruler)
             : ask.GrooveStep is not null
                 ? $"The last tuck runs {SoleDrawing.Over(ask)}: sew the next along it."
-            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat fabric they lie {a.Ruler.Fine(gap)} apart{(ask.GroovePitch is null ? "" : $", {SoleDrawing.Over(ask)}")}.";
+            : $"{(ask.IsTwin ? "Sew each on its marked line" : "Fold each on its marked line")}; on the flat fabric they lie {(differ ? "as their group says" : $"{a.Ruler.Fine(gap)} apart")}{(ask.GroovePitch is null || differ ? "" : $", {SoleDrawing.Over(ask)}")}.";
         var outOfGroup =
             isRespaced || ask.Groups.Count == 1 ? ""
-            : ask is { IsLed: true, GroupGrooves: { } over } && over <= (ask.Grooves ?? 0) / 2
-                ? $" From group to group the last tuck runs {over} grooves over."
+            : ask is { IsLed: true, GroupGrooves: { } over } && !(over > ask.Grooves / 2)
+                ? $" From group to group the last tuck runs {over} grooves over{(ask.Grooves is null ? $" where the foot has so many; else mark the next line {a.Ruler.Fine(between)} away" : "")}."
             : $" From group to group it is {a.Ruler.Fine(between)}: mark the first line of each again.";
         var mixed = ask.IsMixed ? $" {Differing(ask, a.Ruler)}" : "";
         return new SewingStep(
             key,
-            $"Tucks {done + 1} to {to}",
+            to == done + 1 ? $"Tuck {to}" : $"Tucks {done + 1} to {to}",
             $"{how}{outOfGroup}{mixed} One to the right, one to the left, from the centre outwards: now those numbered {first} to {last} from the left are sewn.",
-            ask.IsTwin && !isRespaced && ask.GrooveStep is not null
-                ? SoleDrawing.Over(ask)
+            ask.IsTwin && !isRespaced && ask.GrooveStep is not null ? SoleDrawing.Over(ask)
+                : differ ? "on the lines"
                 : a.Ruler.Fine(gap),
             [
                 "All rows run the same way, or every other one the other where the fabric drags.",
@@ -72,7 +74,7 @@ internal static partial class PintucksSteps
         foreach (var group in ask.Each)
         {
             groups.Add(
-                $"{(group.Count == 1 ? $"tuck {first}" : $"tucks {first} to {first + group.Count - 1}")} {(ask.IsTwin ? $"with the twin needle {ruler.Fine(group.Wide)} apart" : $"{ruler.Fine(group.Wide)} deep")}"
+                $"{(group.Count == 1 ? $"tuck {first}" : $"tucks {first} to {first + group.Count - 1}")} {(ask.IsTwin ? $"with the twin needle {ruler.Fine(group.Wide)} apart" : $"{ruler.Fine(group.Wide)} deep")}{(group.Count == 1 ? "" : $", each {ruler.Fine(group.Spacing + ask.TakeUpOf(group.Wide))} from the one before")}"
             );
             first += group.Count;
         }
