@@ -56,7 +56,7 @@ export function KnobFields({ swatch, knobs, features, changed, errors, keep }: P
             <NumberField
               label={knob.label}
               suffix={knob.unit || undefined}
-              className="w-[5.6rem]"
+              className="w-max min-w-[5.6rem]"
               typed={typed[knob.name] ?? String(features[knob.name] ?? knob.usual)}
               onType={(text) => put((now) => ({ ...now, [knob.name]: text }))}
               error={errors[`features.${knob.name}`]?.join(' ')}

@@ -97,7 +97,7 @@ internal abstract record CoveredPlan(EdgeInputs Edge, Covering Covering, BiasCut
         {
             if (Ready is { } wide && !IsReadyMade)
             {
-                var flange = (wide - Covering.Wrap) / 2;
+                var flange = Covering.Flange - (Covering.Least - wide) / 2;
                 yield return Finding.Stop(
                     "binding-narrow",
                     $"Opened out the binding is {Ruler.Mark(wide)} wide, and {Ruler.Mark(Covering.Least)} are wanted.",

@@ -91,7 +91,16 @@ internal static class BridgeDrawing
         }
         List<Shape> shapes =
         [
-            .. Panel(a, Length.Zero, a.OuterPanelCut, ask.Outer, ask.Fold, "2 outer", "outer"),
+            .. Panel(
+                a,
+                Length.Zero,
+                a.OuterPanelCut,
+                ask.Outer,
+                ask.Fold,
+                "2 outer",
+                "outer",
+                true
+            ),
         ];
         var width = a.OuterPanelCut;
         if (ask.Bridges > 1)
@@ -104,7 +113,8 @@ internal static class BridgeDrawing
                     ask.Fold,
                     ask.Fold,
                     ask.Bridges == 2 ? "1 inner" : $"{ask.Bridges - 1} inner",
-                    "inner"
+                    "inner",
+                    false
                 )
             );
             width += Apart + a.InnerPanelCut;
@@ -145,7 +155,8 @@ internal static class BridgeDrawing
                     isFirst ? ask.Outer : ask.Fold,
                     isLast ? ask.Outer : ask.Fold,
                     $"{i + 1}",
-                    isFirst ? "outer" : "inner"
+                    isFirst ? "outer" : "inner",
+                    i % 2 == 0
                 )
             );
             x += a.CutOf(i) + Apart;
@@ -171,7 +182,8 @@ internal static class BridgeDrawing
         Length left,
         Length right,
         string label,
-        string part
+        string part,
+        bool statedBelow
     )
     {
         var length = a.PanelLength;
@@ -195,12 +207,11 @@ internal static class BridgeDrawing
             }
         }
         // One below and one above: of long narrow panels the figures would run into each other.
-        var isOuterPanel = part == "outer";
-        var y = isOuterPanel ? length : Length.Zero;
+        var y = statedBelow ? length : Length.Zero;
         yield return new Dimension(
             new Point(x, y),
             new Point(x + width, y),
-            isOuterPanel ? Side.Below : Side.Above,
+            statedBelow ? Side.Below : Side.Above,
             width,
             LengthKind.Marked,
             "to cut"

@@ -61,7 +61,7 @@ internal static class RibbonDrawing
                 above,
                 above + a.AllBands,
                 width,
-                LengthKind.Fine,
+                ask.Bands == 1 ? LengthKind.Fine : LengthKind.Marked,
                 ask.Bands == 1 ? "band" : "all bands",
                 states: a.AllBands
             )
