@@ -3,6 +3,7 @@ using ZephyrReach.Web.Backups;
 using ZephyrReach.Web.Bench;
 using ZephyrReach.Web.Card;
 using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Cutting;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Example;
@@ -63,6 +64,7 @@ try
     app.MapGuides();
     app.MapLines();
     app.MapCutLists();
+    app.MapCutting();
     app.MapPractice();
     app.MapKeeps();
     app.MapHistory();

@@ -30,7 +30,7 @@ public class ArchitectureTests
     }
 
     [Fact]
-    public void Core_refers_to_the_runtime_a_library_of_numbers_and_one_of_areas()
+    public void Core_refers_to_the_runtime_and_to_libraries_of_numbers_of_areas_and_of_constraints()
     {
         var others = typeof(Length)
             .Assembly.GetReferencedAssemblies()

@@ -1,0 +1,153 @@
+using ZephyrReach.Core.Measures;
+
+namespace ZephyrReach.Core.Cutting;
+
+/// <summary>Lays pieces on a fabric and its remnants, and says how much is enough and that less cannot do.</summary>
+public static class CuttingTable
+{
+    /// <summary>More pieces than this are not laid out.</summary>
+    public const int MostPieces = 300;
+
+    /// <summary>Beyond a usual order of items, so much is tried in a second here.</summary>
+    private const long WorkInSecond = 11_000_000;
+
+    /// <summary>Lays everything out. The same task with the same seconds is answered the same.</summary>
+    /// <param name="task">At most <see cref="MostPieces"/> pieces, each of which fits on the bolt.</param>
+    /// <param name="seconds">About how long is looked for a better layout; 0 for the first that is found.</param>
+    /// <param name="stop">Ends it with the best so far.</param>
+    public static Layout Lay(CuttingTask task, double seconds, CancellationToken stop = default)
+    {
+        var board = Board.Of(task);
+        var atLeast = LowerBound.Of(board);
+        return task.EdgeToEdge
+            ? Across(board, atLeast, seconds, stop)
+            : Free(board, atLeast, seconds, stop);
+    }
+
+    /// <summary>The longest that could lie across the bolt of a piece that does not; null where it does.</summary>
+    /// <remarks>A remnant may be wider than the bolt, but what it does not hold has to go on the bolt.</remarks>
+    public static Length? WidestFor(CuttingTask task, PieceToCut piece)
+    {
+        var board = Board.Of(task with { Pieces = [piece with { Count = 1 }] });
+        return board.Fits(board.Items[0], 0) ? null
+            : piece.IsBias ? Math.Sqrt(2) * task.Bolt.Width
+            : task.Bolt.Width;
+    }
+
+    private static Layout Free(Board board, long atLeast, double seconds, CancellationToken stop)
+    {
+        if (WithoutWaste(board, atLeast, seconds, stop) is { } perfect)
+        {
+            return Told(board, perfect, atLeast);
+        }
+        var laid = Searched(board, new Skyline(board), atLeast, 0.5 * seconds, stop);
+        if (seconds > 0 && !stop.IsCancellationRequested)
+        {
+            (laid, atLeast) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
+        }
+        return Told(board, laid, atLeast);
+    }
+
+    /// <summary>Laid to be cut right across; or for scissors, where that comes apart by such cuts all the same.</summary>
+    private static Layout Across(Board board, long atLeast, double seconds, CancellationToken stop)
+    {
+        if (
+            WithoutWaste(board, atLeast, seconds, stop) is { } perfect
+            && Separation.Of(board, perfect, board.Used(perfect)) is { } apart
+        )
+        {
+            return Told(board, perfect, atLeast, apart);
+        }
+        var laid = Searched(board, new EdgeToEdge(board), atLeast, 0.5 * seconds, stop);
+        if (seconds > 0 && !stop.IsCancellationRequested)
+        {
+            // What scissors cannot do with less, no cut right across can.
+            (var free, atLeast) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
+            if (Separation.Of(board, free, board.Used(free)) is not null)
+            {
+                laid = free;
+            }
+        }
+        return Told(board, laid, atLeast, Separation.Of(board, laid, board.Used(laid)));
+    }
+
+    /// <summary>A layout that leaves nothing over of so much of the bolt; null where none is found.</summary>
+    private static Laid[]? WithoutWaste(
+        Board board,
+        long used,
+        double seconds,
+        CancellationToken stop
+    ) =>
+        FillsWholly(board, used)
+            ? Perfect.Find(board, used + board.Between, 50_000 + (long)(seconds * 300_000), stop)
+            : null;
+
+    private static Laid[] Searched(
+        Board board,
+        ILayer layer,
+        long atLeast,
+        double seconds,
+        CancellationToken stop
+    )
+    {
+        var search = Begin(board, layer);
+        search.Run(Tries(board, layer, seconds), atLeast, stop);
+        var laid = new Laid[board.Items.Length];
+        layer.Lay(search.Best, laid);
+        return laid;
+    }
+
+    /// <summary>The best of the usual orders.</summary>
+    private static Annealing Begin(Board board, ILayer layer)
+    {
+        var laid = new Laid[board.Items.Length];
+        var (used, best) = Order
+            .Usual(board)
+            .Select(order => (Used: layer.Lay(order, laid), order))
+            .MinBy(o => o.Used);
+        return new Annealing(board, layer) { Best = best, Used = used };
+    }
+
+    private static long Tries(Board board, ILayer layer, double seconds) =>
+        (long)(
+            seconds
+            * WorkInSecond
+            * (layer is Skyline ? 1 : 6)
+            / (board.Items.Length * (board.Items.Length + 12.0))
+        );
+
+    /// <summary>Whether pieces of one bolt leave nothing over on so much of it.</summary>
+    private static bool FillsWholly(Board board, long used) =>
+        board is { Sheets: 1, StepX: 1, StepY: 1 }
+        && board.Items.Aggregate(
+            Int128.Zero,
+            (area, i) => area + (Int128)(i.Width + board.Between) * (i.Height + board.Between)
+        )
+            == (Int128)(board.Widths[0] + board.Between) * (used + board.Between);
+
+    private static Layout Told(Board board, Laid[] laid, long atLeast, Separation? apart = null)
+    {
+        var used = board.Used(laid);
+        return new Layout(
+            [.. laid.SelectMany((place, i) => board.Placed(i, place))],
+            Board.Back(used),
+            Board.Back(Math.Min(atLeast, used)),
+            [
+                .. (apart is null ? Offcuts.Of(board, laid, used) : Offcuts.Of(apart))
+                    .OrderByDescending(o => o.Width.Millimetres * o.Long.Millimetres)
+                    .ThenBy(o => o.On)
+                    .ThenBy(o => o.Y)
+                    .ThenBy(o => o.X),
+            ],
+            apart
+                ?.Cuts.Select(c => new CutLine(
+                    c.Sheet,
+                    c.IsAcross,
+                    Board.Back(c.At),
+                    Board.Back(c.From),
+                    Board.Back(c.To)
+                ))
+                .ToList()
+        );
+    }
+}
