@@ -4,6 +4,17 @@ using Npgsql;
 
 namespace ZephyrReach.Store;
 
+/// <summary>A cut list that is to be frozen.</summary>
+/// <param name="Taken">What it takes off the shelf at the most.</param>
+public sealed record CutListLine(
+    Guid Id,
+    Guid Working,
+    JsonElement Ask,
+    JsonElement Answer,
+    JsonElement Swatches,
+    IReadOnlyList<Taken> Taken
+);
+
 /// <summary>Keeps cut lists. They are frozen: they can be added and taken away, not changed.</summary>
 public sealed class CutListStore(Database database)
     : RecordStore<CutListRow>(database, "cut_lists", Columns_, Row, takes: true)
@@ -59,21 +70,12 @@ public sealed class CutListStore(Database database)
         );
 
     /// <summary>Freezes a cut list, and takes what it uses off the shelf; null when there is no such working.</summary>
-    public Task<CutListRow?> AddAsync(
-        Seat seat,
-        Guid id,
-        Guid working,
-        JsonElement ask,
-        JsonElement answer,
-        JsonElement swatches,
-        IReadOnlyList<Taken> taken,
-        CancellationToken cancel
-    ) =>
+    public Task<CutListRow?> AddAsync(Seat seat, CutListLine line, CancellationToken cancel) =>
         AddTakingAsync(
             seat,
-            id,
+            line.Id,
             "cutting list locked",
-            taken,
+            line.Taken,
             $"""
             insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken)
             select $1, $2, w.id, $4, $5, $6, $7, {Taken.Column("$8")}
@@ -81,16 +83,95 @@ public sealed class CutListStore(Database database)
             """,
             cancel,
             [
-                id,
+                line.Id,
                 seat.Workroom,
-                working,
-                Database.Json(ask),
-                Database.Json(answer),
-                Database.Json(swatches),
+                line.Working,
+                Database.Json(line.Ask),
+                Database.Json(line.Answer),
+                Database.Json(line.Swatches),
                 seat.By,
-                Taken.Value(taken),
+                Taken.Value(line.Taken),
             ]
         );
+
+    /// <summary>
+    /// Freezes the cut lists of several parts, takes what they use off the shelf, and puts what is left over on it: all of it in
+    /// one step, or nothing where a part is gone or one of the lists is there already.
+    /// </summary>
+    /// <param name="says">The step, in a few words.</param>
+    /// <param name="left">Remnants, as things of their kind.</param>
+    /// <returns>Whether anything was changed.</returns>
+    public async Task<bool> AddAllAsync(
+        Seat seat,
+        string says,
+        IReadOnlyList<CutListLine> lines,
+        IReadOnlyList<ThingLine> left,
+        CancellationToken cancel
+    ) =>
+        await Database.ChangeAsync(
+            seat,
+            says,
+            [.. lines.SelectMany(l => l.Taken).Select(t => t.Thing).Distinct()],
+            $"""
+            with lines as (
+                select * from jsonb_to_recordset($3)
+                l (id uuid, working uuid, ask jsonb, answer jsonb, swatches jsonb, taken jsonb)),
+            whole as (
+                select count(*) = (select count(*) from lines) as all_there from lines l
+                join workings w on w.id = l.working and w.workroom_id = $2),
+            added as (
+                insert into cut_lists (id, workroom_id, working_id, ask, answer, swatches, updated_by, taken)
+                select l.id, $2, l.working, l.ask, l.answer, l.swatches, $1, {Taken.Column(
+                "l.taken"
+            )}
+                from lines l, whole where whole.all_there
+                returning *),
+            lowered as (
+                update things t set left_mm = greatest(0, t.left_mm - n.mm), version = t.version + 1, updated_at = now()
+                from (select (x ->> 'thing')::uuid as thing, sum((x ->> 'mm')::double precision) as mm
+                    from added a, jsonb_array_elements(a.taken) x group by 1) n
+                where t.id = n.thing and t.workroom_id = $2),
+            kept as (
+                insert into things (id, workroom_id, kind, name, properties, left_mm, updated_by)
+                select r.id, $2, 'cloth', r.name, r.properties, r.mm, $1
+                from jsonb_to_recordset($4) r (id uuid, name text, properties jsonb, mm double precision), whole
+                where whole.all_there)
+            select id from added
+            """,
+            _ => "added",
+            cancel,
+            seat.By,
+            seat.Workroom,
+            Database.Json(
+                JsonSerializer.SerializeToElement(
+                    lines.Select(l => new
+                    {
+                        id = l.Id,
+                        working = l.Working,
+                        ask = l.Ask,
+                        answer = l.Answer,
+                        swatches = l.Swatches,
+                        taken = l.Taken.Select(t => new
+                        {
+                            thing = t.Thing,
+                            mm = t.Length.Millimetres,
+                        }),
+                    })
+                )
+            ),
+            Database.Json(
+                JsonSerializer.SerializeToElement(
+                    left.Select(l => new
+                    {
+                        id = l.Id,
+                        name = l.Name,
+                        properties = l.Properties,
+                        mm = l.Left?.Millimetres,
+                    })
+                )
+            )
+        )
+            is not null;
 
     private static CutListRow Row(NpgsqlDataReader row) =>
         new(

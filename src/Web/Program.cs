@@ -65,6 +65,7 @@ try
     app.MapLines();
     app.MapCutLists();
     app.MapCutting();
+    app.MapProjectCutting();
     app.MapPractice();
     app.MapKeeps();
     app.MapHistory();

@@ -18,6 +18,7 @@ const ThingPage = later(async () => (await import('./views/Drawer/ThingPage')).T
 const Chart = later(async () => (await import('./views/Drawer/Chart')).Chart);
 const AskDrawer = later(async () => (await import('./views/Drawer/AskDrawer')).AskDrawer);
 const Rules = later(async () => (await import('./views/Drawer/Rules')).Rules);
+const Cutting = later(async () => (await import('./views/Cutting/Cutting')).Cutting);
 const Practice = later(async () => (await import('./views/Practice/Practice')).Practice);
 const Workroom = later(async () => (await import('./views/Workroom/Workroom')).Workroom);
 
@@ -28,6 +29,7 @@ const routes: RouteObject[] = [
       { path: '/', element: <Bench /> },
       { path: '/parts/:id', element: <Working /> },
       { path: '/parts/:id/:stage', element: <Working /> },
+      { path: '/projects/:id/cutting', element: <Cutting /> },
       { path: '/calculator', element: <Reckoner /> },
       { path: '/calculator/which-way', element: <WhichWay /> },
       { path: '/calculator/:technique', element: <Reckoner /> },

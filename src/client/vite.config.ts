@@ -11,6 +11,7 @@ const opens: Record<string, string> = {
   supplies: 'views/Drawer/Drawer.tsx',
   calculator: 'views/Reckoner/Reckoner.tsx',
   practice: 'views/Practice/Practice.tsx',
+  projects: 'views/Cutting/Cutting.tsx',
   settings: 'views/Workroom/Workroom.tsx',
 };
 

@@ -124,6 +124,7 @@ public class ArchitectureTests
                 or "System.Private.CoreLib"
                 or "System.Threading"
                 or "System.Runtime.InteropServices"
+                or "Google.OrTools"
                 or "MathNet.Numerics"
                 or "NetTopologySuite";
 }

@@ -135,12 +135,14 @@ public class AtOnceTests(StoreFixture store) : IClassFixture<StoreFixture>
                         var id = Guid.CreateVersion7();
                         await store.CutLists.AddAsync(
                             seat,
-                            id,
-                            working.Id,
-                            Json("{}"),
-                            Json("{}"),
-                            Json("[]"),
-                            [new Taken(cloth, Mm(800))],
+                            new CutListLine(
+                                id,
+                                working.Id,
+                                Json("{}"),
+                                Json("{}"),
+                                Json("[]"),
+                                [new Taken(cloth, Mm(800))]
+                            ),
                             Cancel
                         );
                         return id;

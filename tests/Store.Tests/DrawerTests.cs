@@ -189,12 +189,7 @@ public class DrawerTests(StoreFixture store) : IClassFixture<StoreFixture>
     private Task<CutListRow?> CutAsync(Seat seat, WorkingRow working, Guid id, Taken cloth) =>
         store.CutLists.AddAsync(
             seat,
-            id,
-            working.Id,
-            Json("{}"),
-            Json("{}"),
-            Json("[]"),
-            [cloth],
+            new CutListLine(id, working.Id, Json("{}"), Json("{}"), Json("[]"), [cloth]),
             Cancel
         );
 }

@@ -352,12 +352,14 @@ public class EveryKindTests(StoreFixture store) : IClassFixture<StoreFixture>
                     id =>
                         store.CutLists.AddAsync(
                             seat,
-                            id,
-                            working.Id,
-                            Json("""{"finishedEdge":"2.6 m"}"""),
-                            Json("""{"stripCount":5}"""),
-                            Json("[]"),
-                            [],
+                            new CutListLine(
+                                id,
+                                working.Id,
+                                Json("""{"finishedEdge":"2.6 m"}"""),
+                                Json("""{"stripCount":5}"""),
+                                Json("[]"),
+                                []
+                            ),
                             Cancel
                         )
                 );

@@ -68,12 +68,14 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
         );
         await store.CutLists.AddAsync(
             seat,
-            Guid.CreateVersion7(),
-            working.Id,
-            Json("{}"),
-            Json("{}"),
-            Json("[]"),
-            [],
+            new CutListLine(
+                Guid.CreateVersion7(),
+                working.Id,
+                Json("{}"),
+                Json("{}"),
+                Json("[]"),
+                []
+            ),
             Cancel
         );
         await store.Keeps.AddAsync(
@@ -272,12 +274,14 @@ public class HistoryTests(StoreFixture store) : IClassFixture<StoreFixture>
             yield return 6;
             await store.CutLists.AddAsync(
                 seat,
-                Guid.CreateVersion7(),
-                id,
-                Json("{}"),
-                Json("""{"stripCount":5}"""),
-                Json("[]"),
-                [],
+                new CutListLine(
+                    Guid.CreateVersion7(),
+                    id,
+                    Json("{}"),
+                    Json("""{"stripCount":5}"""),
+                    Json("[]"),
+                    []
+                ),
                 Cancel
             );
             yield return 7;

@@ -82,7 +82,15 @@ test('what a page needs is asked for ahead under the address that it has now', (
   );
   const ahead = readFileSync(join(client, 'vite.config.ts'), 'utf8');
   const views = new Set(firsts.filter((first) => ahead.includes(`${first}: 'views/`)));
-  expect([...views].sort()).toEqual(['calculator', 'parts', 'practice', 'settings', 'supplies', 'swatches']);
+  expect([...views].sort()).toEqual([
+    'calculator',
+    'parts',
+    'practice',
+    'projects',
+    'settings',
+    'supplies',
+    'swatches',
+  ]);
   const named = [...ahead.matchAll(/^ {2}([a-z]+): 'views\//gm)].map(([, first]) => first!);
   expect(named.filter((first) => !firsts.includes(first))).toEqual([]);
 });

@@ -23,6 +23,9 @@ public sealed record Piece(
     bool OnFold = false
 )
 {
+    /// <summary>What its fabric is called, where that is not the one of the part; else empty.</summary>
+    public string Fabric { get; init; } = "";
+
     /// <summary>How its length is written: as what is cut, or to the marking step where nothing of it is trimmed or gathered away.</summary>
     public LengthKind LengthKind { get; init; } = LengthKind.Cut;
 

@@ -125,8 +125,50 @@ public static class CuttingTable
         )
             == (Int128)(board.Widths[0] + board.Between) * (used + board.Between);
 
+    /// <summary>
+    /// Moves every piece as near to the cut end as it goes, then to the left selvedge: what is free then lies together.
+    /// </summary>
+    private static void Settle(Board board, Laid[] laid)
+    {
+        foreach (var isAlong in (bool[])[true, false])
+        {
+            long Begin(int i) => isAlong ? laid[i].Y : laid[i].X;
+            long Size(int i, bool along) =>
+                along ? board.Items[i].Along(laid[i].Turn) : board.Items[i].Across(laid[i].Turn);
+            bool IsBeside(int i, int other)
+            {
+                var (a, b) = isAlong ? (laid[i].X, laid[other].X) : (laid[i].Y, laid[other].Y);
+                return a < b + Size(other, !isAlong) + board.Between
+                    && b < a + Size(i, !isAlong) + board.Between;
+            }
+            foreach (var i in Enumerable.Range(0, laid.Length).OrderBy(Begin).ToList())
+            {
+                var free = Enumerable
+                    .Range(0, laid.Length)
+                    .Where(o =>
+                        o != i
+                        && laid[o].Sheet == laid[i].Sheet
+                        && Begin(o) < Begin(i)
+                        && IsBeside(i, o)
+                    )
+                    .Select(o =>
+                        isAlong
+                            ? laid[o].Y + board.TakenAlong(Size(o, true))
+                            : laid[o].X + board.TakenAcross(Size(o, false))
+                    )
+                    .DefaultIfEmpty(0)
+                    .Max();
+                laid[i] = isAlong ? laid[i] with { Y = free } : laid[i] with { X = free };
+            }
+        }
+    }
+
     private static Layout Told(Board board, Laid[] laid, long atLeast, Separation? apart = null)
     {
+        if (apart is null)
+        {
+            Settle(board, laid);
+        }
         var used = board.Used(laid);
         return new Layout(
             [.. laid.SelectMany((place, i) => board.Placed(i, place))],

@@ -33,7 +33,7 @@ internal static class Offcuts
             for (var i = 0; i < Most; i++)
             {
                 var free = Largest(taken, width, height);
-                if (!IsRemnant(free.Width, free.Height))
+                if (free.Width == 0)
                 {
                     break;
                 }
@@ -65,7 +65,7 @@ internal static class Offcuts
         );
 
     /// <summary>
-    /// The largest rectangle of what is free: over the lines on which anything begins or ends, for each line across how far up it
+    /// The largest remnant of what is free, nothing where there is none: over the lines on which anything begins or ends, for each line across how far up it
     /// is free, and between those the widest.
     /// </summary>
     private static (long X, long Y, long Width, long Height) Largest(
@@ -105,7 +105,10 @@ internal static class Offcuts
                 {
                     top = Math.Max(top, from[k]);
                     var (across, along) = (xs[k + 1] - xs[i], ys[j + 1] - top);
-                    if ((double)across * along > (double)best.Width * best.Height)
+                    if (
+                        IsRemnant(across, along)
+                        && (double)across * along > (double)best.Width * best.Height
+                    )
                     {
                         best = (xs[i], top, across, along);
                     }

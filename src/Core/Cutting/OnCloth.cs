@@ -45,18 +45,17 @@ public static class OnCloth
     private static IEnumerable<(Length Across, Length Along)> Laid(
         IEnumerable<Piece> pieces,
         Ruler ruler
-    ) =>
-        pieces.SelectMany(piece =>
-        {
-            var (length, depth) = (
-                Written(piece.Length, piece.LengthKind, ruler),
-                Written(piece.Depth, piece.DepthKind, ruler)
-            );
-            return Enumerable.Repeat(
-                piece.GrainUpright ? (length, depth) : (depth, length),
-                piece.Count
-            );
-        });
+    ) => pieces.SelectMany(piece => Enumerable.Repeat(Lies(piece, ruler), piece.Count));
+
+    /// <summary>How far a piece reaches from selvedge to selvedge and along them, as large as it is written.</summary>
+    public static (Length Across, Length Along) Lies(Piece piece, Ruler ruler)
+    {
+        var (length, depth) = (
+            Written(piece.Length, piece.LengthKind, ruler),
+            Written(piece.Depth, piece.DepthKind, ruler)
+        );
+        return piece.GrainUpright ? (length, depth) : (depth, length);
+    }
 
     private static Length Written(Length length, LengthKind kind, Ruler ruler) =>
         kind == LengthKind.Cut

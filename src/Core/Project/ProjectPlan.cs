@@ -118,6 +118,19 @@ public sealed class ProjectPlan
             ruler
         );
 
+    /// <summary>What is still to be cut, fabric by fabric.</summary>
+    /// <param name="fabrics">All that there are, with the remnants of each.</param>
+    public IReadOnlyList<FabricToCut> ToCut(IReadOnlyCollection<Supply> fabrics) =>
+        FabricToCut.Of(
+            Counted
+                .Where(p => !p.Progress.IsCut && !p.Progress.IsFinished)
+                .Select(p => (Part: p, Plan: PlanOf(p)))
+                .Where(p => p.Plan is not null)
+                .Select(p => (p.Part, p.Plan!)),
+            fabrics,
+            ruler
+        );
+
     /// <summary>The parts that count and cannot be worked out yet.</summary>
     public IEnumerable<PlannedPart> Unplanned => Counted.Where(p => PlanOf(p) is null);
 

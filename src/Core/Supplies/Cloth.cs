@@ -21,6 +21,15 @@ public sealed record Cloth(
     Colour? Colour
 ) : IThing
 {
+    /// <summary>The fabric that it is what was left of; null where it is one of its own.</summary>
+    public string? RemnantOf { get; init; }
+
+    /// <summary>How far its pattern is from itself along the selvedges; null where nothing has to match.</summary>
+    public Length? RepeatAlong { get; init; }
+
+    /// <summary>The same from selvedge to selvedge.</summary>
+    public Length? RepeatAcross { get; init; }
+
     /// <summary>A cloth of which nothing is known but its weight.</summary>
     public static Cloth OfWeight(ClothWeight weight) =>
         new(null, null, weight, null, null, null, null, null, null);
@@ -79,6 +88,22 @@ public sealed record Cloth(
         "Has a nap or a print that must stand one way."
     );
 
+    /// <summary>Which fabric a remnant was left of, by its name.</summary>
+    public static NameField RemnantField { get; } =
+        new NameField("remnantOf", "Remnant of") { Of = "cloth" }.Help(
+            "The fabric that it was left of: it is cut before that one is."
+        );
+
+    private static readonly LengthField RepeatAlongField = LengthField
+        .Mm("repeatAlong", "Pattern repeat along", 1, 2000)
+        .Optional()
+        .Help("Along the selvedge, from one check or motif to the next.");
+
+    private static readonly LengthField RepeatAcrossField = LengthField
+        .Mm("repeatAcross", "Pattern repeat across", 1, 2000)
+        .Optional()
+        .Help("From selvedge to selvedge, from one stripe or motif to the next.");
+
     private static readonly ColourField ColourOf = new ColourField("colour", "Colour");
 
     private static readonly ColourField Accent = new ColourField("accent", "Second colour").Help(
@@ -110,10 +135,13 @@ public sealed record Cloth(
                 Width,
                 LeftField,
                 NapField,
+                RemnantField,
                 UsualField,
                 ColourOf,
                 Accent,
                 Pattern,
+                RepeatAlongField,
+                RepeatAcrossField,
             ],
             Starters.Cloths,
             Read
@@ -136,6 +164,11 @@ public sealed record Cloth(
             reader.OptionalLength(LeftField),
             reader.OptionalFlag(NapField),
             reader.OptionalColour(ColourOf)
-        );
+        )
+        {
+            RemnantOf = reader.OptionalName(RemnantField),
+            RepeatAlong = reader.OptionalLength(RepeatAlongField),
+            RepeatAcross = reader.OptionalLength(RepeatAcrossField),
+        };
     }
 }

@@ -24,6 +24,24 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
         CancellationToken cancel
     )
     {
+        var (line, _, errors) = await PrepareAsync(seat, id, working, ask, ruler, cancel);
+        return (line is null ? null : await cutLists.AddAsync(seat, line, cancel), errors);
+    }
+
+    /// <summary>What a cut list holds, before it is frozen; null where the ask is wrong.</summary>
+    public async Task<(
+        CutListLine? Line,
+        WorkPlan? Plan,
+        IReadOnlyList<FieldError> Errors
+    )> PrepareAsync(
+        Seat seat,
+        Guid id,
+        WorkingRow working,
+        JsonElement ask,
+        Ruler ruler,
+        CancellationToken cancel
+    )
+    {
         var known = Core.Craft.Techniques.WorkingOf(working.Technique)!;
         var raw = await plans.CompleteAsync(seat, working, AskJson.Read(ask), ruler, cancel);
         // The step it was cut by, so that a later plan in other units is held against it by the same.
@@ -37,11 +55,10 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
         var outcome = known.Forward.Compute(raw, ruler);
         if (outcome.Answer is not WorkPlan plan)
         {
-            return (null, outcome.Errors);
+            return (null, null, outcome.Errors);
         }
         var rested = await swatches.OfWorkingsAsync(seat, [working.Id], cancel);
-        var list = await cutLists.AddAsync(
-            seat,
+        var line = new CutListLine(
             id,
             working.Id,
             // With the samples it rested on, so that it can be held against a later plan.
@@ -51,10 +68,9 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
                 rested.Select(s => SwatchOut.Of(s, ruler)),
                 JsonSerializerOptions.Web
             ),
-            UsedUp(plan, working, Stage.Cut),
-            cancel
+            UsedUp(plan, working, Stage.Cut)
         );
-        return (list, []);
+        return (line, plan, []);
     }
 
     /// <summary>What a plan uses up of the things that its working uses, at the end of a stage.</summary>

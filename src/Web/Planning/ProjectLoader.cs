@@ -9,6 +9,7 @@ namespace ZephyrReach.Web.Planning;
 public sealed class ProjectLoader(
     WorkingStore workings,
     CutListStore cutLists,
+    KeepStore keeps,
     ThingStore things,
     SwatchStore swatches
 )
@@ -32,6 +33,34 @@ public sealed class ProjectLoader(
         // As it was when it was looked up: it may have been changed since.
         var isCut = plan.Parts.Any(p => p.Id == working.Id && p.Progress.IsCut);
         return plan.Complete(Planned.Of(working, Planned.Progress(working, isCut: isCut)), inputs);
+    }
+
+    /// <summary>The plan of all parts of a project, with what of it is cut and finished.</summary>
+    public async Task<(IReadOnlyList<WorkingRow> Rows, ProjectPlan Plan)> WholeAsync(
+        Seat seat,
+        Guid project,
+        Ruler ruler,
+        CancellationToken cancel
+    )
+    {
+        var rows = (await workings.OfProjectsAsync(seat, [project], cancel))
+            .Where(w => Core.Craft.Techniques.WorkingOf(w.Technique) is not null)
+            .ToList();
+        var ids = rows.Select(w => w.Id).ToList();
+        var cut = (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet();
+        var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
+            .Select(k => k.WorkingId)
+            .ToHashSet();
+        return (
+            rows,
+            await PlanAsync(
+                seat,
+                rows,
+                ruler,
+                cancel,
+                w => Planned.Progress(w, null, cut.Contains(w.Id), kept.Contains(w.Id))
+            )
+        );
     }
 
     /// <summary>The plan of parts.</summary>

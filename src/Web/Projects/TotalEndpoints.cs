@@ -77,9 +77,6 @@ public static class TotalEndpoints
         Here here,
         Guid id,
         ProjectStore projects,
-        WorkingStore workings,
-        CutListStore cutLists,
-        KeepStore keeps,
         ProjectLoader loader
     )
     {
@@ -88,21 +85,7 @@ public static class TotalEndpoints
         {
             return Problem.NotFound("There is no such project.");
         }
-        var all = await workings.OfProjectsAsync(seat, [id], cancel);
-        var known = all.Where(w => Core.Craft.Techniques.WorkingOf(w.Technique) is not null)
-            .ToList();
-        var ids = known.Select(w => w.Id).ToList();
-        var cut = (await cutLists.CutAsync(seat, ids, cancel)).ToHashSet();
-        var kept = (await keeps.OfWorkingsAsync(seat, ids, cancel))
-            .Select(k => k.WorkingId)
-            .ToHashSet();
-        var plan = await loader.PlanAsync(
-            seat,
-            known,
-            ruler,
-            cancel,
-            w => Planned.Progress(w, null, cut.Contains(w.Id), kept.Contains(w.Id))
-        );
+        var (_, plan) = await loader.WholeAsync(seat, id, ruler, cancel);
         return Results.Ok(
             new ProjectTotal(
                 project.WantedBy,

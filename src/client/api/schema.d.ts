@@ -513,6 +513,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cutting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lays pieces on a fabric and its remnants: { fabric: { width, length, oneWay, repeatAlong, repeatAcross }, remnants: [{ width, length }], pieces: [{ name, count, width, length, grain, outline, bias }], between, edgeToEdge, seconds }. Says how much is used, and that less cannot do. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LayoutOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -2259,6 +2303,97 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/cutting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout. */
+        get: {
+            parameters: {
+                query?: {
+                    fabric?: string;
+                    seconds?: number;
+                    edgeToEdge?: boolean;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProjectCuttingOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/cutting/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Locks the cutting lists of all parts in a layout, takes their fabric, and adds what is left as remnants: one step. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CutAllIn"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAllOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/exercises": {
         parameters: {
             query?: never;
@@ -3633,6 +3768,11 @@ export interface components {
             workingName: string;
             photographs: string[];
         };
+        BuyingOut: {
+            width: components["schemas"]["LengthOut"];
+            used: components["schemas"]["LengthOut"];
+            buy: string;
+        };
         CardOfOut: {
             name: string;
             title: string;
@@ -3735,6 +3875,19 @@ export interface components {
             /** @description What it is set to, as it is typed; or the id of the thing. */
             value: string;
         };
+        CutAllIn: {
+            fabric: string;
+            /** Format: double */
+            seconds: number;
+            edgeToEdge: boolean;
+            /** Format: double */
+            used: number;
+            ids: string[];
+        };
+        CutAllOut: {
+            parts: string[];
+            remnants: string[];
+        };
         CutListIn: {
             /** Format: uuid */
             id: string;
@@ -3749,6 +3902,14 @@ export interface components {
             swatches: components["schemas"]["JsonElement"];
             /** Format: date-time */
             cutAt: string;
+        };
+        CutOut: {
+            /** Format: int32 */
+            on: number;
+            way: string;
+            at: components["schemas"]["LengthOut"];
+            from: components["schemas"]["LengthOut"];
+            to: components["schemas"]["LengthOut"];
         };
         DerivationLine: {
             title: string;
@@ -3796,6 +3957,24 @@ export interface components {
             /** Format: double */
             high: number;
             exercises: components["schemas"]["ExerciseOut"][];
+        };
+        FabricOut: {
+            key: string;
+            /** Format: uuid */
+            thing: null | string;
+            name: string;
+            width: components["schemas"]["LengthOut"];
+            left: null | components["schemas"]["LengthOut"];
+            short: null | components["schemas"]["LengthOut"];
+            partByPart: components["schemas"]["LengthOut"];
+            saved: null | components["schemas"]["LengthOut"];
+            pieces: components["schemas"]["PartPieceOut"][];
+            tooLarge: components["schemas"]["PartPieceOut"][];
+            sheets: components["schemas"]["SheetOut"][];
+            order: components["schemas"]["PlacedOut"][];
+            buying: components["schemas"]["BuyingOut"][];
+            remnants: string[];
+            layout: components["schemas"]["LayoutOut"];
         };
         FacetOut: {
             name: string;
@@ -3971,6 +4150,14 @@ export interface components {
             starters: components["schemas"]["StarterOut"][];
             measured: components["schemas"]["Measured"][];
         };
+        LayoutOut: {
+            placements: components["schemas"]["PlacementOut"][];
+            used: components["schemas"]["LengthOut"];
+            atLeast: components["schemas"]["LengthOut"];
+            isProven: boolean;
+            left: components["schemas"]["OffcutOut"][];
+            cuts: null | components["schemas"]["CutOut"][];
+        };
         LearntOut: {
             quantity: components["schemas"]["Quantity"];
             axes: components["schemas"]["PlotAxis"][];
@@ -4062,6 +4249,24 @@ export interface components {
                 [key: string]: number;
             };
         };
+        OffcutOut: {
+            /** Format: int32 */
+            on: number;
+            x: components["schemas"]["LengthOut"];
+            y: components["schemas"]["LengthOut"];
+            width: components["schemas"]["LengthOut"];
+            length: components["schemas"]["LengthOut"];
+        };
+        PartPieceOut: {
+            /** Format: uuid */
+            part: string;
+            partName: string;
+            name: string;
+            /** Format: int32 */
+            count: number;
+            mark: string;
+            size: string;
+        };
         PhotographOut: {
             /** Format: uuid */
             id: string;
@@ -4073,6 +4278,26 @@ export interface components {
             height: number;
             /** Format: int32 */
             version: number;
+        };
+        PlacedOut: {
+            mark: string;
+            name: string;
+            partName: string;
+            size: string;
+            sheet: string;
+            fromEnd: components["schemas"]["LengthOut"];
+            fromSelvedge: components["schemas"]["LengthOut"];
+        };
+        PlacementOut: {
+            /** Format: int32 */
+            piece: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            on: number;
+            x: components["schemas"]["LengthOut"];
+            y: components["schemas"]["LengthOut"];
+            turned: boolean;
         };
         PlannedOut: {
             /** Format: double */
@@ -4155,6 +4380,11 @@ export interface components {
             stop?: null | number;
             /** Format: int32 */
             ticked?: null | number;
+        };
+        ProjectCuttingOut: {
+            name: string;
+            fabrics: components["schemas"]["FabricOut"][];
+            unsaid: string[];
         };
         ProjectIn: {
             /** Format: uuid */
@@ -4529,6 +4759,12 @@ export interface components {
             least: number;
             most: number;
             part: string;
+        };
+        SheetOut: {
+            /** Format: int32 */
+            on: number;
+            name: string;
+            drawing: components["schemas"]["JsonElement"];
         };
         /** @description That another field says something, or does not. */
         ShownWhen: {

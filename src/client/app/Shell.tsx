@@ -119,7 +119,7 @@ function Finding({ close }: { close: () => void }) {
 export type ShellContext = { find: () => void };
 
 function ViewLink({ name, to, dot, pathname }: { name: string; to: string; dot: string; pathname: string }) {
-  const isHere = to === '/' ? pathname === '/' : pathname.startsWith(to);
+  const isHere = to === '/' ? /^\/($|projects\/)/.test(pathname) : pathname.startsWith(to);
   const last = lastWorking();
   if (name === 'This part' && !isHere && !last) return null;
   const target = name === 'This part' ? (isHere ? pathname : `/parts/${last}`) : to;

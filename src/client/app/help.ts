@@ -69,6 +69,11 @@ export const screens: Screen[] = [
     says: 'Everything you are making. Each project has parts: a frill, a row of tucks, a mend. The beads show how far a part has come; press it to go on where you left it.',
   },
   {
+    at: /^\/projects\/[^/]+\/cutting/,
+    head: 'Cutting table',
+    says: 'Everything a project still needs cut, laid out on the fabrics you have, remnants first. It says how much is enough, and that less cannot do. When you have cut it, one press locks all lists and puts what is left back as remnants.',
+  },
+  {
     at: /^\/parts\/[^/]+\/set-up/,
     head: 'Machine settings',
     says: 'How to set your machine for this part: foot, needle, thread, tension, stitch. Every line gives its reason. Choose your own things on the right, and the lines follow.',

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Download, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
 import { api } from '../../api/http';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
@@ -113,7 +114,14 @@ export function ProjectSheet({ project, isNew, isExample }: Props) {
         </p>
       )}
       {project.workings.length > 0 && <ProjectTotal project={project.id} name={project.name} />}
-      <BeginWorking project={project.id} isFirst={project.workings.length === 0} isNext={isNew} />
+      <div className="flex flex-wrap items-center gap-3">
+        <BeginWorking project={project.id} isFirst={project.workings.length === 0} isNext={isNew} />
+        {project.workings.length > 0 && (
+          <Link className="btn bare" to={`/projects/${project.id}/cutting`}>
+            Cutting table
+          </Link>
+        )}
+      </div>
     </section>
   );
 }

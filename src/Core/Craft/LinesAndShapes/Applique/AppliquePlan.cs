@@ -127,8 +127,20 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
             .. Ask.IsFirm ? Array.Empty<Piece>() : [Backing.Piece(Outlines)],
         ];
 
-    private static Piece PieceOf(CutShape cut) =>
-        new($"shape-{cut.Shape.Number}", 1, cut.Shape.Name, cut.Outlines[0], GrainUpright: true);
+    private Piece PieceOf(CutShape cut) =>
+        new($"shape-{cut.Shape.Number}", 1, cut.Shape.Name, cut.Outlines[0], GrainUpright: true)
+        {
+            Fabric = FabricOf(cut),
+        };
+
+    /// <summary>Each other colour than that of the first is another fabric.</summary>
+    private string FabricOf(CutShape cut)
+    {
+        var colour = cut.Shape.Number == 1 ? "" : cut.Shape.Colour;
+        return colour.Length == 0
+            ? ""
+            : $"fabric for the {string.Join(", ", Cuts.Where(c => c.Shape.Number != 1 && c.Shape.Colour == colour).Select(c => c.Shape.Name).Distinct())}";
+    }
 
     /// <summary>Every shape that is sewn on.</summary>
     private IReadOnlyList<Path> Outlines => [.. Ask.Shapes.SelectMany(s => s.Outlines)];
@@ -174,18 +186,15 @@ internal sealed partial record AppliquePlan(AppliqueInputs Ask) : WorkPlan
 
     public override IReadOnlyList<Need> Needs =>
         [
-            // Each other colour than that of the first is another cloth.
-            .. Cuts.GroupBy(c => c.Shape.Number == 1 ? "" : c.Shape.Colour)
-                .Select(cloth => new Need(
+            .. Cuts.Select(PieceOf)
+                .GroupBy(piece => piece.Fabric)
+                .Select(of => new Need(
                     "cloth",
-                    OnCloth.Taken(cloth.Select(PieceOf), OnCloth.UsualWidth, Ruler),
+                    OnCloth.Taken(of, OnCloth.UsualWidth, Ruler),
                     Stage.Cut
                 )
                 {
-                    Name =
-                        cloth.Key.Length == 0
-                            ? ""
-                            : $"fabric for the {string.Join(", ", cloth.Select(c => c.Shape.Name).Distinct())}",
+                    Name = of.Key,
                 }),
             new("thread", ThreadUse.OfBoth(Thread), Stage.Keep),
             .. Fusible.Count > 0

@@ -1,0 +1,226 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using ZephyrReach.Core.Cutting;
+using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Project;
+using ZephyrReach.Store;
+using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Planning;
+using ZephyrReach.Web.Problems;
+using ZephyrReach.Web.Requests;
+
+namespace ZephyrReach.Web.Cutting;
+
+/// <summary>That a fabric is cut as it was laid out.</summary>
+/// <param name="Fabric">Which, by its key.</param>
+/// <param name="Seconds">As it was laid out.</param>
+/// <param name="Used">What that used of the bolt, in mm: with any other nothing is cut.</param>
+/// <param name="Ids">UUIDs of version 7, made by the client: one for each part and each remnant that is left, more than enough.</param>
+public sealed record CutAllIn(
+    string Fabric,
+    double Seconds,
+    bool EdgeToEdge,
+    double Used,
+    IReadOnlyList<Guid> Ids
+);
+
+/// <summary>What was cut.</summary>
+/// <param name="Parts">The parts whose lists are locked now.</param>
+/// <param name="Remnants">What is left, by the name that it has in the supplies now.</param>
+public sealed record CutAllOut(IReadOnlyList<string> Parts, IReadOnlyList<string> Remnants);
+
+/// <summary>The cutting table of a project: all its parts, on the fabrics there are.</summary>
+public static class ProjectCuttingEndpoints
+{
+    private const double MostSeconds = 10;
+
+    /// <summary>Unlike any difference that is left by writing a length down.</summary>
+    private const double SameMm = 0.01;
+
+    public static void MapProjectCutting(this IEndpointRouteBuilder routes)
+    {
+        var group = routes
+            .MapGroup("/api/projects/{id:guid}/cutting")
+            .WithTags("Cutting")
+            .ProducesValidationProblem();
+        group
+            .MapGet("", LayAsync)
+            .WithSummary(
+                "What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout."
+            )
+            .Produces<ProjectCuttingOut>();
+        group
+            .MapPost("cut", CutAsync)
+            .WithSummary(
+                "Locks the cutting lists of all parts in a layout, takes their fabric, and adds what is left as remnants: one step."
+            )
+            .Produces<CutAllOut>();
+    }
+
+    private static async Task<IResult> LayAsync(
+        Here here,
+        Guid id,
+        ProjectStore projects,
+        ProjectLoader loader,
+        ThingStore things,
+        string fabric = "",
+        double seconds = 0,
+        bool edgeToEdge = false
+    )
+    {
+        if (await projects.FindAsync(here.Seat, id, here.Cancel) is not { } project)
+        {
+            return Problem.NotFound("There is no such project.");
+        }
+        if (seconds is not (>= 0 and <= MostSeconds))
+        {
+            return Problem.Field("seconds", $"seconds must be from 0 to {MostSeconds}.");
+        }
+        var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
+        var all = plan.ToCut(await FabricsAsync(here, things));
+        return Results.Ok(
+            new ProjectCuttingOut(
+                project.Name,
+                [
+                    .. all.Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric)
+                        .Select(f =>
+                            FabricOut.Of(f, Laid(f, seconds, edgeToEdge, here), here.Ruler)
+                        ),
+                ],
+                [.. plan.Unplanned.Select(p => p.Name)]
+            )
+        );
+    }
+
+    private static Layout Laid(FabricToCut fabric, double seconds, bool edgeToEdge, Here here) =>
+        CuttingEndpoints.Lay(fabric.Task with { EdgeToEdge = edgeToEdge }, seconds, here.Cancel);
+
+    private static async Task<IReadOnlyCollection<Supply>> FabricsAsync(
+        Here here,
+        ThingStore things
+    ) =>
+        [
+            .. (await things.AllAsync(here.Seat, here.Cancel))
+                .Where(t => t.Kind == "cloth")
+                .Select(Planned.Of),
+        ];
+
+    private static async Task<IResult> CutAsync(
+        Here here,
+        Guid id,
+        CutAllIn cut,
+        ProjectLoader loader,
+        ThingStore things,
+        CutListStore cutLists,
+        Freezer freezer
+    )
+    {
+        var (rows, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
+        if (
+            plan.ToCut(await FabricsAsync(here, things))
+                .FirstOrDefault(f => FabricOut.KeyOf(f) == cut.Fabric)
+            is not { } fabric
+        )
+        {
+            return Problem.NotFound("Nothing is cut from that fabric here any more.");
+        }
+        var layout = Laid(fabric, Math.Clamp(cut.Seconds, 0, MostSeconds), cut.EdgeToEdge, here);
+        if (Math.Abs(layout.Used.Millimetres - cut.Used) > SameMm)
+        {
+            return Problem.Conflict("The layout has changed since: look at it again.");
+        }
+        var parts = fabric.Pieces.Select(p => p.Part).Distinct().ToList();
+        if (cut.Ids.Count < parts.Count + layout.Left.Count)
+        {
+            return Problem.Field("ids", "ids must be one for each part and each remnant.");
+        }
+        List<CutListLine> lines = [];
+        foreach (var part in parts)
+        {
+            var row = rows.First(r => r.Id == part);
+            var (line, _, errors) = await freezer.PrepareAsync(
+                here.Seat,
+                cut.Ids[lines.Count],
+                row,
+                row.Ask,
+                here.Ruler,
+                here.Cancel
+            );
+            if (line is null)
+            {
+                return Problem.Fields(errors);
+            }
+            lines.Add(line with { Taken = TakenBy(part, fabric, layout, line.Taken) });
+        }
+        var known = fabric.Thing is { } thing
+            ? await things.FindAsync(here.Seat, thing, here.Cancel)
+            : null;
+        var left = known is null
+            ? []
+            : layout
+                .Left.Select((l, i) => Remnant(cut.Ids[parts.Count + i], known, l, here.Ruler))
+                .ToList();
+        return await cutLists.AddAllAsync(
+            here.Seat,
+            $"cut from “{(fabric.Name.Length > 0 ? fabric.Name : "fabric")}”",
+            lines,
+            left,
+            here.Cancel
+        )
+            ? Results.Ok(
+                new CutAllOut(
+                    [.. fabric.Pieces.Select(p => p.PartName).Distinct()],
+                    [.. left.Select(l => l.Name)]
+                )
+            )
+            : Problem.NotFound("One of the parts is not there any more.");
+    }
+
+    /// <summary>
+    /// What a part takes off the shelf: of the bolt and of each remnant its share by area, and all else as by itself.
+    /// </summary>
+    private static IReadOnlyList<Taken> TakenBy(
+        Guid part,
+        FabricToCut fabric,
+        Layout layout,
+        IReadOnlyList<Taken> byItself
+    )
+    {
+        List<Taken> taken = [.. byItself.Where(t => t.Thing != fabric.Thing)];
+        foreach (var sheet in layout.Placements.GroupBy(p => p.On))
+        {
+            double Area(Placement p) => p.Across.Millimetres * p.Along.Millimetres;
+            var share =
+                sheet.Where(p => fabric.Pieces[p.Piece].Part == part).Sum(Area) / sheet.Sum(Area);
+            var (thing, length) =
+                sheet.Key == 0
+                    ? (fabric.Thing, layout.Used)
+                    : (
+                        fabric.Remnants[sheet.Key - 1].Id,
+                        fabric.Task.Remnants[sheet.Key - 1].Long!.Value
+                    );
+            if (thing is { } used && share > 0)
+            {
+                taken.Add(new Taken(used, share * length));
+            }
+        }
+        return taken;
+    }
+
+    /// <summary>What is left as a fabric of the supplies: like the one that it was cut from, as large as it is.</summary>
+    private static ThingLine Remnant(Guid id, ThingRow of, Offcut left, Ruler ruler)
+    {
+        var size = Ruler.Size(ruler.Mark(left.Width), ruler.Mark(left.Long));
+        var properties = JsonNode.Parse(of.Properties.GetRawText())!.AsObject();
+        properties.Remove(Core.Supplies.UsualThings.FieldName);
+        // What is left of a remnant is one of the same fabric.
+        properties[Core.Supplies.Cloth.RemnantField.Name] ??= of.Name;
+        properties["usableWidth"] = $"{Math.Floor(left.Width.Millimetres)} mm";
+        return new ThingLine(
+            id,
+            $"{of.Name}, {size}",
+            JsonSerializer.SerializeToElement(properties),
+            Length.FromMillimetres(Math.Floor(left.Long.Millimetres))
+        );
+    }
+}

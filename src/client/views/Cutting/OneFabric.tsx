@@ -1,0 +1,249 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, value } from '../../api/http';
+import { newId } from '../../api/id';
+import type { Drawing, Units } from '../../api/types';
+import { useDrawer } from '../../app/drawer';
+import { useTurn } from '../../app/history';
+import { keeping } from '../../app/kept';
+import { notify } from '../../app/notice';
+import { DrawingView } from '../../drawing/DrawingView';
+import { useWidth } from '../../drawing/useWidth';
+import { lookOf } from '../../parts/ask/FromDrawer';
+import { Facts } from '../../parts/Facts';
+import { Measure } from '../../parts/Measure';
+import { Segmented } from '../../parts/Segmented';
+import { InOrder } from './InOrder';
+import { type Fabric, useLayout } from './useLayout';
+
+type Props = { project: string; first: Fabric; units: Units };
+
+/** One fabric of the project with all that is cut from it, its remnants first. */
+export function OneFabric({ project, first, units }: Props) {
+  const [edgeToEdge, setEdgeToEdge] = useState(false);
+  const { fabric, seconds, isLooking, isStopped, stop, lookOn } = useLayout(
+    project,
+    first,
+    units,
+    edgeToEdge,
+  );
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const [lit, setLit] = useState<string | null>(null);
+  const thing = useDrawer().data?.things.find((t) => t.id === fabric.thing);
+  const { layout } = fabric;
+  const name = fabric.name || 'Fabric not entered';
+  const parts = [...new Map(fabric.pieces.map((p) => [p.part, p.partName]))];
+  return (
+    <section aria-label={name} className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
+      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4" ref={ref}>
+        <h2 className="fig text-2xl">{name}</h2>
+        <div className="flex flex-wrap gap-x-8 gap-y-4">
+          {fabric.sheets.map((sheet) => (
+            <DrawingView
+              key={sheet.on}
+              drawing={sheet.drawing as unknown as Drawing}
+              cloth={thing && lookOf(thing)}
+              units={units}
+              width={width}
+              maxHeight={sheet.on === 0 ? 380 : 220}
+              moment={lit ? { lit: [`part-${lit.replaceAll('-', '')}`] } : undefined}
+            />
+          ))}
+          <div className="min-w-0 flex-1 basis-80">
+            <table className="w-full text-[0.95rem]" aria-label={`What is cut from ${name}`}>
+              <thead className="text-left text-soft">
+                <tr>
+                  {['', 'Cut', 'Piece', 'Part'].map((head) => (
+                    <th key={head} scope="col" className="pr-4 font-semibold">
+                      {head || <span className="sr-only">Mark</span>}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {fabric.pieces.map((piece) => (
+                  <tr
+                    key={piece.mark}
+                    className={`border-t border-rule align-top ${lit === piece.part ? 'bg-paper' : ''}`}
+                    onPointerEnter={() => setLit(piece.part)}
+                    onPointerLeave={() => setLit(null)}
+                  >
+                    <th scope="row" className="fig py-1.5 pr-4 text-left">
+                      {piece.mark}
+                    </th>
+                    <td className="py-1.5 pr-4 font-bold whitespace-nowrap">
+                      {piece.count > 1 && `${piece.count} of `}
+                      <Measure text={piece.size} />
+                    </td>
+                    <td className="py-1.5 pr-4">{piece.name}</td>
+                    <td className="py-1.5">
+                      <Link
+                        to={`/parts/${piece.part}/cut`}
+                        onFocus={() => setLit(piece.part)}
+                        onBlur={() => setLit(null)}
+                      >
+                        {piece.partName}
+                      </Link>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </div>
+        {fabric.tooLarge.length > 0 && (
+          <p className="noted">
+            Too large for this fabric, and not laid out:{' '}
+            {fabric.tooLarge.map((p) => `${p.name} of ${p.partName}, ${p.size}`).join('; ')}.
+          </p>
+        )}
+        <InOrder fabric={fabric} />
+      </div>
+      <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+        <section className="tacked" aria-label={`How much of ${name}`}>
+          <h3 className="font-bold text-soft">Uses</h3>
+          <p className="fig text-[2.6rem] leading-tight">
+            <Measure text={layout.used.text} />
+          </p>
+          <p role="status">
+            {layout.isProven ? (
+              <b className="text-moss">✓ Less cannot do.</b>
+            ) : (
+              <>
+                Less than{' '}
+                <b>
+                  <Measure text={layout.atLeast.text} />
+                </b>{' '}
+                cannot do.
+              </>
+            )}
+          </p>
+          <Facts
+            className="mt-3"
+            of={[
+              { name: 'Fabric width', text: fabric.width.text },
+              ...(fabric.left ? [{ name: 'You have', text: fabric.left.text }] : []),
+              { name: 'Cut part by part', text: fabric.partByPart.text },
+              ...(fabric.saved ? [{ name: 'Saved together', text: fabric.saved.text }] : []),
+            ]}
+          />
+          {fabric.short && (
+            <p className="mt-3 rounded bg-chalk px-3 py-2 font-bold text-on-chalk">
+              <Measure text={fabric.short.text} /> short.
+            </p>
+          )}
+          {!layout.isProven && (
+            <p className="no-print mt-3 text-[0.92rem] text-soft">
+              {isLooking ? 'Looking for a better layout… ' : 'The best that was found. '}
+              {isLooking ? (
+                <button type="button" className="btn bare" onClick={stop}>
+                  Stop
+                </button>
+              ) : (
+                isStopped && (
+                  <button type="button" className="btn bare" onClick={lookOn}>
+                    Look on
+                  </button>
+                )
+              )}
+            </p>
+          )}
+          <div className="no-print mt-4 grid gap-3">
+            <Segmented
+              label="Cut with"
+              value={edgeToEdge ? 'edge' : 'scissors'}
+              choices={[
+                { name: 'scissors', label: 'scissors' },
+                { name: 'edge', label: 'tear or rotary cutter' },
+              ]}
+              onChoose={(way) => setEdgeToEdge(way === 'edge')}
+              hint={edgeToEdge ? 'Every cut goes right across what is left.' : undefined}
+            />
+            <CutIt
+              project={project}
+              fabric={fabric}
+              seconds={seconds}
+              edgeToEdge={edgeToEdge}
+              parts={parts.map(([, part]) => part)}
+            />
+            <button type="button" className="btn quiet justify-self-start" onClick={() => window.print()}>
+              Print
+            </button>
+          </div>
+        </section>
+        {fabric.remnants.length > 0 && (
+          <section className="sheet" aria-label={`Left of ${name}`}>
+            <h3 className="font-bold">Left over as remnants</h3>
+            <ul className="mt-1">
+              {fabric.remnants.map((size, i) => (
+                <li key={i} className="fig">
+                  <Measure text={size} />
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {fabric.buying.length > 0 && (
+          <details className="sheet">
+            <summary className="min-h-11 content-center font-bold">If you buy it</summary>
+            <Facts
+              of={fabric.buying.map((b) => ({ name: `${b.width.text} wide`, text: b.buy }))}
+              className="mt-2"
+            />
+          </details>
+        )}
+      </aside>
+    </section>
+  );
+}
+
+/** Locks the lists of all parts that are cut from a fabric, takes it off the shelf, and puts what is left back. */
+function CutIt({
+  project,
+  fabric,
+  seconds,
+  edgeToEdge,
+  parts,
+}: {
+  project: string;
+  fabric: Fabric;
+  seconds: number;
+  edgeToEdge: boolean;
+  parts: string[];
+}) {
+  const queries = useQueryClient();
+  const turn = useTurn();
+  const [isOn, setOn] = useState(false);
+  const cut = async () => {
+    setOn(true);
+    try {
+      const done = await keeping(
+        value(
+          api.POST('/api/projects/{id}/cutting/cut', {
+            params: { path: { id: project } },
+            body: {
+              fabric: fabric.key,
+              seconds,
+              edgeToEdge,
+              used: fabric.layout.used.mm,
+              ids: Array.from({ length: parts.length + fabric.layout.left.length }, newId),
+            },
+          }),
+        ),
+      );
+      notify({
+        says: `Locked: ${done.parts.join(', ')}.${done.remnants.length > 0 ? ` ${done.remnants.length} ${done.remnants.length === 1 ? 'remnant' : 'remnants'} added to your supplies.` : ''}`,
+        action: { label: 'Undo', run: () => void turn('undo') },
+      });
+    } finally {
+      setOn(false);
+      await queries.invalidateQueries();
+    }
+  };
+  return (
+    <button type="button" className="btn" disabled={isOn} onClick={() => void cut()}>
+      I have cut it: lock {parts.length === 1 ? 'the list' : `all ${parts.length} lists`}
+    </button>
+  );
+}
