@@ -1,4 +1,5 @@
-import { useLocation, useRoutes, type RouteObject } from 'react-router';
+import type { ReactElement } from 'react';
+import { matchRoutes, useLocation, useRoutes, type RouteObject } from 'react-router';
 import { later } from './later';
 import { Broken } from './app/Broken';
 import { Lost } from './app/Lost';
@@ -50,6 +51,13 @@ const routes: RouteObject[] = [
   },
   { path: '/parts/:id/machine', element: <Machine /> },
 ];
+
+/** Asks for the view that an address opens, so that it stands with the first thing that is drawn. */
+export async function fetchView(pathname: string) {
+  const view = matchRoutes(routes, pathname)?.at(-1)?.route.element as ReactElement | undefined;
+  const { fetch } = (view?.type ?? {}) as { fetch?: () => Promise<unknown> };
+  await fetch?.();
+}
 
 /** The view that the address opens; the one before stays until it has come. */
 export function Routed() {

@@ -9,12 +9,21 @@ const waiting: (() => Promise<unknown>)[] = [];
 export function later<P extends object>(load: () => Promise<ComponentType<P>>) {
   let loaded: ComponentType<P> | undefined;
   let loading: Promise<ComponentType<P>> | undefined;
-  const fetch = () => (loading ??= load().then((part) => (loaded = part)));
+  const fetch = () =>
+    (loading ??= load().then(
+      (part) => (loaded = part),
+      (why) => {
+        // It may come another time.
+        loading = undefined;
+        throw why;
+      },
+    ));
   waiting.push(fetch);
-  return function Later(props: P) {
+  function Later(props: P) {
     const Part = loaded ?? use(fetch());
     return <Part {...props} />;
-  };
+  }
+  return Object.assign(Later, { fetch });
 }
 
 /** Asks for all that is still to come, so that turning to it needs no wait. */

@@ -12,7 +12,7 @@ import { workroomQuery } from './app/workroom';
 import { fetchWords } from './app/help';
 import { fetchLater } from './later';
 import { notify } from './app/notice';
-import { Routed } from './Routed';
+import { fetchView, Routed } from './Routed';
 import type { Units } from './api/types';
 import { techniqueQuery } from './app/useTechnique';
 
@@ -53,6 +53,8 @@ const fetchAhead = () => {
 };
 addEventListener('load', () => setTimeout(fetchAhead, 3000));
 
+// What cannot be had is tried again as it is drawn, and said there.
+await fetchView(location.pathname).catch(() => null);
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>

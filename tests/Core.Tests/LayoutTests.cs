@@ -74,52 +74,116 @@ public sealed class LayoutTests
         AnyTask.Sample(
             task =>
             {
-                var layout = Lay(task, 0);
-                layout
-                    .Placements.Select(p => (p.Piece, p.Number))
-                    .Order()
-                    .ShouldBe(
-                        task.Pieces.SelectMany(
-                            (p, i) => Enumerable.Range(1, p.Count).Select(n => (i, n))
-                        )
-                    );
-                foreach (var p in layout.Placements)
-                {
-                    var (piece, at) = (task.Pieces[p.Piece], On(p));
-                    var sheet = p.On == 0 ? task.Bolt : task.Remnants[p.On - 1];
-                    (
-                        p.IsTurned ? (p.Along, p.Across) : (p.Across, p.Along)
-                    ).ShouldSatisfyAllConditions(
-                        s => s.Item1.Millimetres.ShouldBe(piece.Width.Millimetres, 1e-3),
-                        s => s.Item2.Millimetres.ShouldBe(piece.Long.Millimetres, 1e-3)
-                    );
-                    at.Left.ShouldBeGreaterThanOrEqualTo(0);
-                    at.Top.ShouldBeGreaterThanOrEqualTo(0);
-                    (
-                        at.Left + (p.IsTurned ? piece.Long : piece.Width).Millimetres
-                    ).ShouldBeLessThanOrEqualTo(sheet.Width.Millimetres + Near);
-                    (
-                        at.Top + (p.IsTurned ? piece.Width : piece.Long).Millimetres
-                    ).ShouldBeLessThanOrEqualTo((sheet.Long ?? layout.Used).Millimetres + Near);
-                    if (piece.Grain != Grain.Free || task.OneWay)
-                    {
-                        p.IsTurned.ShouldBe(piece.Grain == Grain.Across);
-                    }
-                    OffRepeat(p.X, task.RepeatAcross).ShouldBeLessThan(1e-3);
-                    OffRepeat(p.Y, task.RepeatAlong).ShouldBeLessThan(1e-3);
-                }
-                foreach (var sheet in layout.Placements.GroupBy(p => p.On))
-                {
-                    Rect[] all = [.. sheet.Select(On)];
-                    for (var i = 0; i < all.Length; i++)
-                    {
-                        all.Skip(i + 1)
-                            .ShouldAllBe(other => other.IsApart(all[i], task.Between.Millimetres));
-                    }
-                }
+                CheckSound(task, Lay(task, 0));
             },
             iter: 400 * Deep.Times
         );
+
+    /// <summary>Every piece is there once, inside its sheet, apart from the others, on its grain and its repeat.</summary>
+    private static void CheckSound(CuttingTask task, Layout layout)
+    {
+        layout
+            .Placements.Select(p => (p.Piece, p.Number))
+            .Order()
+            .ShouldBe(
+                task.Pieces.SelectMany((p, i) => Enumerable.Range(1, p.Count).Select(n => (i, n)))
+            );
+        foreach (var p in layout.Placements)
+        {
+            var (piece, at) = (task.Pieces[p.Piece], On(p));
+            var sheet = p.On == 0 ? task.Bolt : task.Remnants[p.On - 1];
+            (p.IsTurned ? (p.Along, p.Across) : (p.Across, p.Along)).ShouldSatisfyAllConditions(
+                s => s.Item1.Millimetres.ShouldBe(piece.Width.Millimetres, 1e-3),
+                s => s.Item2.Millimetres.ShouldBe(piece.Long.Millimetres, 1e-3)
+            );
+            at.Left.ShouldBeGreaterThanOrEqualTo(0);
+            at.Top.ShouldBeGreaterThanOrEqualTo(0);
+            (
+                at.Left + (p.IsTurned ? piece.Long : piece.Width).Millimetres
+            ).ShouldBeLessThanOrEqualTo(sheet.Width.Millimetres + Near);
+            (
+                at.Top + (p.IsTurned ? piece.Width : piece.Long).Millimetres
+            ).ShouldBeLessThanOrEqualTo((sheet.Long ?? layout.Used).Millimetres + Near);
+            if (piece.Grain != Grain.Free || task.OneWay)
+            {
+                p.IsTurned.ShouldBe(piece.Grain == Grain.Across);
+            }
+            OffRepeat(p.X, task.RepeatAcross).ShouldBeLessThan(1e-3);
+            OffRepeat(p.Y, task.RepeatAlong).ShouldBeLessThan(1e-3);
+        }
+        foreach (var sheet in layout.Placements.GroupBy(p => p.On))
+        {
+            Rect[] all = [.. sheet.Select(On)];
+            for (var i = 0; i < all.Length; i++)
+            {
+                all.Skip(i + 1)
+                    .ShouldAllBe(other => other.IsApart(all[i], task.Between.Millimetres));
+            }
+        }
+    }
+
+    [Fact]
+    public void What_is_pinned_stays_and_the_rest_is_laid_round_it() =>
+        Gen.Select(AnyTask, Gen.Double[0, 400], Gen.Double[0, 400], Gen.Int[1, 3])
+            .Sample(
+                (any, right, down, count) =>
+                {
+                    var task = any with { RepeatAlong = null, RepeatAcross = null };
+                    var pinned = task with
+                    {
+                        Pins =
+                        [
+                            .. Lay(task, 0)
+                                .Placements.Where(p => p.On == 0)
+                                .Take(count)
+                                .Select(p => new Pin(
+                                    p.Piece,
+                                    p.Number,
+                                    0,
+                                    p.X + Mm(right),
+                                    p.Y + Mm(down)
+                                )),
+                        ],
+                    };
+                    if (CuttingTable.Misplaced(pinned) is not null)
+                    {
+                        return;
+                    }
+                    var layout = Lay(pinned, 0.02);
+                    CheckSound(pinned, layout);
+                    foreach (var pin in pinned.Pins)
+                    {
+                        var at = layout.Placements.Single(p =>
+                            p.Piece == pin.Piece && p.Number == pin.Number
+                        );
+                        (at.On, at.X.Millimetres, at.Y.Millimetres).ShouldSatisfyAllConditions(
+                            p => p.On.ShouldBe(0),
+                            p => p.Item2.ShouldBe(pin.X.Millimetres, 1e-3),
+                            p => p.Item3.ShouldBe(pin.Y.Millimetres, 1e-3)
+                        );
+                    }
+                    layout.AtLeast.ShouldBeLessThanOrEqualTo(layout.Used);
+                },
+                iter: 150 * Deep.Times
+            );
+
+    [Fact]
+    public void A_pin_beyond_the_fabric_or_on_another_is_told()
+    {
+        var task = new CuttingTask(
+            new Sheet(Mm(1400), null),
+            [],
+            [new("a", 1, Mm(400), Mm(300), Grain.Along), new("b", 1, Mm(500), Mm(200), Grain.Along)]
+        );
+        Pin At(int piece, double x, double y) => new(piece, 1, 0, Mm(x), Mm(y));
+        CuttingTable.Misplaced(task with { Pins = [At(0, 0, 0), At(1, 400, 0)] }).ShouldBeNull();
+        CuttingTable.Misplaced(task with { Pins = [At(0, 0, 0), At(1, 399, 0)] }).ShouldNotBeNull();
+        CuttingTable.Misplaced(task with { Pins = [At(0, 1001, 0)] }).ShouldNotBeNull();
+        CuttingTable.Misplaced(task with { Pins = [At(2, 0, 0)] }).ShouldNotBeNull();
+        CuttingTable
+            .Misplaced(task with { Between = Mm(10), Pins = [At(0, 0, 0), At(1, 405, 0)] })
+            .ShouldNotBeNull();
+    }
 
     private static double OffRepeat(Length at, Length? repeat) =>
         repeat is { } step
@@ -147,7 +211,9 @@ public sealed class LayoutTests
                         )),
                     ];
                     left.ShouldAllBe(l => pieces.All(p => p.IsApart(l, 0)));
-                    left.ShouldAllBe(l => l.Right - l.Left >= 100 - Near && l.Bottom - l.Top >= 100 - Near);
+                    left.ShouldAllBe(l =>
+                        l.Right - l.Left >= 100 - Near && l.Bottom - l.Top >= 100 - Near
+                    );
                     for (var i = 0; i < left.Length; i++)
                     {
                         left.Skip(i + 1).ShouldAllBe(other => other.IsApart(left[i], 0));

@@ -56,6 +56,10 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
             .Select(r => r.GetString())
             .ShouldBe(["62 × 73.5 cm", "12 × 30 cm"]);
 
+        // A strip that is put further down stays there, and the rest goes round it.
+        (await PinnedAsync(project, red, 100)).ShouldBe(835, 1e-3);
+        (await PinnedAsync(project, red, -1)).ShouldBe(double.NaN);
+
         // Whoever saw another layout cuts nothing.
         (await CutAsync(project, red, used: 700)).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         (await CutAsync(project, red)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -150,6 +154,31 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
         );
         answered.StatusCode.ShouldBe(HttpStatusCode.OK, table.ToString());
         return table;
+    }
+
+    /// <summary>What is used with the first strip so far from the cut end, in mm; NaN where it is refused.</summary>
+    private async Task<double> PinnedAsync(Guid project, JsonElement fabric, double y)
+    {
+        var pins = JsonSerializer.Serialize(
+            new[]
+            {
+                new
+                {
+                    piece = 0,
+                    number = 1,
+                    on = 0,
+                    x = 0,
+                    y,
+                },
+            }
+        );
+        var (answered, table) = await Server.SendAsync(
+            HttpMethod.Get,
+            $"/api/projects/{project}/cutting?units=metric&seconds=2&fabric={fabric.GetProperty("key").GetString()}&pins={Uri.EscapeDataString(pins)}"
+        );
+        return answered.StatusCode == HttpStatusCode.OK
+            ? Mm(table.GetProperty("fabrics")[0].GetProperty("layout"), "used")
+            : double.NaN;
     }
 
     private async Task<HttpResponseMessage> CutAsync(

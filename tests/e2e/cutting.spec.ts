@@ -17,6 +17,13 @@ test('a project is laid out on its fabrics, cut in one press by the keys, undone
     sheeting.getByRole('row', { name: 'A 2 of 17 × 154 cm outer panels Bridges along the runner' }),
   ).toBeVisible();
 
+  // A piece that is put elsewhere by the keys is pinned there, and goes back once it is let go.
+  await sheeting.getByRole('button', { name: /^Piece C/ }).press('Shift+ArrowDown');
+  await expect(much.getByText('Pinned: C')).toBeVisible();
+  await expect(sheeting.getByRole('button', { name: /^Piece C, pinned/ })).toBeVisible();
+  await much.getByRole('button', { name: 'Let it go' }).press('Enter');
+  await expect(much.getByText('Pull a piece to where you want it')).toBeVisible();
+
   await much.getByRole('radio', { name: 'tear or rotary cutter' }).press('Space');
   await sheeting.getByText('In the order of cutting').press('Enter');
   await expect(sheeting.getByText('across, at 154 cm from the cut end')).toBeVisible();

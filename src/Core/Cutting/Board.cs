@@ -57,6 +57,14 @@ internal sealed class Board
         StepX = task.RepeatAcross is { } across ? Up(across) : 1;
         StepY = task.RepeatAlong is { } along ? Up(along) : 1;
         Items = [.. task.Pieces.SelectMany(ItemsOf)];
+        Pinned =
+        [
+            .. Items.Select(i =>
+                task.Pins.LastOrDefault(p => p.Piece == i.Piece && p.Number == i.First) is { } pin
+                    ? new Laid(pin.On, Up(pin.X), Up(pin.Y), false)
+                    : (Laid?)null
+            ),
+        ];
     }
 
     /// <summary>Of each sheet, the bolt first.</summary>
@@ -74,6 +82,11 @@ internal sealed class Board
     public long StepY { get; }
 
     public Item[] Items { get; }
+
+    /// <summary>Where each item was put by hand; null where it may lie anywhere.</summary>
+    public Laid?[] Pinned { get; }
+
+    public bool HasPins => task.Pins.Count > 0;
 
     public int Sheets => Widths.Length;
 

@@ -24,6 +24,55 @@ public static class CuttingTable
             : Free(board, atLeast, seconds, stop);
     }
 
+    /// <summary>The first pin that lies beyond its sheet or on another; null where all lie well.</summary>
+    public static Pin? Misplaced(CuttingTask task)
+    {
+        Rect Of(Pin pin)
+        {
+            var piece = task.Pieces[pin.Piece];
+            var isAcross = piece.Grain == Grain.Across;
+            return new(
+                pin.X,
+                pin.Y,
+                pin.X + (isAcross ? piece.Long : piece.Width),
+                pin.Y + (isAcross ? piece.Width : piece.Long)
+            );
+        }
+        bool IsThere(Pin pin) =>
+            pin.On >= 0
+            && pin.On <= task.Remnants.Count
+            && pin.Piece >= 0
+            && pin.Piece < task.Pieces.Count
+            && pin.Number >= 1
+            && pin.Number <= task.Pieces[pin.Piece].Count
+            && !task.Pieces[pin.Piece].IsBias;
+        bool IsInside(Pin pin) =>
+            Of(pin) is var at
+            && (pin.On == 0 ? task.Bolt with { Long = null } : task.Remnants[pin.On - 1])
+                is var sheet
+            && at.Right <= sheet.Width
+            && !(at.Bottom > sheet.Long);
+        return task.Pins.FirstOrDefault(pin =>
+            !IsThere(pin)
+            || !IsInside(pin)
+            || task.Pins.Any(other =>
+                other != pin
+                && IsThere(other)
+                && other.On == pin.On
+                && Of(pin).Meets(Of(other), task.Between)
+            )
+        );
+    }
+
+    private readonly record struct Rect(Length Left, Length Top, Length Right, Length Bottom)
+    {
+        public bool Meets(Rect other, Length between) =>
+            Left < other.Right + between
+            && other.Left < Right + between
+            && Top < other.Bottom + between
+            && other.Top < Bottom + between;
+    }
+
     /// <summary>The longest that could lie across the bolt of a piece that does not; null where it does.</summary>
     /// <remarks>A remnant may be wider than the bolt, but what it does not hold has to go on the bolt.</remarks>
     public static Length? WidestFor(CuttingTask task, PieceToCut piece)
@@ -40,7 +89,13 @@ public static class CuttingTable
         {
             return Told(board, perfect, atLeast);
         }
-        var laid = Searched(board, new Skyline(board), atLeast, 0.5 * seconds, stop);
+        var laid = Searched(
+            board,
+            board.HasPins ? new Around(board) : new Skyline(board),
+            atLeast,
+            0.5 * seconds,
+            stop
+        );
         if (seconds > 0 && !stop.IsCancellationRequested)
         {
             (laid, atLeast) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
@@ -57,6 +112,11 @@ public static class CuttingTable
         )
         {
             return Told(board, perfect, atLeast, apart);
+        }
+        if (board.HasPins)
+        {
+            var around = Searched(board, new Around(board), atLeast, seconds, stop);
+            return Told(board, around, atLeast, Separation.Of(board, around, board.Used(around)));
         }
         var laid = Searched(board, new EdgeToEdge(board), atLeast, 0.5 * seconds, stop);
         if (seconds > 0 && !stop.IsCancellationRequested)
@@ -112,13 +172,20 @@ public static class CuttingTable
         (long)(
             seconds
             * WorkInSecond
-            * (layer is Skyline ? 1 : 6)
+            * (
+                layer switch
+                {
+                    Skyline => 1,
+                    Around => 0.2,
+                    _ => 6,
+                }
+            )
             / (board.Items.Length * (board.Items.Length + 12.0))
         );
 
     /// <summary>Whether pieces of one bolt leave nothing over on so much of it.</summary>
     private static bool FillsWholly(Board board, long used) =>
-        board is { Sheets: 1, StepX: 1, StepY: 1 }
+        board is { Sheets: 1, StepX: 1, StepY: 1, HasPins: false }
         && board.Items.Aggregate(
             Int128.Zero,
             (area, i) => area + (Int128)(i.Width + board.Between) * (i.Height + board.Between)
@@ -143,6 +210,10 @@ public static class CuttingTable
             }
             foreach (var i in Enumerable.Range(0, laid.Length).OrderBy(Begin).ToList())
             {
+                if (board.Pinned[i] is not null)
+                {
+                    continue;
+                }
                 var free = Enumerable
                     .Range(0, laid.Length)
                     .Where(o =>

@@ -57,12 +57,23 @@ public sealed record CuttingTask(
     /// <summary>Whether nap or print runs one way: then a piece whose grain is free lies along it.</summary>
     public bool OneWay { get; init; }
 
+    /// <summary>Pieces that lie where a hand put them; the rest is laid round them. Each lies inside its sheet, and apart from the others.</summary>
+    public IReadOnlyList<Pin> Pins { get; init; } = [];
+
     /// <summary>Every piece begins at a whole repeat of the pattern along the fabric; null where nothing is matched.</summary>
     public Length? RepeatAlong { get; init; }
 
     /// <summary>The same from selvedge to selvedge.</summary>
     public Length? RepeatAcross { get; init; }
 }
+
+/// <summary>A piece that stays where it was put.</summary>
+/// <param name="Piece">Which of the task’s pieces, from 0; not one on the bias.</param>
+/// <param name="Number">Which of those alike, from 1.</param>
+/// <param name="On">0 for the bolt, from 1 the remnants in their order.</param>
+/// <param name="X">From the left selvedge.</param>
+/// <param name="Y">From the cut end.</param>
+public sealed record Pin(int Piece, int Number, int On, Length X, Length Y);
 
 /// <summary>Where one piece lies.</summary>
 /// <param name="Piece">Which of the task’s pieces, from 0.</param>

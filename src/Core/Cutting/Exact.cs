@@ -105,6 +105,9 @@ internal static class Exact
                     .Concat(board.Heights.Skip(1))
                     .Append(board.StepX == 1 ? 0 : board.StepX)
                     .Append(board.StepY == 1 ? 0 : board.StepY)
+                    .Concat(
+                        board.Pinned.SelectMany(p => p is { } pin ? new[] { pin.X, pin.Y } : [])
+                    )
             )
             {
                 unit = Gcd(unit, length);
@@ -154,6 +157,12 @@ internal static class Exact
                         Constraints.Add(fromY + along / unit <= length).OnlyEnforceIf(isHere);
                     }
                     ways.Add((i, sheet, turn, isHere, x, y));
+                    if (board.Pinned[i] is { } pin)
+                    {
+                        Constraints.Add(isHere == (pin.Sheet == sheet && pin.Turn == turn ? 1 : 0));
+                        Constraints.Add(fromX == pin.X / unit).OnlyEnforceIf(isHere);
+                        Constraints.Add(fromY == pin.Y / unit).OnlyEnforceIf(isHere);
+                    }
                     var isKnown = known[i].Sheet == sheet && known[i].Turn == turn;
                     Constraints.AddHint(isHere, isKnown ? 1 : 0);
                     if (isKnown)
@@ -177,7 +186,7 @@ internal static class Exact
         /// <summary>Of pieces alike the first lies nearest to the cut end.</summary>
         private void TellApart()
         {
-            if (board.Sheets > 1)
+            if (board.Sheets > 1 || board.HasPins)
             {
                 return;
             }

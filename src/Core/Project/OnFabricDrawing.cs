@@ -82,7 +82,7 @@ public static class OnFabricDrawing
         shapes.Add(Dimension.Right(Length.Zero, sheet.Width, end, LengthKind.Marked));
         return new Drawing(
             $"on-{on}",
-            on == 0 ? "On the fabric" : $"On the remnant {name}",
+            on == 0 ? "On the fabric" : name,
             $"{placed.Count} {(placed.Count == 1 ? "piece" : "pieces")} on {ruler.Mark(end)} of {(name.Length > 0 ? name : "the fabric")}, {ruler.Mark(sheet.Width)} wide; the selvedges lie above and below.",
             end,
             sheet.Width,

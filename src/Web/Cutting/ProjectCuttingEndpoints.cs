@@ -15,14 +15,48 @@ namespace ZephyrReach.Web.Cutting;
 /// <param name="Fabric">Which, by its key.</param>
 /// <param name="Seconds">As it was laid out.</param>
 /// <param name="Used">What that used of the bolt, in mm: with any other nothing is cut.</param>
+/// <param name="Pins">Pieces that were put where they lie.</param>
 /// <param name="Ids">UUIDs of version 7, made by the client: one for each part and each remnant that is left, more than enough.</param>
 public sealed record CutAllIn(
     string Fabric,
     double Seconds,
     bool EdgeToEdge,
     double Used,
-    IReadOnlyList<Guid> Ids
+    IReadOnlyList<Guid> Ids,
+    IReadOnlyList<PinIn>? Pins = null
 );
+
+/// <summary>A piece that stays where it was put.</summary>
+/// <param name="Piece">Which of the fabric’s pieces, from 0.</param>
+/// <param name="Number">Which of those alike, from 1.</param>
+/// <param name="On">0 for the bolt, from 1 the remnants.</param>
+/// <param name="X">From the left selvedge, in mm.</param>
+/// <param name="Y">From the cut end, in mm.</param>
+public sealed record PinIn(int Piece, int Number, int On, double X, double Y)
+{
+    /// <summary>Longer than any fabric.</summary>
+    private const double Most = 1e6;
+
+    public Pin? Read() =>
+        X is >= 0 and <= Most && Y is >= 0 and <= Most
+            ? new(Piece, Number, On, Length.FromMillimetres(X), Length.FromMillimetres(Y))
+            : null;
+
+    /// <summary>Pins in a query: a list in JSON; null where it is none.</summary>
+    public static IReadOnlyList<PinIn>? Parse(string json)
+    {
+        try
+        {
+            return json.Length == 0
+                ? []
+                : JsonSerializer.Deserialize<List<PinIn>>(json, JsonSerializerOptions.Web);
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
+}
 
 /// <summary>What was cut.</summary>
 /// <param name="Parts">The parts whose lists are locked now.</param>
@@ -46,7 +80,7 @@ public static class ProjectCuttingEndpoints
         group
             .MapGet("", LayAsync)
             .WithSummary(
-                "What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout."
+                "What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout, pins are pieces of that fabric that stay where they were put: [{ piece, number, on, x, y }] in mm."
             )
             .Produces<ProjectCuttingOut>();
         group
@@ -65,7 +99,8 @@ public static class ProjectCuttingEndpoints
         ThingStore things,
         string fabric = "",
         double seconds = 0,
-        bool edgeToEdge = false
+        bool edgeToEdge = false,
+        string pins = ""
     )
     {
         if (await projects.FindAsync(here.Seat, id, here.Cancel) is not { } project)
@@ -77,19 +112,46 @@ public static class ProjectCuttingEndpoints
             return Problem.Field("seconds", $"seconds must be from 0 to {MostSeconds}.");
         }
         var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
-        var all = plan.ToCut(await FabricsAsync(here, things));
+        var all = plan.ToCut(await FabricsAsync(here, things))
+            .Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric)
+            .ToList();
+        if (pins.Length > 0)
+        {
+            if (all is not [var one] || Pinned(one, PinIn.Parse(pins)) is not { } pinned)
+            {
+                return Misplaced;
+            }
+            all = [pinned];
+        }
         return Results.Ok(
             new ProjectCuttingOut(
                 project.Name,
                 [
-                    .. all.Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric)
-                        .Select(f =>
-                            FabricOut.Of(f, Laid(f, seconds, edgeToEdge, here), here.Ruler)
-                        ),
+                    .. all.Select(f =>
+                        FabricOut.Of(f, Laid(f, seconds, edgeToEdge, here), here.Ruler)
+                    ),
                 ],
                 [.. plan.Unplanned.Select(p => p.Name)]
             )
         );
+    }
+
+    private static IResult Misplaced =>
+        Problem.Field(
+            "pins",
+            "It does not lie there: it would reach beyond the fabric, or onto another piece that is pinned."
+        );
+
+    /// <summary>The same with pieces pinned; null where one does not lie where it was put.</summary>
+    private static FabricToCut? Pinned(FabricToCut fabric, IReadOnlyList<PinIn>? pins)
+    {
+        var read = pins?.Select(p => p.Read()).ToList();
+        if (read is null || read.Count > CuttingTable.MostPieces || read.Any(p => p is null))
+        {
+            return null;
+        }
+        var task = fabric.Task with { Pins = [.. read.Select(p => p!)] };
+        return CuttingTable.Misplaced(task) is null ? fabric with { Task = task } : null;
     }
 
     private static Layout Laid(FabricToCut fabric, double seconds, bool edgeToEdge, Here here) =>
@@ -119,10 +181,14 @@ public static class ProjectCuttingEndpoints
         if (
             plan.ToCut(await FabricsAsync(here, things))
                 .FirstOrDefault(f => FabricOut.KeyOf(f) == cut.Fabric)
-            is not { } fabric
+            is not { } asked
         )
         {
             return Problem.NotFound("Nothing is cut from that fabric here any more.");
+        }
+        if (Pinned(asked, cut.Pins ?? []) is not { } fabric)
+        {
+            return Misplaced;
         }
         var layout = Laid(fabric, Math.Clamp(cut.Seconds, 0, MostSeconds), cut.EdgeToEdge, here);
         if (Math.Abs(layout.Used.Millimetres - cut.Used) > SameMm)

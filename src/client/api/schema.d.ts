@@ -2310,13 +2310,14 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout. */
+        /** What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout, pins are pieces of that fabric that stay where they were put: [{ piece, number, on, x, y }] in mm. */
         get: {
             parameters: {
                 query?: {
                     fabric?: string;
                     seconds?: number;
                     edgeToEdge?: boolean;
+                    pins?: string;
                     /** @description metric or imperial; else the workroom's own. */
                     units?: "metric" | "imperial";
                 };
@@ -3883,6 +3884,7 @@ export interface components {
             /** Format: double */
             used: number;
             ids: string[];
+            pins?: null | components["schemas"]["PinIn"][];
         };
         CutAllOut: {
             parts: string[];
@@ -4278,6 +4280,18 @@ export interface components {
             height: number;
             /** Format: int32 */
             version: number;
+        };
+        PinIn: {
+            /** Format: int32 */
+            piece: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            on: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         PlacedOut: {
             mark: string;

@@ -1,6 +1,7 @@
 import { useId, useRef, useState, type ReactNode } from 'react';
 import type { Cloth, Drawing, Units } from '../api/types';
 import { lookOf } from './cloth';
+import { PieceHandles, type MovePieces } from './PieceHandles';
 import { ClothPattern } from './ClothPattern';
 import { RulerStrip } from './RulerStrip';
 import { readable } from './readable';
@@ -23,6 +24,8 @@ type Props = {
   moment?: { lit: string[]; notYet?: string[] };
   /** Where the figures that its dimensions state are typed. */
   ask?: AskOnDrawing;
+  /** Where its pieces can be put elsewhere. */
+  move?: MovePieces;
 };
 
 /** The ask behind a drawing, so that what a dimension states can be typed where it stands. */
@@ -38,7 +41,7 @@ export type AskOnDrawing = {
 };
 
 /** A scaled drawing: mm from the server, pixels here. The scale is said, with a ruler along one side. */
-export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, moment, ask }: Props) {
+export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, moment, ask, move }: Props) {
   const id = useId();
   const [open, setOpen] = useState<({ field: string } & Box) | null>(null);
   // While a figure is typed on it the drawing keeps its scale, so that nothing jumps under the hand; then it settles.
@@ -79,7 +82,7 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
           height={frame.height}
           viewBox={`0 0 ${frame.width} ${frame.height}`}
           className="block max-w-full overflow-visible"
-          role={ask ? 'group' : 'img'}
+          role={ask || move ? 'group' : 'img'}
           aria-label={drawing.says}
         >
           <Patterns id={id} drawing={drawing} cloth={cloth} scale={frame.scale} />
@@ -96,6 +99,7 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
                 <ShapeView shape={shape} frame={frame} fill={id} look={lookOf(cloth)} edit={edit} />
               </g>
             ))}
+            {move && <PieceHandles drawing={drawing} scale={frame.scale} move={move} />}
           </g>
           <RulerStrip drawing={drawing} frame={frame} units={units} />
         </svg>

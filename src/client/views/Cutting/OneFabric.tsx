@@ -15,19 +15,24 @@ import { Facts } from '../../parts/Facts';
 import { Measure } from '../../parts/Measure';
 import { Segmented } from '../../parts/Segmented';
 import { InOrder } from './InOrder';
-import { type Fabric, useLayout } from './useLayout';
+import { type Fabric, type Pin, useLayout } from './useLayout';
+import { Pinned } from './Pinned';
+import { usePins } from './usePins';
 
 type Props = { project: string; first: Fabric; units: Units };
 
 /** One fabric of the project with all that is cut from it, its remnants first. */
 export function OneFabric({ project, first, units }: Props) {
   const [edgeToEdge, setEdgeToEdge] = useState(false);
-  const { fabric, seconds, isLooking, isStopped, stop, lookOn } = useLayout(
-    project,
-    first,
-    units,
+  const [pins, setPins] = useState<Pin[]>([]);
+  const { fabric, seconds, isLooking, isStopped, stop, lookOn, tryPins } = useLayout(project, first, units, {
     edgeToEdge,
-  );
+    pins,
+  });
+  const pinning = usePins(fabric, pins, async (next) => {
+    await tryPins(next);
+    setPins(next);
+  });
   const [ref, width] = useWidth<HTMLDivElement>();
   const [lit, setLit] = useState<string | null>(null);
   const thing = useDrawer().data?.things.find((t) => t.id === fabric.thing);
@@ -48,6 +53,7 @@ export function OneFabric({ project, first, units }: Props) {
               width={width}
               maxHeight={sheet.on === 0 ? 380 : 220}
               moment={lit ? { lit: [`part-${lit.replaceAll('-', '')}`] } : undefined}
+              move={pinning.on(sheet.on, units)}
             />
           ))}
           <div className="min-w-0 flex-1 basis-80">
@@ -160,11 +166,16 @@ export function OneFabric({ project, first, units }: Props) {
               onChoose={(way) => setEdgeToEdge(way === 'edge')}
               hint={edgeToEdge ? 'Every cut goes right across what is left.' : undefined}
             />
+            {edgeToEdge && !layout.cuts && (
+              <p className="noted">As it is pinned it does not come apart by cuts right across.</p>
+            )}
+            <Pinned pins={pinning} />
             <CutIt
               project={project}
               fabric={fabric}
               seconds={seconds}
               edgeToEdge={edgeToEdge}
+              pins={pins}
               parts={parts.map(([, part]) => part)}
             />
             <button type="button" className="btn quiet justify-self-start" onClick={() => window.print()}>
@@ -204,12 +215,14 @@ function CutIt({
   fabric,
   seconds,
   edgeToEdge,
+  pins,
   parts,
 }: {
   project: string;
   fabric: Fabric;
   seconds: number;
   edgeToEdge: boolean;
+  pins: Pin[];
   parts: string[];
 }) {
   const queries = useQueryClient();
@@ -226,6 +239,7 @@ function CutIt({
               fabric: fabric.key,
               seconds,
               edgeToEdge,
+              pins,
               used: fabric.layout.used.mm,
               ids: Array.from({ length: parts.length + fabric.layout.left.length }, newId),
             },

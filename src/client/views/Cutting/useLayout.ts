@@ -1,8 +1,11 @@
-import { queryOptions, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { components } from '../../api/schema';
 import { api, value } from '../../api/http';
 import type { Units } from '../../api/types';
+
+/** A piece that stays where it was put, in mm. */
+export type Pin = components['schemas']['PinIn'];
 
 export type Fabric = components['schemas']['FabricOut'];
 
@@ -13,7 +16,7 @@ const looks = [0, 2, 8];
 export const cuttingQuery = (
   project: string,
   units: Units,
-  more: { fabric?: string; seconds?: number; edgeToEdge?: boolean } = {},
+  more: { fabric?: string; seconds?: number; edgeToEdge?: boolean; pins?: string } = {},
 ) =>
   queryOptions({
     queryKey: ['cutting', project, units, more],
@@ -30,22 +33,38 @@ export const cuttingQuery = (
  * The best layout of a fabric so far: the first at once, then better ones as they are found, until less cannot do or it is
  * stopped.
  */
-export function useLayout(project: string, first: Fabric, units: Units, edgeToEdge: boolean) {
+export function useLayout(
+  project: string,
+  first: Fabric,
+  units: Units,
+  { edgeToEdge, pins }: { edgeToEdge: boolean; pins: Pin[] },
+) {
+  const queries = useQueryClient();
   const [isStopped, stop] = useState(false);
+  const asked = (seconds: number, pinned: Pin[]) =>
+    cuttingQuery(project, units, {
+      fabric: first.key,
+      seconds,
+      edgeToEdge,
+      ...(pinned.length > 0 ? { pins: JSON.stringify(pinned) } : {}),
+    });
   const look = (seconds: number, isWanted: boolean) => ({
-    ...cuttingQuery(project, units, { fabric: first.key, seconds, edgeToEdge }),
+    ...asked(seconds, pins),
     enabled: isWanted,
     staleTime: 60_000,
+    placeholderData: keepPreviousData,
   });
+  const isAsItCame = !edgeToEdge && pins.length === 0;
   const [at0, at1, at2] = looks as [number, number, number];
-  const begun = useQuery(look(at0, edgeToEdge)).data?.fabrics[0];
-  const found = edgeToEdge ? begun : first;
+  const begun = useQuery(look(at0, !isAsItCame)).data?.fabrics[0];
+  const found = isAsItCame ? first : begun;
   const isOpen = (fabric: Fabric | undefined) => Boolean(fabric && !fabric.layout.isProven) && !isStopped;
   const second = useQuery(look(at1, isOpen(found)));
-  const third = useQuery(look(at2, isOpen(second.data?.fabrics[0])));
+  const third = useQuery(look(at2, !second.isPlaceholderData && isOpen(second.data?.fabrics[0])));
+  // What was found for other pins only stands in until these are laid out.
   const last = [
-    { fabric: third.data?.fabrics[0], seconds: at2 },
-    { fabric: second.data?.fabrics[0], seconds: at1 },
+    { fabric: third.isPlaceholderData ? undefined : third.data?.fabrics[0], seconds: at2 },
+    { fabric: second.isPlaceholderData ? undefined : second.data?.fabrics[0], seconds: at1 },
     { fabric: found, seconds: at0 },
   ].find((l) => l.fabric);
   return {
@@ -55,5 +74,7 @@ export function useLayout(project: string, first: Fabric, units: Units, edgeToEd
     stop: () => stop(true),
     lookOn: () => stop(false),
     isStopped,
+    /** Lays the rest out round pins, at once; refused where one does not lie where it was put. */
+    tryPins: (pinned: Pin[]) => queries.fetchQuery(asked(at0, pinned)),
   };
 }
