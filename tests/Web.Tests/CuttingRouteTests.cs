@@ -60,6 +60,17 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
         (await PinnedAsync(project, red, 100)).ShouldBe(835, 1e-3);
         (await PinnedAsync(project, red, -1)).ShouldBe(double.NaN);
 
+        // On paper it lies as on the screen: 1.4 m by 735 mm, with three strips.
+        var svg = await Server.Http.GetStringAsync(
+            $"/api/projects/{project}/cutting/paper?as=svg&seconds=2&fabric={red.GetProperty("key").GetString()}",
+            Server.Cancel
+        );
+        svg.ShouldContain("viewBox=\"0 0 1400 735\"");
+        foreach (var mark in red.GetProperty("order").EnumerateArray().Skip(1))
+        {
+            svg.ShouldContain($">{mark.GetProperty("mark").GetString()}<");
+        }
+
         // Whoever saw another layout cuts nothing.
         (await CutAsync(project, red, used: 700)).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         (await CutAsync(project, red)).StatusCode.ShouldBe(HttpStatusCode.OK);

@@ -46,7 +46,7 @@ public static class OnFabricDrawing
         {
             var piece = fabric.Pieces[place.Piece];
             var part = $"part-{piece.Part:N}";
-            var label = piece.Piece.Count == 1 ? piece.Mark : $"{piece.Mark}{place.Number}";
+            var label = LayoutGuide.MarkOf(fabric, place);
             shapes.Add(
                 fabric.Task.Pieces[place.Piece].IsBias
                     ? Slanted(place, fabric.Task.Pieces[place.Piece].Width, label).In(part)

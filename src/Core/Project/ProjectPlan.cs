@@ -131,6 +131,24 @@ public sealed class ProjectPlan
             ruler
         );
 
+    /// <summary>The same parts cut so that each is as likely too short as too long: what it costs to be surer is told against that.</summary>
+    public ProjectPlan AtEvenChance() =>
+        Of(
+            [
+                .. Parts.Select(p =>
+                    FieldsOf(p).Any(f => f.Name == Certainty.Field.Name)
+                        ? p with
+                        {
+                            Inputs = p.Inputs.With(Certainty.Field.Name, RawValue.Of(0.5)),
+                        }
+                        : p
+                ),
+            ],
+            supplies,
+            swatches,
+            ruler
+        );
+
     /// <summary>The parts that count and cannot be worked out yet.</summary>
     public IEnumerable<PlannedPart> Unplanned => Counted.Where(p => PlanOf(p) is null);
 

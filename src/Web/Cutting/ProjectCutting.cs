@@ -62,6 +62,7 @@ public sealed record BuyingOut(LengthOut Width, LengthOut Used, string Buy);
 /// <param name="Short">What is missing; null where it is enough, or where it is not known what there is.</param>
 /// <param name="PartByPart">What it takes where each part is cut by itself.</param>
 /// <param name="Saved">What is saved against that; null where nothing is.</param>
+/// <param name="ForCertainty">What of it is cut to be surer than half the time that it is long enough; null where nothing is.</param>
 /// <param name="Remnants">The sizes of what is left over, as they are written.</param>
 /// <param name="TooLarge">Pieces that do not lie on it, whichever way.</param>
 public sealed record FabricOut(
@@ -73,6 +74,7 @@ public sealed record FabricOut(
     LengthOut? Short,
     LengthOut PartByPart,
     LengthOut? Saved,
+    LengthOut? ForCertainty,
     IReadOnlyList<PartPieceOut> Pieces,
     IReadOnlyList<PartPieceOut> TooLarge,
     IReadOnlyList<SheetOut> Sheets,
@@ -87,7 +89,7 @@ public sealed record FabricOut(
 
     private static readonly double[] SoldImperial = [36 * 25.4, 44 * 25.4, 54 * 25.4, 60 * 25.4];
 
-    public static FabricOut Of(FabricToCut fabric, Layout layout, Ruler ruler)
+    public static FabricOut Of(FabricToCut fabric, Layout layout, Length? even, Ruler ruler)
     {
         LengthOut Cut(Length length) => LengthOut.Of(length, LengthKind.Cut, ruler);
         LengthOut Mark(Length length) => LengthOut.Of(length, LengthKind.Marked, ruler);
@@ -100,6 +102,7 @@ public sealed record FabricOut(
             fabric.Left is { } there && layout.Used > there ? Cut(layout.Used - there) : null,
             Cut(fabric.PartByPart),
             fabric.PartByPart > layout.Used ? Mark(fabric.PartByPart - layout.Used) : null,
+            even is { } least && layout.Used > least ? Mark(layout.Used - least) : null,
             [.. fabric.Pieces.Select(p => PartPieceOut.Of(p, ruler))],
             [.. fabric.TooLarge.Select(p => PartPieceOut.Of(p, ruler))],
             [
@@ -131,7 +134,7 @@ public sealed record FabricOut(
     {
         var piece = fabric.Pieces[place.Piece];
         return new(
-            piece.Piece.Count == 1 ? piece.Mark : $"{piece.Mark}{place.Number}",
+            LayoutGuide.MarkOf(fabric, place),
             piece.Piece.Name,
             piece.PartName,
             piece.Piece.SizeSays(ruler),

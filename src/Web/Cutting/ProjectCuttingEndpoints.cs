@@ -5,6 +5,7 @@ using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Project;
 using ZephyrReach.Store;
 using ZephyrReach.Web.CutLists;
+using ZephyrReach.Web.Guides;
 using ZephyrReach.Web.Planning;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Requests;
@@ -84,6 +85,12 @@ public static class ProjectCuttingEndpoints
             )
             .Produces<ProjectCuttingOut>();
         group
+            .MapGet("paper", PaperAsync)
+            .WithSummary(
+                "A layout at true size: fabric, seconds, edgeToEdge and pins as it was laid out; on is the sheet, 0 for the bolt; ?as=pdf|svg, and for a PDF ?paper=a4|letter."
+            )
+            .Produces<byte[]>(StatusCodes.Status200OK, "application/pdf", "image/svg+xml");
+        group
             .MapPost("cut", CutAsync)
             .WithSummary(
                 "Locks the cutting lists of all parts in a layout, takes their fabric, and adds what is left as remnants: one step."
@@ -112,7 +119,11 @@ public static class ProjectCuttingEndpoints
             return Problem.Field("seconds", $"seconds must be from 0 to {MostSeconds}.");
         }
         var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
-        var all = plan.ToCut(await FabricsAsync(here, things))
+        var fabrics = await FabricsAsync(here, things);
+        var even = plan.AtEvenChance()
+            .ToCut(fabrics)
+            .ToDictionary(FabricOut.KeyOf, f => CuttingTable.Lay(f.Task, 0, here.Cancel).Used);
+        var all = plan.ToCut(fabrics)
             .Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric)
             .ToList();
         if (pins.Length > 0)
@@ -128,12 +139,59 @@ public static class ProjectCuttingEndpoints
                 project.Name,
                 [
                     .. all.Select(f =>
-                        FabricOut.Of(f, Laid(f, seconds, edgeToEdge, here), here.Ruler)
+                        FabricOut.Of(
+                            f,
+                            Laid(f, seconds, edgeToEdge, here),
+                            even.TryGetValue(FabricOut.KeyOf(f), out var used) ? used : null,
+                            here.Ruler
+                        )
                     ),
                 ],
                 [.. plan.Unplanned.Select(p => p.Name)]
             )
         );
+    }
+
+    private static async Task<IResult> PaperAsync(
+        Here here,
+        Guid id,
+        ProjectLoader loader,
+        ThingStore things,
+        string fabric,
+        string? paper,
+        string? @as,
+        int on = 0,
+        double seconds = 0,
+        bool edgeToEdge = false,
+        string pins = ""
+    )
+    {
+        var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
+        if (
+            plan.ToCut(await FabricsAsync(here, things))
+                .FirstOrDefault(f => FabricOut.KeyOf(f) == fabric)
+            is not { } asked
+        )
+        {
+            return Problem.NotFound("Nothing is cut from that fabric here.");
+        }
+        if (Pinned(asked, PinIn.Parse(pins)) is not { } pinned)
+        {
+            return Misplaced;
+        }
+        var layout = Laid(pinned, Math.Clamp(seconds, 0, MostSeconds), edgeToEdge, here);
+        return
+            on >= 0
+            && on <= pinned.Remnants.Count
+            && LayoutGuide.Of(pinned, layout, on) is { } guide
+            ? GuideEndpoints.Write(
+                here,
+                guide,
+                on == 0 ? pinned.Name : pinned.Remnants[on - 1].Name,
+                paper,
+                @as
+            )
+            : Problem.NotFound("Nothing is cut from that sheet.");
     }
 
     private static IResult Misplaced =>

@@ -92,10 +92,6 @@ public static class GuideEndpoints
         string? format
     )
     {
-        if (Papers.FirstOrDefault(p => p.Name == (paper ?? Paper.A4.Name)) is not { } on)
-        {
-            return Problem.Field("paper", "paper must be “a4” or “letter”.");
-        }
         var outcome = working.Forward.Compute(ask, here.Ruler);
         if (outcome.Answer is not WorkPlan plan)
         {
@@ -105,16 +101,38 @@ public static class GuideEndpoints
         {
             return Problem.NotFound("Nothing is marked on the fabric for this technique.");
         }
+        return format switch
+        {
+            "lines" when plan.Traces.Count == 0 => Problem.NotFound(
+                "There is no line to take out."
+            ),
+            "lines" => Results.Bytes(
+                Encoding.UTF8.GetBytes(SvgLines.Write(plan.Traces, name)),
+                "image/svg+xml",
+                $"{FileNameOf(name)}.svg"
+            ),
+            null or "svg" or "pdf" => Write(here, guide, name, paper, format),
+            _ => Problem.Field("as", "as must be “pdf”, “svg” or “lines”."),
+        };
+    }
+
+    /// <summary>A guide on paper at true size: as PDF on sheets, or as SVG in one piece.</summary>
+    /// <param name="paper">a4 or letter; null for the first.</param>
+    /// <param name="format">pdf or svg; null for the first.</param>
+    internal static IResult Write(
+        Here here,
+        Guide guide,
+        string name,
+        string? paper,
+        string? format
+    )
+    {
+        if (Papers.FirstOrDefault(p => p.Name == (paper ?? Paper.A4.Name)) is not { } on)
+        {
+            return Problem.Field("paper", "paper must be “a4” or “letter”.");
+        }
         switch (format ?? "pdf")
         {
-            case "lines" when plan.Traces.Count == 0:
-                return Problem.NotFound("There is no line to take out.");
-            case "lines":
-                return Results.Bytes(
-                    Encoding.UTF8.GetBytes(SvgLines.Write(plan.Traces, name)),
-                    "image/svg+xml",
-                    $"{FileNameOf(name)}.svg"
-                );
             case "svg":
                 return Results.Bytes(
                     Encoding.UTF8.GetBytes(GuideSvg.Write(guide, name)),
@@ -133,7 +151,7 @@ public static class GuideEndpoints
                     $"{FileNameOf(name)}.pdf"
                 );
             default:
-                return Problem.Field("as", "as must be “pdf”, “svg” or “lines”.");
+                return Problem.Field("as", "as must be “pdf” or “svg”.");
         }
     }
 

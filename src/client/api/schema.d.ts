@@ -2349,6 +2349,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/cutting/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A layout at true size: fabric, seconds, edgeToEdge and pins as it was laid out; on is the sheet, 0 for the bolt; ?as=pdf|svg, and for a PDF ?paper=a4|letter. */
+        get: {
+            parameters: {
+                query: {
+                    fabric: string;
+                    paper?: string;
+                    as?: string;
+                    on?: number;
+                    seconds?: number;
+                    edgeToEdge?: boolean;
+                    pins?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                        "image/svg+xml": string;
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}/cutting/cut": {
         parameters: {
             query?: never;
@@ -3970,6 +4020,7 @@ export interface components {
             short: null | components["schemas"]["LengthOut"];
             partByPart: components["schemas"]["LengthOut"];
             saved: null | components["schemas"]["LengthOut"];
+            forCertainty: null | components["schemas"]["LengthOut"];
             pieces: components["schemas"]["PartPieceOut"][];
             tooLarge: components["schemas"]["PartPieceOut"][];
             sheets: components["schemas"]["SheetOut"][];

@@ -24,13 +24,37 @@ export function GuidePaper({
   /** Whether there is a line or an outline that can be taken out by itself. */
   hasLines?: boolean;
 }) {
-  const [says, setSays] = useState('');
   // Of a long one only its beginning can be made out.
   const [isLong, setIsLong] = useState(false);
   // What is sewn by hand, or only sewn again, marks nothing.
   const [isNone, setIsNone] = useState(false);
   const address = (query: Record<string, string>) =>
     `/api/workings/${working}/guide?${new URLSearchParams({ ...query, units, v: String(version) })}`;
+  if (isNone) return null;
+  return (
+    <section className="sheet no-print grid gap-2" aria-label="Guide at true size">
+      <h2>Full-size template to print</h2>
+      <img
+        src={address({ as: 'svg' })}
+        alt="The lines that are marked on the fabric, as the paper shows them"
+        className={`w-full rounded bg-white p-2 ${isLong ? 'h-28 object-cover object-left' : 'max-h-44 object-contain'}`}
+        onError={() => setIsNone(true)}
+        onLoad={({ currentTarget: image }) => setIsLong(image.naturalWidth > 6 * image.naturalHeight)}
+      />
+      <TakePaper address={address} hasLines={hasLines} />
+    </section>
+  );
+}
+
+/** What is on paper at true size, taken as PDF or SVG; what was refused says why. */
+export function TakePaper({
+  address,
+  hasLines = false,
+}: {
+  address: (query: Record<string, string>) => string;
+  hasLines?: boolean;
+}) {
+  const [says, setSays] = useState('');
   const take = async (query: Record<string, string>) => {
     const waits = setTimeout(() => setSays('Preparing…'), soon);
     try {
@@ -48,17 +72,8 @@ export function GuidePaper({
       clearTimeout(waits);
     }
   };
-  if (isNone) return null;
   return (
-    <section className="sheet no-print grid gap-2" aria-label="Guide at true size">
-      <h2>Full-size template to print</h2>
-      <img
-        src={address({ as: 'svg' })}
-        alt="The lines that are marked on the fabric, as the paper shows them"
-        className={`w-full rounded bg-white p-2 ${isLong ? 'h-28 object-cover object-left' : 'max-h-44 object-contain'}`}
-        onError={() => setIsNone(true)}
-        onLoad={({ currentTarget: image }) => setIsLong(image.naturalWidth > 6 * image.naturalHeight)}
-      />
+    <>
       <div className="flex flex-wrap gap-2">
         {papers.map(([paper, name]) => (
           <button
@@ -82,6 +97,6 @@ export function GuidePaper({
       <p className="min-h-5 text-sm text-soft" role="status">
         {says}
       </p>
-    </section>
+    </>
   );
 }

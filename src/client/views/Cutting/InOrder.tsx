@@ -12,7 +12,7 @@ export function InOrder({ fabric }: { fabric: Fabric }) {
     <details className="border-t border-rule" open={isPrinting || undefined}>
       <summary className="min-h-11 content-center font-bold">
         In the order of cutting
-        <span className="ml-3 font-normal text-soft">
+        <span className="no-print ml-3 font-normal text-soft">
           {done.size} of {fabric.order.length} cut
         </span>
       </summary>

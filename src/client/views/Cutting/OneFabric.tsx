@@ -12,6 +12,7 @@ import { DrawingView } from '../../drawing/DrawingView';
 import { useWidth } from '../../drawing/useWidth';
 import { lookOf } from '../../parts/ask/FromDrawer';
 import { Facts } from '../../parts/Facts';
+import { TakePaper } from '../../parts/GuidePaper';
 import { Measure } from '../../parts/Measure';
 import { Segmented } from '../../parts/Segmented';
 import { InOrder } from './InOrder';
@@ -37,12 +38,18 @@ export function OneFabric({ project, first, units }: Props) {
   const [lit, setLit] = useState<string | null>(null);
   const thing = useDrawer().data?.things.find((t) => t.id === fabric.thing);
   const { layout } = fabric;
+  const usesNone = layout.used.mm === 0;
   const name = fabric.name || 'Fabric not entered';
   const parts = [...new Map(fabric.pieces.map((p) => [p.part, p.partName]))];
   return (
     <section aria-label={name} className="grid gap-7 lg:grid-cols-[minmax(0,1fr)_322px]">
       <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4" ref={ref}>
-        <h2 className="fig text-2xl">{name}</h2>
+        <h2 className="fig flex flex-wrap items-baseline justify-between gap-x-4 text-2xl">
+          {name}
+          <span className="text-[1.1rem] lg:hidden" aria-hidden>
+            {usesNone ? 'remnants are enough' : <Measure text={`uses ${layout.used.text}`} />}
+          </span>
+        </h2>
         <div className="flex flex-wrap gap-x-8 gap-y-4">
           {fabric.sheets.map((sheet) => (
             <DrawingView
@@ -110,10 +117,12 @@ export function OneFabric({ project, first, units }: Props) {
         <section className="tacked" aria-label={`How much of ${name}`}>
           <h3 className="font-bold text-soft">Uses</h3>
           <p className="fig text-[2.6rem] leading-tight">
-            <Measure text={layout.used.text} />
+            {usesNone ? 'nothing' : <Measure text={layout.used.text} />}
           </p>
           <p role="status">
-            {layout.isProven ? (
+            {usesNone ? (
+              <b className="text-moss">✓ Its remnants are enough.</b>
+            ) : layout.isProven ? (
               <b className="text-moss">✓ Less cannot do.</b>
             ) : (
               <>
@@ -132,6 +141,9 @@ export function OneFabric({ project, first, units }: Props) {
               ...(fabric.left ? [{ name: 'You have', text: fabric.left.text }] : []),
               { name: 'Cut part by part', text: fabric.partByPart.text },
               ...(fabric.saved ? [{ name: 'Saved together', text: fabric.saved.text }] : []),
+              ...(fabric.forCertainty
+                ? [{ name: 'Of it, to be sure it is long enough', text: fabric.forCertainty.text }]
+                : []),
             ]}
           />
           {fabric.short && (
@@ -195,8 +207,29 @@ export function OneFabric({ project, first, units }: Props) {
             </ul>
           </section>
         )}
+        <details className="sheet no-print">
+          <summary className="min-h-11 content-center font-bold">Full-size layout</summary>
+          {fabric.sheets.map((sheet) => (
+            <div key={sheet.on} className="mt-2 grid gap-2">
+              {fabric.sheets.length > 1 && <b>{sheet.name}</b>}
+              <TakePaper
+                address={(query) =>
+                  `/api/projects/${project}/cutting/paper?${new URLSearchParams({
+                    ...query,
+                    units,
+                    fabric: fabric.key,
+                    seconds: String(seconds),
+                    edgeToEdge: String(edgeToEdge),
+                    on: String(sheet.on),
+                    ...(pins.length > 0 ? { pins: JSON.stringify(pins) } : {}),
+                  })}`
+                }
+              />
+            </div>
+          ))}
+        </details>
         {fabric.buying.length > 0 && (
-          <details className="sheet">
+          <details className="sheet no-print">
             <summary className="min-h-11 content-center font-bold">If you buy it</summary>
             <Facts
               of={fabric.buying.map((b) => ({ name: `${b.width.text} wide`, text: b.buy }))}
