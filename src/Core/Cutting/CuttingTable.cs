@@ -11,6 +11,12 @@ public static class CuttingTable
     /// <summary>Beyond a usual order of items, so much is tried in a second here.</summary>
     private const long WorkInSecond = 11_000_000;
 
+    /// <summary>How much is done at once, and in a second more, for a layout without waste.</summary>
+    private const long NoWaste = 20_000_000;
+
+    /// <inheritdoc cref="NoWaste"/>
+    private const long NoWasteInSecond = 60_000_000;
+
     /// <summary>Lays everything out. The same task with the same seconds is answered the same.</summary>
     /// <param name="task">At most <see cref="MostPieces"/> pieces, each of which fits on the bolt.</param>
     /// <param name="seconds">About how long is looked for a better layout; 0 for the first that is found.</param>
@@ -139,7 +145,12 @@ public static class CuttingTable
         CancellationToken stop
     ) =>
         FillsWholly(board, used)
-            ? Perfect.Find(board, used + board.Between, 50_000 + (long)(seconds * 300_000), stop)
+            ? Perfect.Find(
+                board,
+                used + board.Between,
+                NoWaste + (long)(seconds * NoWasteInSecond),
+                stop
+            )
             : null;
 
     private static Laid[] Searched(

@@ -31,7 +31,11 @@ public static class OnCloth
     public static Length Taken(IEnumerable<Piece> pieces, Length width, Ruler ruler)
     {
         var (taken, used) = (Length.Zero, width);
-        foreach (var (across, along) in Laid(pieces, ruler).OrderByDescending(p => p.Along))
+        foreach (
+            var (across, along) in Laid(pieces, ruler)
+                .OrderByDescending(p => p.Along)
+                .ThenByDescending(p => p.Across)
+        )
         {
             if (taken == Length.Zero || used + across > width)
             {

@@ -1,13 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, value } from '../../api/http';
-import { newId } from '../../api/id';
 import type { Drawing, Units } from '../../api/types';
 import { useDrawer } from '../../app/drawer';
-import { useTurn } from '../../app/history';
-import { keeping } from '../../app/kept';
-import { notify } from '../../app/notice';
 import { DrawingView } from '../../drawing/DrawingView';
 import { useWidth } from '../../drawing/useWidth';
 import { lookOf } from '../../parts/ask/FromDrawer';
@@ -15,6 +9,7 @@ import { Facts } from '../../parts/Facts';
 import { TakePaper } from '../../parts/GuidePaper';
 import { Measure } from '../../parts/Measure';
 import { Segmented } from '../../parts/Segmented';
+import { CutIt } from './CutIt';
 import { InOrder } from './InOrder';
 import { type Fabric, type Pin, useLayout } from './useLayout';
 import { Pinned } from './Pinned';
@@ -239,58 +234,5 @@ export function OneFabric({ project, first, units }: Props) {
         )}
       </aside>
     </section>
-  );
-}
-
-/** Locks the lists of all parts that are cut from a fabric, takes it off the shelf, and puts what is left back. */
-function CutIt({
-  project,
-  fabric,
-  seconds,
-  edgeToEdge,
-  pins,
-  parts,
-}: {
-  project: string;
-  fabric: Fabric;
-  seconds: number;
-  edgeToEdge: boolean;
-  pins: Pin[];
-  parts: string[];
-}) {
-  const queries = useQueryClient();
-  const turn = useTurn();
-  const [isOn, setOn] = useState(false);
-  const cut = async () => {
-    setOn(true);
-    try {
-      const done = await keeping(
-        value(
-          api.POST('/api/projects/{id}/cutting/cut', {
-            params: { path: { id: project } },
-            body: {
-              fabric: fabric.key,
-              seconds,
-              edgeToEdge,
-              pins,
-              used: fabric.layout.used.mm,
-              ids: Array.from({ length: parts.length + fabric.layout.left.length }, newId),
-            },
-          }),
-        ),
-      );
-      notify({
-        says: `Locked: ${done.parts.join(', ')}.${done.remnants.length > 0 ? ` ${done.remnants.length} ${done.remnants.length === 1 ? 'remnant' : 'remnants'} added to your supplies.` : ''}`,
-        action: { label: 'Undo', run: () => void turn('undo') },
-      });
-    } finally {
-      setOn(false);
-      await queries.invalidateQueries();
-    }
-  };
-  return (
-    <button type="button" className="btn" disabled={isOn} onClick={() => void cut()}>
-      I have cut it: lock {parts.length === 1 ? 'the list' : `all ${parts.length} lists`}
-    </button>
   );
 }
