@@ -151,11 +151,7 @@ public sealed class CutListStore(Database database)
                         ask = l.Ask,
                         answer = l.Answer,
                         swatches = l.Swatches,
-                        taken = l.Taken.Select(t => new
-                        {
-                            thing = t.Thing,
-                            mm = t.Length.Millimetres,
-                        }),
+                        taken = Taken.Json(l.Taken),
                     })
                 )
             ),

@@ -17,11 +17,12 @@ public sealed record Taken(Guid Thing, Length Length)
             """;
 
     /// <summary>The list as a parameter.</summary>
-    internal static NpgsqlParameter Value(IReadOnlyList<Taken> taken) =>
-        Database.Json(
-            JsonSerializer.SerializeToElement(
-                taken.Select(t => new { thing = t.Thing, mm = t.Length.Millimetres })
-            )
+    internal static NpgsqlParameter Value(IReadOnlyList<Taken> taken) => Database.Json(Json(taken));
+
+    /// <summary>The list as <see cref="Column"/> reads it.</summary>
+    internal static JsonElement Json(IReadOnlyList<Taken> taken) =>
+        JsonSerializer.SerializeToElement(
+            taken.Select(t => new { thing = t.Thing, mm = t.Length.Millimetres })
         );
 }
 

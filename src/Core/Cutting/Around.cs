@@ -73,9 +73,10 @@ internal sealed class Around(Board board) : ILayer
     private Laid Nearest(int index, bool first)
     {
         var item = board.Items[index];
-        for (var turn = 1; turn <= board.Sheets; turn++)
+        for (var rank = 1; rank <= board.Sheets; rank++)
         {
-            var sheet = turn % board.Sheets;
+            // The bolt last.
+            var sheet = rank % board.Sheets;
             Laid? best = null;
             foreach (var box in free[sheet])
             {

@@ -68,23 +68,18 @@ public sealed record FabricToCut(
         var thing = supplies.FirstOrDefault(s => s.Id == fabric.Thing);
         var known = thing is null ? null : Read(thing, ruler);
         var name = thing?.Name ?? fabric.Name;
-        Supply[] remnants =
-        [
-            .. supplies.Where(s =>
-                thing is not null
-                && s.Id != thing.Id
-                && s.Left > Length.Zero
-                && Read(s, ruler) is { UsableWidth: not null } remnant
-                && remnant.RemnantOf == name
-            ),
-        ];
+        var remnants = supplies
+            .Where(s => thing is not null && s.Id != thing.Id && s.Left > Length.Zero)
+            .Select(s => (Supply: s, Is: Read(s, ruler)))
+            .Where(r => r.Is is { UsableWidth: not null } && r.Is.RemnantOf == name)
+            .ToList();
         var bolt = new Sheet(known?.UsableWidth ?? OnCloth.UsualWidth, thing?.Left);
         var all = pieces
             .Select((p, i) => new PartPiece(p.Part.Id, p.Part.Name, p.Piece, MarkOf(i)))
             .ToList();
         var task = new CuttingTask(
             bolt,
-            [.. remnants.Select(r => new Sheet(Read(r, ruler)!.UsableWidth!.Value, r.Left))],
+            [.. remnants.Select(r => new Sheet(r.Is!.UsableWidth!.Value, r.Supply.Left))],
             []
         )
         {
@@ -100,7 +95,7 @@ public sealed record FabricToCut(
             thing?.Id,
             name,
             thing?.Left,
-            remnants,
+            [.. remnants.Select(r => r.Supply)],
             laid,
             [.. lies[false]],
             pieces

@@ -29,7 +29,7 @@ public static class LayoutGuide
             Paths =
             [
                 .. placed.Select(p => new GuidePath(
-                    Outline(p, fabric.Task.Pieces[p.Piece]),
+                    Path.Of(true, Corners(p, fabric.Task.Pieces[p.Piece])),
                     LineMeaning.Seam,
                     MarkOf(fabric, p)
                 )),
@@ -43,21 +43,21 @@ public static class LayoutGuide
             ? $"{mark}{place.Number}"
             : fabric.Pieces[place.Piece].Mark;
 
-    /// <summary>A rectangle; or a strip at 45° from the left selvedge on, its ends on the straight grain.</summary>
-    private static Path Outline(Placement place, PieceToCut piece)
+    /// <summary>The corners of a rectangle; or of a strip at 45° from the left selvedge on, its ends on the straight grain.</summary>
+    internal static Point[] Corners(Placement place, PieceToCut piece)
     {
         var (x, y, right, down) = (place.X, place.Y, place.X + place.Across, place.Y + place.Along);
         if (!piece.IsBias)
         {
-            return Path.Of(true, new(x, y), new(right, y), new(right, down), new(x, down));
+            return [new(x, y), new(right, y), new(right, down), new(x, down)];
         }
         var wide = Math.Sqrt(2) * piece.Width;
-        return Path.Of(
-            true,
+        return
+        [
             new(x, y),
             new(x, y + wide),
             new(right, y + wide + place.Across),
-            new(right, y + place.Across)
-        );
+            new(right, y + place.Across),
+        ];
     }
 }

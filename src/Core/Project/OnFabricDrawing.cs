@@ -49,7 +49,7 @@ public static class OnFabricDrawing
             var label = LayoutGuide.MarkOf(fabric, place);
             shapes.Add(
                 fabric.Task.Pieces[place.Piece].IsBias
-                    ? Slanted(place, fabric.Task.Pieces[place.Piece].Width, label).In(part)
+                    ? Slanted(place, fabric.Task.Pieces[place.Piece], label).In(part)
                     : new ClothPiece(
                         new Point(place.Y, place.X),
                         new Point(place.Y + place.Along, place.X + place.Across),
@@ -92,20 +92,11 @@ public static class OnFabricDrawing
         );
     }
 
-    /// <summary>A strip at 45° from the left selvedge on, its ends on the straight grain.</summary>
-    private static PathShape Slanted(Placement place, Length width, string label)
-    {
-        var (x, y, across, wide) = (place.X, place.Y, place.Across, Math.Sqrt(2) * width);
-        return new PathShape(
-            Path.Of(
-                true,
-                new Point(y, x),
-                new Point(y + wide, x),
-                new Point(y + wide + across, x + across),
-                new Point(y + across, x + across)
-            ),
+    /// <summary>A strip at 45°: as on the guide, whose length goes down the page.</summary>
+    private static PathShape Slanted(Placement place, PieceToCut piece, string label) =>
+        new(
+            Path.Of(true, [.. LayoutGuide.Corners(place, piece).Select(p => new Point(p.Y, p.X))]),
             Fill: ClothRole.Main,
             Label: label
         );
-    }
 }

@@ -24,16 +24,12 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
         CancellationToken cancel
     )
     {
-        var (line, _, errors) = await PrepareAsync(seat, id, working, ask, ruler, cancel);
+        var (line, errors) = await PrepareAsync(seat, id, working, ask, ruler, cancel);
         return (line is null ? null : await cutLists.AddAsync(seat, line, cancel), errors);
     }
 
     /// <summary>What a cut list holds, before it is frozen; null where the ask is wrong.</summary>
-    public async Task<(
-        CutListLine? Line,
-        WorkPlan? Plan,
-        IReadOnlyList<FieldError> Errors
-    )> PrepareAsync(
+    public async Task<(CutListLine? Line, IReadOnlyList<FieldError> Errors)> PrepareAsync(
         Seat seat,
         Guid id,
         WorkingRow working,
@@ -55,7 +51,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
         var outcome = known.Forward.Compute(raw, ruler);
         if (outcome.Answer is not WorkPlan plan)
         {
-            return (null, null, outcome.Errors);
+            return (null, outcome.Errors);
         }
         var rested = await swatches.OfWorkingsAsync(seat, [working.Id], cancel);
         var line = new CutListLine(
@@ -70,7 +66,7 @@ public sealed class Freezer(SwatchStore swatches, CutListStore cutLists, Project
             ),
             UsedUp(plan, working, Stage.Cut)
         );
-        return (line, plan, []);
+        return (line, []);
     }
 
     /// <summary>What a plan uses up of the things that its working uses, at the end of a stage.</summary>

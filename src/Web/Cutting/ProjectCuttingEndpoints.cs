@@ -68,12 +68,11 @@ public static class ProjectCuttingEndpoints
         }
         var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
         var fabrics = await FabricsAsync(here, things);
-        var even = plan.AtEvenChance()
-            .ToCut(fabrics)
+        IEnumerable<FabricToCut> Asked(ProjectPlan of) =>
+            of.ToCut(fabrics).Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric);
+        var even = Asked(plan.AtEvenChance())
             .ToDictionary(FabricOut.KeyOf, f => CuttingTable.Lay(f.Task, 0, here.Cancel).Used);
-        var all = plan.ToCut(fabrics)
-            .Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric)
-            .ToList();
+        var all = Asked(plan).ToList();
         if (pins.Length > 0)
         {
             if (all is not [var one] || Pinned(one, PinIn.Parse(pins)) is not { } pinned)
@@ -210,7 +209,7 @@ public static class ProjectCuttingEndpoints
         foreach (var part in parts)
         {
             var row = rows.First(r => r.Id == part);
-            var (line, _, errors) = await freezer.PrepareAsync(
+            var (line, errors) = await freezer.PrepareAsync(
                 here.Seat,
                 cut.Ids[lines.Count],
                 row,
