@@ -20,18 +20,28 @@ export function AddThings({ kind, close }: { kind: ThingKind; close: () => void 
   const isHers = kind.name === 'machine' && !things.some(isMine);
   const [of, setOf] = useState<string>();
   const whose = of ?? owners[0]?.name;
+  // Two of one kind are told apart by their names: stitches know their machine by it.
+  const freeName = (name: string) => {
+    const isTaken = (as: string) => things.some((t) => t.kind === kind.name && t.name === as);
+    let number = 1;
+    while (isTaken(number > 1 ? `${name} ${number}` : name)) number++;
+    return number > 1 ? `${name} ${number}` : name;
+  };
   const put = async (names: string[]) => {
     setBusy(true);
     let last = '';
-    for (const [i, name] of names.entries()) {
-      const starter = kind.starters.find((s) => s.name === name);
-      last = await add(kind.name, name, {
-        ...((starter?.properties ?? {}) as Record<string, unknown>),
-        ...(owner && whose ? { [owner.name]: whose } : {}),
-        ...(isHers && i === 0 ? { mine: true } : {}),
-      });
+    try {
+      for (const [i, name] of names.entries()) {
+        const starter = kind.starters.find((s) => s.name === name);
+        last = await add(kind.name, owner ? name : freeName(name), {
+          ...((starter?.properties ?? {}) as Record<string, unknown>),
+          ...(owner && whose ? { [owner.name]: whose } : {}),
+          ...(isHers && i === 0 ? { mine: true } : {}),
+        });
+      }
+    } finally {
+      setBusy(false);
     }
-    setBusy(false);
     notify({
       says: `${names.length === 1 ? `“${names[0]}”` : `${names.length} ${kind.plural}`} added to your supplies.`,
     });

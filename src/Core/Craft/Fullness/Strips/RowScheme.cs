@@ -36,7 +36,7 @@ public sealed record RowScheme(
         new(
             new Choice(
                 "three-straddling",
-                "three",
+                "three rows",
                 "Two rows inside and one below the seam line: most even, and when one thread snaps two are left. The "
                     + "lowest row is unpicked."
             ),
@@ -45,7 +45,7 @@ public sealed record RowScheme(
         new(
             new Choice(
                 "one",
-                "one",
+                "one row",
                 "One row just inside the seam line: quickest, for a short or light edge. When its thread snaps nothing "
                     + "holds the rest, and it is least even."
             ),

@@ -51,7 +51,7 @@ internal sealed partial record DarningPlan(DarningInputs Ask) : WorkPlan
     /// <summary>Of a seam that is sewn again.</summary>
     public Length SewnAgain => Ask.TearLength + 2 * Past;
 
-    /// <summary>Whether half of the machine's width is enough, so that a block is stopped early.</summary>
+    /// <summary>Whether half of the machine's width is enough, so that a program of one width is stopped early.</summary>
     public bool StopsEarly => Ask.IsProgrammed && BlockWidth <= Ask.MaxStitchWidth / 2;
 
     /// <summary>x = i·(blockWidth − overlap), y = j·(blockLength − overlap), row by row.</summary>

@@ -159,10 +159,11 @@ internal static class DarningSteps
             "set-up",
             a.Ask.ByLever ? "Set the width" : "Set the foot",
             set
+                + $" Set the width to {a.Ruler.Fine(a.SetWidth)}."
                 + (
                     a.StopsEarly
-                        ? $" Half of its width is enough: stop it when {a.Ruler.Fine(a.BlockWidth)} are covered."
-                        : $" Set the width to {a.Ruler.Fine(a.SetWidth)}."
+                        ? $" If the program's width cannot be set: stop it when {a.Ruler.Fine(a.BlockWidth)} are covered, and tie off by hand."
+                        : ""
                 ),
             a.Ruler.Fine(a.Ask.ByLever ? a.SetWidth : a.SetLength),
             [
