@@ -7,11 +7,15 @@ namespace ZephyrReach.Store;
 /// <summary>Something that is used up.</summary>
 public sealed record Taken(Guid Thing, Length Length)
 {
-    /// <summary>What was taken of each thing, never more than is left of it: a column of an insert, from a list of things in JSON.</summary>
+    /// <summary>
+    /// What was taken of each thing, never more than is left of it: a column of an insert, from a list of things in JSON. Of a fabric
+    /// that was measured before it was washed that is more than what was cut.
+    /// </summary>
     /// <param name="list">The parameter with the list, such as <c>$8</c>.</param>
     internal static string Column(string list) =>
         $"""
-            (select coalesce(jsonb_agg(jsonb_build_object('thing', t.id, 'mm', least(t.left_mm, n.mm))), '[]')
+            (select coalesce(jsonb_agg(jsonb_build_object('thing', t.id, 'mm', least(t.left_mm, n.mm
+                / (1 - case when t.properties ->> 'shrinks' ~ '^[0-9][0-9]?([.][0-9]+)?$' then (t.properties ->> 'shrinks')::double precision else 0 end / 100)))), '[]')
                 from jsonb_to_recordset({list}) n (thing uuid, mm double precision)
                 join things t on t.id = n.thing and t.workroom_id = $2 and t.left_mm is not null)
             """;

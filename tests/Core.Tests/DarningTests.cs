@@ -161,8 +161,9 @@ public class DarningTests
                 .Single(s => s.Key == "set-up")
                 .Says;
 
-        SetUp(2).ShouldContain("Half of its width is enough: stop it when 4 mm are covered.");
-        SetUp(6).ShouldNotContain("Half of its width");
+        SetUp(2).ShouldContain("Set the width to 4 mm.");
+        SetUp(2).ShouldContain("stop it when 4 mm are covered");
+        SetUp(6).ShouldNotContain("stop it");
     }
 
     [Fact]

@@ -11,6 +11,8 @@ public sealed class LayoutTests
 {
     private const double Near = 1e-6;
 
+    private static readonly Gen<CuttingTask> AnyTask = AnyLayout.Task;
+
     /// <summary>What lies on a sheet, in mm.</summary>
     private sealed record Rect(double Left, double Top, double Right, double Bottom)
     {
@@ -20,41 +22,6 @@ public sealed class LayoutTests
             || Top >= other.Bottom + between - Near
             || other.Top >= Bottom + between - Near;
     }
-
-    private static readonly Gen<CuttingTask> AnyTask =
-        from width in Gen.Double[300, 1500]
-        from remnants in Gen.Select(Gen.Double[100, 900], Gen.Double[100, 900]).Array[0, 3]
-        from pieces in Gen.Select(
-            Gen.Double[20, 290],
-            Gen.Double[20, 290],
-            Gen.Int[1, 4],
-            Gen.Int[0, 2]
-        ).Array[1, 8]
-        from between in One(0, 0, 5, 12.7)
-        from edgeToEdge in Gen.Bool
-        from oneWay in Gen.Bool
-        from along in One(0, 0, 64, 101.6)
-        from across in One(0, 0, 50.8)
-        select new CuttingTask(
-            new Sheet(Mm(width), null),
-            [.. remnants.Select(r => new Sheet(Mm(r.Item1), Mm(r.Item2)))],
-            [
-                .. pieces.Select(
-                    (p, i) =>
-                        new PieceToCut($"{i}", p.Item3, Mm(p.Item1), Mm(p.Item2), (Grain)p.Item4)
-                ),
-            ]
-        )
-        {
-            Between = Mm(between),
-            EdgeToEdge = edgeToEdge,
-            OneWay = oneWay,
-            RepeatAlong = along > 0 ? Mm(along) : null,
-            RepeatAcross = across > 0 ? Mm(across) : null,
-        };
-
-    private static Gen<double> One(params double[] of) =>
-        Gen.Int[0, of.Length - 1].Select(i => of[i]);
 
     private static Length Mm(double mm) => Length.FromMillimetres(mm);
 
@@ -70,57 +37,11 @@ public sealed class LayoutTests
         );
 
     [Fact]
-    public void Every_piece_lies_inside_apart_and_on_its_grain() =>
-        AnyTask.Sample(
-            task =>
-            {
-                CheckSound(task, Lay(task, 0));
-            },
-            iter: 400 * Deep.Times
+    public void Every_piece_lies_inside_apart_on_its_grain_and_its_repeat() =>
+        AnyLayout.AnyShape.Sample(
+            task => AnyLayout.CheckSound(task, Lay(task, 0)),
+            iter: 500 * Deep.Times
         );
-
-    /// <summary>Every piece is there once, inside its sheet, apart from the others, on its grain and its repeat.</summary>
-    private static void CheckSound(CuttingTask task, Layout layout)
-    {
-        layout
-            .Placements.Select(p => (p.Piece, p.Number))
-            .Order()
-            .ShouldBe(
-                task.Pieces.SelectMany((p, i) => Enumerable.Range(1, p.Count).Select(n => (i, n)))
-            );
-        foreach (var p in layout.Placements)
-        {
-            var (piece, at) = (task.Pieces[p.Piece], On(p));
-            var sheet = p.On == 0 ? task.Bolt : task.Remnants[p.On - 1];
-            (p.IsTurned ? (p.Along, p.Across) : (p.Across, p.Along)).ShouldSatisfyAllConditions(
-                s => s.Item1.Millimetres.ShouldBe(piece.Width.Millimetres, 1e-3),
-                s => s.Item2.Millimetres.ShouldBe(piece.Long.Millimetres, 1e-3)
-            );
-            at.Left.ShouldBeGreaterThanOrEqualTo(0);
-            at.Top.ShouldBeGreaterThanOrEqualTo(0);
-            (
-                at.Left + (p.IsTurned ? piece.Long : piece.Width).Millimetres
-            ).ShouldBeLessThanOrEqualTo(sheet.Width.Millimetres + Near);
-            (
-                at.Top + (p.IsTurned ? piece.Width : piece.Long).Millimetres
-            ).ShouldBeLessThanOrEqualTo((sheet.Long ?? layout.Used).Millimetres + Near);
-            if (piece.Grain != Grain.Free || task.OneWay)
-            {
-                p.IsTurned.ShouldBe(piece.Grain == Grain.Across);
-            }
-            OffRepeat(p.X, task.RepeatAcross).ShouldBeLessThan(1e-3);
-            OffRepeat(p.Y, task.RepeatAlong).ShouldBeLessThan(1e-3);
-        }
-        foreach (var sheet in layout.Placements.GroupBy(p => p.On))
-        {
-            Rect[] all = [.. sheet.Select(On)];
-            for (var i = 0; i < all.Length; i++)
-            {
-                all.Skip(i + 1)
-                    .ShouldAllBe(other => other.IsApart(all[i], task.Between.Millimetres));
-            }
-        }
-    }
 
     [Fact]
     public void What_is_pinned_stays_and_the_rest_is_laid_round_it() =>
@@ -150,7 +71,7 @@ public sealed class LayoutTests
                         return;
                     }
                     var layout = Lay(pinned, 0.02);
-                    CheckSound(pinned, layout);
+                    AnyLayout.CheckSound(pinned, layout);
                     foreach (var pin in pinned.Pins)
                     {
                         var at = layout.Placements.Single(p =>
@@ -184,11 +105,6 @@ public sealed class LayoutTests
             .Misplaced(task with { Between = Mm(10), Pins = [At(0, 0, 0), At(1, 405, 0)] })
             .ShouldNotBeNull();
     }
-
-    private static double OffRepeat(Length at, Length? repeat) =>
-        repeat is { } step
-            ? Math.Abs(at.Millimetres - Math.Round(at / step) * step.Millimetres)
-            : 0;
 
     [Fact]
     public void What_is_left_is_free_and_less_than_the_bound_cannot_do() =>
@@ -363,25 +279,6 @@ public sealed class LayoutTests
                 layout.IsProven.ShouldBeTrue();
             }
         }
-    }
-
-    [Fact]
-    public void Strips_at_45_degrees_lie_side_by_side_as_parallelograms()
-    {
-        // Four strips 40 mm wide and 600 long: 600/√2 across, 600/√2 + 4·√2·40 along; each √2·40 further on.
-        var layout = Lay(
-            new CuttingTask(
-                new Sheet(Mm(1400), null),
-                [],
-                [new("bias", 4, Mm(40), Mm(600), Grain.Along, IsBias: true)]
-            ),
-            0
-        );
-        layout.Used.Millimetres.ShouldBe(600 / Math.Sqrt(2) + 4 * Math.Sqrt(2) * 40, 1e-3);
-        layout
-            .Placements.Select(p => Math.Round(p.Y.Millimetres, 2))
-            .ShouldBe([0, 56.57, 113.14, 169.71]);
-        layout.Placements.ShouldAllBe(p => Math.Abs(p.X.Millimetres) < Near);
     }
 
     [Fact]

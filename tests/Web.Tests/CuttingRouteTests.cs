@@ -97,6 +97,103 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
     }
 
     [Fact]
+    public async Task Folded_double_what_is_left_is_opened_out_and_what_is_still_to_be_washed_is_taken_as_it_lies_on_the_shelf()
+    {
+        var fabric = await ThingAsync("plain green", "140 cm", "3 m", shrinks: 5);
+        var project = await AddAsync(
+            "/api/projects",
+            new { id = Guid.CreateVersion7(), name = "Green skirt" }
+        );
+        var part = await PartAsync(project, "Top", fabric);
+        var green = (await TableAsync(project, 2, "&double=true")).GetProperty("fabrics")[0];
+        // 3 m less a twentieth; two strips of 78 cm are too wide for a pair on 70 cm, so each lies on the fold.
+        Mm(green, "left").ShouldBe(2850, 1e-3);
+        var layout = green.GetProperty("layout");
+        Mm(layout, "used").ShouldBe(490, 1e-3);
+        layout
+            .GetProperty("placements")
+            .EnumerateArray()
+            .ShouldAllBe(p => p.GetProperty("onFold").GetBoolean());
+        // Beside the fold 70 − 39 = 31 cm are left, in both layers.
+        green
+            .GetProperty("remnants")
+            .EnumerateArray()
+            .Select(r => r.GetString())
+            .ShouldBe(["2 of 31 × 49 cm"]);
+        (await CutAsync(project, green, isDouble: true)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await LeftAsync(fabric)).ShouldBe(3000 - 490 / 0.95, 0.1);
+        (await ThingsAsync("green")).ShouldBe([
+            "plain green",
+            "plain green, 31 × 49 cm",
+            "plain green, 31 × 49 cm",
+        ]);
+        await UndoAsync();
+        (await LeftAsync(fabric)).ShouldBe(3000, 0.1);
+        (await ListsAsync(part)).ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task Bias_strips_are_cut_from_what_is_left_where_that_is_enough()
+    {
+        var ask = new
+        {
+            fabric = new { width = "140 cm" },
+            pieces = new object[]
+            {
+                new
+                {
+                    name = "panel",
+                    width = "90 cm",
+                    length = "100 cm",
+                },
+                new
+                {
+                    name = "strip",
+                    count = 2,
+                    width = "4 cm",
+                    length = "100 cm",
+                    bias = true,
+                    join = "6 mm",
+                },
+            },
+            biasFromLeft = true,
+            seconds = 0,
+        };
+        var (answered, layout) = await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/cutting?units=metric",
+            ask
+        );
+        answered.StatusCode.ShouldBe(HttpStatusCode.OK, layout.ToString());
+        Mm(layout, "used").ShouldBe(1000, 1e-3);
+        layout.GetProperty("placements").GetArrayLength().ShouldBe(4);
+        var (refused, problem) = await Server.SendAsync(
+            HttpMethod.Post,
+            "/api/cutting?units=metric",
+            new
+            {
+                fabric = new { width = "140 cm", @double = true },
+                pieces = new[]
+                {
+                    new
+                    {
+                        name = "strip",
+                        width = "4 cm",
+                        length = "1 m",
+                        bias = true,
+                    },
+                },
+            }
+        );
+        refused.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        problem
+            .GetProperty("errors")
+            .GetProperty("fabric.double")[0]
+            .GetString()!
+            .ShouldContain("single layer");
+    }
+
+    [Fact]
     public async Task A_piece_that_fits_nowhere_is_named_with_what_would()
     {
         var (refused, problem) = await Server.SendAsync(
@@ -157,11 +254,11 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
             .ShouldBe(["across 20 in", "along 13 1/2 in", "along 27 in", "along 40 1/2 in"]);
     }
 
-    private async Task<JsonElement> TableAsync(Guid project, double seconds)
+    private async Task<JsonElement> TableAsync(Guid project, double seconds, string more = "")
     {
         var (answered, table) = await Server.SendAsync(
             HttpMethod.Get,
-            $"/api/projects/{project}/cutting?units=metric&seconds={seconds}"
+            $"/api/projects/{project}/cutting?units=metric&seconds={seconds}{more}"
         );
         answered.StatusCode.ShouldBe(HttpStatusCode.OK, table.ToString());
         return table;
@@ -195,7 +292,8 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
     private async Task<HttpResponseMessage> CutAsync(
         Guid project,
         JsonElement fabric,
-        double? used = null
+        double? used = null,
+        bool isDouble = false
     ) =>
         (
             await Server.SendAsync(
@@ -203,9 +301,15 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
                 $"/api/projects/{project}/cutting/cut?units=metric",
                 new
                 {
-                    fabric = fabric.GetProperty("key").GetString(),
-                    seconds = 2,
-                    edgeToEdge = false,
+                    layout = new
+                    {
+                        fabric = fabric.GetProperty("key").GetString(),
+                        seconds = 2,
+                        edgeToEdge = false,
+                        @double = isDouble,
+                        fromLeft = false,
+                        pins = "",
+                    },
                     used = used ?? Mm(fabric.GetProperty("layout"), "used"),
                     ids = Enumerable.Range(0, 8).Select(_ => Guid.CreateVersion7()),
                 }
@@ -216,7 +320,8 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
         string name,
         string width,
         string left,
-        string? of = null
+        string? of = null,
+        double? shrinks = null
     ) =>
         await AddAsync(
             "/api/drawer/things",
@@ -230,6 +335,7 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
                     usableWidth = width,
                     lengthLeft = left,
                     remnantOf = of,
+                    shrinks,
                 },
             }
         );
@@ -283,7 +389,7 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
         return lists.GetArrayLength();
     }
 
-    private async Task<IEnumerable<string>> ThingsAsync()
+    private async Task<IEnumerable<string>> ThingsAsync(string named = "red")
     {
         var (_, drawer) = await Server.SendAsync(HttpMethod.Get, "/api/drawer?units=metric");
         return drawer
@@ -291,7 +397,7 @@ public class CuttingRouteTests(ServerFixture fixture) : IClassFixture<ServerFixt
             .EnumerateArray()
             .Where(t => t.GetProperty("kind").GetString() == "cloth")
             .Select(t => t.GetProperty("name").GetString()!)
-            .Where(name => name.Contains("red", StringComparison.Ordinal))
+            .Where(name => name.Contains(named, StringComparison.Ordinal))
             .Order(StringComparer.Ordinal);
     }
 

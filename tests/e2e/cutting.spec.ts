@@ -21,7 +21,9 @@ test('a project is laid out on its fabrics, cut in one press by the keys, undone
   await sheeting.getByRole('button', { name: /^Piece C/ }).press('Shift+ArrowDown');
   await expect(much.getByText('Pinned: C')).toBeVisible();
   await expect(sheeting.getByRole('button', { name: /^Piece C, pinned/ })).toBeVisible();
-  await much.getByRole('button', { name: 'Let it go' }).press('Enter');
+  await sheeting.getByRole('button', { name: /^Piece C, pinned/ }).press('t');
+  await expect(sheeting.getByText('154 cm from the cut end').first()).toBeHidden();
+  await much.getByRole('button', { name: 'Let C go' }).press('Enter');
   await expect(much.getByText('Pull a piece to where you want it')).toBeVisible();
 
   await much.getByRole('radio', { name: 'tear or rotary cutter' }).press('Space');

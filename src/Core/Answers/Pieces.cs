@@ -26,6 +26,12 @@ public sealed record Piece(
     /// <summary>What its fabric is called, where that is not the one of the part; else empty.</summary>
     public string Fabric { get; init; } = "";
 
+    /// <summary>What each gives to a join where all of them are sewn together at their ends, square to the seam; null where they are not.</summary>
+    public Length? JoinedBy { get; init; }
+
+    /// <summary>How long they have to be once they are joined; null for as long as they are.</summary>
+    public Length? JoinedTo { get; init; }
+
     /// <summary>How its length is written: as what is cut, or to the marking step where nothing of it is trimmed or gathered away.</summary>
     public LengthKind LengthKind { get; init; } = LengthKind.Cut;
 

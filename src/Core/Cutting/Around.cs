@@ -80,13 +80,17 @@ internal sealed class Around(Board board) : ILayer
             Laid? best = null;
             foreach (var box in free[sheet])
             {
+                if (item.IsAtFold && box.Left > 0)
+                {
+                    continue;
+                }
                 for (var way = 0; way < (item.MayTurn ? 2 : 1); way++)
                 {
                     var turned = item.MayTurn && (way == 0) == first;
                     var at = new Laid(
                         sheet,
-                        Next(box.Left, board.StepX),
-                        Next(box.Top, board.StepY),
+                        board.FromX(box.Left, item),
+                        board.FromY(box.Top, item),
                         turned
                     );
                     if (
@@ -111,8 +115,6 @@ internal sealed class Around(Board board) : ILayer
         }
         throw new InvalidOperationException("A bolt goes on as far as it is needed.");
     }
-
-    private static long Next(long at, long step) => (at + step - 1) / step * step;
 
     /// <summary>Takes a place out of what is free: of each rectangle that it meets up to four are left.</summary>
     private void Take(int sheet, Box taken)

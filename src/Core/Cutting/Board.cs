@@ -1,35 +1,7 @@
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Cutting;
-
-/// <summary>A rectangle to be laid, in ticks.</summary>
-/// <param name="Piece">Which of the task’s pieces.</param>
-/// <param name="First">The number of the first that lies in it; slanted strips lie side by side in one.</param>
-/// <param name="Strips">How many.</param>
-/// <param name="Width">Across the fabric, as it lies first.</param>
-/// <param name="Height">Along it.</param>
-/// <param name="IsTurned">Whether its length lies across the fabric as it lies first.</param>
-/// <param name="MayTurn">Whether it may lie the other way too.</param>
-internal readonly record struct Item(
-    int Piece,
-    int First,
-    int Strips,
-    long Width,
-    long Height,
-    bool IsTurned,
-    bool MayTurn
-)
-{
-    public long Across(bool turn) => turn ? Height : Width;
-
-    public long Along(bool turn) => turn ? Width : Height;
-
-    public bool IsLike(Item other) =>
-        Width == other.Width && Height == other.Height && MayTurn == other.MayTurn;
-}
-
-/// <summary>Where an item lies.</summary>
-internal readonly record struct Laid(int Sheet, long X, long Y, bool Turn);
 
 /// <summary>A cutting task in whole numbers: what lies side by side adds up exactly, whatever the units it was said in.</summary>
 /// <remarks>
@@ -48,24 +20,31 @@ internal sealed class Board
 
     private readonly CuttingTask task;
 
-    private Board(CuttingTask task)
+    private Board(CuttingTask task, int groups)
     {
         this.task = task;
-        Widths = [Down(task.Bolt.Width), .. task.Remnants.Select(r => Down(r.Width))];
+        Widths = [Down(Open(task.Bolt.Width)), .. task.Remnants.Select(r => Down(Open(r.Width)))];
         Heights = [Endless, .. task.Remnants.Select(r => Down(r.Long!.Value))];
         Between = Up(task.Between);
         StepX = task.RepeatAcross is { } across ? Up(across) : 1;
         StepY = task.RepeatAlong is { } along ? Up(along) : 1;
-        Items = [.. task.Pieces.SelectMany(ItemsOf)];
+        var making = new ItemsToLay(task, this, groups);
+        Items = [.. task.Pieces.SelectMany(making.Of)];
+        Unmatched = [.. making.Unmatched];
         Pinned =
         [
             .. Items.Select(i =>
                 task.Pins.LastOrDefault(p => p.Piece == i.Piece && p.Number == i.First) is { } pin
-                    ? new Laid(pin.On, Up(pin.X), Up(pin.Y), false)
+                    ? At(pin)
                     : (Laid?)null
             ),
         ];
     }
+
+    private static Laid At(Pin pin) => new(pin.On, Up(pin.X), Up(pin.Y), pin.IsTurned);
+
+    /// <summary>A sheet as wide as it lies: half where it is folded.</summary>
+    private Length Open(Length width) => task.IsDouble ? width / 2 : width;
 
     /// <summary>Of each sheet, the bolt first.</summary>
     public long[] Widths { get; }
@@ -75,7 +54,7 @@ internal sealed class Board
 
     public long Between { get; }
 
-    /// <summary>A piece begins at a multiple of this across the fabric.</summary>
+    /// <summary>A piece begins at a multiple of this across the fabric, or so far behind one as it says.</summary>
     public long StepX { get; }
 
     /// <summary>The same along it.</summary>
@@ -88,22 +67,76 @@ internal sealed class Board
 
     public bool HasPins => task.Pins.Count > 0;
 
+    /// <summary>Whether anything is no rectangle, and may lie in the hollows of others.</summary>
+    public bool HasShapes => Items.Any(i => i.Shape is not null);
+
+    public bool IsDouble => task.IsDouble;
+
+    /// <inheritdoc cref="Layout.Unmatched"/>
+    public IReadOnlyList<int> Unmatched { get; }
+
     public int Sheets => Widths.Length;
 
-    public static Board Of(CuttingTask task) => new(task);
+    public static Board Of(CuttingTask task) => new(task, int.MaxValue);
 
-    /// <summary>What an item takes across, with what keeps it apart from the next, to where the next may begin.</summary>
-    public long TakenAcross(long width) => Whole(width + Between, StepX);
+    /// <summary>The ways to group slanted strips: each size together, or in as many groups as lie side by side.</summary>
+    public static IEnumerable<Board> All(CuttingTask task) =>
+        task.Pieces.Any(p => p is { IsBias: true, Count: > 1 })
+            ? [Of(task), new Board(task, 1)]
+            : [Of(task)];
 
-    /// <inheritdoc cref="TakenAcross"/>
-    public long TakenAlong(long height) => Whole(height + Between, StepY);
+    /// <summary>Where an item may begin across the fabric, not before a place.</summary>
+    public long FromX(long at, Item item) => Next(at, StepX, item.PhaseX);
+
+    /// <summary>The same along it.</summary>
+    public long FromY(long at, Item item) => Next(at, StepY, item.PhaseY);
+
+    private static long Next(long at, long step, long phase) =>
+        step == 1 ? at
+        : at <= phase ? phase
+        : phase + (at - phase + step - 1) / step * step;
+
+    /// <summary>Whether a pin lies inside its sheet, where a hand may put such a piece.</summary>
+    public bool Holds(Pin pin)
+    {
+        if (IndexOf(pin) is not (>= 0 and var index) || pin.On < 0 || pin.On >= Sheets)
+        {
+            return false;
+        }
+        var (item, at) = (Items[index], At(pin));
+        return !task.Pieces[item.Piece].IsBias
+            && !(pin.IsTurned && (task.OneWay || item.Shape is { MayHead: false }))
+            && (!item.IsAtFold || at is { X: 0, Turn: false })
+            && at.X + item.Across(at.Turn) <= Widths[at.Sheet]
+            && at.Y + item.Along(at.Turn) <= Heights[at.Sheet];
+    }
+
+    /// <summary>Whether two pins that are held lie on each other, or too near.</summary>
+    public bool Meet(Pin pin, Pin other)
+    {
+        if (pin.On != other.On || IndexOf(other) < 0)
+        {
+            return false;
+        }
+        var (a, b) = (Items[IndexOf(pin)], Items[IndexOf(other)]);
+        var (here, there) = (At(pin), At(other));
+        return here.X < there.X + b.Across(there.Turn) + Between
+            && there.X < here.X + a.Across(here.Turn) + Between
+            && here.Y < there.Y + b.Along(there.Turn) + Between
+            && there.Y < here.Y + a.Along(here.Turn) + Between;
+    }
+
+    private int IndexOf(Pin pin) =>
+        Array.FindIndex(Items, i => i.Piece == pin.Piece && i.First == pin.Number);
 
     /// <summary>Whether an item fits on a sheet where nothing else lies.</summary>
     public bool Fits(Item item, int sheet) =>
         FitsAs(item, sheet, false) || (item.MayTurn && FitsAs(item, sheet, true));
 
-    private bool FitsAs(Item item, int sheet, bool turn) =>
-        item.Across(turn) <= Widths[sheet] && item.Along(turn) <= Heights[sheet];
+    /// <summary>Whether it fits there turned, or not turned.</summary>
+    public bool FitsAs(Item item, int sheet, bool turn) =>
+        item.PhaseX + item.Across(turn) <= Widths[sheet]
+        && item.PhaseY + item.Along(turn) <= Heights[sheet];
 
     /// <summary>What is used of the bolt.</summary>
     public long Used(ReadOnlySpan<Laid> laid)
@@ -126,19 +159,27 @@ internal sealed class Board
         var piece = task.Pieces[item.Piece];
         if (!piece.IsBias)
         {
-            yield return new(
-                item.Piece,
-                item.First,
-                laid.Sheet,
-                Back(laid.X),
-                Back(laid.Y),
-                item.IsTurned != laid.Turn,
-                Back(item.Across(laid.Turn)),
-                Back(item.Along(laid.Turn))
-            );
+            for (var layer = 0; layer < item.Count; layer++)
+            {
+                yield return new(
+                    item.Piece,
+                    item.First + layer,
+                    laid.Sheet,
+                    Back(laid.X),
+                    Back(laid.Y),
+                    item.IsTurned != laid.Turn,
+                    Back(item.Across(laid.Turn)),
+                    Back(item.Along(laid.Turn))
+                )
+                {
+                    IsHalfTurned = laid.OnHead,
+                    IsMirrored = layer > 0 || piece.IsMirroredAs(item.First),
+                    IsOnFold = item.IsAtFold,
+                };
+            }
             yield break;
         }
-        for (var i = 0; i < item.Strips; i++)
+        for (var i = 0; i < item.Count; i++)
         {
             yield return new(
                 item.Piece,
@@ -153,46 +194,7 @@ internal sealed class Board
         }
     }
 
-    private static double Root2 { get; } = Math.Sqrt(2);
-
-    /// <summary>
-    /// A piece at a time; slanted strips all side by side: L/√2 across, and L/√2 + n·√2·w along with what keeps them apart.
-    /// </summary>
-    private IEnumerable<Item> ItemsOf(PieceToCut piece, int index)
-    {
-        if (piece.IsBias)
-        {
-            return
-            [
-                new Item(
-                    index,
-                    1,
-                    piece.Count,
-                    Up(piece.Long / Root2),
-                    Up(
-                        piece.Long / Root2
-                            + piece.Count * Root2 * piece.Width
-                            + (piece.Count - 1) * Root2 * task.Between
-                    ),
-                    false,
-                    false
-                ),
-            ];
-        }
-        var (width, height) = (Up(piece.Width), Up(piece.Long));
-        var isAcross = piece.Grain == Grain.Across;
-        return Enumerable
-            .Range(1, piece.Count)
-            .Select(number => new Item(
-                index,
-                number,
-                1,
-                isAcross ? height : width,
-                isAcross ? width : height,
-                isAcross,
-                piece.Grain == Grain.Free && !task.OneWay && width != height
-            ));
-    }
+    public static double Root2 { get; } = Math.Sqrt(2);
 
     public static long Up(Length length) =>
         (long)Math.Ceiling(length.Millimetres * TicksInMm - Slack);
@@ -201,7 +203,4 @@ internal sealed class Board
         (long)Math.Floor(length.Millimetres * TicksInMm + Slack);
 
     public static Length Back(long ticks) => Length.FromMillimetres(ticks / TicksInMm);
-
-    private static long Whole(long length, long step) =>
-        step == 1 ? length : (length + step - 1) / step * step;
 }

@@ -6,25 +6,30 @@ namespace ZephyrReach.Core.Cutting;
 /// <summary>What the cutting table may be asked, and reading it.</summary>
 /// <param name="Task">What is cut from what.</param>
 /// <param name="Seconds">About how long is looked for a better layout.</param>
-public sealed record CuttingInputs(CuttingTask Task, double Seconds)
+/// <param name="FromLeft">Whether strips on the bias are cut from what all else leaves over.</param>
+public sealed record CuttingInputs(CuttingTask Task, double Seconds, bool FromLeft)
 {
     private static LengthField Width { get; } =
         LengthField.Mm("width", "Width", 1, 5_000).Help("Between the selvedges.");
 
     private static LengthField Long { get; } = LengthField.Mm("length", "Length", 1, 200_000);
 
+    private static FlagField OneWay { get; } = new("oneWay", "Nap or one-way print");
+
+    private static LengthField RepeatAlong { get; } =
+        LengthField.Mm("repeatAlong", "Repeat along", 1, 2_000).Optional();
+
+    private static LengthField RepeatAcross { get; } =
+        LengthField.Mm("repeatAcross", "Repeat across", 1, 2_000).Optional();
+
+    private static LengthField There { get; } =
+        Long.Optional().Help("What there is of it; left out where it is still to buy.");
+
+    private static FlagField Double { get; } =
+        new FlagField("double", "Folded double").Help("Selvedge to selvedge: two are cut at once.");
+
     public static GroupField Fabric { get; } =
-        new(
-            "fabric",
-            "Fabric",
-            [
-                Width,
-                Long.Optional().Help("What there is of it; left out where it is still to buy."),
-                new FlagField("oneWay", "Nap or one-way print"),
-                LengthField.Mm("repeatAlong", "Repeat along", 1, 2_000).Optional(),
-                LengthField.Mm("repeatAcross", "Repeat across", 1, 2_000).Optional(),
-            ]
-        );
+        new("fabric", "Fabric", [Width, There, OneWay, RepeatAlong, RepeatAcross, Double]);
 
     public static GroupsField Remnants { get; } = new("remnants", "Remnants", [Width, Long], 20);
 
@@ -56,8 +61,26 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds)
 
     private static PathDataField Outline { get; } = new("outline", "Outline", true);
 
+    private static FlagField Mirrored { get; } =
+        new FlagField("mirrored", "In mirrored pairs").Help(
+            "Every second one is the mirror image of the one before."
+        );
+
+    private static LengthField Join { get; } =
+        LengthField
+            .Mm("join", "Join allowance", 0, 100)
+            .Optional()
+            .Help(
+                "Where all are sewn together at the ends of their length: what each gives to it."
+            );
+
     public static GroupsField Pieces { get; } =
-        new("pieces", "Pieces", [Name, Count, Width, Long, GrainField, Outline, Bias], 100);
+        new(
+            "pieces",
+            "Pieces",
+            [Name, Count, Width, Long, GrainField, Outline, Mirrored, Bias, Join],
+            100
+        );
 
     public static LengthField Between { get; } =
         LengthField.Mm("between", "Space between cuts", 0, 100, 0).Optional();
@@ -65,11 +88,16 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds)
     public static FlagField EdgeToEdge { get; } =
         new FlagField("edgeToEdge", "Cut right across").Help("Torn, or cut with a rotary cutter.");
 
+    public static FlagField FromLeftField { get; } =
+        new FlagField("biasFromLeft", "Bias strips from what is left").Help(
+            "Joined as few times as they can be, from what all other pieces leave over."
+        );
+
     public static NumberField SecondsField { get; } =
         new("seconds", "Seconds", 0, 10, 2, IsNeeded: false);
 
     public static IReadOnlyList<Field> Fields { get; } =
-    [Fabric, Remnants, Pieces, Between, EdgeToEdge, SecondsField];
+    [Fabric, Remnants, Pieces, Between, EdgeToEdge, FromLeftField, SecondsField];
 
     /// <summary>Reads what is asked; null when the reader has errors. A piece that lies on no sheet is refused by its name.</summary>
     public static CuttingInputs? Read(InputReader said)
@@ -85,33 +113,54 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds)
             said.Missing(Pieces);
         }
         var task = new CuttingTask(
-            new Sheet(fabric.Length(Width), fabric.OptionalLength((LengthField)Fabric.Fields[1])),
+            new Sheet(fabric.Length(Width), fabric.OptionalLength(There)),
             [.. remnants.Select(r => new Sheet(r.Length(Width), r.Length(Long)))],
             [.. pieces.Select(PieceOf)]
         )
         {
-            OneWay = fabric.Flag((FlagField)Fabric.Fields[2]),
-            RepeatAlong = fabric.OptionalLength((LengthField)Fabric.Fields[3]),
-            RepeatAcross = fabric.OptionalLength((LengthField)Fabric.Fields[4]),
+            OneWay = fabric.Flag(OneWay),
+            RepeatAlong = fabric.OptionalLength(RepeatAlong),
+            RepeatAcross = fabric.OptionalLength(RepeatAcross),
+            IsDouble = fabric.Flag(Double),
             Between = said.OptionalLength(Between) ?? Length.Zero,
             EdgeToEdge = said.Flag(EdgeToEdge),
         };
+        var fromLeft = said.Flag(FromLeftField);
         var seconds = said.OptionalNumber(SecondsField) ?? SecondsField.Start!.Value;
+        if (
+            said.Errors.Count == 0
+            && task.IsDouble
+            && CuttingTable.WhyNotDouble(task) is { Length: > 0 } why
+        )
+        {
+            fabric.Contradiction(Double, why);
+        }
         if (said.Errors.Count == 0)
         {
             CheckFit(said, pieces, task);
         }
-        return said.Errors.Count > 0 ? null : new CuttingInputs(task, seconds);
+        return said.Errors.Count > 0 ? null : new CuttingInputs(task, seconds, fromLeft);
     }
 
     private static PieceToCut PieceOf(InputReader said)
     {
-        _ = said.Paths(Outline);
+        var (width, length) = (said.Length(Width), said.Length(Long));
+        var outline = said.Paths(Outline) is [var path, ..] ? Outlines.Upright(path, true) : null;
+        if (
+            outline is { Bounds: var size }
+            && !(Fits(size.Width, width) && Fits(size.Height, length))
+        )
+        {
+            said.Contradiction(
+                Outline,
+                $"The outline is {said.Ruler.Mark(size.Width)} wide and {said.Ruler.Mark(size.Height)} long, unlike the piece."
+            );
+        }
         return new(
             said.OptionalName(Name) ?? "",
             (int)(said.OptionalNumber(Count) ?? 1),
-            said.Length(Width),
-            said.Length(Long),
+            outline?.Bounds.Width ?? width,
+            outline?.Bounds.Height ?? length,
             said.OptionalChoice(GrainField) switch
             {
                 "across" => Grain.Across,
@@ -119,8 +168,17 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds)
                 _ => Grain.Along,
             },
             said.Flag(Bias)
-        );
+        )
+        {
+            Outline = outline,
+            IsMirrored = said.Flag(Mirrored),
+            Joined = said.OptionalLength(Join) is { } by ? new Joined(by) : null,
+        };
     }
+
+    /// <summary>To half a millimetre, as it may have been written.</summary>
+    private static bool Fits(Length drawn, Length said) =>
+        Length.Difference(drawn, said).Millimetres <= 0.5;
 
     private static void CheckFit(
         InputReader said,

@@ -17,13 +17,22 @@ public static class CuttingTable
     /// <inheritdoc cref="NoWaste"/>
     private const long NoWasteInSecond = 60_000_000;
 
+    /// <summary>Bands of so many mm, in which outlines are laid.</summary>
+    private const double FineBand = 1;
+
+    /// <summary>The same for a first layout.</summary>
+    private const double RoughBand = 4;
+
+    /// <summary>Of what that takes, so much is done in a second here.</summary>
+    private const long NestWorkInSecond = 60_000_000;
+
     /// <summary>Lays everything out. The same task with the same seconds is answered the same.</summary>
     /// <param name="task">At most <see cref="MostPieces"/> pieces, each of which fits on the bolt.</param>
     /// <param name="seconds">About how long is looked for a better layout; 0 for the first that is found.</param>
     /// <param name="stop">Ends it with the best so far.</param>
     public static Layout Lay(CuttingTask task, double seconds, CancellationToken stop = default)
     {
-        var board = Board.Of(task);
+        var board = Board.All(task).Select(b => (Board: b, First(b).Used)).MinBy(b => b.Used).Board;
         var atLeast = LowerBound.Of(board);
         return task.EdgeToEdge
             ? Across(board, atLeast, seconds, stop)
@@ -33,50 +42,10 @@ public static class CuttingTable
     /// <summary>The first pin that lies beyond its sheet or on another; null where all lie well.</summary>
     public static Pin? Misplaced(CuttingTask task)
     {
-        Rect Of(Pin pin)
-        {
-            var piece = task.Pieces[pin.Piece];
-            var isAcross = piece.Grain == Grain.Across;
-            return new(
-                pin.X,
-                pin.Y,
-                pin.X + (isAcross ? piece.Long : piece.Width),
-                pin.Y + (isAcross ? piece.Width : piece.Long)
-            );
-        }
-        bool IsThere(Pin pin) =>
-            pin.On >= 0
-            && pin.On <= task.Remnants.Count
-            && pin.Piece >= 0
-            && pin.Piece < task.Pieces.Count
-            && pin.Number >= 1
-            && pin.Number <= task.Pieces[pin.Piece].Count
-            && !task.Pieces[pin.Piece].IsBias;
-        bool IsInside(Pin pin) =>
-            Of(pin) is var at
-            && (pin.On == 0 ? task.Bolt with { Long = null } : task.Remnants[pin.On - 1])
-                is var sheet
-            && at.Right <= sheet.Width
-            && !(at.Bottom > sheet.Long);
+        var board = Board.Of(task);
         return task.Pins.FirstOrDefault(pin =>
-            !IsThere(pin)
-            || !IsInside(pin)
-            || task.Pins.Any(other =>
-                other != pin
-                && IsThere(other)
-                && other.On == pin.On
-                && Of(pin).Meets(Of(other), task.Between)
-            )
+            !board.Holds(pin) || task.Pins.Any(other => other != pin && board.Meet(pin, other))
         );
-    }
-
-    private readonly record struct Rect(Length Left, Length Top, Length Right, Length Bottom)
-    {
-        public bool Meets(Rect other, Length between) =>
-            Left < other.Right + between
-            && other.Left < Right + between
-            && Top < other.Bottom + between
-            && other.Top < Bottom + between;
     }
 
     /// <summary>The longest that could lie across the bolt of a piece that does not; null where it does.</summary>
@@ -87,6 +56,28 @@ public static class CuttingTable
         return board.Fits(board.Items[0], 0) ? null
             : piece.IsBias ? Math.Sqrt(2) * task.Bolt.Width
             : task.Bolt.Width;
+    }
+
+    /// <summary>Why a task is not cut folded double; empty where it can be.</summary>
+    public static string WhyNotDouble(CuttingTask task)
+    {
+        var isMatched = task.RepeatAlong is not null || task.RepeatAcross is not null;
+        if (task.Pieces.Any(p => p.IsBias))
+        {
+            return "Strips on the bias are cut from a single layer.";
+        }
+        if (isMatched && task.OneWay)
+        {
+            return "A pattern that runs one way does not match itself when it is folded.";
+        }
+        if (isMatched && task.Pieces.Any(p => p is { Joined: not null, Count: > 1 }))
+        {
+            return "Strips whose pattern goes on across their joins are cut one by one.";
+        }
+        var folded = task with { IsDouble = true };
+        return task.Pieces.FirstOrDefault(p => WidestFor(folded, p) is not null) is { } wide
+            ? $"“{wide.Name}” is wider than half of the fabric."
+            : "";
     }
 
     private static Layout Free(Board board, long atLeast, double seconds, CancellationToken stop)
@@ -104,9 +95,40 @@ public static class CuttingTable
         );
         if (seconds > 0 && !stop.IsCancellationRequested)
         {
-            (laid, atLeast) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
+            (laid, var bound) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
+            // What is proven of rectangles is not of what lies in their hollows.
+            atLeast = board.HasShapes ? atLeast : bound;
         }
-        return Told(board, laid, atLeast);
+        return Nested(board, laid, atLeast, seconds, stop) is { } nested
+            ? Told(board, nested, atLeast, isSettled: true)
+            : Told(board, laid, atLeast);
+    }
+
+    /// <summary>Laid by their outlines; null where that takes no less than by their rectangles.</summary>
+    private static Laid[]? Nested(
+        Board board,
+        Laid[] boxed,
+        long atLeast,
+        double seconds,
+        CancellationToken stop
+    )
+    {
+        var used = board.Used(boxed);
+        if (board is not { HasShapes: true, HasPins: false, StepX: 1, StepY: 1 } || used <= atLeast)
+        {
+            return null;
+        }
+        var layer = new Nest(board, seconds > 0 ? FineBand : RoughBand, used);
+        var search = Begin(board, layer);
+        var each = Math.Max(1, layer.Work / Order.UsualCount);
+        search.Run((long)(seconds * NestWorkInSecond / each), atLeast, stop);
+        if (search.Used >= used)
+        {
+            return null;
+        }
+        var laid = new Laid[board.Items.Length];
+        layer.Lay(search.Best, laid);
+        return laid;
     }
 
     /// <summary>Laid to be cut right across; or for scissors, where that comes apart by such cuts all the same.</summary>
@@ -128,7 +150,8 @@ public static class CuttingTable
         if (seconds > 0 && !stop.IsCancellationRequested)
         {
             // What scissors cannot do with less, no cut right across can.
-            (var free, atLeast) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
+            (var free, var bound) = Exact.Lay(board, laid, atLeast, 0.5 * seconds, stop);
+            atLeast = board.HasShapes ? atLeast : bound;
             if (Separation.Of(board, free, board.Used(free)) is not null)
             {
                 laid = free;
@@ -168,6 +191,9 @@ public static class CuttingTable
         return laid;
     }
 
+    private static Annealing First(Board board) =>
+        Begin(board, board.HasPins ? new Around(board) : new Skyline(board));
+
     /// <summary>The best of the usual orders.</summary>
     private static Annealing Begin(Board board, ILayer layer)
     {
@@ -196,7 +222,8 @@ public static class CuttingTable
 
     /// <summary>Whether pieces of one bolt leave nothing over on so much of it.</summary>
     private static bool FillsWholly(Board board, long used) =>
-        board is { Sheets: 1, StepX: 1, StepY: 1, HasPins: false }
+        board is { Sheets: 1, StepX: 1, StepY: 1, HasPins: false, HasShapes: false }
+        && !board.Items.Any(i => i.IsAtFold)
         && board.Items.Aggregate(
             Int128.Zero,
             (area, i) => area + (Int128)(i.Width + board.Between) * (i.Height + board.Between)
@@ -234,20 +261,32 @@ public static class CuttingTable
                         && IsBeside(i, o)
                     )
                     .Select(o =>
-                        isAlong
-                            ? laid[o].Y + board.TakenAlong(Size(o, true))
-                            : laid[o].X + board.TakenAcross(Size(o, false))
+                        (isAlong ? laid[o].Y : laid[o].X) + Size(o, isAlong) + board.Between
                     )
                     .DefaultIfEmpty(0)
                     .Max();
-                laid[i] = isAlong ? laid[i] with { Y = free } : laid[i] with { X = free };
+                laid[i] = isAlong
+                    ? laid[i] with
+                    {
+                        Y = board.FromY(free, board.Items[i]),
+                    }
+                    : laid[i] with
+                    {
+                        X = board.FromX(free, board.Items[i]),
+                    };
             }
         }
     }
 
-    private static Layout Told(Board board, Laid[] laid, long atLeast, Separation? apart = null)
+    private static Layout Told(
+        Board board,
+        Laid[] laid,
+        long atLeast,
+        Separation? apart = null,
+        bool isSettled = false
+    )
     {
-        if (apart is null)
+        if (apart is null && !isSettled)
         {
             Settle(board, laid);
         }
@@ -257,7 +296,7 @@ public static class CuttingTable
             Board.Back(used),
             Board.Back(Math.Min(atLeast, used)),
             [
-                .. (apart is null ? Offcuts.Of(board, laid, used) : Offcuts.Of(apart))
+                .. (apart is null ? Offcuts.Of(board, laid, used) : Offcuts.Of(board, apart))
                     .OrderByDescending(o => o.Width.Millimetres * o.Long.Millimetres)
                     .ThenBy(o => o.On)
                     .ThenBy(o => o.Y)
@@ -272,6 +311,9 @@ public static class CuttingTable
                     Board.Back(c.To)
                 ))
                 .ToList()
-        );
+        )
+        {
+            Unmatched = board.Unmatched,
+        };
     }
 }

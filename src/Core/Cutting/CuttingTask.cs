@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Cutting;
@@ -36,7 +37,26 @@ public sealed record PieceToCut(
     Length Long,
     Grain Grain,
     bool IsBias = false
-);
+)
+{
+    /// <summary>Its outline, in mm from its upper left corner, with its length down; null for a rectangle.</summary>
+    public Path? Outline { get; init; }
+
+    /// <summary>Whether every second one is the mirror image of the one before.</summary>
+    public bool IsMirrored { get; init; }
+
+    /// <summary>That they are sewn together at their ends; null where each is by itself.</summary>
+    public Joined? Joined { get; init; }
+
+    /// <summary>Whether one of them, from 1, is the mirror image.</summary>
+    public bool IsMirroredAs(int number) => IsMirrored && number % 2 == 0;
+}
+
+/// <summary>Pieces of one size that are sewn together at their ends.</summary>
+/// <param name="By">What each gives to a join, square to its seam; 0 or more.</param>
+/// <param name="Needed">How long they have to be together; null for as long as they are.</param>
+/// <param name="IsAcross">Whether they run the way of their width; else of their length.</param>
+public sealed record Joined(Length By, Length? Needed = null, bool IsAcross = false);
 
 /// <summary>What is cut from a fabric and its remnants.</summary>
 /// <param name="Bolt">The fabric itself.</param>
@@ -57,10 +77,19 @@ public sealed record CuttingTask(
     /// <summary>Whether nap or print runs one way: then a piece whose grain is free lies along it.</summary>
     public bool OneWay { get; init; }
 
+    /// <summary>
+    /// Whether every sheet is folded double, selvedge to selvedge, so that two are cut at once, one the mirror image of the
+    /// other. Distances across it are from the fold then.
+    /// </summary>
+    public bool IsDouble { get; init; }
+
     /// <summary>Pieces that lie where a hand put them; the rest is laid round them. Each lies inside its sheet, and apart from the others.</summary>
     public IReadOnlyList<Pin> Pins { get; init; } = [];
 
-    /// <summary>Every piece begins at a whole repeat of the pattern along the fabric; null where nothing is matched.</summary>
+    /// <summary>
+    /// Every piece begins at a whole repeat of the pattern along the fabric, and one that is joined where the one before ends;
+    /// null where nothing is matched.
+    /// </summary>
     public Length? RepeatAlong { get; init; }
 
     /// <summary>The same from selvedge to selvedge.</summary>
@@ -73,7 +102,8 @@ public sealed record CuttingTask(
 /// <param name="On">0 for the bolt, from 1 the remnants in their order.</param>
 /// <param name="X">From the left selvedge.</param>
 /// <param name="Y">From the cut end.</param>
-public sealed record Pin(int Piece, int Number, int On, Length X, Length Y);
+/// <param name="IsTurned">Whether it was turned by a quarter from how it lies by itself.</param>
+public sealed record Pin(int Piece, int Number, int On, Length X, Length Y, bool IsTurned = false);
 
 /// <summary>Where one piece lies.</summary>
 /// <param name="Piece">Which of the task’s pieces, from 0.</param>
@@ -93,11 +123,32 @@ public sealed record Placement(
     bool IsTurned,
     Length Across,
     Length Along
-);
+)
+{
+    /// <summary>Whether it stands on its head.</summary>
+    public bool IsHalfTurned { get; init; }
+
+    /// <summary>Whether it is the mirror image of its outline.</summary>
+    public bool IsMirrored { get; init; }
+
+    /// <summary>Whether it lies with its middle on the fold: what is seen of it is half.</summary>
+    public bool IsOnFold { get; init; }
+}
 
 /// <summary>A rectangle that is left over.</summary>
 /// <param name="On">0 for the bolt, from 1 the remnants.</param>
-public sealed record Offcut(int On, Length X, Length Y, Length Width, Length Long);
+/// <param name="Width">As it lies; one at the fold opens to twice of that.</param>
+public sealed record Offcut(int On, Length X, Length Y, Length Width, Length Long)
+{
+    /// <summary>How many alike there are: two where the fabric is folded and it does not reach the fold.</summary>
+    public int Count { get; init; } = 1;
+
+    /// <summary>Whether it lies at the fold.</summary>
+    public bool IsAtFold { get; init; }
+
+    /// <summary>Opened out.</summary>
+    public Length OpenWidth => IsAtFold ? 2 * Width : Width;
+}
 
 /// <summary>One cut that goes right across what is left of a sheet at that moment.</summary>
 /// <param name="On">0 for the bolt, from 1 the remnants.</param>
@@ -121,6 +172,13 @@ public sealed record Layout(
     IReadOnlyList<CutLine>? Cuts
 )
 {
+    /// <summary>Pieces, by their place in the task, whose pattern does not go on across their joins: they are as long as the fabric is wide.</summary>
+    public IReadOnlyList<int> Unmatched { get; init; } = [];
+
+    /// <summary>What is left of the sheets that were cut into.</summary>
+    public IEnumerable<Offcut> LeftOfCut =>
+        Left.Where(l => l.On == 0 || Placements.Any(p => p.On == l.On));
+
     /// <summary>Whether less than what is used is known not to do.</summary>
     public bool IsProven => Used == AtLeast;
 }

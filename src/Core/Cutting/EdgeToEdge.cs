@@ -41,21 +41,22 @@ internal sealed class EdgeToEdge(Board board) : ILayer
         for (var i = 0; i < rests.Count; i++)
         {
             var rest = rests[i];
+            if (item.IsAtFold && rest.X > 0)
+            {
+                continue;
+            }
             for (var way = 0; way < (item.MayTurn ? 2 : 1); way++)
             {
                 var turn = item.MayTurn && (way == 0) == first;
-                var (across, along) = (item.Across(turn), item.Along(turn));
-                if (across + board.Between > rest.Width || along + board.Between > rest.Height)
+                var (width, height) = Taken(item, turn, rest);
+                if (width > rest.Width || height > rest.Height)
                 {
                     continue;
                 }
-                var spare = Math.Min(
-                    rest.Width - Math.Min(board.TakenAcross(across), rest.Width),
-                    rest.Height - Math.Min(board.TakenAlong(along), rest.Height)
-                );
+                var spare = Math.Min(rest.Width - width, rest.Height - height);
                 // Remnants first, and the end of the bolt last; there whichever way uses less of it.
                 var costs =
-                    rest.IsEndless ? Board.Endless + along
+                    rest.IsEndless ? Board.Endless + height
                     : rest.Sheet == 0 ? spare + Board.Endless / 2
                     : spare;
                 if (costs < least)
@@ -67,13 +68,24 @@ internal sealed class EdgeToEdge(Board board) : ILayer
         return (best, bestTurn);
     }
 
+    /// <summary>What an item takes of a rectangle from its corner on, with what keeps it apart from the next.</summary>
+    private (long Width, long Height) Taken(Item item, bool turn, Rest rest) =>
+        (
+            board.FromX(rest.X, item) - rest.X + item.Across(turn) + board.Between,
+            board.FromY(rest.Y, item) - rest.Y + item.Along(turn) + board.Between
+        );
+
     private void Put(int index, bool turn, int at, bool alongFirst, Laid[] laid)
     {
         var (item, rest) = (board.Items[index], rests[at]);
-        laid[index] = new Laid(rest.Sheet, rest.X, rest.Y, turn);
+        laid[index] = new Laid(
+            rest.Sheet,
+            board.FromX(rest.X, item),
+            board.FromY(rest.Y, item),
+            turn
+        );
         rests.RemoveAt(at);
-        var width = Math.Min(board.TakenAcross(item.Across(turn)), rest.Width);
-        var height = Math.Min(board.TakenAlong(item.Along(turn)), rest.Height);
+        var (width, height) = Taken(item, turn, rest);
         // A band of the bolt is cut off before anything is cut from it.
         var isAlong = alongFirst && !rest.IsEndless;
         if (height < rest.Height)

@@ -105,6 +105,7 @@ internal static class Exact
                     .Concat(board.Heights.Skip(1))
                     .Append(board.StepX == 1 ? 0 : board.StepX)
                     .Append(board.StepY == 1 ? 0 : board.StepY)
+                    .Concat(board.Items.SelectMany(i => new[] { i.PhaseX, i.PhaseY }))
                     .Concat(
                         board.Pinned.SelectMany(p => p is { } pin ? new[] { pin.X, pin.Y } : [])
                     )
@@ -124,19 +125,25 @@ internal static class Exact
             var room = Constraints.AddCumulative((width + board.Between) / unit);
             for (var i = 0; i < board.Items.Length; i++)
             {
-                for (var way = 0; way < (board.Items[i].MayTurn ? 2 : 1); way++)
+                var item = board.Items[i];
+                var mayTurn = item.MayTurn || board.Pinned[i] is { Turn: true };
+                for (var way = 0; way < (mayTurn ? 2 : 1); way++)
                 {
                     var turn = way == 1;
-                    var item = board.Items[i];
                     var (across, along) = (item.Across(turn), item.Along(turn));
-                    if (across > width || along > height)
+                    if (item.PhaseX + across > width || item.PhaseY + along > height)
                     {
                         continue;
                     }
                     var name = $"{i} {sheet} {way}";
                     var isHere = Constraints.NewBoolVar(name);
-                    var (x, fromX) = Place(board.StepX, width - across, $"x {name}");
-                    var (y, fromY) = Place(board.StepY, height - along, $"y {name}");
+                    var (x, fromX) = Place(
+                        board.StepX,
+                        item.PhaseX,
+                        item.IsAtFold ? 0 : width - across,
+                        $"x {name}"
+                    );
+                    var (y, fromY) = Place(board.StepY, item.PhaseY, height - along, $"y {name}");
                     var (wide, high) = (
                         (across + board.Between) / unit,
                         (along + board.Between) / unit
@@ -167,18 +174,18 @@ internal static class Exact
                     Constraints.AddHint(isHere, isKnown ? 1 : 0);
                     if (isKnown)
                     {
-                        Constraints.AddHint(x, known[i].X / Of(board.StepX));
-                        Constraints.AddHint(y, known[i].Y / Of(board.StepY));
+                        Constraints.AddHint(x, (known[i].X - item.PhaseX) / Of(board.StepX));
+                        Constraints.AddHint(y, (known[i].Y - item.PhaseY) / Of(board.StepY));
                     }
                 }
             }
         }
 
         /// <summary>A place in whole steps, and what that is in units.</summary>
-        private (IntVar Steps, LinearExpr At) Place(long step, long most, string name)
+        private (IntVar Steps, LinearExpr At) Place(long step, long phase, long most, string name)
         {
-            var steps = Constraints.NewIntVar(0, most / Of(step), name);
-            return (steps, steps * (Of(step) / unit));
+            var steps = Constraints.NewIntVar(0, (most - phase) / Of(step), name);
+            return (steps, steps * (Of(step) / unit) + phase / unit);
         }
 
         private long Of(long step) => step == 1 ? unit : step;
@@ -215,10 +222,11 @@ internal static class Exact
             var laid = new Laid[board.Items.Length];
             foreach (var way in ways.Where(w => solver.BooleanValue(w.Is)))
             {
+                var item = board.Items[way.Item];
                 laid[way.Item] = new Laid(
                     way.Sheet,
-                    solver.Value(way.X) * Of(board.StepX),
-                    solver.Value(way.Y) * Of(board.StepY),
+                    solver.Value(way.X) * Of(board.StepX) + item.PhaseX,
+                    solver.Value(way.Y) * Of(board.StepY) + item.PhaseY,
                     way.Turn
                 );
             }

@@ -3,7 +3,8 @@ namespace ZephyrReach.Core.Cutting;
 /// <summary>How much of a bolt pieces take at the least, whatever way they are laid.</summary>
 /// <remarks>
 /// A share f(w) of the width that stands in for each piece’s own, so that no row of pieces comes to more than the whole of it,
-/// gives Σ f(w)·h as a bound: dual feasible functions, after Fekete and Schepers, 2004. With f(w) = w it is the area.
+/// gives Σ f(w)·h as a bound: dual feasible functions, after Fekete and Schepers, 2004. With f(w) = w it is the area. What is no
+/// rectangle may lie in the hollows of others: of that only its own area is sure.
 /// </remarks>
 internal static class LowerBound
 {
@@ -17,21 +18,23 @@ internal static class LowerBound
         var longest = onBolt.Count == 0 ? 0 : onBolt.Max(i => Least(i, board));
         var area = board.Items.Sum(i => Area(i, board)) - Remnants(board);
         var bound = Math.Max(longest, (long)Math.Ceiling(area / width - 1e-6) - board.Between);
-        foreach (var share in Shares(onBolt, board, width))
+        var boxes = onBolt.Where(i => i.Shape is null).ToList();
+        foreach (var share in Shares(boxes, board, width))
         {
-            var sum = onBolt.Sum(i => Shared(i, board, share));
+            var sum = boxes.Sum(i => Shared(i, board, share));
             bound = Math.Max(bound, (long)Math.Ceiling(sum - 1e-3) - board.Between);
         }
         return Math.Max(0, bound);
     }
 
     private static long Least(Item item, Board board) =>
-        item.MayTurn && Math.Max(item.Width, item.Height) <= board.Widths[0]
+        item.Shape is { } shape ? shape.Least
+        : item.MayTurn && Math.Max(item.Width, item.Height) <= board.Widths[0]
             ? Math.Min(item.Width, item.Height)
-            : item.Height;
+        : item.Height;
 
     private static double Area(Item item, Board board) =>
-        (double)(item.Width + board.Between) * (item.Height + board.Between);
+        item.Shape?.Area ?? (double)(item.Width + board.Between) * (item.Height + board.Between);
 
     /// <summary>The area of the remnants that anything fits on.</summary>
     private static double Remnants(Board board) =>

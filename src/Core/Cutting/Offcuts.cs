@@ -38,31 +38,39 @@ internal static class Offcuts
                     break;
                 }
                 taken.Add(free);
-                yield return Offcut(sheet, free);
+                yield return Offcut(board, sheet, free);
             }
         }
     }
 
     /// <summary>Of cuts that go right across: what they leave.</summary>
-    public static IEnumerable<Offcut> Of(Separation apart) =>
+    public static IEnumerable<Offcut> Of(Board board, Separation apart) =>
         apart
             .Rests.Select(r =>
                 (r.Sheet, Free: (r.Left, r.Top, Width: r.Right - r.Left, Long: r.Bottom - r.Top))
             )
             .Where(r => IsRemnant(r.Free.Width, r.Free.Long))
-            .Select(r => Offcut(r.Sheet, r.Free));
+            .Select(r => Offcut(board, r.Sheet, r.Free));
 
     private static bool IsRemnant(long width, long height) =>
         Board.Back(width) >= Least && Board.Back(height) >= Least;
 
-    private static Offcut Offcut(int sheet, (long X, long Y, long Width, long Height) free) =>
+    private static Offcut Offcut(
+        Board board,
+        int sheet,
+        (long X, long Y, long Width, long Height) free
+    ) =>
         new(
             sheet,
             Board.Back(free.X),
             Board.Back(free.Y),
             Board.Back(free.Width),
             Board.Back(free.Height)
-        );
+        )
+        {
+            IsAtFold = board.IsDouble && free.X == 0,
+            Count = board.IsDouble && free.X > 0 ? 2 : 1,
+        };
 
     /// <summary>
     /// The largest remnant of what is free, nothing where there is none: over the lines on which anything begins or ends, for each line across how far up it

@@ -6,7 +6,10 @@ namespace ZephyrReach.Core.Cutting;
 /// <param name="Splits">Of each item: whether what is left beside it is cut along first, where cuts go right across.</param>
 internal sealed record Order(int[] Items, bool[] Turns, bool[] Splits)
 {
-    /// <summary>Those to begin with: by length, by width, by area and by girth, the largest first.</summary>
+    /// <summary>How many there are to begin with.</summary>
+    public const int UsualCount = 10;
+
+    /// <summary>Those to begin with: what lies at the fold, then by length, by width, by area and by girth, the largest first.</summary>
     public static IEnumerable<Order> Usual(Board board)
     {
         Func<Item, long>[] sizes =
@@ -26,7 +29,8 @@ internal sealed record Order(int[] Items, bool[] Turns, bool[] Splits)
                     [
                         .. Enumerable
                             .Range(0, n)
-                            .OrderByDescending(i => size(board.Items[i]))
+                            .OrderByDescending(i => board.Items[i].IsAtFold)
+                            .ThenByDescending(i => size(board.Items[i]))
                             .ThenBy(i => i),
                     ],
                     [

@@ -76,7 +76,7 @@ internal sealed class Skyline(Board board) : ILayer
 
     private (int Item, bool Turn) Best(Order order, int sheet, int low)
     {
-        var (room, floor) = (x[low + 1] - x[low], y[low]);
+        var (end, floor) = (x[low + 1], y[low]);
         var atSelvedge = low + 1 == steps;
         var wall = low == 0 ? long.MaxValue : y[low - 1] - floor;
         var other = atSelvedge ? long.MaxValue : y[low + 1] - floor;
@@ -88,21 +88,24 @@ internal sealed class Skyline(Board board) : ILayer
                 continue;
             }
             var item = board.Items[i];
+            if (item.IsAtFold && low > 0)
+            {
+                continue;
+            }
+            var (from, top) = (board.FromX(x[low], item), board.FromY(floor, item));
             for (var way = 0; way < (item.MayTurn ? 2 : 1); way++)
             {
                 var turn = item.MayTurn && (way == 0) == order.Turns[i];
                 var (across, along) = (item.Across(turn), item.Along(turn));
-                var taken = board.TakenAcross(across);
-                if (
-                    (atSelvedge ? across + board.Between : taken) > room
-                    || floor + along > board.Heights[sheet]
-                )
+                var right = from + across + board.Between;
+                if (right > end || top + along > board.Heights[sheet])
                 {
                     continue;
                 }
-                var height = board.TakenAlong(along);
-                var isLevel = height == wall || height == other;
-                var fills = taken >= room;
+                // What is nearer to a wall than the next repeat is level with it.
+                var height = top - floor + along + board.Between;
+                var isLevel = IsLevel(height, wall) || IsLevel(height, other);
+                var fills = right + board.StepX > end;
                 var now =
                     fills && isLevel ? 4
                     : fills ? 3
@@ -121,38 +124,39 @@ internal sealed class Skyline(Board board) : ILayer
         return (best, bestTurn);
     }
 
+    private bool IsLevel(long height, long wall) => height <= wall && height + board.StepY > wall;
+
     /// <summary>Puts it beside the higher wall of the gap.</summary>
     private long Put(int index, bool turn, int sheet, int low, Laid[] laid)
     {
         var item = board.Items[index];
-        var taken = Math.Min(board.TakenAcross(item.Across(turn)), x[low + 1] - x[low]);
+        var taken = item.Across(turn) + board.Between;
         var wall = low == 0 ? long.MaxValue : y[low - 1];
         var other = low + 1 == steps ? long.MaxValue : y[low + 1];
-        var onRight = board.StepX == 1 && other > wall && taken < x[low + 1] - x[low];
-        var from = onRight ? x[low + 1] - taken : x[low];
-        laid[index] = new Laid(sheet, from, y[low], turn);
-        Grow(low, from, taken, y[low] + board.TakenAlong(item.Along(turn)));
+        var onRight =
+            board.StepX == 1 && !item.IsAtFold && other > wall && taken < x[low + 1] - x[low];
+        var from = onRight ? x[low + 1] - taken : board.FromX(x[low], item);
+        laid[index] = new Laid(sheet, from, board.FromY(y[low], item), turn);
+        Grow(low, from, taken, laid[index].Y + item.Along(turn) + board.Between);
         return laid[index].Y + item.Along(turn);
     }
 
     private void Grow(int low, long from, long taken, long top)
     {
         var (begin, end, floor) = (x[low], x[low + 1], y[low]);
-        if (from == begin && taken == end - begin)
+        var at = low;
+        if (from > begin)
         {
-            y[low] = top;
+            Open(++at);
+            x[at] = from;
         }
-        else if (from == begin)
+        y[at] = top;
+        if (from + taken < end)
         {
-            Open(low + 1);
-            (x[low + 1], y[low + 1], y[low]) = (begin + taken, floor, top);
+            Open(at + 1);
+            (x[at + 1], y[at + 1]) = (from + taken, floor);
         }
-        else
-        {
-            Open(low + 1);
-            (x[low + 1], y[low + 1]) = (from, top);
-        }
-        Join(low);
+        Join(low, at + 1);
     }
 
     private void Open(int at)
@@ -165,9 +169,9 @@ internal sealed class Skyline(Board board) : ILayer
     }
 
     /// <summary>Makes one step of those beside each other that are level.</summary>
-    private void Join(int around)
+    private void Join(int first, int last)
     {
-        for (var i = Math.Min(around + 1, steps - 1); i >= Math.Max(1, around - 1); i--)
+        for (var i = Math.Min(last, steps - 1); i >= Math.Max(1, first); i--)
         {
             if (y[i] == y[i - 1])
             {
@@ -195,7 +199,7 @@ internal sealed class Skyline(Board board) : ILayer
         var wall = low == 0 ? long.MaxValue : y[low - 1];
         var other = low + 1 == steps ? long.MaxValue : y[low + 1];
         y[low] = Math.Min(wall, other);
-        Join(low);
+        Join(low, low + 1);
         return true;
     }
 }

@@ -13,7 +13,7 @@ public sealed record PartPiece(Guid Part, string PartName, Piece Piece, string M
 /// <summary>What of a project is cut from one fabric, all parts together.</summary>
 /// <param name="Thing">The fabric in the supplies; null where none was chosen.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Left">What there is of it; null where that is not known.</param>
+/// <param name="Left">What there is of it to cut from, once it is washed; null where that is not known.</param>
 /// <param name="Remnants">What was left of it before, in the order of the task’s remnants.</param>
 /// <param name="Pieces">In the order of the task’s pieces.</param>
 /// <param name="TooLarge">Those that do not lie on it, whichever way; they are not in the task.</param>
@@ -73,13 +73,13 @@ public sealed record FabricToCut(
             .Select(s => (Supply: s, Is: Read(s, ruler)))
             .Where(r => r.Is is { UsableWidth: not null } && r.Is.RemnantOf == name)
             .ToList();
-        var bolt = new Sheet(known?.UsableWidth ?? OnCloth.UsualWidth, thing?.Left);
+        var bolt = new Sheet(known?.UsableWidth ?? OnCloth.UsualWidth, thing?.ToCutFrom);
         var all = pieces
             .Select((p, i) => new PartPiece(p.Part.Id, p.Part.Name, p.Piece, MarkOf(i)))
             .ToList();
         var task = new CuttingTask(
             bolt,
-            [.. remnants.Select(r => new Sheet(r.Is!.UsableWidth!.Value, r.Supply.Left))],
+            [.. remnants.Select(r => new Sheet(r.Is!.UsableWidth!.Value, r.Supply.ToCutFrom))],
             []
         )
         {
@@ -94,7 +94,7 @@ public sealed record FabricToCut(
         return new FabricToCut(
             thing?.Id,
             name,
-            thing?.Left,
+            thing?.ToCutFrom,
             [.. remnants.Select(r => r.Supply)],
             laid,
             [.. lies[false]],
@@ -112,15 +112,49 @@ public sealed record FabricToCut(
         );
     }
 
+    /// <summary>A sheet as wide as it lies: half where it is folded.</summary>
+    /// <param name="on">0 for the bolt, from 1 the remnants.</param>
+    public Sheet SheetOf(int on)
+    {
+        var sheet = on == 0 ? Task.Bolt : Task.Remnants[on - 1];
+        return Task.IsDouble ? sheet with { Width = sheet.Width / 2 } : sheet;
+    }
+
+    /// <summary>The same with strips on the bias as they are cut from what all other pieces leave over.</summary>
+    public FabricToCut FromLeft(Layout layout) =>
+        this with
+        {
+            Pieces =
+            [
+                .. Pieces.Select(
+                    (p, i) =>
+                        Task.Pieces[i].IsBias
+                            ? p with
+                            {
+                                Piece = p.Piece with
+                                {
+                                    Count = layout.Placements.Count(l => l.Piece == i),
+                                },
+                            }
+                            : p
+                ),
+            ],
+        };
+
     private static Cloth? Read(Supply supply, Ruler ruler) =>
         Cloth.Described.Read(new InputReader(supply.Properties, ruler)) as Cloth;
 
-    /// <summary>As large as it is written; a slanted strip as long as its middle line, and no longer than lies across.</summary>
+    /// <summary>
+    /// As large as it is written, or as its outline is; a slanted strip as long as its middle line, and no longer than lies across.
+    /// </summary>
     private static PieceToCut ToCut(Piece piece, Sheet bolt, Ruler ruler)
     {
-        var (across, along) = OnCloth.Lies(piece, ruler);
-        return piece.OnBias
-            ? new(
+        var joined = piece.JoinedBy is { } by
+            ? new Joined(by, piece.JoinedTo, IsAcross: piece.GrainUpright && !piece.OnBias)
+            : null;
+        if (piece.OnBias)
+        {
+            return new(
                 piece.Name,
                 piece.Count,
                 piece.Depth,
@@ -128,7 +162,21 @@ public sealed record FabricToCut(
                 Grain.Along,
                 IsBias: true
             )
-            : new(piece.Name, piece.Count, across, along, Grain.Along);
+            {
+                Joined = joined,
+            };
+        }
+        if (piece.Outline.IsRectangle)
+        {
+            var (across, along) = OnCloth.Lies(piece, ruler);
+            return new(piece.Name, piece.Count, across, along, Grain.Along) { Joined = joined };
+        }
+        var outline = Outlines.Upright(piece.Outline, piece.GrainUpright);
+        var size = outline.Bounds;
+        return new(piece.Name, piece.Count, size.Width, size.Height, Grain.Along)
+        {
+            Outline = outline,
+        };
     }
 
     /// <summary>A to Z, then AA.</summary>

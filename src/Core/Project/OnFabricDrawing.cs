@@ -24,7 +24,7 @@ public static class OnFabricDrawing
 
     private static Drawing Of(FabricToCut fabric, Layout layout, int on, Ruler ruler)
     {
-        var sheet = on == 0 ? fabric.Task.Bolt : fabric.Task.Remnants[on - 1];
+        var sheet = fabric.SheetOf(on);
         var end = on == 0 ? layout.Used : sheet.Long!.Value;
         var name = on == 0 ? fabric.Name : fabric.Remnants[on - 1].Name;
         List<Shape> shapes =
@@ -37,30 +37,41 @@ public static class OnFabricDrawing
                     new Point(l.Y + l.Long, l.X + l.Width),
                     ClothRole.LeftOver,
                     Length.Min(l.Width, l.Long) >= Named
-                        ? Ruler.Size(ruler.Mark(l.Width), ruler.Mark(l.Long))
+                        ? Ruler.Size(ruler.Mark(l.OpenWidth), ruler.Mark(l.Long))
                         : ""
                 )),
         ];
-        var placed = layout.Placements.Where(p => p.On == on).ToList();
-        foreach (var place in placed)
+        var placed = LaidPiece.All(fabric, layout).Where(p => p.Place.On == on).ToList();
+        foreach (var piece in placed)
         {
-            var piece = fabric.Pieces[place.Piece];
-            var part = $"part-{piece.Part:N}";
-            var label = LayoutGuide.MarkOf(fabric, place);
+            var (place, cut) = (piece.Place, fabric.Task.Pieces[piece.Place.Piece]);
+            var part = $"part-{piece.Of.Part:N}";
             shapes.Add(
-                fabric.Task.Pieces[place.Piece].IsBias
-                    ? Slanted(place, fabric.Task.Pieces[place.Piece], label).In(part)
-                    : new ClothPiece(
+                cut is { IsBias: false, Outline: null }
+                    ? new ClothPiece(
                         new Point(place.Y, place.X),
                         new Point(place.Y + place.Along, place.X + place.Across),
                         ClothRole.Main,
-                        label
+                        piece.Mark
                     ).In(part)
+                    : Outlined(place, cut, piece.Mark).In(part)
+            );
+        }
+        if (fabric.Task.IsDouble)
+        {
+            shapes.Add(
+                new ClothLine(
+                    LineMeaning.Fold,
+                    new Point(Length.Zero, Length.Zero),
+                    new Point(end, Length.Zero)
+                )
             );
         }
         if (on == 0)
         {
-            foreach (var y in (Length[])[Length.Zero, sheet.Width])
+            foreach (
+                var y in fabric.Task.IsDouble ? (Length[])[sheet.Width] : [Length.Zero, sheet.Width]
+            )
             {
                 shapes.Add(
                     new ClothLine(
@@ -82,8 +93,14 @@ public static class OnFabricDrawing
         shapes.Add(Dimension.Right(Length.Zero, sheet.Width, end, LengthKind.Marked));
         return new Drawing(
             $"on-{on}",
-            on == 0 ? "On the fabric" : name,
-            $"{placed.Count} {(placed.Count == 1 ? "piece" : "pieces")} on {ruler.Mark(end)} of {(name.Length > 0 ? name : "the fabric")}, {ruler.Mark(sheet.Width)} wide; the selvedges lie above and below.",
+            (on == 0 ? "On the fabric" : name)
+                + (fabric.Task.IsDouble ? ", folded double: the fold above" : ""),
+            $"{Pieces(placed.Sum(p => p.Count))} on {ruler.Mark(end)} of {(name.Length > 0 ? name : "the fabric")}, {ruler.Mark(sheet.Width)} wide; "
+                + (
+                    fabric.Task.IsDouble
+                        ? "folded double, the fold above and the selvedges below."
+                        : "the selvedges lie above and below."
+                ),
             end,
             sheet.Width,
             shapes,
@@ -92,10 +109,12 @@ public static class OnFabricDrawing
         );
     }
 
-    /// <summary>A strip at 45°: as on the guide, whose length goes down the page.</summary>
-    private static PathShape Slanted(Placement place, PieceToCut piece, string label) =>
+    private static string Pieces(int count) => count == 1 ? "1 piece" : $"{count} pieces";
+
+    /// <summary>As on the guide, whose length goes down the page.</summary>
+    private static PathShape Outlined(Placement place, PieceToCut piece, string label) =>
         new(
-            Path.Of(true, [.. LayoutGuide.Corners(place, piece).Select(p => new Point(p.Y, p.X))]),
+            Path.Of(true, [.. Outlines.Of(place, piece).Points.Select(p => new Point(p.Y, p.X))]),
             Fill: ClothRole.Main,
             Label: label
         );

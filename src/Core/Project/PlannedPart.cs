@@ -2,6 +2,7 @@ using ZephyrReach.Core.Answers;
 using ZephyrReach.Core.Craft;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 
 namespace ZephyrReach.Core.Project;
 
@@ -62,4 +63,15 @@ public sealed record PartProgress(
 /// <summary>A thing of the supplies, as planning sees it.</summary>
 /// <param name="Properties">What is known of it, by property.</param>
 /// <param name="Left">What is left of it; null where that is not known, or where it is not used up.</param>
-public sealed record Supply(Guid Id, string Name, RawInputs Properties, Length? Left);
+public sealed record Supply(Guid Id, string Name, RawInputs Properties, Length? Left)
+{
+    /// <summary>What a length on the shelf comes to once it is washed: 1, or less for a fabric that will shrink.</summary>
+    public double OnceWashed =>
+        Properties.TryGet(Cloth.ShrinksField.Name, out var said)
+        && said.Number is > 0 and < 100 and var lost
+            ? 1 - lost / 100
+            : 1;
+
+    /// <summary>What there is of it to cut from.</summary>
+    public Length? ToCutFrom => Left * OnceWashed;
+}

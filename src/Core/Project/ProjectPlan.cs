@@ -114,7 +114,7 @@ public sealed class ProjectPlan
                     ? Taking.Of(p, plan, id => supplies.GetValueOrDefault(id))
                     : []
             ),
-            id => supplies.GetValueOrDefault(id)?.Left,
+            id => supplies.GetValueOrDefault(id)?.ToCutFrom,
             ruler
         );
 
@@ -183,7 +183,7 @@ public sealed class ProjectPlan
         }
         // What is on the shelf is never kept with the inputs: another part may be cut from it tomorrow.
         if (
-            UsedBy(part, "cloth")?.Left is { } there
+            UsedBy(part, "cloth")?.ToCutFrom is { } there
             && there > Length.Zero
             && !part.Progress.IsCut
             && FieldsOf(part).FirstOrDefault(f => f.From == Left)?.Name is { } atHand

@@ -79,6 +79,13 @@ public sealed record Cloth(
     private static readonly LengthField LeftField = Long(Stock.FieldName, "Amount left", 500)
         .Help("What is left of it.");
 
+    /// <summary>What it loses of its length in the wash that it still has before it, in per cent.</summary>
+    public static NumberField ShrinksField { get; } =
+        Number("shrinks", "Will shrink by", 0, 30)
+            .Help(
+                "Per cent of its length, where it is still to be washed: that is taken off what there is. Clear it once it is washed and measured again."
+            );
+
     private static readonly FlagField UsualField = new FlagField(
         UsualThings.FieldName,
         "My usual fabric"
@@ -134,6 +141,7 @@ public sealed record Cloth(
                 StretchField,
                 Width,
                 LeftField,
+                ShrinksField,
                 NapField,
                 RemnantField,
                 UsualField,
@@ -152,6 +160,7 @@ public sealed record Cloth(
         // The looks of a pattern are checked, and are for drawings only.
         _ = reader.OptionalColour(Accent);
         _ = reader.OptionalChoice(Pattern);
+        _ = reader.OptionalNumber(ShrinksField);
         return new Cloth(
             reader.OptionalChoice(FibreField),
             reader.OptionalChoice(BuildField),

@@ -17,17 +17,32 @@ namespace ZephyrReach.Web.Cutting;
 /// <param name="X">From the left selvedge to its nearest side.</param>
 /// <param name="Y">From the cut end to its nearest side.</param>
 /// <param name="Turned">Whether its length lies across the fabric.</param>
+/// <param name="OnHead">Whether it stands on its head.</param>
+/// <param name="Mirrored">Whether it is the mirror image of its outline.</param>
+/// <param name="OnFold">Whether its middle lies on the fold.</param>
 public sealed record PlacementOut(
     int Piece,
     int Number,
     int On,
     LengthOut X,
     LengthOut Y,
-    bool Turned
+    bool Turned,
+    bool OnHead,
+    bool Mirrored,
+    bool OnFold
 );
 
 /// <summary>A rectangle that is left over.</summary>
-public sealed record OffcutOut(int On, LengthOut X, LengthOut Y, LengthOut Width, LengthOut Length);
+/// <param name="Width">Opened out, where it lies at the fold.</param>
+/// <param name="Count">How many alike: two where the fabric is folded.</param>
+public sealed record OffcutOut(
+    int On,
+    LengthOut X,
+    LengthOut Y,
+    LengthOut Width,
+    LengthOut Length,
+    int Count
+);
 
 /// <summary>A cut that goes right across what is left.</summary>
 /// <param name="Way">across or along.</param>
@@ -40,13 +55,15 @@ public sealed record CutOut(int On, string Way, LengthOut At, LengthOut From, Le
 /// <param name="IsProven">Whether the two are the same.</param>
 /// <param name="Left">What is left over, at least 10 × 10 cm, the largest first.</param>
 /// <param name="Cuts">In their order, where each goes right across; else left out.</param>
+/// <param name="Unmatched">Pieces, from 0, whose pattern does not go on across their joins.</param>
 public sealed record LayoutOut(
     IReadOnlyList<PlacementOut> Placements,
     LengthOut Used,
     LengthOut AtLeast,
     bool IsProven,
     IReadOnlyList<OffcutOut> Left,
-    IReadOnlyList<CutOut>? Cuts
+    IReadOnlyList<CutOut>? Cuts,
+    IReadOnlyList<int> Unmatched
 )
 {
     public static LayoutOut Of(Layout layout, Ruler ruler)
@@ -60,7 +77,10 @@ public sealed record LayoutOut(
                     p.On,
                     Mark(p.X),
                     Mark(p.Y),
-                    p.IsTurned
+                    p.IsTurned,
+                    p.IsHalfTurned,
+                    p.IsMirrored,
+                    p.IsOnFold
                 )),
             ],
             LengthOut.Of(layout.Used, LengthKind.Cut, ruler),
@@ -71,8 +91,9 @@ public sealed record LayoutOut(
                     l.On,
                     Mark(l.X),
                     Mark(l.Y),
-                    Mark(l.Width),
-                    Mark(l.Long)
+                    Mark(l.OpenWidth),
+                    Mark(l.Long),
+                    l.Count
                 )),
             ],
             layout
@@ -83,7 +104,8 @@ public sealed record LayoutOut(
                     Mark(c.From),
                     Mark(c.To)
                 ))
-                .ToList()
+                .ToList(),
+            layout.Unmatched
         );
     }
 }
@@ -101,7 +123,7 @@ public static class CuttingEndpoints
             .DisableValidation()
             .WithTags("Cutting")
             .WithSummary(
-                "Lays pieces on a fabric and its remnants: { fabric: { width, length, oneWay, repeatAlong, repeatAcross }, remnants: [{ width, length }], pieces: [{ name, count, width, length, grain, outline, bias }], between, edgeToEdge, seconds }. Says how much is used, and that less cannot do."
+                "Lays pieces on a fabric and its remnants: { fabric: { width, length, oneWay, repeatAlong, repeatAcross, double }, remnants: [{ width, length }], pieces: [{ name, count, width, length, grain, outline, mirrored, bias, join }], between, edgeToEdge, biasFromLeft, seconds }. Says how much is used, and that less cannot do."
             )
             .Accepts<JsonElement>("application/json")
             .Produces<LayoutOut>()
@@ -116,12 +138,24 @@ public static class CuttingEndpoints
         {
             return Problem.Fields(said.Errors);
         }
-        var layout = Lay(asked.Task, asked.Seconds, here.Cancel);
+        if (Lay(asked.Task, asked.Seconds, asked.FromLeft, here.Cancel) is not { } layout)
+        {
+            return Problem.Field(
+                CuttingInputs.FromLeftField.Name,
+                "What is left over is not enough for the strips on the bias."
+            );
+        }
         return Results.Json(LayoutOut.Of(layout, here.Ruler), CraftJson.For(here.Ruler));
     }
 
-    /// <summary>Lays out within the seconds, beside at most one other that takes long.</summary>
-    public static Layout Lay(CuttingTask task, double seconds, CancellationToken cancel)
+    /// <summary>Lays out within the seconds, beside at most one other that takes long; null where what is left is not enough for strips.</summary>
+    /// <param name="fromLeft">Whether strips on the bias are cut from what is left.</param>
+    public static Layout? Lay(
+        CuttingTask task,
+        double seconds,
+        bool fromLeft,
+        CancellationToken cancel
+    )
     {
         if (seconds > LightSeconds)
         {
@@ -129,7 +163,9 @@ public static class CuttingEndpoints
         }
         using var stop = CancellationTokenSource.CreateLinkedTokenSource(cancel);
         stop.CancelAfter(TimeSpan.FromSeconds(Math.Max(1, seconds)));
-        var layout = CuttingTable.Lay(task, seconds, stop.Token);
+        var layout = fromLeft
+            ? BiasFromLeft.Lay(task, seconds, stop.Token)
+            : CuttingTable.Lay(task, seconds, stop.Token);
         cancel.ThrowIfCancellationRequested();
         return layout;
     }

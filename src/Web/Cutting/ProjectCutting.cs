@@ -19,14 +19,17 @@ public sealed record PartPieceOut(
     string Size
 )
 {
-    public static PartPieceOut Of(PartPiece piece, Ruler ruler) =>
+    /// <param name="inAll">Of strips of several lengths: how long they are together; else null.</param>
+    public static PartPieceOut Of(PartPiece piece, Length? inAll, Ruler ruler) =>
         new(
             piece.Part,
             piece.PartName,
             piece.Piece.Name,
             piece.Piece.Count,
             piece.Mark,
-            piece.Piece.SizeSays(ruler)
+            inAll is { } together
+                ? $"{piece.Piece.DepthSays(ruler)} wide, {ruler.Mark(together)} joined"
+                : piece.Piece.SizeSays(ruler)
         );
 }
 
@@ -36,15 +39,31 @@ public sealed record SheetOut(int On, string Name, JsonElement Drawing);
 
 /// <summary>A piece where it lies, in the order of cutting.</summary>
 /// <param name="Mark">What stands on it, with its number where there are several.</param>
+/// <param name="Piece">Which of the fabric’s pieces, from 0.</param>
+/// <param name="Number">Which of those alike, from 1; the first of two that are cut at once.</param>
+/// <param name="Count">How many are cut at once.</param>
+/// <param name="On">0 for the bolt, from 1 the remnants.</param>
+/// <param name="Across">How far it reaches across the fabric.</param>
+/// <param name="Along">How far it reaches along it.</param>
+/// <param name="CanMove">Whether a hand may put it elsewhere.</param>
 /// <param name="Sheet">What it is cut from.</param>
 /// <param name="FromEnd">From the cut end to its nearest side.</param>
 /// <param name="FromSelvedge">From the left selvedge to its nearest side.</param>
 public sealed record PlacedOut(
     string Mark,
+    int Piece,
+    int Number,
+    int Count,
     string Name,
+    Guid Part,
     string PartName,
     string Size,
+    int On,
     string Sheet,
+    LengthOut Across,
+    LengthOut Along,
+    bool OnFold,
+    bool CanMove,
     LengthOut FromEnd,
     LengthOut FromSelvedge
 );
@@ -53,6 +72,13 @@ public sealed record PlacedOut(
 /// <param name="Used">What all pieces take of it, without remnants.</param>
 /// <param name="Buy">That, as it is sold.</param>
 public sealed record BuyingOut(LengthOut Width, LengthOut Used, string Buy);
+
+/// <summary>Strips on the bias cut one way: with how many joins, and how much of the bolt everything uses then.</summary>
+public sealed record BiasWayOut(int Strips, int Joins, LengthOut Used);
+
+/// <summary>Strips on the bias as pieces of their own, and from what the other pieces leave over.</summary>
+/// <param name="FromLeft">Null where what is left is not enough.</param>
+public sealed record BiasOut(BiasWayOut Own, BiasWayOut? FromLeft);
 
 /// <summary>What of a project is cut from one fabric, laid out.</summary>
 /// <param name="Key">Names it among the fabrics of the project.</param>
@@ -65,6 +91,9 @@ public sealed record BuyingOut(LengthOut Width, LengthOut Used, string Buy);
 /// <param name="ForCertainty">What of it is cut to be surer than half the time that it is long enough; null where nothing is.</param>
 /// <param name="Remnants">The sizes of what is left over, as they are written.</param>
 /// <param name="TooLarge">Pieces that do not lie on it, whichever way.</param>
+/// <param name="Unmatched">Strips whose pattern does not go on across their joins, since they are as long as the fabric is wide.</param>
+/// <param name="WhyNotDouble">Why it is not cut folded double; empty where it can be.</param>
+/// <param name="Bias">Null where nothing is cut on the bias.</param>
 public sealed record FabricOut(
     string Key,
     Guid? Thing,
@@ -81,6 +110,9 @@ public sealed record FabricOut(
     IReadOnlyList<PlacedOut> Order,
     IReadOnlyList<BuyingOut> Buying,
     IReadOnlyList<string> Remnants,
+    IReadOnlyList<string> Unmatched,
+    string WhyNotDouble,
+    BiasOut? Bias,
     LayoutOut Layout
 )
 {
@@ -89,7 +121,16 @@ public sealed record FabricOut(
 
     private static readonly double[] SoldImperial = [36 * 25.4, 44 * 25.4, 54 * 25.4, 60 * 25.4];
 
-    public static FabricOut Of(FabricToCut fabric, Layout layout, Length? even, Ruler ruler)
+    /// <param name="other">The same with strips on the bias cut the other way; null where there are none, or where that cannot be.</param>
+    /// <param name="fromLeft">Whether they are cut from what is left.</param>
+    public static FabricOut Of(
+        FabricToCut fabric,
+        Layout layout,
+        Layout? other,
+        bool fromLeft,
+        Length? even,
+        Ruler ruler
+    )
     {
         LengthOut Cut(Length length) => LengthOut.Of(length, LengthKind.Cut, ruler);
         LengthOut Mark(Length length) => LengthOut.Of(length, LengthKind.Marked, ruler);
@@ -103,8 +144,19 @@ public sealed record FabricOut(
             Cut(fabric.PartByPart),
             fabric.PartByPart > layout.Used ? Mark(fabric.PartByPart - layout.Used) : null,
             even is { } least && layout.Used > least ? Mark(layout.Used - least) : null,
-            [.. fabric.Pieces.Select(p => PartPieceOut.Of(p, ruler))],
-            [.. fabric.TooLarge.Select(p => PartPieceOut.Of(p, ruler))],
+            [
+                .. fabric.Pieces.Select(
+                    (p, i) =>
+                        PartPieceOut.Of(
+                            p,
+                            fromLeft && fabric.Task.Pieces[i].IsBias
+                                ? BiasFromLeft.Needed(fabric.Task.Pieces[i])
+                                : null,
+                            ruler
+                        )
+                ),
+            ],
+            [.. fabric.TooLarge.Select(p => PartPieceOut.Of(p, null, ruler))],
             [
                 .. OnFabricDrawing
                     .All(fabric, layout, ruler)
@@ -114,15 +166,24 @@ public sealed record FabricOut(
                         Reckon.CraftJson.Of(s.Drawing, ruler)
                     )),
             ],
-            [
-                .. layout
-                    .Placements.OrderBy(p => p.On == 0 ? int.MaxValue : p.On)
-                    .ThenBy(p => p.Y)
-                    .ThenBy(p => p.X)
-                    .Select(p => Placed(fabric, p, ruler)),
-            ],
+            [.. LaidPiece.All(fabric, layout).Select(p => Placed(fabric, p, ruler))],
             Buyings(fabric, ruler),
-            [.. layout.Left.Select(l => Ruler.Size(ruler.Mark(l.Width), ruler.Mark(l.Long)))],
+            [
+                .. layout.LeftOfCut.Select(l =>
+                    Core.Answers.Piece.Many(
+                        l.Count,
+                        Ruler.Size(ruler.Mark(l.OpenWidth), ruler.Mark(l.Long))
+                    )
+                ),
+            ],
+            [.. layout.Unmatched.Select(i => fabric.Pieces[i].Mark)],
+            CuttingTable.WhyNotDouble(fabric.Task),
+            fabric.Task.Pieces.Any(p => p.IsBias)
+                ? new BiasOut(
+                    Way(fabric, fromLeft ? other! : layout, ruler),
+                    (fromLeft ? layout : other) is { } rest ? Way(fabric, rest, ruler) : null
+                )
+                : null,
             LayoutOut.Of(layout, ruler)
         );
     }
@@ -130,17 +191,41 @@ public sealed record FabricOut(
     public static string KeyOf(FabricToCut fabric) =>
         fabric.Thing?.ToString() ?? $"named {fabric.Name}";
 
-    private static PlacedOut Placed(FabricToCut fabric, Placement place, Ruler ruler)
+    private static BiasWayOut Way(FabricToCut fabric, Layout layout, Ruler ruler)
     {
-        var piece = fabric.Pieces[place.Piece];
+        var strips = layout
+            .Placements.Where(p => fabric.Task.Pieces[p.Piece].IsBias)
+            .GroupBy(p => p.Piece)
+            .Select(g => g.Count())
+            .ToList();
         return new(
-            LayoutGuide.MarkOf(fabric, place),
-            piece.Piece.Name,
-            piece.PartName,
-            piece.Piece.SizeSays(ruler),
+            strips.Sum(),
+            strips.Sum(n => n - 1),
+            LengthOut.Of(layout.Used, LengthKind.Cut, ruler)
+        );
+    }
+
+    private static PlacedOut Placed(FabricToCut fabric, LaidPiece laid, Ruler ruler)
+    {
+        var (place, cut) = (laid.Place, fabric.Task.Pieces[laid.Place.Piece]);
+        LengthOut Mark(Length length) => LengthOut.Of(length, LengthKind.Marked, ruler);
+        return new(
+            laid.Mark,
+            place.Piece,
+            place.Number,
+            laid.Count,
+            laid.Of.Piece.Name,
+            laid.Of.Part,
+            laid.Of.PartName,
+            laid.SizeSays(cut, ruler),
+            place.On,
             place.On == 0 ? fabric.Name : fabric.Remnants[place.On - 1].Name,
-            LengthOut.Of(place.Y, LengthKind.Marked, ruler),
-            LengthOut.Of(place.X, LengthKind.Marked, ruler)
+            Mark(place.Across),
+            Mark(place.Along),
+            place.IsOnFold,
+            !cut.IsBias,
+            Mark(place.Y),
+            Mark(place.X)
         );
     }
 

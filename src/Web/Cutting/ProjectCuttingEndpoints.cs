@@ -29,13 +29,13 @@ public static class ProjectCuttingEndpoints
         group
             .MapGet("", LayAsync)
             .WithSummary(
-                "What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout, pins are pieces of that fabric that stay where they were put: [{ piece, number, on, x, y }] in mm."
+                "What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout, pins are pieces of that fabric that stay where they were put: [{ piece, number, on, x, y, turned }] in mm."
             )
             .Produces<ProjectCuttingOut>();
         group
             .MapGet("paper", PaperAsync)
             .WithSummary(
-                "A layout at true size: fabric, seconds, edgeToEdge and pins as it was laid out; on is the sheet, 0 for the bolt; ?as=pdf|svg, and for a PDF ?paper=a4|letter."
+                "A layout at true size, asked as it was laid out; on is the sheet, 0 for the bolt; ?as=pdf|svg, and for a PDF ?paper=a4|letter."
             )
             .Produces<byte[]>(StatusCodes.Status200OK, "application/pdf", "image/svg+xml");
         group
@@ -52,50 +52,46 @@ public static class ProjectCuttingEndpoints
         ProjectStore projects,
         ProjectLoader loader,
         ThingStore things,
-        string fabric = "",
-        double seconds = 0,
-        bool edgeToEdge = false,
-        string pins = ""
+        [AsParameters] LayoutWanted wanted
     )
     {
         if (await projects.FindAsync(here.Seat, id, here.Cancel) is not { } project)
         {
             return Problem.NotFound("There is no such project.");
         }
-        if (seconds is not (>= 0 and <= MostSeconds))
+        if (wanted.Seconds is not (>= 0 and <= MostSeconds))
         {
             return Problem.Field("seconds", $"seconds must be from 0 to {MostSeconds}.");
         }
         var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
         var fabrics = await FabricsAsync(here, things);
         IEnumerable<FabricToCut> Asked(ProjectPlan of) =>
-            of.ToCut(fabrics).Where(f => fabric.Length == 0 || FabricOut.KeyOf(f) == fabric);
+            of.ToCut(fabrics)
+                .Where(f => wanted.Fabric.Length == 0 || FabricOut.KeyOf(f) == wanted.Fabric);
         var even = Asked(plan.AtEvenChance())
             .ToDictionary(FabricOut.KeyOf, f => CuttingTable.Lay(f.Task, 0, here.Cancel).Used);
-        var all = Asked(plan).ToList();
-        if (pins.Length > 0)
+        List<FabricOut> all = [];
+        foreach (var fabric in Asked(plan))
         {
-            if (all is not [var one] || Pinned(one, PinIn.Parse(pins)) is not { } pinned)
+            if (As(fabric, wanted, here) is not (var asked, var layout, var fromLeft))
             {
                 return Misplaced;
             }
-            all = [pinned];
+            all.Add(
+                FabricOut.Of(
+                    asked,
+                    layout,
+                    asked.Task.Pieces.Any(p => p.IsBias)
+                        ? CuttingEndpoints.Lay(asked.Task, 0, !fromLeft, here.Cancel)
+                        : null,
+                    fromLeft,
+                    even.TryGetValue(FabricOut.KeyOf(fabric), out var used) ? used : null,
+                    here.Ruler
+                )
+            );
         }
         return Results.Ok(
-            new ProjectCuttingOut(
-                project.Name,
-                [
-                    .. all.Select(f =>
-                        FabricOut.Of(
-                            f,
-                            Laid(f, seconds, edgeToEdge, here),
-                            even.TryGetValue(FabricOut.KeyOf(f), out var used) ? used : null,
-                            here.Ruler
-                        )
-                    ),
-                ],
-                [.. plan.Unplanned.Select(p => p.Name)]
-            )
+            new ProjectCuttingOut(project.Name, all, [.. plan.Unplanned.Select(p => p.Name)])
         );
     }
 
@@ -104,37 +100,31 @@ public static class ProjectCuttingEndpoints
         Guid id,
         ProjectLoader loader,
         ThingStore things,
-        string fabric,
+        [AsParameters] LayoutWanted wanted,
         string? paper,
         string? @as,
-        int on = 0,
-        double seconds = 0,
-        bool edgeToEdge = false,
-        string pins = ""
+        int on = 0
     )
     {
         var (_, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
         if (
             plan.ToCut(await FabricsAsync(here, things))
-                .FirstOrDefault(f => FabricOut.KeyOf(f) == fabric)
-            is not { } asked
+                .FirstOrDefault(f => FabricOut.KeyOf(f) == wanted.Fabric)
+            is not { } fabric
         )
         {
             return Problem.NotFound("Nothing is cut from that fabric here.");
         }
-        if (Pinned(asked, PinIn.Parse(pins)) is not { } pinned)
+        if (As(fabric, wanted, here) is not (var asked, var layout, _))
         {
             return Misplaced;
         }
-        var layout = Laid(pinned, Math.Clamp(seconds, 0, MostSeconds), edgeToEdge, here);
         return
-            on >= 0
-            && on <= pinned.Remnants.Count
-            && LayoutGuide.Of(pinned, layout, on) is { } guide
+            on >= 0 && on <= asked.Remnants.Count && LayoutGuide.Of(asked, layout, on) is { } guide
             ? GuideEndpoints.Write(
                 here,
                 guide,
-                on == 0 ? pinned.Name : pinned.Remnants[on - 1].Name,
+                on == 0 ? asked.Name : asked.Remnants[on - 1].Name,
                 paper,
                 @as
             )
@@ -144,23 +134,42 @@ public static class ProjectCuttingEndpoints
     private static IResult Misplaced =>
         Problem.Field(
             "pins",
-            "It does not lie there: it would reach beyond the fabric, or onto another piece that is pinned."
+            "It does not lie there: it would reach beyond the fabric, or onto another piece that is pinned, or it may not be turned."
         );
 
-    /// <summary>The same with pieces pinned; null where one does not lie where it was put.</summary>
-    private static FabricToCut? Pinned(FabricToCut fabric, IReadOnlyList<PinIn>? pins)
+    /// <summary>
+    /// A fabric laid out as it is wanted; null where a pin does not lie where it was put. Where it cannot be cut double, or strips not
+    /// from what is left, it is not.
+    /// </summary>
+    private static (FabricToCut Fabric, Layout Layout, bool FromLeft)? As(
+        FabricToCut fabric,
+        LayoutWanted wanted,
+        Here here
+    )
     {
-        var read = pins?.Select(p => p.Read()).ToList();
+        var read = PinIn.Parse(wanted.Pins)?.Select(p => p.Read()).ToList();
         if (read is null || read.Count > CuttingTable.MostPieces || read.Any(p => p is null))
         {
             return null;
         }
-        var task = fabric.Task with { Pins = [.. read.Select(p => p!)] };
-        return CuttingTable.Misplaced(task) is null ? fabric with { Task = task } : null;
+        var task = fabric.Task with
+        {
+            Pins = [.. read.Select(p => p!)],
+            EdgeToEdge = wanted.EdgeToEdge,
+            IsDouble = wanted.Double && CuttingTable.WhyNotDouble(fabric.Task).Length == 0,
+        };
+        if (CuttingTable.Misplaced(task) is not null)
+        {
+            return null;
+        }
+        var seconds = Math.Clamp(wanted.Seconds, 0, MostSeconds);
+        var asked = fabric with { Task = task };
+        return
+            wanted.FromLeft
+            && CuttingEndpoints.Lay(task, seconds, true, here.Cancel) is { } fromLeft
+            ? (asked.FromLeft(fromLeft), fromLeft, true)
+            : (asked, CuttingEndpoints.Lay(task, seconds, false, here.Cancel)!, false);
     }
-
-    private static Layout Laid(FabricToCut fabric, double seconds, bool edgeToEdge, Here here) =>
-        CuttingEndpoints.Lay(fabric.Task with { EdgeToEdge = edgeToEdge }, seconds, here.Cancel);
 
     private static async Task<IReadOnlyCollection<Supply>> FabricsAsync(
         Here here,
@@ -185,23 +194,23 @@ public static class ProjectCuttingEndpoints
         var (rows, plan) = await loader.WholeAsync(here.Seat, id, here.Ruler, here.Cancel);
         if (
             plan.ToCut(await FabricsAsync(here, things))
-                .FirstOrDefault(f => FabricOut.KeyOf(f) == cut.Fabric)
-            is not { } asked
+                .FirstOrDefault(f => FabricOut.KeyOf(f) == cut.Layout.Fabric)
+            is not { } there
         )
         {
             return Problem.NotFound("Nothing is cut from that fabric here any more.");
         }
-        if (Pinned(asked, cut.Pins ?? []) is not { } fabric)
+        if (As(there, cut.Layout, here) is not (var fabric, var layout, _))
         {
             return Misplaced;
         }
-        var layout = Laid(fabric, Math.Clamp(cut.Seconds, 0, MostSeconds), cut.EdgeToEdge, here);
         if (Math.Abs(layout.Used.Millimetres - cut.Used) > SameMm)
         {
             return Problem.Conflict("The layout has changed since: look at it again.");
         }
         var parts = fabric.Pieces.Select(p => p.Part).Distinct().ToList();
-        if (cut.Ids.Count < parts.Count + layout.Left.Count)
+        var over = layout.LeftOfCut.SelectMany(l => Enumerable.Repeat(l, l.Count)).ToList();
+        if (cut.Ids.Count < parts.Count + over.Count)
         {
             return Problem.Field("ids", "ids must be one for each part and each remnant.");
         }
@@ -228,8 +237,7 @@ public static class ProjectCuttingEndpoints
             : null;
         var left = known is null
             ? []
-            : layout
-                .Left.Select((l, i) => Remnant(cut.Ids[parts.Count + i], known, l, here.Ruler))
+            : over.Select((l, i) => Remnant(cut.Ids[parts.Count + i], known, l, here.Ruler))
                 .ToList();
         return await cutLists.AddAllAsync(
             here.Seat,
@@ -260,7 +268,8 @@ public static class ProjectCuttingEndpoints
         List<Taken> taken = [.. byItself.Where(t => t.Thing != fabric.Thing)];
         foreach (var sheet in layout.Placements.GroupBy(p => p.On))
         {
-            double Area(Placement p) => p.Across.Millimetres * p.Along.Millimetres;
+            double Area(Placement p) =>
+                p.Across.Millimetres * p.Along.Millimetres * (p.IsOnFold ? 2 : 1);
             var share =
                 sheet.Where(p => fabric.Pieces[p.Piece].Part == part).Sum(Area) / sheet.Sum(Area);
             var (thing, length) =
@@ -281,12 +290,13 @@ public static class ProjectCuttingEndpoints
     /// <summary>What is left as a fabric of the supplies: like the one that it was cut from, as large as it is.</summary>
     private static ThingLine Remnant(Guid id, ThingRow of, Offcut left, Ruler ruler)
     {
-        var size = Ruler.Size(ruler.Mark(left.Width), ruler.Mark(left.Long));
+        var size = Ruler.Size(ruler.Mark(left.OpenWidth), ruler.Mark(left.Long));
         var properties = JsonNode.Parse(of.Properties.GetRawText())!.AsObject();
         properties.Remove(Core.Supplies.UsualThings.FieldName);
+        properties.Remove(Core.Supplies.Cloth.ShrinksField.Name);
         // What is left of a remnant is one of the same fabric.
         properties[Core.Supplies.Cloth.RemnantField.Name] ??= of.Name;
-        properties["usableWidth"] = $"{Math.Floor(left.Width.Millimetres)} mm";
+        properties["usableWidth"] = $"{Math.Floor(left.OpenWidth.Millimetres)} mm";
         return new ThingLine(
             id,
             $"{of.Name}, {size}",

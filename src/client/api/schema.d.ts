@@ -522,7 +522,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Lays pieces on a fabric and its remnants: { fabric: { width, length, oneWay, repeatAlong, repeatAcross }, remnants: [{ width, length }], pieces: [{ name, count, width, length, grain, outline, bias }], between, edgeToEdge, seconds }. Says how much is used, and that less cannot do. */
+        /** Lays pieces on a fabric and its remnants: { fabric: { width, length, oneWay, repeatAlong, repeatAcross, double }, remnants: [{ width, length }], pieces: [{ name, count, width, length, grain, outline, mirrored, bias, join }], between, edgeToEdge, biasFromLeft, seconds }. Says how much is used, and that less cannot do. */
         post: {
             parameters: {
                 query?: {
@@ -2310,14 +2310,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout, pins are pieces of that fabric that stay where they were put: [{ piece, number, on, x, y }] in mm. */
+        /** What is still to be cut, fabric by fabric, laid out; fabric takes one of them alone, seconds looks for a better layout, pins are pieces of that fabric that stay where they were put: [{ piece, number, on, x, y, turned }] in mm. */
         get: {
             parameters: {
                 query?: {
-                    fabric?: string;
-                    seconds?: number;
-                    edgeToEdge?: boolean;
-                    pins?: string;
+                    Fabric?: string;
+                    Seconds?: number;
+                    EdgeToEdge?: boolean;
+                    Double?: boolean;
+                    FromLeft?: boolean;
+                    Pins?: string;
                     /** @description metric or imperial; else the workroom's own. */
                     units?: "metric" | "imperial";
                 };
@@ -2356,17 +2358,19 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A layout at true size: fabric, seconds, edgeToEdge and pins as it was laid out; on is the sheet, 0 for the bolt; ?as=pdf|svg, and for a PDF ?paper=a4|letter. */
+        /** A layout at true size, asked as it was laid out; on is the sheet, 0 for the bolt; ?as=pdf|svg, and for a PDF ?paper=a4|letter. */
         get: {
             parameters: {
-                query: {
-                    fabric: string;
+                query?: {
+                    Fabric?: string;
+                    Seconds?: number;
+                    EdgeToEdge?: boolean;
+                    Double?: boolean;
+                    FromLeft?: boolean;
+                    Pins?: string;
                     paper?: string;
                     as?: string;
                     on?: number;
-                    seconds?: number;
-                    edgeToEdge?: boolean;
-                    pins?: string;
                     /** @description metric or imperial; else the workroom's own. */
                     units?: "metric" | "imperial";
                 };
@@ -3794,6 +3798,17 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        BiasOut: {
+            own: components["schemas"]["BiasWayOut"];
+            fromLeft: null | components["schemas"]["BiasWayOut"];
+        };
+        BiasWayOut: {
+            /** Format: int32 */
+            strips: number;
+            /** Format: int32 */
+            joins: number;
+            used: components["schemas"]["LengthOut"];
+        };
         BookFacets: {
             cloths: components["schemas"]["FacetOut"][];
             feet: components["schemas"]["FacetOut"][];
@@ -3927,14 +3942,10 @@ export interface components {
             value: string;
         };
         CutAllIn: {
-            fabric: string;
-            /** Format: double */
-            seconds: number;
-            edgeToEdge: boolean;
+            layout: components["schemas"]["LayoutWanted"];
             /** Format: double */
             used: number;
             ids: string[];
-            pins?: null | components["schemas"]["PinIn"][];
         };
         CutAllOut: {
             parts: string[];
@@ -4027,6 +4038,9 @@ export interface components {
             order: components["schemas"]["PlacedOut"][];
             buying: components["schemas"]["BuyingOut"][];
             remnants: string[];
+            unmatched: string[];
+            whyNotDouble: string;
+            bias: null | components["schemas"]["BiasOut"];
             layout: components["schemas"]["LayoutOut"];
         };
         FacetOut: {
@@ -4210,6 +4224,24 @@ export interface components {
             isProven: boolean;
             left: components["schemas"]["OffcutOut"][];
             cuts: null | components["schemas"]["CutOut"][];
+            unmatched: number[];
+        };
+        LayoutWanted: {
+            /** @default  */
+            fabric: string;
+            /**
+             * Format: double
+             * @default 0
+             */
+            seconds: number;
+            /** @default false */
+            edgeToEdge: boolean;
+            /** @default false */
+            double: boolean;
+            /** @default false */
+            fromLeft: boolean;
+            /** @default  */
+            pins: string;
         };
         LearntOut: {
             quantity: components["schemas"]["Quantity"];
@@ -4309,6 +4341,8 @@ export interface components {
             y: components["schemas"]["LengthOut"];
             width: components["schemas"]["LengthOut"];
             length: components["schemas"]["LengthOut"];
+            /** Format: int32 */
+            count: number;
         };
         PartPieceOut: {
             /** Format: uuid */
@@ -4332,24 +4366,26 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        PinIn: {
+        PlacedOut: {
+            mark: string;
             /** Format: int32 */
             piece: number;
             /** Format: int32 */
             number: number;
             /** Format: int32 */
-            on: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        PlacedOut: {
-            mark: string;
+            count: number;
             name: string;
+            /** Format: uuid */
+            part: string;
             partName: string;
             size: string;
+            /** Format: int32 */
+            on: number;
             sheet: string;
+            across: components["schemas"]["LengthOut"];
+            along: components["schemas"]["LengthOut"];
+            onFold: boolean;
+            canMove: boolean;
             fromEnd: components["schemas"]["LengthOut"];
             fromSelvedge: components["schemas"]["LengthOut"];
         };
@@ -4363,6 +4399,9 @@ export interface components {
             x: components["schemas"]["LengthOut"];
             y: components["schemas"]["LengthOut"];
             turned: boolean;
+            onHead: boolean;
+            mirrored: boolean;
+            onFold: boolean;
         };
         PlannedOut: {
             /** Format: double */

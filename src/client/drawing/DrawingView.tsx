@@ -99,7 +99,7 @@ export function DrawingView({ drawing, cloth, units, width, maxHeight = 330, mom
                 <ShapeView shape={shape} frame={frame} fill={id} look={lookOf(cloth)} edit={edit} />
               </g>
             ))}
-            {move && <PieceHandles drawing={drawing} scale={frame.scale} move={move} />}
+            {move && <PieceHandles scale={frame.scale} move={move} />}
           </g>
           <RulerStrip drawing={drawing} frame={frame} units={units} />
         </svg>

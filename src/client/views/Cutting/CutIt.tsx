@@ -5,22 +5,18 @@ import { newId } from '../../api/id';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
-import type { Fabric, Pin } from './useLayout';
+import type { Fabric, Wanted } from './useLayout';
 
 /** Locks the lists of all parts that are cut from a fabric, takes it off the shelf, and puts what is left back. */
 export function CutIt({
   project,
   fabric,
-  seconds,
-  edgeToEdge,
-  pins,
+  wanted,
   parts,
 }: {
   project: string;
   fabric: Fabric;
-  seconds: number;
-  edgeToEdge: boolean;
-  pins: Pin[];
+  wanted: Wanted;
   parts: string[];
 }) {
   const queries = useQueryClient();
@@ -34,12 +30,9 @@ export function CutIt({
           api.POST('/api/projects/{id}/cutting/cut', {
             params: { path: { id: project } },
             body: {
-              fabric: fabric.key,
-              seconds,
-              edgeToEdge,
-              pins,
+              layout: wanted,
               used: fabric.layout.used.mm,
-              ids: Array.from({ length: parts.length + fabric.layout.left.length }, newId),
+              ids: Array.from({ length: parts.length + 2 * fabric.layout.left.length }, newId),
             },
           }),
         ),

@@ -1,11 +1,11 @@
-import { useState } from 'react';
 import { usePrinting } from '../../parts/cut/usePrinting';
 import { Measure } from '../../parts/Measure';
 import type { Fabric } from './useLayout';
+import { useTicks } from './useTicks';
 
 /** Every piece in the order of cutting, with where it lies: ticked off one by one at the table. */
-export function InOrder({ fabric }: { fabric: Fabric }) {
-  const [done, setDone] = useState<ReadonlySet<string>>(new Set());
+export function InOrder({ fabric, isDouble }: { fabric: Fabric; isDouble: boolean }) {
+  const [done, tick] = useTicks(fabric);
   const isPrinting = usePrinting();
   const cuts = fabric.layout.cuts;
   return (
@@ -24,12 +24,7 @@ export function InOrder({ fabric }: { fabric: Fabric }) {
                 type="checkbox"
                 className="h-6 w-6 flex-none"
                 checked={done.has(piece.mark)}
-                onChange={(e) => {
-                  const next = new Set(done);
-                  if (e.target.checked) next.add(piece.mark);
-                  else next.delete(piece.mark);
-                  setDone(next);
-                }}
+                onChange={(e) => tick(piece.mark, e.target.checked)}
               />
               <span>
                 <b className="fig mr-2">{piece.mark}</b>
@@ -40,7 +35,14 @@ export function InOrder({ fabric }: { fabric: Fabric }) {
                 <span className="block text-[0.9rem] text-soft">
                   {piece.sheet && `${piece.sheet}: `}
                   <Measure text={piece.fromEnd.text} /> from the cut end,{' '}
-                  <Measure text={piece.fromSelvedge.text} /> from the selvedge
+                  {piece.onFold ? (
+                    'its middle on the fold'
+                  ) : (
+                    <>
+                      <Measure text={piece.fromSelvedge.text} /> from the {isDouble ? 'fold' : 'selvedge'}
+                      {piece.count > 1 && ', through both layers'}
+                    </>
+                  )}
                 </span>
               </span>
             </label>

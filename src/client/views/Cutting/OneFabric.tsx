@@ -8,26 +8,27 @@ import { lookOf } from '../../parts/ask/FromDrawer';
 import { Facts } from '../../parts/Facts';
 import { TakePaper } from '../../parts/GuidePaper';
 import { Measure } from '../../parts/Measure';
-import { Segmented } from '../../parts/Segmented';
 import { CutIt } from './CutIt';
 import { InOrder } from './InOrder';
-import { type Fabric, type Pin, useLayout } from './useLayout';
+import { asItCame, useLayout, type Fabric } from './useLayout';
 import { Pinned } from './Pinned';
 import { usePins } from './usePins';
+import { WaysToCut } from './WaysToCut';
 
 type Props = { project: string; first: Fabric; units: Units };
 
 /** One fabric of the project with all that is cut from it, its remnants first. */
 export function OneFabric({ project, first, units }: Props) {
-  const [edgeToEdge, setEdgeToEdge] = useState(false);
-  const [pins, setPins] = useState<Pin[]>([]);
-  const { fabric, seconds, isLooking, isStopped, stop, lookOn, tryPins } = useLayout(project, first, units, {
-    edgeToEdge,
-    pins,
-  });
-  const pinning = usePins(fabric, pins, async (next) => {
-    await tryPins(next);
-    setPins(next);
+  const [way, setWay] = useState(asItCame);
+  const { fabric, wanted, isLooking, isStopped, stop, lookOn, tryPins } = useLayout(
+    project,
+    first,
+    units,
+    way,
+  );
+  const pinning = usePins(fabric, way.pins, async (pins) => {
+    await tryPins(pins);
+    setWay((now) => ({ ...now, pins }));
   });
   const [ref, width] = useWidth<HTMLDivElement>();
   const [lit, setLit] = useState<string | null>(null);
@@ -55,7 +56,7 @@ export function OneFabric({ project, first, units }: Props) {
               width={width}
               maxHeight={sheet.on === 0 ? 380 : 220}
               moment={lit ? { lit: [`part-${lit.replaceAll('-', '')}`] } : undefined}
-              move={pinning.on(sheet.on, units)}
+              move={pinning.on(sheet.on, units, setLit)}
             />
           ))}
           <div className="min-w-0 flex-1 basis-80">
@@ -106,7 +107,13 @@ export function OneFabric({ project, first, units }: Props) {
             {fabric.tooLarge.map((p) => `${p.name} of ${p.partName}, ${p.size}`).join('; ')}.
           </p>
         )}
-        <InOrder fabric={fabric} />
+        {fabric.unmatched.length > 0 && (
+          <p className="noted">
+            The pattern does not go on across the joins of {fabric.unmatched.join(', ')}: the strips are as
+            long as the fabric is wide. Cut along the selvedge they can be matched.
+          </p>
+        )}
+        <InOrder fabric={fabric} isDouble={way.double} />
       </div>
       <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 lg:sticky lg:top-4 lg:self-start">
         <section className="tacked" aria-label={`How much of ${name}`}>
@@ -163,28 +170,12 @@ export function OneFabric({ project, first, units }: Props) {
             </p>
           )}
           <div className="no-print mt-4 grid gap-3">
-            <Segmented
-              label="Cut with"
-              value={edgeToEdge ? 'edge' : 'scissors'}
-              choices={[
-                { name: 'scissors', label: 'scissors' },
-                { name: 'edge', label: 'tear or rotary cutter' },
-              ]}
-              onChoose={(way) => setEdgeToEdge(way === 'edge')}
-              hint={edgeToEdge ? 'Every cut goes right across what is left.' : undefined}
-            />
-            {edgeToEdge && !layout.cuts && (
+            <WaysToCut fabric={fabric} way={way} set={(more) => setWay({ ...way, ...more })} />
+            {way.edgeToEdge && !layout.cuts && (
               <p className="noted">As it is pinned it does not come apart by cuts right across.</p>
             )}
             <Pinned pins={pinning} />
-            <CutIt
-              project={project}
-              fabric={fabric}
-              seconds={seconds}
-              edgeToEdge={edgeToEdge}
-              pins={pins}
-              parts={parts.map(([, part]) => part)}
-            />
+            <CutIt project={project} fabric={fabric} wanted={wanted} parts={parts.map(([, part]) => part)} />
             <button type="button" className="btn quiet justify-self-start" onClick={() => window.print()}>
               Print
             </button>
@@ -212,11 +203,8 @@ export function OneFabric({ project, first, units }: Props) {
                   `/api/projects/${project}/cutting/paper?${new URLSearchParams({
                     ...query,
                     units,
-                    fabric: fabric.key,
-                    seconds: String(seconds),
-                    edgeToEdge: String(edgeToEdge),
+                    ...Object.fromEntries(Object.entries(wanted).map(([k, v]) => [k, String(v)])),
                     on: String(sheet.on),
-                    ...(pins.length > 0 ? { pins: JSON.stringify(pins) } : {}),
                   })}`
                 }
               />

@@ -201,6 +201,7 @@ internal sealed partial record BiasCut(
                             {
                                 OnBias = Angle != 90,
                                 DepthKind = LengthKind.Marked,
+                                JoinedBy = Join,
                             }
                     ),
             ],
@@ -216,6 +217,8 @@ internal sealed partial record BiasCut(
                 {
                     OnBias = Angle != 90,
                     DepthKind = LengthKind.Marked,
+                    JoinedBy = Join,
+                    JoinedTo = Required,
                 },
             ],
         };

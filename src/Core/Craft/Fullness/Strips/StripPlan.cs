@@ -160,6 +160,7 @@ public sealed record StripPlan(
         ) with
         {
             GrainUpright = !Ask.Along,
+            JoinedBy = AllStrips > 1 ? Ask.JoinAllowance : null,
         };
 }
 
