@@ -72,6 +72,15 @@ public sealed class WorkingStore(Database database)
             seat.Workroom
         );
 
+    /// <summary>Those in which something went wrong and was cured.</summary>
+    public Task<List<WorkingRow>> CuredAsync(Seat seat, CancellationToken cancel) =>
+        WhereAsync(
+            seat,
+            "jsonb_exists(progress, 'cured') order by updated_at desc limit 500",
+            cancel,
+            seat.Workroom
+        );
+
     /// <summary>Adds a working at the end of its project; null when there is no such project.</summary>
     /// <param name="usual">Kinds of things of which it begins with the usual one.</param>
     public Task<WorkingRow?> AddAsync(

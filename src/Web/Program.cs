@@ -7,6 +7,7 @@ using ZephyrReach.Web.Cutting;
 using ZephyrReach.Web.Documents;
 using ZephyrReach.Web.Drawer;
 using ZephyrReach.Web.Example;
+using ZephyrReach.Web.Faults;
 using ZephyrReach.Web.Find;
 using ZephyrReach.Web.Fit;
 using ZephyrReach.Web.Guides;
@@ -67,6 +68,7 @@ try
     app.MapCutting();
     app.MapProjectCutting();
     app.MapPractice();
+    app.MapFaults();
     app.MapKeeps();
     app.MapHistory();
     app.MapFind();

@@ -20,6 +20,7 @@ const Chart = later(async () => (await import('./views/Drawer/Chart')).Chart);
 const AskDrawer = later(async () => (await import('./views/Drawer/AskDrawer')).AskDrawer);
 const Rules = later(async () => (await import('./views/Drawer/Rules')).Rules);
 const Cutting = later(async () => (await import('./views/Cutting/Cutting')).Cutting);
+const Faults = later(async () => (await import('./views/Faults/Faults')).Faults);
 const Practice = later(async () => (await import('./views/Practice/Practice')).Practice);
 const Workroom = later(async () => (await import('./views/Workroom/Workroom')).Workroom);
 
@@ -42,6 +43,7 @@ const routes: RouteObject[] = [
       { path: '/supplies/rules', element: <Rules /> },
       { path: '/supplies/thing/:id', element: <ThingPage /> },
       { path: '/supplies/:kind', element: <Drawer /> },
+      { path: '/faults', element: <Faults /> },
       { path: '/practice', element: <Practice /> },
       { path: '/practice/:exercise', element: <Practice /> },
       { path: '/settings', element: <Workroom /> },

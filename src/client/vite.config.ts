@@ -10,6 +10,7 @@ const opens: Record<string, string> = {
   swatches: 'views/SwatchBook/SwatchBook.tsx',
   supplies: 'views/Drawer/Drawer.tsx',
   calculator: 'views/Reckoner/Reckoner.tsx',
+  faults: 'views/Faults/Faults.tsx',
   practice: 'views/Practice/Practice.tsx',
   projects: 'views/Cutting/Cutting.tsx',
   settings: 'views/Workroom/Workroom.tsx',

@@ -8,6 +8,8 @@ const views = [
   '/calculator?finishedEdge=2.6+m&clothAtHand=3+m',
   '/calculator?finishedEdge=nonsense',
   '/settings',
+  '/faults',
+  '/faults?seen=skips,frays&tried=new-needle:same',
   '/nowhere',
 ];
 const drawer = [

@@ -216,6 +216,16 @@ export async function expectNarrow(page: Page, where: string) {
   expect(scroll, where).toBeLessThanOrEqual(client);
 }
 
+/** Opens search by its key: a press while the page is still coming, or while the search before closes, is not heard. */
+export async function openSearch(page: Page) {
+  const search = page.getByRole('combobox', { name: 'Search for' });
+  await expect(async () => {
+    await page.keyboard.press('/');
+    await expect(search).toBeVisible({ timeout: 500 });
+  }).toPass();
+  return search;
+}
+
 /** Waits until all is on disk. */
 export async function kept(page: Page) {
   await expect(page.getByRole('main').getByRole('status').first()).toHaveText('✓ Saved');

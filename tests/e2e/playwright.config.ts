@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // What does not come in so long does not come.
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
       args: [

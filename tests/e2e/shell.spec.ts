@@ -1,4 +1,4 @@
-import { expect, expectSaid, kept, openHouse, openWorking, scrolledTo, test } from './house';
+import { expect, expectSaid, kept, openHouse, openSearch, openWorking, scrolledTo, test } from './house';
 
 test('keys: stages, neighbours, units, help, find, undo and redo', async ({ page }) => {
   await openWorking(page, 'Valance over the seedling stall');
@@ -168,18 +168,18 @@ test('search leads to screens, settings, methods, supplies and words, by what th
     ['inches', /units/i],
     ['which foot', /compatibility/i],
   ] as const) {
-    await page.keyboard.press('/');
+    await openSearch(page);
     await search.fill(said);
     await expect(options.filter({ hasText: title }).first(), said).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(search).toHaveCount(0);
   }
-  await page.keyboard.press('/');
+  await openSearch(page);
   await search.fill('compare the');
   await expect(options.first()).toContainText('Compare the methods');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/which-way$/);
-  await page.keyboard.press('/');
+  await openSearch(page);
   await search.fill('seam allowance');
   await options.filter({ hasText: 'explained' }).first().click();
   await expect(page.getByRole('dialog')).toContainText('seam allowance');

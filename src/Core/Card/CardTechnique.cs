@@ -1,4 +1,5 @@
 using ZephyrReach.Core.Answers;
+using ZephyrReach.Core.Faults;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using ZephyrReach.Core.Supplies;
@@ -179,8 +180,13 @@ public sealed record CardTechnique
     /// <summary>Whether any foot that serves may guide its rows, each by the side of the last; else the picked one along its middle.</summary>
     public bool GuidedByAnyFoot { get; init; }
 
+    /// <summary>The symptoms that are looked for on a swatch, by their names in <see cref="FaultBook"/>.</summary>
+    public required IReadOnlyList<string> LookedFor { get; init; }
+
+    private IReadOnlyList<Look>? looks;
+
     /// <summary>What is looked for on a swatch, and what to try for each, the likeliest first.</summary>
-    public required IReadOnlyList<Look> Looks { get; init; }
+    public IReadOnlyList<Look> Looks => looks ??= FaultBook.LooksOf(Name, LookedFor);
 
     /// <summary>Everything the card may be told.</summary>
     public IReadOnlyList<Field> AllFields =>

@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using ZephyrReach.Store;
+using ZephyrReach.Web.Faults;
 using ZephyrReach.Web.Problems;
 
 namespace ZephyrReach.Web.Workings;
@@ -22,13 +23,15 @@ public sealed record Cloth(
 /// <param name="Measured">The half-way readings, as typed.</param>
 /// <param name="Stop">Of a step that is sewn from stop to stop: how many stops are behind.</param>
 /// <param name="Ticked">How many stitches of the way to the next stop are sewn.</param>
+/// <param name="Cured">What went wrong on the way, and what cured it.</param>
 public sealed record Progress(
     [property: StringLength(40)] string? Step,
     [property: Range(0, 200)] int At,
     [property: MaxLength(400)] string[]? Checked,
     [property: MaxLength(64)] string[]? Measured,
     [property: Range(0, 20_000)] int? Stop = null,
-    [property: Range(0, 200_000)] int? Ticked = null
+    [property: Range(0, 200_000)] int? Ticked = null,
+    [property: MaxLength(60)] Cured[]? Cured = null
 );
 
 /// <summary>A working to begin.</summary>

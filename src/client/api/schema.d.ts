@@ -2635,6 +2635,136 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faults/symptoms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be seen to be wrong, each with its drawing; ?technique takes what can be met with it. */
+        get: {
+            parameters: {
+                query?: {
+                    technique?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SymptomOut"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What may be behind symptoms, and the one thing to try next: { symptoms: [..], setUp: {..}, tried: [{ try, result: gone|better|same|worse }] }. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FoundOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workings/{id}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same for a part: with what its plan and the chosen supplies say, and with what cured on its machine before. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FoundOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workings/{id}/keep": {
         parameters: {
             query?: never;
@@ -3851,6 +3981,13 @@ export interface components {
          * @enum {unknown}
          */
         Category: "fullness" | "tucks" | "rows" | "edges" | "lines" | "shapes" | "mending" | "freeMotion";
+        CauseOut: {
+            cause: string;
+            says: string;
+            /** Format: double */
+            probability: number;
+            because: string;
+        };
         Caution: {
             code: string;
             says: string;
@@ -3940,6 +4077,20 @@ export interface components {
             field: string;
             /** @description What it is set to, as it is typed; or the id of the thing. */
             value: string;
+        };
+        Cured: {
+            symptoms: string[];
+            try: string;
+            says: null | string;
+            causes: {
+                [key: string]: number;
+            };
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            machine: null | string;
+            /** Format: uuid */
+            swatch: null | string;
         };
         CutAllIn: {
             layout: components["schemas"]["LayoutWanted"];
@@ -4105,6 +4256,11 @@ export interface components {
             unchecked: components["schemas"]["Unchecked"][];
             tried: null | string;
             greatestSafeWidth: null | components["schemas"]["LengthOut"];
+        };
+        FoundOut: {
+            causes: components["schemas"]["CauseOut"][];
+            next: null | components["schemas"]["NextTryOut"];
+            tried: string[];
         };
         FoundRow: {
             kind: string;
@@ -4334,6 +4490,16 @@ export interface components {
                 [key: string]: number;
             };
         };
+        NextTryOut: {
+            try: string;
+            says: string;
+            /** Format: double */
+            minutes: number;
+            because: string;
+            /** Format: double */
+            cures: number;
+            off: string;
+        };
         OffcutOut: {
             /** Format: int32 */
             on: number;
@@ -4484,6 +4650,7 @@ export interface components {
             stop?: null | number;
             /** Format: int32 */
             ticked?: null | number;
+            cured?: null | components["schemas"]["Cured"][];
         };
         ProjectCuttingOut: {
             name: string;
@@ -5002,6 +5169,14 @@ export interface components {
             version: number;
             /** Format: date-time */
             createdAt: string;
+        };
+        SymptomOut: {
+            name: string;
+            says: string;
+            shows: string;
+            kin: string;
+            from: string;
+            drawing: components["schemas"]["JsonElement"];
         };
         TechniqueInList: {
             name: string;

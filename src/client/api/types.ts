@@ -146,4 +146,6 @@ export type Progress = {
   /** Of a step that is sewn from stop to stop: how many are behind, and the stitches on the way to the next. */
   stop?: number;
   ticked?: number;
+  /** What went wrong on the way, and what cured it. */
+  cured?: components['schemas']['Cured'][];
 };

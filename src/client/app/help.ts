@@ -146,6 +146,13 @@ export const screens: Screen[] = [
     says: 'A sum without a project: type what you know, and read what follows. Nothing is saved until you make a part of it.',
   },
   {
+    at: /^\/faults/,
+    head: 'What went wrong?',
+    to: '/faults',
+    words: 'fault finder problem trouble wrong help symptom cause repair',
+    says: 'Choose what you see. The likeliest cause comes with the one thing to try first; say what it did, and the next follows.',
+  },
+  {
     at: /^\/practice/,
     head: 'Practice',
     to: '/practice',

@@ -1,11 +1,12 @@
 import { useKinds } from './drawer';
+import { useSymptoms } from './faults';
 import { openHelp, screens, useWords } from './help';
 import { useTechniques } from './useTechnique';
 
 /** Somewhere that search leads to, though nobody made it: a screen, a setting, a method, a kind of supplies, a word. */
 export type Place = {
   title: string;
-  kind: 'screen' | 'setting' | 'method' | 'supplies' | 'explained';
+  kind: 'screen' | 'setting' | 'method' | 'supplies' | 'explained' | 'what went wrong';
   /** Where it is; a word of the craft opens help instead. */
   to?: string;
   open?: () => void;
@@ -34,6 +35,7 @@ export function usePlaces(): Place[] {
   const techniques = useTechniques().data ?? [];
   const kinds = useKinds().data ?? [];
   const explained = useWords();
+  const symptoms = useSymptoms() ?? [];
   return [
     ...screens.flatMap(({ head, to, words = '' }): Place[] =>
       to ? [{ title: head, kind: 'screen', to, words }] : [],
@@ -50,6 +52,12 @@ export function usePlaces(): Place[] {
       kind: 'supplies',
       to: `/supplies/${k.name}`,
       words: `${k.title} ${alsoOf[k.name] ?? ''}`.toLowerCase(),
+    })),
+    ...symptoms.map((s): Place => ({
+      title: s.says,
+      kind: 'what went wrong',
+      to: `/faults?seen=${s.name}`,
+      words: `${s.shows} ${s.name.replaceAll('-', ' ')}`.toLowerCase(),
     })),
     ...explained.map((w): Place => ({
       title: w.name,

@@ -123,6 +123,16 @@ internal static class FreeMotionCard
             ],
             Instead =
                 "Follow the line with the feed dogs up, a short stitch, and many small turns.",
-            Looks = HandLooks,
+            LookedFor =
+            [
+                "long-angular",
+                "builds-up",
+                "loops-below",
+                "dots-above",
+                "eyelashes",
+                "off-line",
+                "puckers",
+                "skips",
+            ],
         };
 }

@@ -1,5 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Ask, Choice, Cloth, SwatchSays, Technique, Units } from '../../api/types';
 import { takeDraft, writeDraft } from '../../app/drafts';
 import { SwatchPicture } from '../../drawing/SwatchPicture';
@@ -53,6 +54,15 @@ export function SwatchCard(props: Props) {
   const fields = technique.swatch.fields;
   const looks = fields.find((f) => f.name === 'looks')?.choices ?? [];
   const changes = fields.find((f) => f.name === 'tried')?.choices ?? [];
+
+  // Of a part the program knows what was set; a swatch that stands alone is looked at by itself.
+  const faults = swatch.looks.filter((l) => l !== 'right');
+  const wrongOn = faults.length
+    ? new URLSearchParams({
+        seen: faults.join(','),
+        ...(swatch.workingId ? { part: swatch.workingId, swatch: swatch.id, from: 'sample' } : {}),
+      }).toString()
+    : '';
 
   const kinds = technique.swatch.readings;
   const textOf = (kind: string) => typed[kind] ?? (swatch.readings[kind] ?? []).map((l) => l.text).join('; ');
@@ -197,6 +207,11 @@ export function SwatchCard(props: Props) {
         <Counts counts={swatch.counts} set={(counts) => change(swatch.id, { counts })} />
       )}
       <Looks looks={looks} seen={swatch.looks} see={(list) => void change(swatch.id, { looks: list })} />
+      {wrongOn.length > 0 && (
+        <Link className="btn bare justify-self-start" to={`/faults?${wrongOn}`}>
+          Find what is behind it
+        </Link>
+      )}
       <Segmented
         label="Result"
         value={swatch.verdict}

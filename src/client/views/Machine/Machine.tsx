@@ -76,7 +76,10 @@ export function Machine() {
         Close
       </Link>
       <p className="min-w-0 flex-1 truncate font-semibold">{working.name}</p>
-      <p className="text-soft">{isAwake ? 'screen stays on' : ''}</p>
+      <Link className="btn quiet" to={`/faults?part=${id}&from=machine`}>
+        Something wrong?
+      </Link>
+      <p className="text-soft max-sm:hidden">{isAwake ? 'screen stays on' : ''}</p>
       <Beads count={steps.length} at={isDone ? steps.length : at} />
     </header>
   );

@@ -121,6 +121,9 @@ export function Sew({ working, technique, reckoning, units }: StageProps) {
               )}
             </div>
           </section>
+          <Link className="btn quiet justify-self-start" to={`/faults?part=${working.id}&from=sew`}>
+            Something wrong?
+          </Link>
           <button type="button" className="btn quiet justify-self-start" onClick={() => print()}>
             Print cutting and sewing sheet
           </button>

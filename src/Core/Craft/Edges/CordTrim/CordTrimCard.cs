@@ -75,56 +75,6 @@ internal static class CordTrimCard
                 new("cord sewn on by hand", "No flange and no foot; slower, and it shows."),
             ],
             Instead = "Sew it with a zipper foot on a lockstitch machine.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "flange-shows",
-                    "the flange shows",
-                    "A tape is seen beside the cord.",
-                    Try(
-                        "second-pass",
-                        "Sew a second time, closer.",
-                        "The first pass only holds it."
-                    ),
-                    Try(
-                        "needle-over",
-                        "Move the needle one place to the cord.",
-                        "It has to lie against the cord."
-                    )
-                ),
-                Look(
-                    "corner-flat",
-                    "the corner is flat",
-                    "The trim pulls the corner round.",
-                    Try(
-                        "snip",
-                        "Snip the flange to its stitches at the corner.",
-                        "It has to open."
-                    ),
-                    Try(
-                        "ease",
-                        "Push a little more trim into the corner.",
-                        "The cord takes the outer way."
-                    )
-                ),
-                Look(
-                    "join-lumpy",
-                    "the join is lumpy",
-                    "It is thicker where the ends meet.",
-                    Try(
-                        "slant",
-                        "Slant the strands further down into the seam.",
-                        "Each is to leave the edge within its own width."
-                    ),
-                    Try(
-                        "unpick",
-                        "Take the stitches out of more of the flange.",
-                        "The strands need room to lie flat."
-                    )
-                ),
-                Puckers,
-                Skips,
-            ],
+            LookedFor = ["flange-shows", "corner-flat", "join-lumpy", "puckers", "skips"],
         };
 }

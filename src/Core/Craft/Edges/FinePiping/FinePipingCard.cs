@@ -74,31 +74,6 @@ internal static class FinePipingCard
                 new("straight-grain strip", "For cord so fine that the grain hardly matters."),
             ],
             Instead = "Make it with a zipper foot, a finer cord and more patience.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "uneven",
-                    "uneven width",
-                    "Thicker here, thinner there.",
-                    Try(
-                        "same-groove",
-                        "Use the same groove again.",
-                        "Another groove is another width."
-                    ),
-                    Try("slower", "Sew slower.", "The strip drifts in the groove.")
-                ),
-                Look(
-                    "pierced",
-                    "the thread is pierced",
-                    "Stitches go through the cord.",
-                    Try(
-                        "needle-over",
-                        "Move the needle one place outwards.",
-                        "It stands over the groove."
-                    )
-                ),
-                Puckers,
-            ],
+            LookedFor = ["uneven", "pierced", "puckers"],
         };
 }

@@ -75,43 +75,6 @@ internal static class PipingCard
                 new("straight-grain strips", "Only for straight edges, or for very fine cord."),
             ],
             Instead = "Sew it with a zipper foot on a lockstitch machine.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "line-shows",
-                    "an earlier line shows",
-                    "Stitches beside the cord can be seen.",
-                    Try(
-                        "needle-over",
-                        "Move the needle half a millimetre to the cord.",
-                        "Each line must be nearer than the last."
-                    ),
-                    Try("other-foot", "Use the zipper foot for the last line.", "It comes closer.")
-                ),
-                Look(
-                    "corner-pulls",
-                    "pulls at corners",
-                    "The corner is tight or square.",
-                    Try(
-                        "clip",
-                        "Clip the flange to the stitching.",
-                        "It has to open round the corner."
-                    ),
-                    Try("rounder", "Round the corner more.", "The cord needs a curve.")
-                ),
-                Look(
-                    "twists",
-                    "the covering twists",
-                    "Slanting wrinkles round the cord.",
-                    Try("true-bias", "Cut the strips at exactly 45°.", "Off the bias they twist."),
-                    Try(
-                        "hold-layers",
-                        "Hold both layers taut behind the foot.",
-                        "The upper one is pushed on."
-                    )
-                ),
-                Skips,
-            ],
+            LookedFor = ["line-shows", "corner-pulls", "twists", "skips"],
         };
 }

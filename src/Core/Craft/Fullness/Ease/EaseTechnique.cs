@@ -62,7 +62,7 @@ public static class EaseTechnique
                 ),
                 Inverses =
                 [
-                    SwatchForm.For(PulledLooks.Looks, countsSteamed: false, canPlan: false),
+                    SwatchForm.For(Card.Looks, countsSteamed: false, canPlan: false),
                     PulledHalfWay.Of(
                         EaseFields.All,
                         Sleeve,

@@ -60,92 +60,14 @@ internal static class GatheringFootCard
             ],
             Alternatives = [new("a second pass over the same line", "Fuller; a little less even.")],
             Instead = "Gather by pulled threads: any machine with a long straight stitch does.",
-            Looks =
+            LookedFor =
             [
-                Right,
-                Look(
-                    "not-full-enough",
-                    "not full enough",
-                    "It comes out longer than it should.",
-                    Try(
-                        "longer-stitch",
-                        "Lengthen the stitch by half a millimetre.",
-                        "More fabric in each stitch."
-                    ),
-                    Try(
-                        "tension-up",
-                        "Tighten the needle tension one step.",
-                        "A tighter thread draws up more."
-                    ),
-                    Try(
-                        "pressure-up",
-                        "Press the foot one turn harder.",
-                        "It holds the fabric back more."
-                    ),
-                    Try(
-                        "screw-in",
-                        "Turn the foot’s set screw half a turn tighter, where it has one.",
-                        "It presses the fabric harder against the feed."
-                    ),
-                    Try(
-                        "hold-back",
-                        "Hold the fabric back behind the foot with a finger.",
-                        "What cannot run off is taken up."
-                    ),
-                    Try(
-                        "second-pass",
-                        "Sew a second pass over the same line.",
-                        "It gathers what is gathered again."
-                    ),
-                    Try(
-                        "other-cloth",
-                        "Take a lighter fabric, or another technique.",
-                        "Thick fabric hardly gathers here."
-                    )
-                ),
-                Look(
-                    "too-full",
-                    "too full",
-                    "It comes out shorter than it should.",
-                    Try(
-                        "shorter-stitch",
-                        "Shorten the stitch by half a millimetre.",
-                        "Less fabric in each stitch."
-                    ),
-                    Try("tension-down", "Loosen the needle tension one step.", "It draws up less."),
-                    Try("pressure-down", "Press the foot one turn less.", "It lets go sooner."),
-                    Try(
-                        "screw-out",
-                        "Turn the foot’s set screw half a turn looser, where it has one.",
-                        "It lets go sooner."
-                    )
-                ),
-                Look(
-                    "piles-up",
-                    "fabric piles up",
-                    "It jams under the foot.",
-                    Try(
-                        "let-go",
-                        "Guide only; never pull.",
-                        "Pulled fabric comes under the needle twice."
-                    ),
-                    Try(
-                        "longer-stitch",
-                        "Lengthen the stitch.",
-                        "Short stitches do not carry it away."
-                    )
-                ),
-                Look(
-                    "slid-out",
-                    "the flat layer slid out",
-                    "It left the slot.",
-                    Try(
-                        "watch-guide",
-                        "Watch the guide, not the needle.",
-                        "The flat layer must stay home the whole way."
-                    )
-                ),
-                LoopsBelow,
+                "not-full-enough",
+                "too-full",
+                "uneven",
+                "piles-up",
+                "slid-out",
+                "loops-below",
             ],
         };
 

@@ -74,49 +74,6 @@ internal static class OverlockGathersCard
                 new("gather alone, join after", "More control over the flat layer; one more seam."),
             ],
             Instead = "Gather with a gathering foot or by pulled threads on a lockstitch machine.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "not-full-enough",
-                    "not full enough",
-                    "It comes out longer than it should.",
-                    Try("differential-up", "Turn the differential up.", "It is what gathers."),
-                    Try("longer-stitch", "Lengthen the stitch.", "More fabric in each."),
-                    Try(
-                        "tension-up",
-                        "Tighten both needle tensions one step.",
-                        "They draw the edge together."
-                    ),
-                    Try(
-                        "gathering-foot",
-                        "Use the gathering foot.",
-                        "It holds the upper layer back."
-                    )
-                ),
-                Look(
-                    "too-full",
-                    "too full",
-                    "It comes out shorter than it should.",
-                    Try("differential-down", "Turn the differential down.", "It is what gathers."),
-                    Try("shorter-stitch", "Shorten the stitch.", "Less fabric in each.")
-                ),
-                Look(
-                    "edge-loops",
-                    "loops at the edge",
-                    "Looper threads hang over.",
-                    Try(
-                        "knife-in",
-                        "Bring the knife nearer to the needle.",
-                        "The edge is cut too narrow for the loops."
-                    ),
-                    Try(
-                        "looper-tension",
-                        "Tighten the looper tensions half a step.",
-                        "They lie too loose."
-                    )
-                ),
-                Skips,
-            ],
+            LookedFor = ["not-full-enough", "too-full", "uneven", "edge-loops", "skips"],
         };
 }

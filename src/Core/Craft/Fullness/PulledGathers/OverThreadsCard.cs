@@ -66,26 +66,6 @@ internal static class OverThreadsCard
                 new("a separate strong cord", "Thicker and easier to find; takes a wider zigzag."),
             ],
             Instead = "Sew rows of the longest straight stitch and pull those.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "caught",
-                    "threads caught",
-                    "The threads do not slide.",
-                    Try(
-                        "wider",
-                        "Make the zigzag half a millimetre wider.",
-                        "A needle that pierces the thread holds it."
-                    ),
-                    Try(
-                        "guide-threads",
-                        "Hold the threads in the middle of the foot.",
-                        "They wander to one side."
-                    )
-                ),
-                LoopsBelow,
-                Skips,
-            ],
+            LookedFor = ["caught", "loops-below", "skips"],
         };
 }

@@ -42,7 +42,11 @@ public static class PulledGathersTechnique
                 [
                     ClothForms.Fullness,
                     ClothForms.Edge,
-                    SwatchForm.For(PulledLooks.Looks, countsSteamed: false, canPlan: true),
+                    SwatchForm.For(
+                        PulledGathersCard.Technique.Looks,
+                        countsSteamed: false,
+                        canPlan: true
+                    ),
                     PulledHalfWay.Of(
                         StripFields.All,
                         PulledGathersExample.Awning,

@@ -64,23 +64,6 @@ internal static class LooperCard
                 new("separately", "Each has its ends tied by itself."),
             ],
             Instead = "Put the elastic in the bobbin of a lockstitch machine.",
-            Looks =
-            [
-                .. ShirringCard.Technique.Looks.Select(look =>
-                    look.Choice.Name == "elastic-loose"
-                        ? Look(
-                            "elastic-loose",
-                            "elastic lies in loops",
-                            "It hangs loose on the reverse.",
-                            Try(
-                                "looper-tension-up",
-                                "Tighten the looper tension one step.",
-                                "It ran off the spool too freely."
-                            ),
-                            Try("net", "Put a net over the spool.", "It fell off in coils.")
-                        )
-                        : look
-                ),
-            ],
+            LookedFor = ["not-full-enough", "too-full", "elastic-loose", "no-return", "skips"],
         };
 }

@@ -94,55 +94,6 @@ internal static class ShirringCard
                 new("separately", "Each is secured by itself."),
             ],
             Instead = "Zigzag over elastic thread and pull it up, on a lockstitch machine.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "not-full-enough",
-                    "draws up too little",
-                    "It stays wider than it should.",
-                    Try(
-                        "in-its-slot",
-                        "Look whether the elastic lies in its tension slot, and thread it again.",
-                        "Beside its slot nothing holds it back, and it hardly draws up."
-                    ),
-                    Try("steam", "Hold steam over it and measure again.", "It draws up further."),
-                    Try(
-                        "longer-stitch",
-                        "Lengthen the stitch by half a millimetre.",
-                        "More elastic for each stitch to pull."
-                    ),
-                    Try(
-                        "tension-up",
-                        "Tighten the needle tension one step.",
-                        "It holds the elastic shorter."
-                    ),
-                    Try("closer-rows", "Bring the rows closer.", "More rows pull together."),
-                    Try("thicker-elastic", "Take a thicker elastic.", "It pulls harder.")
-                ),
-                Look(
-                    "too-full",
-                    "draws up too much",
-                    "It is narrower than it should be.",
-                    Try(
-                        "shorter-stitch",
-                        "Shorten the stitch by half a millimetre.",
-                        "Less elastic in each."
-                    ),
-                    Try("wider-rows", "Set the rows further apart.", "Fewer rows pull together.")
-                ),
-                Look(
-                    "elastic-loose",
-                    "elastic lies in loops",
-                    "It hangs loose on the reverse.",
-                    Try(
-                        "in-slot",
-                        "Put the bobbin in again, elastic in its slot.",
-                        "It was not under tension."
-                    ),
-                    Try("rewind", "Wind it again, evenly.", "Loose turns come off loose.")
-                ),
-                Skips,
-            ],
+            LookedFor = ["not-full-enough", "too-full", "elastic-loose", "no-return", "skips"],
         };
 }

@@ -89,7 +89,20 @@ internal static class PulledCard
             ],
             Instead =
                 "Gather on a lockstitch machine, or on the overlocker with its differential feed.",
-            Looks = PulledLooks.Looks,
+            LookedFor =
+            [
+                "not-full-enough",
+                "too-full",
+                "uneven",
+                "flat-one-side",
+                "bunched",
+                "snapped",
+                "loops-below",
+                "rolls",
+                "tucks-caught",
+                "needle-marks",
+                "bulky",
+            ],
         };
 
     /// <summary>The tails, and how such a machine pulls.</summary>

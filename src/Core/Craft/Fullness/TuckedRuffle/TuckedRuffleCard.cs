@@ -68,39 +68,6 @@ internal static class TuckedRuffleCard
             ],
             Alternatives = [new("cut longer and trim", "Nothing can be pulled to fit afterwards.")],
             Instead = "Fold and press small pleats by hand, or gather by pulled threads.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "not-full-enough",
-                    "not full enough",
-                    "The folds are shallow or far apart.",
-                    Try(
-                        "deeper",
-                        "Turn the depth screw a quarter tighter.",
-                        "Each fold takes more."
-                    ),
-                    Try("closer", "Fold at every 6 stitches rather than every 12.", "More folds."),
-                    Try("shorter-stitch", "Shorten the stitch.", "The same count in less length.")
-                ),
-                Look(
-                    "too-full",
-                    "too full",
-                    "Folds lie on each other.",
-                    Try(
-                        "shallower",
-                        "Turn the depth screw a quarter looser.",
-                        "Each fold takes less."
-                    ),
-                    Try("longer-stitch", "Lengthen the stitch.", "The folds move apart.")
-                ),
-                Look(
-                    "slipped",
-                    "a layer slipped out",
-                    "The fold caught one layer only.",
-                    Try("baste", "Baste the raw edges together.", "Then both layers feed as one.")
-                ),
-                Skips,
-            ],
+            LookedFor = ["not-full-enough", "too-full", "uneven", "slipped", "skips"],
         };
 }

@@ -196,38 +196,6 @@ internal static class AppliqueCard
                 new("turned edge, invisible zigzag", "No raw edge; most work."),
             ],
             Instead = "Sew close to the edge with a short straight stitch, twice round.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "misses-corner",
-                    "misses the corner",
-                    "No stitch lands in it.",
-                    Try(
-                        "tenth",
-                        "Change the stitch length by a tenth of a millimetre.",
-                        "The side is then a whole number of stitches."
-                    ),
-                    Try(
-                        "wheel",
-                        "Turn the last two stitches by hand.",
-                        "The foot can be lifted between them."
-                    )
-                ),
-                Look(
-                    "off-edge",
-                    "off the edge",
-                    "The straight part runs into the shape or away from it.",
-                    Try(
-                        "turn-oftener",
-                        "Stop and turn more often.",
-                        "A curve is many small turns."
-                    ),
-                    Try("open-toe", "Use the open-toe foot.", "The edge can be seen.")
-                ),
-                Tunnels,
-                LoopsAbove,
-                Puckers,
-            ],
+            LookedFor = ["misses-corner", "off-edge", "tunnels", "loops-above", "puckers"],
         };
 }

@@ -101,52 +101,15 @@ internal static class CouchingCard
                 new("a rolled strip of knit", "Soft and cheap; cut it evenly, never stretch it."),
             ],
             Instead = "Couch it by hand with small stitches across.",
-            Looks =
+            LookedFor =
             [
-                Right,
-                Look(
-                    "pierced",
-                    "the cord is pierced",
-                    "Stitches go into it.",
-                    Try(
-                        "wider",
-                        "Make the zigzag half a millimetre wider.",
-                        "The needle has to fall beside it."
-                    ),
-                    Try(
-                        "guide",
-                        "Lead the cord through a hole or tube.",
-                        "It wanders under the foot."
-                    )
-                ),
-                Look(
-                    "buckles",
-                    "the base fabric buckles",
-                    "The fabric waves beside the cord.",
-                    Try(
-                        "feed-loose",
-                        "Feed the cord without pulling.",
-                        "A stretched cord springs back."
-                    ),
-                    Try("stabiliser", "Put a stabiliser under it.", "Thin base fabric gives way."),
-                    Try(
-                        "thinner-cord",
-                        "Take a softer cord.",
-                        "On thin fabric a stiff one makes ridges that no tension cures."
-                    )
-                ),
-                Look(
-                    "hides-cord",
-                    "the thread hides the cord",
-                    "Too many stitches across it.",
-                    Try("longer-stitch", "Lengthen the stitch.", "Fewer bars across it."),
-                    Try(
-                        "other-thread",
-                        "Take an invisible or matching thread.",
-                        "It should not be seen."
-                    )
-                ),
-                Puckers,
+                "pierced",
+                "cord-missed",
+                "stands-off",
+                "buckles",
+                "hides-cord",
+                "ridges",
+                "puckers",
             ],
         };
 }

@@ -68,6 +68,15 @@ internal static class FreeDarningCard
                 new("built-in darning program", "Small holes; the machine ties off by itself."),
             ],
             Instead = "Patch it, or darn by hand over an egg.",
-            Looks = HandLooks,
+            LookedFor =
+            [
+                "long-angular",
+                "builds-up",
+                "loops-below",
+                "dots-above",
+                "darn-bulges",
+                "puckers",
+                "skips",
+            ],
         };
 }

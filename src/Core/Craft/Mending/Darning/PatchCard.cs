@@ -68,6 +68,6 @@ internal static class PatchCard
                 new("appliqué", "A shape in place of a rectangle: the patch is meant to be seen."),
             ],
             Instead = "Hem it on by hand, with small stitches through the fold.",
-            Looks = [Right, Puckers, Skips, LoopsBelow],
+            LookedFor = ["puckers", "skips", "loops-below"],
         };
 }

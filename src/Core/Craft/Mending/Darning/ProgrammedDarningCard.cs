@@ -102,36 +102,6 @@ internal static class ProgrammedDarningCard
                 ),
             ],
             Instead = "Darn free-motion: feed dogs down, a darning foot, the fabric in a hoop.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "short",
-                    "does not reach",
-                    "The block ends in the hole.",
-                    Try(
-                        "longer-block",
-                        "Set the foot longer, or sew a second block that overlaps.",
-                        "It has to end in sound fabric."
-                    )
-                ),
-                Look(
-                    "slants",
-                    "slants",
-                    "The lines run askew.",
-                    Try(
-                        "balance",
-                        "Use the program's balance.",
-                        "Forward and back are not alike on this fabric."
-                    ),
-                    Try(
-                        "backing",
-                        "Fuse something firmer behind.",
-                        "The fabric gives under the foot."
-                    )
-                ),
-                Puckers,
-                LoopsBelow,
-            ],
+            LookedFor = ["short", "slants", "darn-bulges", "puckers", "loops-below"],
         };
 }

@@ -44,7 +44,7 @@ internal static class UndarnedCards
                 new("back-stitch by hand", "Where the machine does not reach: a lining, a pocket."),
             ],
             Instead = "Back-stitch it by hand.",
-            Looks = [Right, Puckers, Skips, LoopsBelow],
+            LookedFor = ["puckers", "skips", "loops-below"],
         };
 
     /// <summary>A sheer or loosely woven cloth, which no machine mends unseen.</summary>

@@ -76,33 +76,6 @@ internal static class BridgedSeamCard
                 new("basted to paper, then sewn", "No spacer needed; the paper is torn off."),
             ],
             Instead = "Work the bars by hand, the folds basted to paper.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "missed-fold",
-                    "a fold was missed",
-                    "The stitch fell into the gap.",
-                    Try(
-                        "wider",
-                        "Make the stitch half a millimetre wider.",
-                        "It has to catch both folds."
-                    ),
-                    Try("narrower-gap", "Take a thinner spacer.", "The machine is at its widest."),
-                    Try("slower", "Sew slower and stop more often.", "A fold drifted off the bar.")
-                ),
-                Look(
-                    "pulled-together",
-                    "the gap closes",
-                    "The folds are drawn together.",
-                    Try(
-                        "looser-tension",
-                        "Loosen the needle tension half a step.",
-                        "The thread pulls the folds in."
-                    ),
-                    Try("stabiliser", "Put a wash-away under the gap.", "It holds the folds apart.")
-                ),
-                LoopsBelow,
-            ],
+            LookedFor = ["missed-fold", "pulled-together", "loops-below"],
         };
 }

@@ -50,32 +50,6 @@ internal static class FoldedRibbonCard
                 new("no", "Any machine; the count is yours."),
             ],
             Instead = "Catch each fold by hand.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "uneven-band",
-                    "the band is uneven",
-                    "Some folds are longer.",
-                    Try(
-                        "count",
-                        "Count the stitches between folds.",
-                        "Each fold has to advance alike."
-                    ),
-                    Try("mark", "Mark the folds on the ribbon.", "The eye follows marks.")
-                ),
-                Look(
-                    "not-caught",
-                    "a fold came loose",
-                    "The sequence missed it.",
-                    Try("shorter-stitch", "Shorten the stitch.", "More stitches in each catch."),
-                    Try(
-                        "fold-nearer",
-                        "Fold nearer to the needle.",
-                        "The catch has to go through both folds."
-                    )
-                ),
-                Skips,
-            ],
+            LookedFor = ["uneven-band", "not-caught", "skips"],
         };
 }

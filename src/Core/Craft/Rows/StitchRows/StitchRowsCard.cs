@@ -87,24 +87,6 @@ internal static class StitchRowsCard
                 new("edge of the foot against the last row", "No marking; the foot sets the gap."),
             ],
             Instead = "Sew rows of straight stitches in several colours.",
-            Looks =
-            [
-                Right,
-                Tunnels,
-                Look(
-                    "stiff",
-                    "stiff as a board",
-                    "It does not drape any more.",
-                    Try("finer-thread", "Take a finer thread.", "Less of it in the same pattern."),
-                    Try(
-                        "longer-stitch",
-                        "Lengthen the pattern a little.",
-                        "Fewer stitches to the centimetre."
-                    ),
-                    Try("wider-gap", "Set the rows further apart.", "Fabric between them bends.")
-                ),
-                LoopsAbove,
-                Puckers,
-            ],
+            LookedFor = ["tunnels", "stiff", "loops-above", "puckers"],
         };
 }

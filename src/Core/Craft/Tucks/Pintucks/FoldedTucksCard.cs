@@ -54,22 +54,6 @@ internal static class FoldedTucksCard
                 ),
             ],
             Instead = "Sew them with any machine that makes a straight stitch.",
-            Looks =
-            [
-                Right,
-                Look(
-                    "uneven",
-                    "the distance wanders",
-                    "The tuck is wider here and narrower there.",
-                    Try(
-                        "guide",
-                        "Put a guide beside the foot.",
-                        "The fold then runs along an edge."
-                    ),
-                    Try("press", "Press the fold sharper, and pin it.", "A soft fold rolls.")
-                ),
-                Puckers,
-                Skips,
-            ],
+            LookedFor = ["uneven", "puckers", "skips"],
         };
 }

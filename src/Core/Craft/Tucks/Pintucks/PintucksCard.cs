@@ -132,49 +132,15 @@ internal static class PintucksCard
             ],
             Instead =
                 "Fold each tuck on its line and sew a set distance from the fold: any straight stitch does.",
-            Looks =
+            LookedFor =
             [
-                Right,
-                Look(
-                    "flat",
-                    "the ridge is flat",
-                    "It does not stand.",
-                    Try(
-                        "tension-up",
-                        "Tighten the needle tension one step.",
-                        "It pulls the ridge up."
-                    ),
-                    Try(
-                        "wider-pair",
-                        "Use the next wider twin needle that fits the groove.",
-                        "More fabric between the needles."
-                    ),
-                    Try("cord", "Lay a cord under it.", "It fills the ridge.")
-                ),
-                Look(
-                    "wanders",
-                    "the ridge wanders",
-                    "It slants inside its groove.",
-                    Try(
-                        "wider-pair",
-                        "Take a twin needle that fills the groove.",
-                        "A narrow ridge moves about."
-                    ),
-                    Try("slower", "Sew slower.", "A twin needle has less grip.")
-                ),
-                Look(
-                    "drags",
-                    "the fabric drags",
-                    "Rows lean the same way.",
-                    Try(
-                        "alternate",
-                        "Sew every other row from the other end.",
-                        "The drag then cancels out."
-                    ),
-                    Try("stabiliser", "Put a tear-away under it.", "Thin fabric is dragged along.")
-                ),
-                Puckers,
-                Skips,
+                "flat",
+                "wanders",
+                "tuck-threads",
+                "groove-skipped",
+                "drags",
+                "puckers",
+                "skips",
             ],
         };
 }
