@@ -146,6 +146,47 @@ public sealed class WaysToCutTests
     }
 
     [Fact]
+    public void From_a_remnant_of_any_shape_is_cut_what_lies_within_it()
+    {
+        // A triangle 600 wide and 600 long holds 300 × 300, half of its sides, and no more.
+        var triangle = new Sheet(Mm(600), Mm(600))
+        {
+            Outline = Outline((0, 0), (600, 0), (0, 600)),
+        };
+        Layout From(double side) =>
+            Lay(On(1400, Piece(1, side, side)) with { Remnants = [triangle] });
+        var held = From(290).Placements.Single();
+        held.On.ShouldBe(1);
+        (held.X + held.Across + held.Y + held.Along).Millimetres.ShouldBeLessThanOrEqualTo(
+            600 + 1e-6
+        );
+        From(310).Placements.Single().On.ShouldBe(0);
+    }
+
+    [Fact]
+    public void All_parts_together_take_no_more_than_one_after_the_other()
+    {
+        var random = new Random(7);
+        for (var i = 0; i < 300; i++)
+        {
+            var task = On(
+                1400,
+                [
+                    .. Enumerable
+                        .Range(0, random.Next(2, 7))
+                        .Select(_ =>
+                            Piece(random.Next(1, 6), random.Next(50, 1300), random.Next(50, 900))
+                        ),
+                ]
+            );
+            var apart = task.Pieces.Sum(p =>
+                OnCloth.Taken(p.Count, p.Width, p.Long, task.Bolt.Width)
+            );
+            Lay(task).Used.ShouldBeLessThanOrEqualTo(apart);
+        }
+    }
+
+    [Fact]
     public void A_piece_is_turned_by_hand_unless_the_print_runs_one_way()
     {
         var task = On(1400, Piece(1, 300, 500)) with

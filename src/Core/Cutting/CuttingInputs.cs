@@ -1,3 +1,4 @@
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 
@@ -11,6 +12,8 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds, bool FromLe
 {
     private static LengthField Width { get; } =
         LengthField.Mm("width", "Width", 1, 5_000).Help("Between the selvedges.");
+
+    private static PathDataField Outline { get; } = new("outline", "Outline", true);
 
     private static LengthField Long { get; } = LengthField.Mm("length", "Length", 1, 200_000);
 
@@ -31,7 +34,8 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds, bool FromLe
     public static GroupField Fabric { get; } =
         new("fabric", "Fabric", [Width, There, OneWay, RepeatAlong, RepeatAcross, Double]);
 
-    public static GroupsField Remnants { get; } = new("remnants", "Remnants", [Width, Long], 20);
+    public static GroupsField Remnants { get; } =
+        new("remnants", "Remnants", [Width, Long, Outline], 20);
 
     private static NumberField Count { get; } =
         new NumberField("count", "How many", 1, CuttingTable.MostPieces, 1, IsNeeded: false)
@@ -58,8 +62,6 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds, bool FromLe
         new FlagField("bias", "On the bias").Help(
             "A strip at 45°, its ends on the straight grain."
         );
-
-    private static PathDataField Outline { get; } = new("outline", "Outline", true);
 
     private static FlagField Mirrored { get; } =
         new FlagField("mirrored", "In mirrored pairs").Help(
@@ -114,7 +116,7 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds, bool FromLe
         }
         var task = new CuttingTask(
             new Sheet(fabric.Length(Width), fabric.OptionalLength(There)),
-            [.. remnants.Select(r => new Sheet(r.Length(Width), r.Length(Long)))],
+            [.. remnants.Select(RemnantOf)],
             [.. pieces.Select(PieceOf)]
         )
         {
@@ -142,20 +144,33 @@ public sealed record CuttingInputs(CuttingTask Task, double Seconds, bool FromLe
         return said.Errors.Count > 0 ? null : new CuttingInputs(task, seconds, fromLeft);
     }
 
-    private static PieceToCut PieceOf(InputReader said)
+    private static Sheet RemnantOf(InputReader said) =>
+        new(said.Length(Width), said.Length(Long)) { Outline = OutlineOf(said) };
+
+    /// <summary>An outline of the size that is said; null where there is none, or where it is another.</summary>
+    private static Path? OutlineOf(InputReader said)
     {
+        if (said.Paths(Outline) is not [var path, ..])
+        {
+            return null;
+        }
         var (width, length) = (said.Length(Width), said.Length(Long));
-        var outline = said.Paths(Outline) is [var path, ..] ? Outlines.Upright(path, true) : null;
-        if (
-            outline is { Bounds: var size }
-            && !(Fits(size.Width, width) && Fits(size.Height, length))
-        )
+        var outline = Outlines.Upright(path, true);
+        var size = outline.Bounds;
+        if (!(Fits(size.Width, width) && Fits(size.Height, length)))
         {
             said.Contradiction(
                 Outline,
-                $"The outline is {said.Ruler.Mark(size.Width)} wide and {said.Ruler.Mark(size.Height)} long, unlike the piece."
+                $"The outline is {said.Ruler.Mark(size.Width)} wide and {said.Ruler.Mark(size.Height)} long, unlike what is said."
             );
         }
+        return outline;
+    }
+
+    private static PieceToCut PieceOf(InputReader said)
+    {
+        var (width, length) = (said.Length(Width), said.Length(Long));
+        var outline = OutlineOf(said);
         return new(
             said.OptionalName(Name) ?? "",
             (int)(said.OptionalNumber(Count) ?? 1),

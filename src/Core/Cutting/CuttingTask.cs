@@ -19,7 +19,11 @@ public enum Grain
 /// <summary>A fabric, or a remnant of it, laid out flat.</summary>
 /// <param name="Width">Between its selvedges; above 0.</param>
 /// <param name="Long">Along them, above 0; null where it goes on as far as it is needed.</param>
-public sealed record Sheet(Length Width, Length? Long);
+public sealed record Sheet(Length Width, Length? Long)
+{
+    /// <summary>The outline of a remnant that is no rectangle, from the upper left corner of its bounds; else null.</summary>
+    public Path? Outline { get; init; }
+}
 
 /// <summary>What is cut of one size.</summary>
 /// <param name="Name">What it is called.</param>

@@ -71,7 +71,8 @@ public sealed record PlacedOut(
 /// <summary>How much is bought in a width that it is sold in.</summary>
 /// <param name="Used">What all pieces take of it, without remnants.</param>
 /// <param name="Buy">That, as it is sold.</param>
-public sealed record BuyingOut(LengthOut Width, LengthOut Used, string Buy);
+/// <param name="Leaves">The largest that is left over then, or empty.</param>
+public sealed record BuyingOut(LengthOut Width, LengthOut Used, string Buy, string Leaves);
 
 /// <summary>Strips on the bias cut one way: with how many joins, and how much of the bolt everything uses then.</summary>
 public sealed record BiasWayOut(int Strips, int Joins, LengthOut Used);
@@ -238,11 +239,15 @@ public sealed record FabricOut(
                 .Where(task => task.Pieces.All(p => CuttingTable.WidestFor(task, p) is null))
                 .Select(task =>
                 {
-                    var used = CuttingTable.Lay(task, 0).Used;
+                    var layout = CuttingTable.Lay(task, 0);
+                    var used = layout.Used;
                     return new BuyingOut(
                         LengthOut.Of(task.Bolt.Width, LengthKind.Marked, ruler),
                         LengthOut.Of(used, LengthKind.Cut, ruler),
-                        RetailUnits.Says("cloth", used, ruler)
+                        RetailUnits.Says("cloth", used, ruler),
+                        layout.Left is [var left, ..]
+                            ? Ruler.Size(ruler.Mark(left.OpenWidth), ruler.Mark(left.Long))
+                            : ""
                     );
                 }),
         ];

@@ -3968,6 +3968,7 @@ export interface components {
             width: components["schemas"]["LengthOut"];
             used: components["schemas"]["LengthOut"];
             buy: string;
+            leaves: string;
         };
         CardOfOut: {
             name: string;

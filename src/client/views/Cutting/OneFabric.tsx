@@ -215,7 +215,10 @@ export function OneFabric({ project, first, units }: Props) {
           <details className="sheet no-print">
             <summary className="min-h-11 content-center font-bold">If you buy it</summary>
             <Facts
-              of={fabric.buying.map((b) => ({ name: `${b.width.text} wide`, text: b.buy }))}
+              of={fabric.buying.map((b) => ({
+                name: `${b.width.text} wide`,
+                text: b.leaves ? `${b.buy}; leaves ${b.leaves}` : b.buy,
+              }))}
               className="mt-2"
             />
           </details>

@@ -15,13 +15,15 @@ export function Causes({
   tried: Made[];
   setTried: (made: Made[]) => void;
 }) {
-  const shown = found.causes.filter((c) => c.cause !== 'other' && c.probability >= least).slice(0, 5);
+  const shown = singles(found);
+  const isPair = found.causes[0]?.cause.includes('+');
   return (
     <section className="sheet" aria-label="Likely causes">
       <h2 className="font-bold">Likely causes</h2>
+      {isPair && <p className="text-soft">It may well be two things at once.</p>}
       <ol className="mt-2 grid gap-2.5">
         {shown.map((cause) => (
-          <li key={cause.cause}>
+          <li key={cause.name}>
             <span className="flex items-baseline justify-between gap-3">
               <b className="leading-snug">{cause.says}</b>
               <span className="fig shrink-0">{Math.round(100 * cause.probability)} %</span>
@@ -59,4 +61,21 @@ export function Causes({
       )}
     </section>
   );
+}
+
+/** Each single cause, with and without another. */
+function singles(found: Found) {
+  const of = new Map<string, { name: string; says: string; probability: number; because: string }>();
+  for (const { cause, says, probability, because } of found.causes) {
+    if (cause === 'other') continue;
+    const parts = says.split(' And: ');
+    cause.split('+').forEach((name, i) => {
+      const is = of.get(name) ?? { name, says: parts[i]!, probability: 0, because };
+      of.set(name, { ...is, probability: is.probability + probability });
+    });
+  }
+  return [...of.values()]
+    .sort((a, b) => b.probability - a.probability)
+    .filter((c) => c.probability >= least)
+    .slice(0, 5);
 }
