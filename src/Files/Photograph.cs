@@ -15,6 +15,9 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     public const int Longest = 2000;
     public const int LongestSmall = 320;
 
+    /// <summary>More px than this either way say no more of what is measured.</summary>
+    private const int LongestMeasured = 2400;
+
     /// <summary>More px than this are not unpacked: a small file can claim to be a huge picture.</summary>
     private const long MostPixels = 40_000_000;
 
@@ -35,6 +38,21 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     /// <exception cref="FormatException">It is no such picture, or broken, or too large; the message says which.</exception>
     public static Photograph Read(ArraySegment<byte> file)
     {
+        using var stream = Stream(file);
+        using var codec = Opened(stream, file);
+        using var pixels = Unpack(codec, Longest);
+        using var upright = Upright(pixels, codec.EncodedOrigin, Longest);
+        using var small = Upright(upright, SKEncodedOrigin.TopLeft, LongestSmall);
+        return new Photograph(Pack(upright), Pack(small), upright.Width, upright.Height);
+    }
+
+    /// <summary>Read where it lies: a copy for each, outside of what is cleared away, would add up.</summary>
+    private static MemoryStream Stream(ArraySegment<byte> file) =>
+        new(file.Array!, file.Offset, file.Count, false);
+
+    /// <exception cref="FormatException">It is no such picture, or broken, or too large; the message says which.</exception>
+    private static SKCodec Opened(MemoryStream stream, ArraySegment<byte> file)
+    {
         if (file.Count == 0)
         {
             throw new FormatException("The file is empty.");
@@ -43,9 +61,7 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         {
             throw new FormatException("The file is larger than 15 MB.");
         }
-        // Read where it lies: a copy for each, outside of what is cleared away, would add up.
-        using var stream = new MemoryStream(file.Array!, file.Offset, file.Count, false);
-        using var codec = SKCodec.Create(stream);
+        var codec = SKCodec.Create(stream);
         if (codec is null && LooksLikePicture(file))
         {
             throw new FormatException("The picture is broken and cannot be unpacked.");
@@ -76,10 +92,32 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         {
             throw new FormatException("This picture can’t be read.");
         }
-        using var pixels = Unpack(codec);
-        using var upright = Upright(pixels, codec.EncodedOrigin, Longest);
-        using var small = Upright(upright, SKEncodedOrigin.TopLeft, LongestSmall);
-        return new Photograph(Pack(upright), Pack(small), upright.Width, upright.Height);
+        return codec;
+    }
+
+    /// <summary>Reads a file in shades of grey, upright, to measure in it.</summary>
+    /// <returns>The picture, and how many of its px make one of the upright file.</returns>
+    /// <exception cref="FormatException">As <see cref="Read"/>.</exception>
+    public static (Core.Photographs.Grey Picture, double Scale) ReadGrey(ArraySegment<byte> file)
+    {
+        using var stream = Stream(file);
+        using var codec = Opened(stream, file);
+        using var pixels = Unpack(codec, LongestMeasured);
+        using var upright = Upright(pixels, codec.EncodedOrigin, LongestMeasured);
+        var span = upright.GetPixelSpan();
+        var values = new float[upright.Width * upright.Height];
+        for (var i = 0; i < values.Length; i++)
+        {
+            // What the eye makes of red, green and blue (ITU-R BT.709).
+            values[i] =
+                (0.2126f * span[4 * i] + 0.7152f * span[4 * i + 1] + 0.0722f * span[4 * i + 2])
+                / 255;
+        }
+        var longest = Math.Max(codec.Info.Width, codec.Info.Height);
+        return (
+            new(upright.Width, upright.Height, values),
+            Math.Max(upright.Width, upright.Height) / (double)longest
+        );
     }
 
     /// <summary>Whether the first bytes are those of a JPEG, PNG or WebP file.</summary>
@@ -94,12 +132,12 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
             ? file.Count((ReadOnlySpan<byte>)[0xFF, 0xDA])
             : 0;
 
-    private static SKBitmap Unpack(SKCodec codec)
+    private static SKBitmap Unpack(SKCodec codec, int most)
     {
         // A JPEG can be unpacked smaller at once, which saves the memory of what would be thrown away.
         var longest = Math.Max(codec.Info.Width, codec.Info.Height);
-        var size = codec.GetScaledDimensions(Math.Min(1, (float)Longest / longest));
-        if (Math.Max(size.Width, size.Height) < Math.Min(Longest, longest))
+        var size = codec.GetScaledDimensions(Math.Min(1, (float)most / longest));
+        if (Math.Max(size.Width, size.Height) < Math.Min(most, longest))
         {
             size = codec.Info.Size;
         }

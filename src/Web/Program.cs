@@ -16,6 +16,7 @@ using ZephyrReach.Web.Histories;
 using ZephyrReach.Web.Hosting;
 using ZephyrReach.Web.Keeps;
 using ZephyrReach.Web.Lines;
+using ZephyrReach.Web.Photographs;
 using ZephyrReach.Web.Practice;
 using ZephyrReach.Web.Problems;
 using ZephyrReach.Web.Projects;
@@ -69,6 +70,7 @@ try
     app.MapProjectCutting();
     app.MapPractice();
     app.MapFaults();
+    app.MapMeasuring();
     app.MapKeeps();
     app.MapHistory();
     app.MapFind();

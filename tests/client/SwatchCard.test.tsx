@@ -2,6 +2,7 @@ import { readDraft } from '../../src/client/app/drafts';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { ComponentProps } from 'react';
+import { MemoryRouter } from 'react-router';
 import { beforeEach, expect, test, vi } from 'vitest';
 import type { Ask, Field, Technique } from '../../src/client/api/types';
 import { SwatchCard } from '../../src/client/parts/swatch/SwatchCard';
@@ -88,11 +89,13 @@ function open(more: Partial<ComponentProps<typeof SwatchCard>> = {}) {
     ...more,
   };
   const within = (now: typeof props) => (
-    <QueryClientProvider client={new QueryClient()}>
-      <ul>
-        <SwatchCard {...now} />
-      </ul>
-    </QueryClientProvider>
+    <MemoryRouter>
+      <QueryClientProvider client={new QueryClient()}>
+        <ul>
+          <SwatchCard {...now} />
+        </ul>
+      </QueryClientProvider>
+    </MemoryRouter>
   );
   const { rerender } = render(within(props));
   return { ...props, again: (next: Partial<typeof props>) => rerender(within({ ...props, ...next })) };

@@ -84,6 +84,7 @@ test('what a page needs is asked for ahead under the address that it has now', (
   const views = new Set(firsts.filter((first) => ahead.includes(`${first}: 'views/`)));
   expect([...views].sort()).toEqual([
     'calculator',
+    'faults',
     'parts',
     'practice',
     'projects',

@@ -1,4 +1,3 @@
-using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Cutting;
@@ -33,81 +32,8 @@ public static class CuttingTable
     /// <param name="stop">Ends it with the best so far.</param>
     public static Layout Lay(CuttingTask task, double seconds, CancellationToken stop = default) =>
         task.Remnants.Any(r => r.Outline is not null)
-            ? Shaped(task, seconds, stop)
+            ? Inscribed.Lay(task, plain => Plain(plain, seconds, stop))
             : Plain(task, seconds, stop);
-
-    /// <summary>From remnants of any shape: from the largest rectangle within each.</summary>
-    private static Layout Shaped(CuttingTask task, double seconds, CancellationToken stop)
-    {
-        var within = task
-            .Remnants.Select(r =>
-                r.Outline is { } outline
-                    ? Inscribed.Of(outline)
-                    : (Point.At(0, 0), r.Width, r.Long!.Value)
-            )
-            .ToList();
-        Point From(int on) => on == 0 ? Point.At(0, 0) : within[on - 1].Item1;
-        var layout = Plain(
-            task with
-            {
-                Remnants = [.. within.Select(w => new Sheet(w.Item2, w.Item3))],
-                Pins =
-                [
-                    .. task.Pins.Select(p =>
-                        p with
-                        {
-                            X = p.X - From(p.On).X,
-                            Y = p.Y - From(p.On).Y,
-                        }
-                    ),
-                ],
-            },
-            seconds,
-            stop
-        );
-        return layout with
-        {
-            Placements =
-            [
-                .. layout.Placements.Select(p =>
-                    p with
-                    {
-                        X = p.X + From(p.On).X,
-                        Y = p.Y + From(p.On).Y,
-                    }
-                ),
-            ],
-            Left =
-            [
-                .. layout.Left.Select(l =>
-                    l with
-                    {
-                        X = l.X + From(l.On).X,
-                        Y = l.Y + From(l.On).Y,
-                    }
-                ),
-            ],
-            Cuts = layout
-                .Cuts?.Select(c =>
-                {
-                    var (along, across) = (From(c.On).Y, From(c.On).X);
-                    return c.IsAcross
-                        ? c with
-                        {
-                            At = c.At + along,
-                            From = c.From + across,
-                            To = c.To + across,
-                        }
-                        : c with
-                        {
-                            At = c.At + across,
-                            From = c.From + along,
-                            To = c.To + along,
-                        };
-                })
-                .ToList(),
-        };
-    }
 
     private static Layout Plain(CuttingTask task, double seconds, CancellationToken stop)
     {

@@ -3,11 +3,81 @@ using ZephyrReach.Core.Measures;
 
 namespace ZephyrReach.Core.Cutting;
 
-/// <summary>The largest rectangle on the grain that lies within a remnant of any shape: what is cut from it is cut from there.</summary>
+/// <summary>Remnants of any shape: what is cut from one is cut from the largest rectangle on the grain that lies within it.</summary>
 internal static class Inscribed
 {
     /// <summary>The remnant is taken in so many steps each way; what a step is not wholly within is left out.</summary>
     private const int Steps = 200;
+
+    /// <summary>From remnants of any shape: from the largest rectangle within each.</summary>
+    /// <param name="lay">Lays rectangles from rectangles.</param>
+    public static Layout Lay(CuttingTask task, Func<CuttingTask, Layout> lay)
+    {
+        var within = task
+            .Remnants.Select(r =>
+                r.Outline is { } outline ? Of(outline) : (Point.At(0, 0), r.Width, r.Long!.Value)
+            )
+            .ToList();
+        Point From(int on) => on == 0 ? Point.At(0, 0) : within[on - 1].Item1;
+        var layout = lay(
+            task with
+            {
+                Remnants = [.. within.Select(w => new Sheet(w.Item2, w.Item3))],
+                Pins =
+                [
+                    .. task.Pins.Select(p =>
+                        p with
+                        {
+                            X = p.X - From(p.On).X,
+                            Y = p.Y - From(p.On).Y,
+                        }
+                    ),
+                ],
+            }
+        );
+        return layout with
+        {
+            Placements =
+            [
+                .. layout.Placements.Select(p =>
+                    p with
+                    {
+                        X = p.X + From(p.On).X,
+                        Y = p.Y + From(p.On).Y,
+                    }
+                ),
+            ],
+            Left =
+            [
+                .. layout.Left.Select(l =>
+                    l with
+                    {
+                        X = l.X + From(l.On).X,
+                        Y = l.Y + From(l.On).Y,
+                    }
+                ),
+            ],
+            Cuts = layout
+                .Cuts?.Select(c =>
+                {
+                    var (along, across) = (From(c.On).Y, From(c.On).X);
+                    return c.IsAcross
+                        ? c with
+                        {
+                            At = c.At + along,
+                            From = c.From + across,
+                            To = c.To + across,
+                        }
+                        : c with
+                        {
+                            At = c.At + across,
+                            From = c.From + along,
+                            To = c.To + along,
+                        };
+                })
+                .ToList(),
+        };
+    }
 
     /// <returns>Its upper left corner and its size; of no size where nothing lies within.</returns>
     public static (Point At, Length Width, Length Long) Of(Path outline)

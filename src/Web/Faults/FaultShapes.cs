@@ -7,7 +7,7 @@ using ZephyrReach.Web.Reckon;
 namespace ZephyrReach.Web.Faults;
 
 /// <summary>Something that can be seen to be wrong.</summary>
-/// <param name="Kin">stitches, fabric, gathers, tucks, lines, edges, mending, free-motion or machine.</param>
+/// <param name="Kin">stitches, fabric, gathers, tucks, lines, edges, mending, hands or machine.</param>
 /// <param name="From">front, back or side.</param>
 /// <param name="Says">What it is called.</param>
 /// <param name="Shows">How it shows.</param>
@@ -28,7 +28,7 @@ public sealed record SymptomOut(
             symptom.Kin switch
             {
                 SymptomKin.LinesAndRows => "lines",
-                SymptomKin.FreeMotion => "free-motion",
+                SymptomKin.FreeMotion => "hands",
                 var kin => kin.ToString().ToLowerInvariant(),
             },
             symptom.From.ToString().ToLowerInvariant(),

@@ -2765,6 +2765,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photographs/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measures in a picture, as multipart: picture, and ask as JSON: { what: rows|folds|strip|stitches|line, scale: card or { points: [[x, y], [x, y]], length }, part: [[x, y] × 4] } in px. 422 says why it cannot. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": components["schemas"]["IFormFile"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeasuredOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same in a photograph that is kept, in its own px. */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MeasureAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeasuredOut"];
+                    };
+                };
+                400: components["responses"]["Refused"];
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measuring-card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card to print: ?as=pdf|svg, and for a PDF ?paper=a4|letter. */
+        get: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                    as?: string;
+                    /** @description metric or imperial; else the workroom's own. */
+                    units?: "metric" | "imperial";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                        "image/svg+xml": string;
+                    };
+                };
+                400: components["responses"]["Refused"];
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workings/{id}/keep": {
         parameters: {
             query?: never;
@@ -4295,6 +4455,8 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** Format: binary */
+        IFormFile: string;
         /** @description A range: nineteen in twenty lie above its low, the even chance, nineteen in twenty below its high. */
         Interval: {
             /** Format: double */
@@ -4435,6 +4597,14 @@ export interface components {
             working: string;
             edge: string;
         };
+        MeasureAsk: {
+            what: null | string;
+            scale: components["schemas"]["JsonElement"];
+            part: null | number[][];
+            sought?: components["schemas"]["Sought"];
+            byCard?: boolean;
+            corners?: null | components["schemas"]["Place"][];
+        };
         /** @description Measures of a thing that answer a question about it. */
         Measured: {
             /** @description The field that keeps them. */
@@ -4443,6 +4613,19 @@ export interface components {
             question: string;
             /** @description What they tell, such as `What its dial really gives`. */
             title: string;
+        };
+        MeasuredOut: {
+            spacing: components["schemas"]["LengthOut"];
+            /** Format: double */
+            angle: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            evenness: number;
+            plusMinus: components["schemas"]["LengthOut"];
+            lines: number[][][];
+            odd: number[];
+            isRectified: boolean;
         };
         /** @description The picture of a step: a drawing of the plan, as it is at that moment. */
         Moment: {
@@ -4532,6 +4715,13 @@ export interface components {
             height: number;
             /** Format: int32 */
             version: number;
+        };
+        /** @description A place in a picture, in px, or on the table, in mm. */
+        Place: {
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
         };
         PlacedOut: {
             mark: string;
@@ -5068,6 +5258,8 @@ export interface components {
              */
             flat: number;
         };
+        /** @enum {unknown} */
+        Sought: "rows" | "folds" | "strip" | "stitches" | "line" | null;
         /** @enum {unknown} */
         Stage: "plan" | "set-up" | "sample" | "cut" | "sew" | "keep";
         StageOut: {

@@ -6,11 +6,20 @@ import { newId } from '../../api/id';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
+import { MeasurePhoto, type ReadingKind } from './MeasurePhoto';
 
-type Props = { swatch: string; name: string; ids: string[] };
+type Props = {
+  swatch: string;
+  name: string;
+  ids: string[];
+  /** The readings that a figure from a photograph can be put into, and putting it there. */
+  kinds?: ReadingKind[];
+  put?: (kind: string, text: string) => void;
+};
 
 /** The photographs of a swatch: taken with the telephone or chosen, small here, large when opened. */
-export function Photographs({ swatch, name, ids }: Props) {
+export function Photographs({ swatch, name, ids, kinds = [], put }: Props) {
+  const [measured, setMeasured] = useState<string | null>(null);
   const queries = useQueryClient();
   const turn = useTurn();
   const input = useRef<HTMLInputElement>(null);
@@ -66,6 +75,16 @@ export function Photographs({ swatch, name, ids }: Props) {
             >
               <X size={14} aria-hidden />
             </button>
+            {put && (
+              <button
+                type="button"
+                className="btn bare !block !min-h-11 !px-0 text-sm"
+                aria-label={`Measure in photograph ${i + 1} of ${name}`}
+                onClick={() => setMeasured(id)}
+              >
+                Measure
+              </button>
+            )}
           </span>
         ))}
         <label className="btn quiet !min-h-11 !px-3 text-sm has-focus-visible:outline-3 has-focus-visible:outline-indigo">
@@ -85,6 +104,9 @@ export function Photographs({ swatch, name, ids }: Props) {
         <p role="alert" className="wrong">
           {wrong}
         </p>
+      )}
+      {measured && put && (
+        <MeasurePhoto id={measured} kinds={kinds} put={put} close={() => setMeasured(null)} />
       )}
     </div>
   );

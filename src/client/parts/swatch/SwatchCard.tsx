@@ -85,6 +85,15 @@ export function SwatchCard(props: Props) {
     if (says.length) return;
     setTyped((now) => (now[kind] === text ? drafted({ ...now, [kind]: undefined }) : now));
   };
+  /** A figure from a photograph is one reading more, and is said to be from there. */
+  const putMeasured = async (kind: string, text: string) => {
+    const label = kinds.find((k) => k.name === kind)?.label ?? kind;
+    const errors = await change(swatch.id, {
+      readings: { [kind]: [...readings(kind), text] },
+      note: [swatch.note, `${label} ${text}: measured from a photograph.`].filter(Boolean).join('\n'),
+    });
+    setWrong((now) => ({ ...now, [kind]: Object.values(errors).flat() }));
+  };
   const drafted = (next: typeof typed) => {
     writeDraft(swatch.id, Object.fromEntries(Object.entries(next).filter(([, text]) => text !== undefined)));
     return next;
@@ -238,7 +247,13 @@ export function SwatchCard(props: Props) {
         </div>
       )}
       {says.answer && <Findings findings={says.answer.findings} />}
-      <Photographs swatch={swatch.id} name={name} ids={props.photographs} />
+      <Photographs
+        swatch={swatch.id}
+        name={name}
+        ids={props.photographs}
+        kinds={kinds}
+        put={(kind, text) => void putMeasured(kind, text)}
+      />
       <Note swatch={swatch} keep={(note) => change(swatch.id, { note })} />
       <Settings swatch={swatch} before={before} card={props.card} />
     </li>

@@ -13,7 +13,7 @@ import { InOrder } from './InOrder';
 import { asItCame, useLayout, type Fabric } from './useLayout';
 import { Pinned } from './Pinned';
 import { usePins } from './usePins';
-import { WaysToCut } from './WaysToCut';
+import { LayoutWays } from './LayoutWays';
 
 type Props = { project: string; first: Fabric; units: Units };
 
@@ -170,7 +170,7 @@ export function OneFabric({ project, first, units }: Props) {
             </p>
           )}
           <div className="no-print mt-4 grid gap-3">
-            <WaysToCut fabric={fabric} way={way} set={(more) => setWay({ ...way, ...more })} />
+            <LayoutWays fabric={fabric} way={way} set={(more) => setWay({ ...way, ...more })} />
             {way.edgeToEdge && !layout.cuts && (
               <p className="noted">As it is pinned it does not come apart by cuts right across.</p>
             )}

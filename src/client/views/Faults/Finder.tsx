@@ -33,6 +33,7 @@ export function Finder({ technique, title, find, keep, back, before }: Props) {
   const [gone, setGone] = useState<string | null>(null);
   const all = useSymptoms();
   const mine = useSymptoms(technique);
+  const hasElastic = Boolean(technique && mine?.some((s) => s.name === 'elastic-loose'));
   const asked = { symptoms: seen, setUp, tried };
   const query = useQuery({
     queryKey: ['faults', technique, asked],
@@ -103,13 +104,13 @@ export function Finder({ technique, title, find, keep, back, before }: Props) {
       <aside className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4 max-lg:order-first lg:col-start-2 lg:row-start-1">
         {picker}
         <div className="grid gap-4 max-lg:hidden">
-          <WhatIsSet setUp={setUp} set={setSetUp} technique={technique} />
+          <WhatIsSet setUp={setUp} set={setSetUp} hasElastic={hasElastic} />
           <Before cured={before} all={all} />
           {back && <div>{back}</div>}
         </div>
       </aside>
       <div className="grid gap-4 lg:hidden">
-        <WhatIsSet setUp={setUp} set={setSetUp} technique={technique} />
+        <WhatIsSet setUp={setUp} set={setSetUp} hasElastic={hasElastic} />
         {back && <div>{back}</div>}
       </div>
     </div>

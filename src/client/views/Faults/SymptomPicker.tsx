@@ -11,7 +11,7 @@ const kins: Record<string, string> = {
   lines: 'Cords, shapes and open seams',
   edges: 'Piping and trims',
   mending: 'Darns',
-  'free-motion': 'Free motion',
+  hands: 'Moved by hand',
   stitches: 'Stitches',
   fabric: 'Fabric',
   machine: 'Machine',

@@ -10,11 +10,12 @@ const figures = [
 export function WhatIsSet({
   setUp,
   set,
-  technique,
+  hasElastic,
 }: {
   setUp: Asked['setUp'];
   set: (setUp: Asked['setUp']) => void;
-  technique?: string;
+  /** Whether elastic is sewn in. */
+  hasElastic: boolean;
 }) {
   const put = (name: string, value: number | boolean | undefined) => {
     const rest = Object.entries(setUp).filter(([n]) => n !== name);
@@ -43,7 +44,7 @@ export function WhatIsSet({
             <span className="text-[0.88rem] font-normal text-soft">{hint}</span>
           </label>
         ))}
-        {technique === 'shirring' && (
+        {hasElastic && (
           <label className="flex min-h-11 items-center gap-2">
             <input
               type="checkbox"

@@ -47,6 +47,31 @@ export function Workroom() {
             hint="Saved in this browser."
           />
         </section>
+        <section className="sheet grid content-start gap-3">
+          <h2>Measuring card</h2>
+          <p className="text-soft">
+            Printed at full size and laid beside a swatch, it lets the program measure in a photograph: rows,
+            folds, strips, stitches.
+          </p>
+          <p className="flex flex-wrap gap-3">
+            <a
+              className="btn quiet"
+              href="/api/measuring-card?as=pdf&paper=a4"
+              target="_blank"
+              rel="noreferrer"
+            >
+              Print on A4
+            </a>
+            <a
+              className="btn quiet"
+              href="/api/measuring-card?as=pdf&paper=letter"
+              target="_blank"
+              rel="noreferrer"
+            >
+              Print on Letter
+            </a>
+          </p>
+        </section>
         <section className="sheet grid content-start gap-4">
           <h2>Rounding in centimetres</h2>
           <Segmented

@@ -3,7 +3,7 @@ import { Segmented } from '../../parts/Segmented';
 import type { Fabric, Way } from './useLayout';
 
 /** How a fabric is cut: with what, single or double, and where strips on the bias come from. */
-export function WaysToCut({
+export function LayoutWays({
   fabric,
   way,
   set,
