@@ -5,6 +5,7 @@ import type { EditedWorking } from '../app/useWorking';
 import { Findings } from './Findings';
 import { Measure } from './Measure';
 import { MeasureField } from './MeasureField';
+import { FromPhoto } from './photo/FromPhoto';
 
 type Props = {
   /** What is measured at this step, and which form takes it. */
@@ -37,6 +38,14 @@ export function HalfWay({ measure, working, units }: Props) {
         onType={(text) => {
           setTyped(text);
           kept.keep(text);
+        }}
+      />
+      <FromPhoto
+        label={measure.question.replace(/\?$/, '')}
+        put={(text) => {
+          const all = measure.into ? text : [...parts, text].join('; ');
+          setTyped(all);
+          kept.keep(all);
         }}
       />
       {parts.length > 0 && answer && (

@@ -6,7 +6,7 @@ import { newId } from '../../api/id';
 import { useTurn } from '../../app/history';
 import { keeping } from '../../app/kept';
 import { notify } from '../../app/notice';
-import { MeasurePhoto, type ReadingKind } from './MeasurePhoto';
+import { MeasurePhoto, type ReadingKind } from '../photo/MeasurePhoto';
 
 type Props = {
   swatch: string;
@@ -106,7 +106,7 @@ export function Photographs({ swatch, name, ids, kinds = [], put }: Props) {
         </p>
       )}
       {measured && put && (
-        <MeasurePhoto id={measured} kinds={kinds} put={put} close={() => setMeasured(null)} />
+        <MeasurePhoto picture={measured} kinds={kinds} put={put} close={() => setMeasured(null)} />
       )}
     </div>
   );

@@ -6,7 +6,6 @@ import { takeDraft, writeDraft } from '../../app/drafts';
 import { SwatchPicture } from '../../drawing/SwatchPicture';
 import { useReckoning } from '../../app/useReckoning';
 import { Findings } from '../Findings';
-import { inOrderOf } from '../inOrderOf';
 import { Segmented } from '../Segmented';
 import { changesOf, knobsFor, saysOfKnob, type Features } from './features';
 import { KnobFields } from './KnobFields';
@@ -14,10 +13,10 @@ import { Photographs } from './Photographs';
 import { Readings } from './Readings';
 import { Counts, Looks, Note } from './SwatchAnswers';
 import { SwatchLines, type LineSays } from './SwatchLines';
+import { SwatchSettings } from './SwatchSettings';
 import { SwatchVerdict } from './SwatchVerdict';
 import type { PlotPoint } from './usePlot';
 import type { Swatch, SwatchChange } from './useSwatches';
-import { Facts } from '../Facts';
 
 type Props = {
   number: number;
@@ -255,7 +254,7 @@ export function SwatchCard(props: Props) {
         put={(kind, text) => void putMeasured(kind, text)}
       />
       <Note swatch={swatch} keep={(note) => change(swatch.id, { note })} />
-      <Settings swatch={swatch} before={before} card={props.card} />
+      <SwatchSettings swatch={swatch} before={before} card={props.card} />
     </li>
   );
 }
@@ -298,24 +297,5 @@ function Header({
         <Trash2 size={18} aria-hidden />
       </button>
     </div>
-  );
-}
-
-function Settings({ swatch, before, card = {} }: Pick<Props, 'swatch' | 'before' | 'card'>) {
-  const set = swatch.settings as Record<string, string>;
-  const was = before?.settings as Record<string, string> | undefined;
-  const moved = Object.keys(set).filter((k) => was && was[k] !== set[k]);
-  if (Object.keys(set).length === 0) return null;
-  return (
-    <details className="text-sm" open={moved.length > 0 || undefined}>
-      <summary className="flex min-h-11 items-center text-soft">Settings used</summary>
-      <Facts of={inOrderOf(card, set).map(([name, text]) => ({ name, text: text ?? '' }))} moved={moved} />
-      {moved.length > 1 && (
-        <p className="noted mt-2">
-          You changed {moved.length} things since the last swatch, so you won’t know which one made the
-          difference.
-        </p>
-      )}
-    </details>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { components } from '../../api/schema';
-import { api, Refused, value } from '../../api/http';
+import { ask, saysOf } from '../../api/http';
 import { DialogBox } from '../../app/DialogBox';
 import { Measure } from '../Measure';
 import { Segmented } from '../Segmented';
@@ -29,12 +29,13 @@ const hints: Record<string, string> = {
 
 /** Measures in a photograph: a part of it is marked, its scale comes from the printed card or from two places on a ruler. */
 export function MeasurePhoto({
-  id,
+  picture,
   kinds,
   put,
   close,
 }: {
-  id: string;
+  /** The id of one that is kept, or one that is only looked at. */
+  picture: string | { file: File; url: string };
   kinds: ReadingKind[];
   /** Puts a figure among the readings of a kind. */
   put: (kind: string, text: string) => void;
@@ -54,19 +55,14 @@ export function MeasurePhoto({
     setWrong('');
     setFound(null);
     try {
-      const scale = by === 'card' ? 'card' : { points: ruler, length: long };
-      setFound(
-        await value(
-          api.POST('/api/photographs/{id}/measure', {
-            params: { path: { id } },
-            body: { what, scale, part } as never,
-          }),
-        ),
-      );
+      const body = JSON.stringify({
+        what,
+        scale: by === 'card' ? by : { points: ruler, length: long },
+        part,
+      });
+      setFound((await (await send(picture, body)).json()) as Found);
     } catch (error) {
-      if (!(error instanceof Refused)) throw error;
-      const { errors, title } = error.problem;
-      setWrong(errors ? Object.values(errors).flat().join(' ') : title);
+      setWrong(saysOf(error));
     } finally {
       setOn(false);
     }
@@ -88,7 +84,7 @@ export function MeasurePhoto({
         <div className="relative min-w-0 self-start">
           <img
             className="block w-full rounded-md"
-            src={`/api/photographs/${id}/picture`}
+            src={typeof picture === 'string' ? `/api/photographs/${picture}/picture` : picture.url}
             alt="The photograph that is measured"
             onLoad={(e) => {
               const { naturalWidth: w, naturalHeight: h } = e.currentTarget;
@@ -164,7 +160,8 @@ export function MeasurePhoto({
               <p>
                 ± <Measure text={found.plusMinus.text} />
                 {found.count > 2 && `, ${found.count} lines, ${Math.round(100 * found.evenness)} % even`}
-                {found.count > 1 && `, at ${Math.round(found.angle)}°`}
+                {found.count > 1 &&
+                  `, at ${found.angle < -0.5 ? '−' : ''}${Math.abs(Math.round(found.angle))}°`}
                 {found.odd.length > 0 && `; ${found.odd.length} lie unlike the others`}.
               </p>
               {!found.isRectified && (
@@ -194,4 +191,18 @@ export function MeasurePhoto({
       </div>
     </DialogBox>
   );
+}
+
+/** One that is kept is measured where it lies; another is sent along, and not kept. */
+function send(picture: Parameters<typeof MeasurePhoto>[0]['picture'], asked: string) {
+  if (typeof picture === 'string')
+    return ask(`/api/photographs/${picture}/measure`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: asked,
+    });
+  const form = new FormData();
+  form.set('picture', picture.file);
+  form.set('ask', asked);
+  return ask('/api/photographs/measure', { method: 'POST', body: form });
 }
