@@ -92,7 +92,7 @@ public sealed class PhotographTests
         var random = new Random(20261201);
         List<double> off = [];
         var (held, right) = (0, 0);
-        var pictures = 40 * Deep.Times;
+        var pictures = 20 * Deep.Times;
         for (var i = 0; i < pictures; i++)
         {
             var scene = Any(random);
@@ -127,7 +127,7 @@ public sealed class PhotographTests
     {
         var random = new Random(7);
         var measured = 0;
-        var pictures = 60 * Deep.Times;
+        var pictures = 30 * Deep.Times;
         for (var i = 0; i < pictures; i++)
         {
             var scene = Any(random);
@@ -215,6 +215,20 @@ public sealed class PhotographTests
             );
             seam.Is.ShouldNotBeNull(seam.Wrong).Spacing.ShouldBe(1.5, 0.35);
         }
+    }
+
+    [Fact]
+    public void Lines_that_a_hand_pulled_are_what_they_come_to()
+    {
+        // Ten px to a mm: three lines 8 mm apart, falling 3 in 4, so 0.8·8 square to each other.
+        var plane = Plane.OfTwo(new(0, 0), new(1000, 0), 100);
+        Line At(double y) => new(new(100, y), new(500, y + 300));
+        Place[] part = [new(0, 0), new(900, 0), new(900, 900), new(0, 900)];
+        var measured = ByHand.Of(plane, [At(100), At(180), At(260)], part).Is!;
+        measured.Spacing.ShouldBe(6.4, 1e-6);
+        measured.Angle.ShouldBe(Math.Atan2(3, 4) * 180 / Math.PI, 1e-6);
+        (measured.Count, measured.Evenness).ShouldBe((3, 1));
+        ByHand.Of(plane, [At(100)], part).Wrong.ShouldNotBeNull();
     }
 
     [Fact]

@@ -60,7 +60,14 @@ test('a swatch is photographed, measured and taught without a figure typed', asy
   await dialog.getByRole('button', { name: 'Corner 4:' }).press('ArrowDown');
   await dialog.getByRole('button', { name: 'Measure', exact: true }).press('Enter');
   const found = dialog.getByRole('region', { name: 'What was measured' });
-  await expect(found).toContainText('mm');
+  await expect(found).toContainText('15 cm');
+  // A line that lies elsewhere is pulled there, by keys too, and what it comes to follows.
+  const before15 = await found.innerText();
+  await dialog.getByRole('button', { name: 'Line 1, near end:' }).press('Shift+ArrowUp');
+  await dialog.getByRole('button', { name: 'Measure by these lines' }).press('Enter');
+  await expect(found).not.toHaveText(before15);
+  await dialog.getByRole('button', { name: 'Measure', exact: true }).press('Enter');
+  await expect(found).toContainText('15 cm');
   await settled(page);
   expect(await barriers(page)).toEqual([]);
   await found.getByRole('button', { name: /^Use as gathered/i }).press('Enter');

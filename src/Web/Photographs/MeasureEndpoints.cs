@@ -27,7 +27,7 @@ public static class MeasureEndpoints
             .MapPost("photographs/measure", OfFileAsync)
             .DisableAntiforgery()
             .WithSummary(
-                "Measures in a picture, as multipart: picture, and ask as JSON: { what: rows|folds|strip|stitches|line, scale: card or { points: [[x, y], [x, y]], length }, part: [[x, y] × 4] } in px. 422 says why it cannot. Nothing is kept."
+                "Measures in a picture, as multipart: picture, and ask as JSON: { what: rows|folds|strip|stitches|line, scale: card or { points: [[x, y], [x, y]], length }, part: [[x, y] × 4], lines?: [[[x, y], [x, y]], …] where a hand pulled them } in px. 422 says why it cannot. Nothing is kept."
             )
             .Accepts<IFormFile>("multipart/form-data")
             .Produces<MeasuredOut>();
@@ -108,6 +108,10 @@ public static class MeasureEndpoints
         {
             return Problem.Field("part", "part must be four corners, each as [x, y].");
         }
+        if (ask.Lines is not null && ask.Pulled is null)
+        {
+            return Problem.Field("lines", "lines must be lines, each as [[x, y], [x, y]].");
+        }
         var two = ask.Two(here.Ruler);
         if (!ask.ByCard && two is null)
         {
@@ -120,7 +124,7 @@ public static class MeasureEndpoints
         try
         {
             return await Task.Run(
-                () => Measure(here, file, ask.ByCard ? null : two, sought, corners),
+                () => Measure(here, file, ask.ByCard ? null : two, sought, corners, ask.Pulled),
                 here.Cancel
             );
         }
@@ -139,7 +143,8 @@ public static class MeasureEndpoints
         byte[] file,
         (Place From, Place To, double Mm)? two,
         Sought sought,
-        IReadOnlyList<Place> corners
+        IReadOnlyList<Place> corners,
+        IReadOnlyList<Line>? pulled
     )
     {
         var (picture, scale) = Photograph.ReadGrey(file);
@@ -157,7 +162,14 @@ public static class MeasureEndpoints
         {
             return Not("The measuring card is not in the picture, or not all four of its marks.");
         }
-        var reading = PhotoMeasure.Of(picture, plane, sought, [.. corners.Select(Scaled)]);
+        Place[] part = [.. corners.Select(Scaled)];
+        var reading = pulled is null
+            ? PhotoMeasure.Of(picture, plane, sought, part)
+            : ByHand.Of(
+                plane,
+                [.. pulled.Select(l => new Line(Scaled(l.From), Scaled(l.To)))],
+                part
+            );
         return reading.Is is { } measured
             ? Results.Ok(MeasuredOut.Of(measured, scale, plane.IsRectified, here.Ruler))
             : Not(reading.Wrong!);

@@ -9,8 +9,32 @@ namespace ZephyrReach.Web.Photographs;
 /// <param name="What">rows, folds, strip, stitches or line.</param>
 /// <param name="Scale">card, or { points: [[x, y], [x, y]], length }: two places in px, and how far apart they are.</param>
 /// <param name="Part">Four corners of the part, round it, in px; its first side runs along the edge, strip or seam.</param>
-public sealed record MeasureAsk(string? What, JsonElement Scale, double[][]? Part)
+/// <param name="Lines">Where a hand pulled the lines to, each as [[x, y], [x, y]]: then these are measured; left out, they are looked for.</param>
+public sealed record MeasureAsk(
+    string? What,
+    JsonElement Scale,
+    double[][]? Part,
+    double[][][]? Lines = null
+)
 {
+    /// <summary>More lines than these are not looked at.</summary>
+    private const int MostLines = 400;
+
+    /// <summary>The lines that a hand pulled; null where one is none.</summary>
+    public IReadOnlyList<Line>? Pulled
+    {
+        get
+        {
+            if (Lines is not { Length: <= MostLines } all)
+            {
+                return null;
+            }
+            var read = all.Select(l => Read(l, 2) is [var from, var to] ? new Line(from, to) : null)
+                .ToList();
+            return read.Any(l => l is null) ? null : [.. read.Select(l => l!)];
+        }
+    }
+
     /// <summary>What to look for; null where that is not known.</summary>
     public Sought? Sought =>
         Enum.TryParse<Sought>(What, ignoreCase: true, out var sought)

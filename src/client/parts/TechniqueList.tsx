@@ -1,9 +1,9 @@
 import { DropdownMenu } from 'radix-ui';
-import type { PointerEvent } from 'react';
+import { useEffect, useState, type PointerEvent } from 'react';
 import type { Drawing } from '../api/types';
 import { useTechniques } from '../app/useTechnique';
 import { Portrait } from '../drawing/Portrait';
-import type { MenuProps } from './TechniqueMenu';
+import type { MenuProps, OpenedBy } from './TechniqueMenu';
 
 /** What the kin of techniques are called. */
 const kins = {
@@ -29,11 +29,18 @@ export function TechniqueList({
   titleOf = 'begin',
   choose,
   unsure,
-  isOpen,
-}: MenuProps & { isOpen: boolean }) {
+  opened,
+}: MenuProps & { opened: OpenedBy }) {
   const known = useTechniques().data ?? [];
+  const [isOpen, setOpen] = useState(false);
+  useEffect(() => {
+    if (!opened) return;
+    // The menu would know that keys are used had it been there when they opened it: then its first line has the focus.
+    if (opened === 'key') document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Shift' }));
+    setOpen(true);
+  }, [opened]);
   return (
-    <DropdownMenu.Root defaultOpen={isOpen}>
+    <DropdownMenu.Root open={isOpen} onOpenChange={setOpen}>
       <DropdownMenu.Trigger asChild>{children}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

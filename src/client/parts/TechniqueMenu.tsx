@@ -13,12 +13,20 @@ export type MenuProps = {
   unsure: () => void;
 };
 
+/** How it was opened before the list had come. */
+export type OpenedBy = 'key' | 'pointer' | undefined;
+
 /** A button that opens the list of techniques; pressed before the list has come, it opens with it. */
 export function TechniqueMenu(props: MenuProps) {
-  const [isOpen, setOpen] = useState(false);
+  const [opened, setOpened] = useState<OpenedBy>();
   return (
-    <Suspense fallback={cloneElement(props.children, { onClick: () => setOpen(true) })}>
-      <TechniqueList {...props} isOpen={isOpen} />
+    <Suspense
+      fallback={cloneElement(props.children, {
+        // A press of a key is a click without a pointer.
+        onClick: (e) => setOpened(e.detail === 0 ? 'key' : 'pointer'),
+      })}
+    >
+      <TechniqueList {...props} opened={opened} />
     </Suspense>
   );
 }

@@ -50,17 +50,17 @@ export function MeasurePhoto({
   const [found, setFound] = useState<Found | null>(null);
   const [wrong, setWrong] = useState('');
   const [isOn, setOn] = useState(false);
-  const measure = async () => {
+  /** Where a hand pulled the lines to since they were found. */
+  const [pulled, setPulled] = useState<[At, At][] | null>(null);
+  const measure = async (lines?: [At, At][]) => {
     setOn(true);
     setWrong('');
-    setFound(null);
+    if (!lines) setFound(null);
     try {
-      const body = JSON.stringify({
-        what,
-        scale: by === 'card' ? by : { points: ruler, length: long },
-        part,
-      });
+      const scale = by === 'card' ? by : { points: ruler, length: long };
+      const body = JSON.stringify({ what, scale, part, ...(lines ? { lines } : {}) });
       setFound((await (await send(picture, body)).json()) as Found);
+      setPulled(null);
     } catch (error) {
       setWrong(saysOf(error));
     } finally {
@@ -73,6 +73,7 @@ export function MeasurePhoto({
     (to: T) => {
       set(to);
       setFound(null);
+      setPulled(null);
     };
   return (
     <DialogBox
@@ -108,7 +109,14 @@ export function MeasurePhoto({
               setPart={moved(setPart)}
               ruler={by === 'two' ? ruler : []}
               setRuler={moved(setRuler)}
-              lines={(found?.lines ?? []) as [At, At][]}
+              lines={pulled ?? ((found?.lines ?? []) as [At, At][])}
+              pull={(line, end, at) =>
+                setPulled((now) =>
+                  (now ?? (found!.lines as [At, At][])).map((l, i): [At, At] =>
+                    i === line ? (end ? [l[0], at] : [at, l[1]]) : l,
+                  ),
+                )
+              }
               odd={found?.odd ?? []}
             />
           )}
@@ -147,6 +155,11 @@ export function MeasurePhoto({
           <button type="button" className="btn" disabled={isOn || !size} onClick={() => void measure()}>
             {isOn ? 'Measuring…' : 'Measure'}
           </button>
+          {pulled && (
+            <button type="button" className="btn quiet" disabled={isOn} onClick={() => void measure(pulled)}>
+              Measure by these lines
+            </button>
+          )}
           {wrong && (
             <p role="alert" className="wrong">
               {wrong}

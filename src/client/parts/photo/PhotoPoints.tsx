@@ -12,6 +12,7 @@ export function PhotoPoints({
   setRuler,
   lines,
   odd,
+  pull,
 }: {
   size: At;
   part: At[];
@@ -20,6 +21,8 @@ export function PhotoPoints({
   setRuler: (ruler: At[]) => void;
   lines: [At, At][];
   odd: number[];
+  /** Puts an end of a line elsewhere. */
+  pull: (line: number, end: 0 | 1, at: At) => void;
 }) {
   const u = w / 100;
   const put = (all: At[], i: number, at: At) =>
@@ -46,6 +49,18 @@ export function PhotoPoints({
       {ruler.length === 2 && (
         <path className="ruler" d={`M${ruler.map((p) => p.join(' ')).join('L')}`} strokeWidth={0.3 * u} />
       )}
+      {lines.flatMap((line, i) =>
+        ([0, 1] as const).map((end) => (
+          <Dot
+            key={`l${i} ${end}`}
+            at={line[end]}
+            size={w}
+            small
+            name={`Line ${i + 1}, ${end ? 'far' : 'near'} end`}
+            put={(to) => pull(i, end, to)}
+          />
+        )),
+      )}
       {part.map((at, i) => (
         <Dot
           key={`c${i}`}
@@ -70,7 +85,19 @@ export function PhotoPoints({
 
 const clamp = (x: number, most: number) => Math.min(most, Math.max(0, x));
 
-function Dot({ at, size, name, put }: { at: At; size: number; name: string; put: (to: At) => void }) {
+function Dot({
+  at,
+  size,
+  name,
+  put,
+  small,
+}: {
+  at: At;
+  size: number;
+  name: string;
+  put: (to: At) => void;
+  small?: boolean;
+}) {
   const held = useRef(false);
   const to = (event: PointerEvent<SVGCircleElement>): At => {
     const box = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
@@ -88,7 +115,7 @@ function Dot({ at, size, name, put }: { at: At; size: number; name: string; put:
     <circle
       cx={at[0]}
       cy={at[1]}
-      r={0.022 * size}
+      r={(small ? 0.009 : 0.022) * size}
       role="button"
       tabIndex={0}
       aria-label={`${name}: arrow keys move it`}
