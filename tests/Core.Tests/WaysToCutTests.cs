@@ -1,6 +1,8 @@
 using ZephyrReach.Core.Cutting;
 using ZephyrReach.Core.Drawings;
+using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
+using ZephyrReach.Core.Supplies;
 using Path = ZephyrReach.Core.Drawings.Path;
 
 namespace ZephyrReach.Core.Tests;
@@ -161,6 +163,24 @@ public sealed class WaysToCutTests
             600 + 1e-6
         );
         From(310).Placements.Single().On.ShouldBe(0);
+    }
+
+    [Theory]
+    [InlineData("0 0, 60 0, 60 30, 20 50", true)]
+    [InlineData("0 0; 60 0; 0 60.5", true)]
+    [InlineData("0 0, 60 0", false)]
+    [InlineData("0 0, 60, 60 30", false)]
+    [InlineData("0 0, 60 60, 60 0, 0 60", false)]
+    public void The_corners_of_a_remnant_are_read_in_centimetres(string said, bool isRead)
+    {
+        var reader = new InputReader(RawInputs.Of(("corners", said)), Ruler.Imperial);
+        var cloth = (Cloth)Cloth.Described.Read(reader)!;
+        (cloth.Outline is not null).ShouldBe(isRead);
+        reader.Errors.Count.ShouldBe(isRead ? 0 : 1);
+        if (isRead)
+        {
+            cloth.Outline!.Bounds.Width.Millimetres.ShouldBe(600, 1e-9);
+        }
     }
 
     [Fact]

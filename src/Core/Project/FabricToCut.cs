@@ -77,11 +77,7 @@ public sealed record FabricToCut(
         var all = pieces
             .Select((p, i) => new PartPiece(p.Part.Id, p.Part.Name, p.Piece, MarkOf(i)))
             .ToList();
-        var task = new CuttingTask(
-            bolt,
-            [.. remnants.Select(r => new Sheet(r.Is!.UsableWidth!.Value, r.Supply.ToCutFrom))],
-            []
-        )
+        var task = new CuttingTask(bolt, [.. remnants.Select(r => RemnantOf(r.Is!, r.Supply))], [])
         {
             OneWay = known?.Nap == true,
             RepeatAlong = known?.RepeatAlong,
@@ -110,6 +106,17 @@ public sealed record FabricToCut(
                 Pieces = [.. laid.Select(p => ToCut(p.Piece, bolt, ruler))],
             }
         );
+    }
+
+    /// <summary>As large as it is said to be, or as its outline is.</summary>
+    private static Sheet RemnantOf(Cloth cloth, Supply supply)
+    {
+        if (cloth.Outline is not { } drawn)
+        {
+            return new(cloth.UsableWidth!.Value, supply.ToCutFrom);
+        }
+        var outline = Outlines.Upright(drawn, true);
+        return new(outline.Bounds.Width, outline.Bounds.Height) { Outline = outline };
     }
 
     /// <summary>A sheet as wide as it lies: half where it is folded.</summary>

@@ -29,7 +29,13 @@ public static class OnFabricDrawing
         var name = on == 0 ? fabric.Name : fabric.Remnants[on - 1].Name;
         List<Shape> shapes =
         [
-            new ClothPiece(Point.At(0, 0), new Point(end, sheet.Width), ClothRole.Length),
+            sheet.Outline is { } outline
+                ? new PathShape(
+                    Path.Of(true, [.. outline.Points.Select(p => new Point(p.Y, p.X))]),
+                    LineMeaning.Profile,
+                    ClothRole.Length
+                )
+                : new ClothPiece(Point.At(0, 0), new Point(end, sheet.Width), ClothRole.Length),
             .. layout
                 .Left.Where(l => l.On == on)
                 .Select(l => new ClothPiece(

@@ -1,3 +1,5 @@
+using System.Globalization;
+using ZephyrReach.Core.Drawings;
 using ZephyrReach.Core.Inputs;
 using ZephyrReach.Core.Measures;
 using static ZephyrReach.Core.Supplies.Properties;
@@ -23,6 +25,9 @@ public sealed record Cloth(
 {
     /// <summary>The fabric that it is what was left of; null where it is one of its own.</summary>
     public string? RemnantOf { get; init; }
+
+    /// <summary>Its outline, where it is a remnant that is no rectangle: across the fabric to the right, along it down; else null.</summary>
+    public Path? Outline { get; init; }
 
     /// <summary>How far its pattern is from itself along the selvedges; null where nothing has to match.</summary>
     public Length? RepeatAlong { get; init; }
@@ -101,6 +106,12 @@ public sealed record Cloth(
             "The fabric that it was left of: it is cut before that one is."
         );
 
+    /// <summary>The corners of a remnant that is no rectangle.</summary>
+    public static NameField CornersField { get; } =
+        new NameField("corners", "Corners, of an odd shape").Help(
+            "Across and along of each corner in turn, in centimetres: 0 0, 60 0, 60 30, 20 50. Only for a remnant that is no rectangle."
+        );
+
     private static readonly LengthField RepeatAlongField = LengthField
         .Mm("repeatAlong", "Pattern repeat along", 1, 2000)
         .Optional()
@@ -144,6 +155,7 @@ public sealed record Cloth(
                 ShrinksField,
                 NapField,
                 RemnantField,
+                CornersField,
                 UsualField,
                 ColourOf,
                 Accent,
@@ -154,6 +166,48 @@ public sealed record Cloth(
             Starters.Cloths,
             Read
         );
+
+    /// <summary>An outline from the corners that are said; null where there are none, or where they are wrong.</summary>
+    private static Path? OutlineOf(InputReader reader)
+    {
+        if (reader.OptionalName(CornersField) is not { Length: > 0 } said)
+        {
+            return null;
+        }
+        List<Point> corners = [];
+        foreach (var pair in said.Split([',', ';'], StringSplitOptions.TrimEntries))
+        {
+            if (
+                pair.Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                    is not [var across, var along]
+                || !IsPlace(across, out var x)
+                || !IsPlace(along, out var y)
+            )
+            {
+                reader.Contradiction(
+                    CornersField,
+                    "Each corner is two numbers, across and along: 0 0, 60 0, 60 30, 20 50."
+                );
+                return null;
+            }
+            corners.Add(Point.At(10 * x, 10 * y));
+        }
+        var wrong =
+            corners.Count < 3
+                ? "It has three corners or more."
+                : Paths.Area.Wrong(Path.Of(true, corners));
+        if (wrong is not null)
+        {
+            reader.Contradiction(CornersField, wrong);
+            return null;
+        }
+        return Path.Of(true, corners);
+    }
+
+    /// <summary>From 0 to 50 m, in cm.</summary>
+    private static bool IsPlace(string said, out double cm) =>
+        double.TryParse(said, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out cm)
+        && cm <= 5000;
 
     private static Cloth Read(InputReader reader)
     {
@@ -176,6 +230,7 @@ public sealed record Cloth(
         )
         {
             RemnantOf = reader.OptionalName(RemnantField),
+            Outline = OutlineOf(reader),
             RepeatAlong = reader.OptionalLength(RepeatAlongField),
             RepeatAcross = reader.OptionalLength(RepeatAcrossField),
         };

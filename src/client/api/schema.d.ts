@@ -2774,7 +2774,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Measures in a picture, as multipart: picture, and ask as JSON: { what: rows|folds|strip|stitches|line, scale: card or { points: [[x, y], [x, y]], length }, part: [[x, y] × 4] } in px. 422 says why it cannot. Nothing is kept. */
+        /** Measures in a picture, as multipart: picture, and ask as JSON: { what: rows|folds|strip|stitches|line, scale: card or { points: [[x, y], [x, y]], length }, part: [[x, y] × 4], lines?: [[[x, y], [x, y]], …] where a hand pulled them } in px. 422 says why it cannot. Nothing is kept. */
         post: {
             parameters: {
                 query?: {
@@ -4583,6 +4583,11 @@ export interface components {
             title: string;
             simulated: boolean;
         };
+        /** @description A line over a picture, in px. */
+        Line: {
+            from: components["schemas"]["Place"];
+            to: components["schemas"]["Place"];
+        };
         /** @enum {unknown} */
         LineMeaning: "chalk" | "stitch" | "stitchRemoved" | "seam" | "fold" | "join" | "hem" | "selvedge" | "match" | "profile" | "cord" | "ribbon" | "tear" | "needle" | "thread";
         LinesOut: {
@@ -4601,6 +4606,8 @@ export interface components {
             what: null | string;
             scale: components["schemas"]["JsonElement"];
             part: null | number[][];
+            lines?: null | number[][][];
+            pulled?: null | components["schemas"]["Line"][];
             sought?: components["schemas"]["Sought"];
             byCard?: boolean;
             corners?: null | components["schemas"]["Place"][];
